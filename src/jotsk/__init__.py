@@ -1,0 +1,3 @@
+"""Jotsk: freehand ink over a sketch."""
+
+__version__ = "0.1.0"

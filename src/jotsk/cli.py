@@ -1,0 +1,202 @@
+"""The command line: the same core without a window."""
+
+from __future__ import annotations
+
+import argparse
+import json
+import sys
+from collections.abc import Sequence
+from dataclasses import replace
+from pathlib import Path
+
+from jotsk import __version__
+from jotsk.core.errors import JotskError, Refused
+
+BAD_INPUT, BAD_USAGE = 1, 2
+COMMANDS = ("demo", "replay", "export")
+
+
+def main(arguments: Sequence[str] | None = None) -> int:
+    """Run one command; return its exit status: 0 done, 1 bad input, 2 wrong usage."""
+    arguments = list(sys.argv[1:] if arguments is None else arguments)
+    if not arguments or arguments[0] not in (*COMMANDS, "-h", "--help", "--version"):
+        arguments.insert(0, "open")
+    options = _parser().parse_args(arguments)
+    try:
+        return int(options.run(options) or 0)
+    except JotskError as error:
+        print(f"jotsk: {error}", file=sys.stderr)
+        return BAD_INPUT
+    except MemoryError:
+        print("jotsk: there is not enough memory for this; nothing was written.", file=sys.stderr)
+        return BAD_INPUT
+
+
+def _parser() -> argparse.ArgumentParser:
+    parser = argparse.ArgumentParser(
+        prog="jotsk", description="Ink over a sketch. Without a command, opens the window."
+    )
+    parser.add_argument("--version", action="version", version=f"jotsk {__version__}")
+    commands = parser.add_subparsers(required=True, metavar="COMMAND")
+
+    opening = commands.add_parser("open", help=argparse.SUPPRESS)
+    opening.add_argument("file", nargs="?", type=Path, metavar="FILE")
+    opening.set_defaults(run=_open)
+
+    demo = commands.add_parser("demo", help="open the demo page")
+    demo.add_argument("--play", action="store_true", help="let the simulated pen ink over the sketch")
+    demo.add_argument("--shot", type=Path, metavar="OUT.png", help="write a picture of the window and end")
+    demo.set_defaults(run=_demo)
+
+    replay = commands.add_parser("replay", help="run traces through the pens, without a window")
+    replay.add_argument("traces", type=Path, metavar="TRACES.inkml")
+    replay.add_argument("--out", type=_output, required=True, metavar="OUT", help=".png, .ora or .inkml")
+    replay.add_argument("--page", type=_size, metavar="WxH", help="page in px (2480x3508)")
+    replay.add_argument("--dpi", type=_number(1, 10_000), metavar="N", help="resolution (300)")
+    replay.add_argument("--pen", default="plain-round", metavar="ID", help="a shipped pen (plain-round)")
+    replay.add_argument("--size", type=_number(0.3, 500), metavar="PX", help="full width (the pen's own)")
+    replay.add_argument("--steady-now", type=_number(0, 100), metavar="N", help="0..100 (the pen's own)")
+    replay.add_argument("--steady-after", type=_number(0, 100), metavar="N", help="0..100 (the pen's own)")
+    replay.add_argument("--color", type=_color, default=(0, 0, 0), metavar="#rrggbb", help="ink (#000000)")
+    replay.add_argument("--onto", type=Path, metavar="PAGE.ora", help="draw on the active layer of a page")
+    replay.add_argument("--json", action="store_true", help="print the figures of every stroke")
+    replay.set_defaults(run=_replay, parser=replay)
+
+    export = commands.add_parser("export", help="write a page as a picture")
+    export.add_argument("page", type=Path, metavar="PAGE.ora")
+    export.add_argument("out", type=_png_output, metavar="OUT.png")
+    export.add_argument("--transparent", action="store_true", help="leave the paper out")
+    export.set_defaults(run=_export)
+    return parser
+
+
+def _open(options: argparse.Namespace) -> int:
+    from jotsk.desk.app import run
+
+    return run(file=options.file)
+
+
+def _demo(options: argparse.Namespace) -> int:
+    from jotsk.desk.app import run
+
+    return run(demo=True, play=options.play, shot=options.shot)
+
+
+def _replay(options: argparse.Namespace) -> int:
+    from jotsk.core.files.inkml import read_inkml, write_centre_lines
+    from jotsk.core.files.openraster import read_page, write_page
+    from jotsk.core.files.pictures import write_png
+    from jotsk.core.ink import Stroke, pen_by_id
+    from jotsk.core.page import blank_page, flattened
+    from jotsk.core.page.edits import drawable, with_stroke
+
+    try:
+        pen = pen_by_id(options.pen)
+    except ValueError as error:
+        options.parser.error(str(error))
+    if options.onto and options.page:
+        options.parser.error("--page and --onto exclude each other: the page given has its own size")
+    traces = read_inkml(options.traces)
+    if options.onto:
+        page = read_page(options.onto)
+        drawable(page)
+        page = replace(page, dpi=options.dpi or page.dpi)
+    else:
+        page = blank_page(*(options.page or (2480, 3508)), dpi=options.dpi or 300.0)
+    strokes = [
+        Stroke(
+            trace,
+            pen,
+            options.size or pen.size_px,
+            options.color,
+            pen.steady_now if options.steady_now is None else options.steady_now,
+            pen.steady_after if options.steady_after is None else options.steady_after,
+        )
+        for trace in traces
+    ]
+    if pen.rubs:
+        raise Refused("An eraser leaves no line to replay; choose a pen that inks.")
+    suffix = options.out.suffix.lower()
+    if suffix == ".inkml":
+        write_centre_lines(options.out, [s.ribbon for s in strokes])
+    else:
+        for stroke in strokes:
+            page = with_stroke(page, stroke)
+        if suffix == ".ora":
+            write_page(options.out, page)
+        else:
+            write_png(options.out, flattened(page), dpi=page.dpi, opaque=True)
+    if options.json:
+        print(json.dumps([_figures(s) for s in strokes], indent=1))
+    return 0
+
+
+def _figures(stroke: object) -> dict[str, object]:
+    from jotsk.core.ink.figures import figures_of
+
+    f = figures_of(stroke)  # type: ignore[arg-type]
+    return {
+        "samples": f.samples,
+        "duration_s": f.duration_s,
+        "length_px": f.length_px,
+        "width_px": {"min": f.width_min_px, "median": f.width_median_px, "max": f.width_max_px},
+        "wobble_before_px": f.wobble_before_px,
+        "wobble_after_px": f.wobble_after_px,
+    }
+
+
+def _export(options: argparse.Namespace) -> int:
+    from jotsk.core.files.openraster import read_page
+    from jotsk.core.files.pictures import write_png
+    from jotsk.core.page import flattened
+
+    page = read_page(options.page)
+    pixels = flattened(page, transparent=options.transparent)
+    write_png(options.out, pixels, dpi=page.dpi, opaque=not options.transparent)
+    return 0
+
+
+def _output(text: str) -> Path:
+    path = Path(text)
+    if path.suffix.lower() not in (".png", ".ora", ".inkml"):
+        raise argparse.ArgumentTypeError(f"“{text}” ends in none of .png, .ora, .inkml")
+    return path
+
+
+def _png_output(text: str) -> Path:
+    path = Path(text)
+    if path.suffix.lower() != ".png":
+        raise argparse.ArgumentTypeError(f"“{text}” does not end in .png")
+    return path
+
+
+def _size(text: str) -> tuple[int, int]:
+    try:
+        width, height = (int(v) for v in text.lower().split("x"))
+    except ValueError:
+        raise argparse.ArgumentTypeError(f"“{text}” is no size such as 2480x3508") from None
+    return width, height
+
+
+def _number(low: float, high: float):  # type: ignore[no-untyped-def]
+    def number(text: str) -> float:
+        try:
+            value = float(text)
+        except ValueError:
+            raise argparse.ArgumentTypeError(f"“{text}” is no number") from None
+        if not low <= value <= high:
+            raise argparse.ArgumentTypeError(f"{text} is not between {low:g} and {high:g}")
+        return value
+
+    return number
+
+
+def _color(text: str) -> tuple[int, int, int]:
+    digits = text.removeprefix("#")
+    if len(digits) != 6 or not all(c in "0123456789abcdefABCDEF" for c in digits):
+        raise argparse.ArgumentTypeError(f"“{text}” is no colour such as #1d2a32")
+    return int(digits[:2], 16), int(digits[2:4], 16), int(digits[4:], 16)
+
+
+if __name__ == "__main__":
+    sys.exit(main())

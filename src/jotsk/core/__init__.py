@@ -1,0 +1,1 @@
+"""The computation, without any interface: hand -> ink -> page -> files."""

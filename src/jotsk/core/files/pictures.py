@@ -1,0 +1,101 @@
+"""Pictures in and out."""
+
+from __future__ import annotations
+
+import warnings
+from pathlib import Path
+from typing import IO
+
+import numpy as np
+from numpy.typing import NDArray
+from PIL import Image, UnidentifiedImageError
+
+from jotsk.core.errors import DamagedFile, JotskError
+from jotsk.core.files.premultiply_kernel import premultiplied, straight
+from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.page.page import check_size
+from jotsk.core.page.tiles import Pixels, rgba
+
+PICTURE_SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".bmp")
+
+
+def read_picture(path: str | Path) -> tuple[Pixels, float | None]:
+    """Return premultiplied (H, W) uint32 pixels, and dpi if the file says.
+
+    PNG of every kind is read: grey, palette, RGB, with and without alpha, 1 to 16 bits (16 become 8).
+
+    Raises
+    ------
+    DamagedFile, TooLarge
+        Size is checked from the header, before memory is taken for pixels.
+    """
+    try:
+        with open(path, "rb") as stream:
+            return decode_picture(stream, path)
+    except OSError as error:
+        raise DamagedFile(path, why_unreadable(error)) from error
+
+
+def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float | None]:
+    """As `read_picture`, from an open file; `path` is for the message."""
+    try:
+        # Pillow's own limit warns of what check_size decides.
+        with warnings.catch_warnings():
+            warnings.simplefilter("ignore", Image.DecompressionBombWarning)
+            with Image.open(stream) as picture:
+                check_size(*picture.size)
+                pixels = premultiplied(_straight_rgba(picture))
+                return pixels, _dpi_of(picture)
+    except JotskError:
+        raise
+    except UnidentifiedImageError as error:
+        raise DamagedFile(path, "it is not a picture this program knows") from error
+    except Image.DecompressionBombError as error:
+        raise DamagedFile(path, "its header promises more pixels than a page may have") from error
+    except (OSError, ValueError, SyntaxError, EOFError, KeyError, IndexError, TypeError, MemoryError) as error:
+        # Pillow raises all of these for damaged data, depending on where the damage lies.
+        raise DamagedFile(path, "the picture data is damaged or cut short") from error
+
+
+def encode_png(
+    stream: IO[bytes], pixels: Pixels, *, dpi: float | None = None, opaque: bool = False, level: int = 6
+) -> None:
+    """Write premultiplied `pixels` as PNG, RGB if `opaque`, else RGBA; `dpi` goes into pHYs."""
+    channels = straight(np.ascontiguousarray(pixels))
+    picture = Image.fromarray(np.ascontiguousarray(channels[..., :3]) if opaque else channels)
+    options = {"dpi": (dpi, dpi)} if dpi else {}
+    picture.save(stream, "PNG", compress_level=level, **options)
+
+
+def write_png(path: str | Path, pixels: Pixels, *, dpi: float, opaque: bool) -> None:
+    """Write a PNG, whole or not at all."""
+    with whole_file(path) as stream:
+        encode_png(stream, pixels, dpi=dpi, opaque=opaque)
+
+
+def _straight_rgba(picture: Image.Image) -> NDArray[np.uint8]:
+    if picture.mode.startswith("I;16") or picture.mode in ("I", "F"):
+        # Grey of 16 bits: Pillow would clip it to 8 instead of scaling.
+        values = np.asarray(picture, np.float64)
+        grey = np.clip(values / 257.0 + 0.5, 0, 255).astype(np.uint8)
+        alpha = np.full(grey.shape, 255, np.uint8)
+        clear = picture.info.get("transparency")
+        if isinstance(clear, int):
+            alpha[values == clear] = 0
+        return np.dstack([grey, grey, grey, alpha])
+    return np.asarray(picture.convert("RGBA"))
+
+
+def _dpi_of(picture: Image.Image) -> float | None:
+    dpi = picture.info.get("dpi")
+    try:
+        value = float(dpi[0]) if dpi else 0.0
+    except (TypeError, ValueError, ZeroDivisionError):
+        return None
+    # Files made for screens often say 0 or 1; that is no resolution.
+    return round(value, 2) if 10 <= value <= 10_000 else None
+
+
+def opaque_rgb(pixels: Pixels) -> NDArray[np.uint8]:
+    """(H, W, 3) uint8 of pixels that are opaque anyway."""
+    return np.ascontiguousarray(rgba(pixels)[..., :3])

@@ -1,0 +1,88 @@
+"""Files that are written whole or not at all."""
+
+from __future__ import annotations
+
+import errno
+import os
+import tempfile
+from collections.abc import Iterator
+from contextlib import contextmanager, suppress
+from pathlib import Path
+from typing import IO
+
+from jotsk.core.errors import CannotWrite
+
+_REASONS = {
+    errno.ENOSPC: "the disk is full",
+    errno.EDQUOT: "your quota on this disk is used up",
+    errno.EACCES: "the folder does not allow it",
+    errno.EPERM: "the folder does not allow it",
+    errno.EROFS: "the disk can only be read",
+    errno.ENOENT: "the folder does not exist",
+    errno.ENOTDIR: "the folder does not exist",
+    errno.EISDIR: "a folder has that name",
+    errno.ENAMETOOLONG: "the name is too long",
+}
+
+
+@contextmanager
+def whole_file(path: str | Path) -> Iterator[IO[bytes]]:
+    """Open a temporary file beside `path`; at the end it is flushed to disk and takes the name.
+
+    Whatever goes wrong before leaves `path` as it was and removes the temporary file.
+
+    Raises
+    ------
+    CannotWrite
+        With the reason, for everything the disk refuses.
+    """
+    path = Path(path)
+    temporary: Path | None = None
+    try:
+        handle, name = tempfile.mkstemp(prefix=".", suffix=".part", dir=path.parent)
+        temporary = Path(name)
+        with os.fdopen(handle, "wb") as stream:
+            yield stream
+            stream.flush()
+            os.fsync(stream.fileno())
+        temporary.chmod(_mode_of(path))
+        temporary.replace(path)
+        temporary = None
+        _flush_folder(path.parent)
+    except OSError as error:
+        reason = _REASONS.get(error.errno or 0) or error.strerror or str(error)
+        raise CannotWrite(path, reason) from error
+    finally:
+        if temporary is not None:
+            with suppress(OSError):
+                temporary.unlink()
+
+
+def why_unreadable(error: OSError) -> str:
+    """What to say of a file that could not be read."""
+    if isinstance(error, FileNotFoundError | NotADirectoryError):
+        return "it does not exist"
+    if isinstance(error, IsADirectoryError):
+        return "it is a folder"
+    if isinstance(error, PermissionError):
+        return "you are not allowed to read it"
+    return error.strerror or "it cannot be read"
+
+
+def _mode_of(path: Path) -> int:
+    """The permissions of the file that is replaced, or what the user's mask gives a new one."""
+    if path.exists():
+        return path.stat().st_mode & 0o777
+    mask = os.umask(0)
+    os.umask(mask)
+    return 0o666 & ~mask
+
+
+def _flush_folder(folder: Path) -> None:
+    """Make the new name itself durable; some file systems cannot, and have no need to."""
+    with suppress(OSError):
+        handle = os.open(folder, os.O_RDONLY)
+        try:
+            os.fsync(handle)
+        finally:
+            os.close(handle)

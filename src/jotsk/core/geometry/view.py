@@ -1,0 +1,86 @@
+"""How the page lies on the screen: zoom, turn, flip, shift."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+SMALLEST_ZOOM, LARGEST_ZOOM = 0.01, 64.0
+
+
+@dataclass(frozen=True, slots=True)
+class View:
+    """screen = shift + zoom * turn(angle) * flip(page), lengths in device px.
+
+    `angle_rad` grows clockwise on the screen, because y grows downward.
+    """
+
+    zoom: float = 1.0
+    angle_rad: float = 0.0
+    flipped: bool = False
+    shift_x: float = 0.0
+    shift_y: float = 0.0
+
+    @property
+    def matrix(self) -> NDArray[np.float64]:
+        """(2, 3) map from page px to screen px, for continuous coordinates."""
+        c, s = math.cos(self.angle_rad) * self.zoom, math.sin(self.angle_rad) * self.zoom
+        f = -1.0 if self.flipped else 1.0
+        return np.array([[c * f, -s, self.shift_x], [s * f, c, self.shift_y]])
+
+    @property
+    def inverse(self) -> NDArray[np.float64]:
+        """(2, 3) map from screen px to page px."""
+        m = self.matrix
+        linear = np.linalg.inv(m[:, :2])
+        return np.column_stack([linear, -linear @ m[:, 2]])
+
+    def to_screen(self, x: float, y: float) -> tuple[float, float]:
+        m = self.matrix
+        return float(m[0, 0] * x + m[0, 1] * y + m[0, 2]), float(m[1, 0] * x + m[1, 1] * y + m[1, 2])
+
+    def to_page(self, x: float, y: float) -> tuple[float, float]:
+        x, y = x - self.shift_x, y - self.shift_y
+        c, s = math.cos(self.angle_rad) / self.zoom, math.sin(self.angle_rad) / self.zoom
+        f = -1.0 if self.flipped else 1.0
+        return (c * x + s * y) * f, c * y - s * x
+
+    def panned(self, dx: float, dy: float) -> View:
+        return replace(self, shift_x=self.shift_x + dx, shift_y=self.shift_y + dy)
+
+    def _about(self, x: float, y: float, changed: View) -> View:
+        """`changed`, shifted so that the page point now under screen (x, y) stays there."""
+        now = changed.to_screen(*self.to_page(x, y))
+        return changed.panned(x - now[0], y - now[1])
+
+    def zoomed(self, factor: float, x: float, y: float) -> View:
+        zoom = min(LARGEST_ZOOM, max(SMALLEST_ZOOM, self.zoom * factor))
+        return self._about(x, y, replace(self, zoom=zoom))
+
+    def turned(self, by_rad: float, x: float, y: float) -> View:
+        angle = math.remainder(self.angle_rad + by_rad, math.tau)
+        return self._about(x, y, replace(self, angle_rad=angle))
+
+    def mirrored(self, x: float, y: float) -> View:
+        """Flip left to right on the screen about x, the angle turning with it."""
+        return self._about(x, y, replace(self, flipped=not self.flipped, angle_rad=-self.angle_rad))
+
+    @staticmethod
+    def fitted(
+        page_width: int, page_height: int, width: float, height: float, keep: View | None = None
+    ) -> View:
+        """The view that shows the whole page inside (width, height) screen px with a small margin."""
+        keep = keep or View()
+        c, s = abs(math.cos(keep.angle_rad)), abs(math.sin(keep.angle_rad))
+        margin = min(24.0, 0.04 * min(width, height))
+        zoom = min(
+            (width - 2 * margin) / (c * page_width + s * page_height),
+            (height - 2 * margin) / (s * page_width + c * page_height),
+        )
+        zoom = min(LARGEST_ZOOM, max(SMALLEST_ZOOM, zoom))
+        view = replace(keep, zoom=zoom, shift_x=0.0, shift_y=0.0)
+        x, y = view.to_screen(page_width / 2, page_height / 2)
+        return view.panned(width / 2 - x, height / 2 - y)

@@ -1,0 +1,13 @@
+"""What there is: the page, its layers and tiles, edits, compositing, history."""
+
+from jotsk.core.page.compositing import WetLayer, composite_into, flattened
+from jotsk.core.page.history import History
+from jotsk.core.page.layers import InkLayer, Layer, PaintLayer, render
+from jotsk.core.page.marks import Marks
+from jotsk.core.page.page import Page, blank_page, check_size
+from jotsk.core.page.tiles import Tiles, pixels_of, rgba, tiles_from
+
+__all__ = [
+    "History", "InkLayer", "Layer", "Marks", "Page", "PaintLayer", "Tiles", "WetLayer", "blank_page", "check_size",
+    "composite_into", "flattened", "pixels_of", "render", "rgba", "tiles_from",
+]

@@ -1,0 +1,168 @@
+"""Edits: functions from a page to a page."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from jotsk.core.errors import Refused
+from jotsk.core.geometry import Rect
+from jotsk.core.ink import TILE, Cut, Stroke
+from jotsk.core.ink.blend_kernel import rub_into
+from jotsk.core.page.layers import (
+    NON_PHOTO_BLUE,
+    InkLayer,
+    Layer,
+    PaintLayer,
+    add_stroke,
+    render_tile,
+)
+from jotsk.core.page.page import Page
+from jotsk.core.page.tiles import Key, Pixels, Tiles
+
+UNDER_OPACITY = 0.3
+
+
+def drawable(page: Page) -> Layer:
+    """Return the active layer, or raise Refused with the reason why nothing can be drawn on it."""
+    layer = page.active
+    if layer is None:
+        raise Refused("There is no layer to draw on; add one with the plus above the layers.")
+    if not layer.visible:
+        raise Refused(f"“{layer.name}” is hidden; show it to draw on it.")
+    if layer.locked:
+        raise Refused(f"“{layer.name}” is locked; unlock it, or choose another layer.")
+    return layer
+
+
+def with_stroke(page: Page, stroke: Stroke) -> Page:
+    """Add a stroke to the active layer; a paint layer keeps its pixels only."""
+    layer = drawable(page)
+    changes: dict[Key, Pixels | None] = {}
+    for key in _on_page(page, stroke.bounds):
+        old = layer.tiles.get(*key)
+        pixels = render_tile((), key) if old is None else old.copy()
+        add_stroke(pixels, stroke, key)
+        changes[key] = pixels
+    tiles = layer.tiles.with_tiles(changes)
+    if isinstance(layer, InkLayer):
+        return page.with_layer(replace(layer, tiles=tiles, marks=layer.marks.appended(stroke)))
+    return page.with_layer(replace(layer, tiles=tiles))
+
+
+def rubbed_out(page: Page, cut: Cut) -> Page:
+    """Erase along `cut` on the active layer: from an ink layer as cuts of its strokes, from paint as pixels.
+
+    A stroke that has nothing left is taken away. Returns the same page if nothing was there to erase.
+    """
+    layer = drawable(page)
+    keys = _on_page(page, cut.bounds)
+    alphas = {key: alpha for key in keys if (alpha := cut.alpha(*key)) is not None}
+    if not isinstance(layer, InkLayer):
+        changes: dict[Key, Pixels | None] = {}
+        for key, alpha in alphas.items():
+            old = layer.tiles.get(*key)
+            if old is not None and (old[alpha > 0] != 0).any():
+                changes[key] = old.copy()
+                rub_into(changes[key], alpha)
+        return page.with_layer(replace(layer, tiles=layer.tiles.with_tiles(changes))) if changes else page
+    swaps: dict[int, Stroke | None] = {}
+    for stroke in layer.marks:
+        if not stroke.bounds & cut.bounds:
+            continue
+        touched = any(
+            (ink := stroke.alpha(*key)) is not None and (ink[alpha > 0] != 0).any()
+            for key, alpha in alphas.items()
+        )
+        if touched:
+            cut_stroke = stroke.with_cut(cut)
+            swaps[id(stroke)] = cut_stroke if _has_ink(page, cut_stroke) else None
+    if not swaps:
+        return page
+    return _with_swaps(page, layer, swaps, set(alphas))
+
+
+def with_replaced(page: Page, uid: int, old: Stroke, new: Stroke | None) -> Page:
+    """Put `new` in the place of `old` on the ink layer `uid`, or take `old` away."""
+    layer = page.layer(uid)
+    if not isinstance(layer, InkLayer) or not any(s is old for s in layer.marks):
+        raise Refused("That line is no longer on the page.")
+    keys = set(_on_page(page, old.bounds))
+    if new is not None:
+        keys |= set(_on_page(page, new.bounds))
+    return _with_swaps(page, layer, {id(old): new}, keys)
+
+
+def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Stroke | None], keys: set[Key]) -> Page:
+    marks = layer.marks.replaced(swaps)
+    area = _area_of(keys)
+    near = [s for s in marks if s.bounds & area]
+    tiles = layer.tiles.with_tiles({key: render_tile(near, key) for key in keys})
+    return page.with_layer(replace(layer, marks=marks, tiles=tiles))
+
+
+def _area_of(keys: set[Key]) -> Rect:
+    area = Rect(0, 0, 0, 0)
+    for c, r in keys:
+        area |= Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE)
+    return area
+
+
+def _on_page(page: Page, rect: Rect) -> list[Key]:
+    return list((rect & page.bounds).cells(TILE))
+
+
+def _has_ink(page: Page, stroke: Stroke) -> bool:
+    return any(stroke.alpha(*key) is not None for key in _on_page(page, stroke.bounds))
+
+
+def with_new_layer(page: Page, name: str | None = None) -> Page:
+    """Add an empty ink layer above the active one and make it active."""
+    uid = page.next_uid()
+    at = page.index(page.active_uid) + 1 if page.active else len(page.layers)
+    layer = InkLayer(uid, name or _free_name(page, "Ink"))
+    return replace(page, layers=(*page.layers[:at], layer, *page.layers[at:]), active_uid=uid)
+
+
+def with_picture_layer(page: Page, tiles: Tiles, name: str) -> Page:
+    """Add a picture as a sketch layer above the active one; it does not become active if ink is."""
+    uid = page.next_uid()
+    at = page.index(page.active_uid) + 1 if page.active else len(page.layers)
+    layer = PaintLayer(uid, name, tiles, is_sketch=True)
+    return replace(page, layers=(*page.layers[:at], layer, *page.layers[at:]), active_uid=uid)
+
+
+def without_layer(page: Page, uid: int) -> Page:
+    """Delete a layer; the one below it, or else above, becomes active if it was."""
+    if len(page.layers) == 1:
+        raise Refused("A page keeps at least one layer; add another before deleting this one.")
+    at = page.index(uid)
+    layers = page.layers[:at] + page.layers[at + 1 :]
+    active = page.active_uid if page.active_uid != uid else layers[max(0, at - 1)].uid
+    return replace(page, layers=layers, active_uid=active)
+
+
+def moved_layer(page: Page, uid: int, to: int) -> Page:
+    """Move a layer so that its index, counted from the lowest, becomes `to`."""
+    layer = page.layers[page.index(uid)]
+    others = [other for other in page.layers if other is not layer]
+    others.insert(min(max(0, to), len(others)), layer)
+    return replace(page, layers=tuple(others))
+
+
+def traced_under(page: Page, uid: int) -> Page:
+    """Make a layer the sketch to ink over: 30 %, non-photo blue, locked, a new active ink layer above."""
+    layer = page.layer(uid)
+    if layer is None:
+        raise Refused("There is no layer to trace; open a sketch first.")
+    under = replace(layer, opacity=UNDER_OPACITY, tint=NON_PHOTO_BLUE, locked=True, visible=True, is_sketch=True)
+    return with_new_layer(replace(page.with_layer(under), active_uid=uid))
+
+
+def _free_name(page: Page, stem: str) -> str:
+    names = {layer.name for layer in page.layers}
+    if stem not in names:
+        return stem
+    number = 2
+    while f"{stem} {number}" in names:
+        number += 1
+    return f"{stem} {number}"

@@ -1,0 +1,49 @@
+"""The marks of a layer, an immutable sequence that is cheap to add to."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+
+from jotsk.core.ink import Stroke
+
+CHUNK = 64
+
+
+class Marks:
+    """Strokes from the first drawn to the last, in chunks shared between versions."""
+
+    __slots__ = ("_chunks", "_length")
+
+    def __init__(self, strokes: Iterable[Stroke] = ()) -> None:
+        strokes = tuple(strokes)
+        self._chunks = tuple(strokes[i : i + CHUNK] for i in range(0, len(strokes), CHUNK))
+        self._length = len(strokes)
+
+    @classmethod
+    def _of(cls, chunks: tuple[tuple[Stroke, ...], ...]) -> Marks:
+        new = cls.__new__(cls)
+        new._chunks = tuple(c for c in chunks if c)
+        new._length = sum(map(len, new._chunks))
+        return new
+
+    def __len__(self) -> int:
+        return self._length
+
+    def __iter__(self) -> Iterator[Stroke]:
+        for chunk in self._chunks:
+            yield from chunk
+
+    def appended(self, stroke: Stroke) -> Marks:
+        if self._chunks and len(self._chunks[-1]) < CHUNK:
+            return Marks._of((*self._chunks[:-1], (*self._chunks[-1], stroke)))
+        return Marks._of((*self._chunks, (stroke,)))
+
+    def replaced(self, changes: dict[int, Stroke | None]) -> Marks:
+        """New marks in which the stroke with `id(stroke)` = key is another one, or gone."""
+        chunks = []
+        for chunk in self._chunks:
+            if any(id(s) in changes for s in chunk):
+                swapped = (changes.get(id(s), s) for s in chunk)
+                chunk = tuple(s for s in swapped if s is not None)
+            chunks.append(chunk)
+        return Marks._of(tuple(chunks))

@@ -1,0 +1,66 @@
+"""The page, a value."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from jotsk.core.errors import TooLarge
+from jotsk.core.geometry import Rect
+from jotsk.core.ink import Color
+from jotsk.core.page.layers import InkLayer, Layer
+
+MOST_PIXELS = 200_000_000
+LARGEST_SIDE = 30_000
+WHITE: Color = (255, 255, 255)
+
+
+@dataclass(frozen=True, eq=False)
+class Page:
+    """Size in px, resolution, paper, layers from the lowest to the topmost, and which one is drawn on."""
+
+    width: int
+    height: int
+    dpi: float = 300.0
+    paper: Color = WHITE
+    layers: tuple[Layer, ...] = ()
+    active_uid: int = 0
+
+    @property
+    def bounds(self) -> Rect:
+        return Rect(0, 0, self.width, self.height)
+
+    @property
+    def active(self) -> Layer | None:
+        return self.layer(self.active_uid)
+
+    def layer(self, uid: int) -> Layer | None:
+        return next((layer for layer in self.layers if layer.uid == uid), None)
+
+    def index(self, uid: int) -> int:
+        return next(i for i, layer in enumerate(self.layers) if layer.uid == uid)
+
+    def next_uid(self) -> int:
+        return max((layer.uid for layer in self.layers), default=0) + 1
+
+    def with_layer(self, changed: Layer) -> Page:
+        """The page with the layer of the same uid replaced."""
+        return replace(
+            self, layers=tuple(changed if layer.uid == changed.uid else layer for layer in self.layers)
+        )
+
+
+def check_size(width: int, height: int) -> None:
+    """Raise TooLarge for a page or picture that memory is not taken for."""
+    if width < 1 or height < 1:
+        raise TooLarge(f"A page of {width} x {height} px has no room to draw; both sides need 1 px or more.")
+    if max(width, height) > LARGEST_SIDE or width * height > MOST_PIXELS:
+        raise TooLarge(
+            f"{width} x {height} px is more than fits: at most {LARGEST_SIDE:,} px a side"
+            f" and {MOST_PIXELS // 1_000_000} million pixels in all."
+        )
+
+
+def blank_page(width: int, height: int, dpi: float = 300.0) -> Page:
+    """Return a white page with one empty ink layer."""
+    check_size(width, height)
+    return Page(width, height, dpi, layers=(InkLayer(1, "Ink"),), active_uid=1)

@@ -1,0 +1,160 @@
+"""Pixels of one layer as an immutable mapping of tiles that shares what did not change."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping
+from types import MappingProxyType
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.geometry import Rect
+from jotsk.core.ink import TILE
+from jotsk.core.ink.blend_kernel import halve_into
+
+Pixels = NDArray[np.uint32]  # (128, 128), premultiplied, R in the lowest byte
+Key = tuple[int, int]
+
+_NO_ROW: Mapping[int, Pixels] = MappingProxyType({})
+
+
+class Tiles:
+    """(column, row) -> read-only (128, 128) uint32 pixels; an absent tile is transparent.
+
+    Tiles are kept row by row, so that a change copies one row's small mapping and not the page's.
+    `rgba(tile)` shows the same memory as (128, 128, 4) uint8.
+    """
+
+    __slots__ = ("_half", "_rows")
+
+    def __init__(self, rows: Mapping[int, Mapping[int, Pixels]] | None = None) -> None:
+        self._rows = rows or {}
+        self._half: Tiles | None = None
+
+    def get(self, column: int, row: int) -> Pixels | None:
+        return self._rows.get(row, _NO_ROW).get(column)
+
+    def __iter__(self) -> Iterator[tuple[Key, Pixels]]:
+        for row in sorted(self._rows):
+            for column in sorted(self._rows[row]):
+                yield (column, row), self._rows[row][column]
+
+    def __len__(self) -> int:
+        return sum(len(row) for row in self._rows.values())
+
+    def __eq__(self, other: object) -> bool:
+        if not isinstance(other, Tiles):
+            return NotImplemented
+        return all(
+            _same_pixels(self.get(*key), other.get(*key)) for key in self.changed_since(other)
+        )
+
+    __hash__ = None  # type: ignore[assignment]
+
+    @property
+    def bounds(self) -> Rect:
+        """The smallest rectangle of whole tiles that holds every pixel."""
+        if not self._rows:
+            return Rect(0, 0, 0, 0)
+        columns = [c for row in self._rows.values() for c in row]
+        return Rect(
+            min(columns) * TILE, min(self._rows) * TILE, (max(columns) + 1) * TILE, (max(self._rows) + 1) * TILE
+        )
+
+    def with_tiles(self, changes: Mapping[Key, Pixels | None]) -> Tiles:
+        """New tiles with `changes`; None, or a tile without any ink, takes a tile away."""
+        rows = dict(self._rows)
+        fresh: dict[int, dict[int, Pixels]] = {}
+        for (column, row), pixels in changes.items():
+            if row not in fresh:
+                fresh[row] = dict(rows.get(row, _NO_ROW))
+            if pixels is None or not pixels.any():
+                fresh[row].pop(column, None)
+            else:
+                pixels.setflags(write=False)
+                fresh[row][column] = pixels
+        for row, mapping in fresh.items():
+            if mapping:
+                rows[row] = mapping
+            else:
+                rows.pop(row, None)
+        new = Tiles(rows)
+        if self._half is not None:
+            parents = {(c // 2, r // 2) for c, r in changes}
+            new._half = self._half.with_tiles({key: _halved(new, *key) for key in parents})
+        return new
+
+    @property
+    def half(self) -> Tiles:
+        """The same picture at half the size, each pixel the mean of 2 x 2; kept, and updated with every change."""
+        if self._half is None:
+            parents = {(c // 2, r // 2) for (c, r), _ in self}
+            self._half = Tiles().with_tiles({key: _halved(self, *key) for key in parents})
+        return self._half
+
+    def at_level(self, level: int) -> Tiles:
+        tiles = self
+        for _ in range(level):
+            tiles = tiles.half
+        return tiles
+
+    def changed_since(self, other: Tiles) -> set[Key]:
+        """Keys whose tiles are not the same objects, found without looking at shared rows."""
+        changed: set[Key] = set()
+        for row in self._rows.keys() | other._rows.keys():
+            mine, theirs = self._rows.get(row, _NO_ROW), other._rows.get(row, _NO_ROW)
+            if mine is theirs:
+                continue
+            for column in mine.keys() | theirs.keys():
+                if mine.get(column) is not theirs.get(column):
+                    changed.add((column, row))
+        return changed
+
+
+def rgba(pixels: Pixels) -> NDArray[np.uint8]:
+    """The same memory as (..., 4) uint8."""
+    return pixels.view(np.uint8).reshape(*pixels.shape, 4)
+
+
+def tiles_from(pixels: Pixels, x: int = 0, y: int = 0) -> Tiles:
+    """Cut (H, W) premultiplied uint32 pixels, whose corner lies at page (x, y), into tiles."""
+    h, w = pixels.shape
+    changes: dict[Key, Pixels | None] = {}
+    for column, row in Rect(x, y, x + w, y + h).cells(TILE):
+        left, top = column * TILE - x, row * TILE - y
+        part = pixels[max(0, top) : top + TILE, max(0, left) : left + TILE]
+        if part.any():
+            tile = np.zeros((TILE, TILE), np.uint32)
+            dy, dx = max(0, -top), max(0, -left)
+            tile[dy : dy + part.shape[0], dx : dx + part.shape[1]] = part
+            changes[column, row] = tile
+    return Tiles().with_tiles(changes)
+
+
+def pixels_of(tiles: Tiles, rect: Rect) -> Pixels:
+    """Return the (H, W) pixels inside `rect`, a new array."""
+    out = np.zeros((rect.height, rect.width), np.uint32)
+    for column, row in rect.cells(TILE):
+        tile = tiles.get(column, row)
+        if tile is None:
+            continue
+        part = rect & Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        out[part.y0 - rect.y0 : part.y1 - rect.y0, part.x0 - rect.x0 : part.x1 - rect.x0] = tile[
+            part.y0 - row * TILE : part.y1 - row * TILE, part.x0 - column * TILE : part.x1 - column * TILE
+        ]
+    return out
+
+
+def _halved(tiles: Tiles, column: int, row: int) -> Pixels:
+    small = np.zeros((TILE, TILE), np.uint32)
+    half = TILE // 2
+    for dr in range(2):
+        for dc in range(2):
+            large = tiles.get(2 * column + dc, 2 * row + dr)
+            if large is not None:
+                halve_into(small[dr * half : (dr + 1) * half, dc * half : (dc + 1) * half], large)
+    return small
+
+
+def _same_pixels(a: Pixels | None, b: Pixels | None) -> bool:
+    return a is b or (a is not None and b is not None and np.array_equal(a, b))

@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
-from jotsk.core.geometry.spline_kernel import spline
+from jotsk.core.geometry.spline_kernel import spline_between
 
 
 def arc_lengths(points: ArrayLike) -> NDArray[np.float64]:
@@ -41,4 +41,4 @@ def catmull_rom(points: ArrayLike, max_step: float = 3.0) -> NDArray[np.float64]
         raise ValueError(f"points must be (N, 2 or more), not {p.shape}")
     if len(p) < 2:
         return p.copy()
-    return spline(p, float(max_step))
+    return spline_between(p, 0, len(p) - 1, float(max_step))

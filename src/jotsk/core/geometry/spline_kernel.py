@@ -64,17 +64,16 @@ def centripetal_into(out: NDArray[np.float64], at: int, p: NDArray[np.float64], 
 
 
 @njit(**OPTIONS)
-def spline(p: NDArray[np.float64], max_step: float) -> NDArray[np.float64]:
-    """The whole curve through `p`, (N >= 2, K), both ends included."""
-    n, width = p.shape
+def spline_between(p: NDArray[np.float64], first: int, last: int, max_step: float) -> NDArray[np.float64]:
+    """The part of the curve through `p` (N, K) from point `first` to point `last` > first, both included."""
     total = 1
-    for i in range(n - 1):
+    for i in range(first, last):
         total += pieces_between(p, i, max_step)
-    out = np.empty((total, width))
+    out = np.empty((total, p.shape[1]))
     at = 0
-    for i in range(n - 1):
+    for i in range(first, last):
         count = pieces_between(p, i, max_step)
         centripetal_into(out, at, p, i, count)
         at += count
-    out[at] = p[n - 1]
+    out[at] = p[last]
     return out

@@ -1,11 +1,12 @@
 """What the hand did: traces, response curves, steadying, corners, the simulated pen."""
 
 from jotsk.core.hand.response import LINEAR, ResponseCurve
+from jotsk.core.hand.speed_weight import SpeedWeight
 from jotsk.core.hand.steady_after import steady_after, wobble_px
 from jotsk.core.hand.steady_now import Ease, steady_now
 from jotsk.core.hand.trace import Sample, Trace, cleaned, trace_from
 
 __all__ = [
-    "LINEAR", "Ease", "ResponseCurve", "Sample", "Trace", "cleaned", "steady_after", "steady_now", "trace_from",
+    "LINEAR", "Ease", "ResponseCurve", "Sample", "SpeedWeight", "Trace", "cleaned", "steady_after", "steady_now", "trace_from",
     "wobble_px",
 ]

@@ -1,8 +1,8 @@
 """What the pen leaves: pens, ribbons, coverage, strokes, and the wet stroke under the pen."""
 
 from jotsk.core.ink.pens import SHIPPED, Pen, pen_by_id
-from jotsk.core.ink.ribbon import Ribbon, ribbon_of
-from jotsk.core.ink.stroke import TILE, Color, Cut, Stroke
+from jotsk.core.ink.ribbon import TILE, Ribbon, ribbon_of
+from jotsk.core.ink.stroke import Color, Cut, Stroke
 from jotsk.core.ink.wet import WetInk
 
 __all__ = ["SHIPPED", "TILE", "Color", "Cut", "Pen", "Ribbon", "Stroke", "WetInk", "pen_by_id", "ribbon_of"]

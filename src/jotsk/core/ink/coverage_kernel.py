@@ -268,3 +268,27 @@ def paint_ribbon(buf, x0, y0, ribbon, levels, first, last, ends_open):
             paint_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb, flags | JOINS, nx, ny, float(ribbon[k + 2, 2]), level)
     return touched
 
+
+
+@njit(**OPTIONS)
+def cell_ranges(ribbon, size, column0, row0, columns, rows):
+    """First and last + 1 segment of a ribbon that can touch each cell of a grid; -1, 0 where none does.
+
+    Cells are `size` px; the grid begins at cell (column0, row0). A lone point counts as segment 0.
+    """
+    first = np.full((rows, columns), -1, np.int32)
+    last = np.zeros((rows, columns), np.int32)
+    n = ribbon.shape[0]
+    for k in range(max(1, n - 1)):
+        j = min(k + 1, n - 1)
+        r = max(ribbon[k, 2], ribbon[j, 2]) + 1.0
+        x0 = int(math.floor((min(ribbon[k, 0], ribbon[j, 0]) - r) / size)) - column0
+        x1 = int(math.floor((max(ribbon[k, 0], ribbon[j, 0]) + r) / size)) - column0
+        y0 = int(math.floor((min(ribbon[k, 1], ribbon[j, 1]) - r) / size)) - row0
+        y1 = int(math.floor((max(ribbon[k, 1], ribbon[j, 1]) + r) / size)) - row0
+        for y in range(max(0, y0), min(rows - 1, y1) + 1):
+            for x in range(max(0, x0), min(columns - 1, x1) + 1):
+                if first[y, x] < 0:
+                    first[y, x] = k
+                last[y, x] = k + 1
+    return first, last

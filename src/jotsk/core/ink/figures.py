@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import wobble_px
 from jotsk.core.ink.stroke import Stroke
 
@@ -39,3 +40,31 @@ def figures_of(stroke: Stroke) -> StrokeFigures:
         wobble_before_px=wobble_px(stroke.trace),
         wobble_after_px=wobble_px(stroke.line),
     )
+
+
+@dataclass(frozen=True, slots=True, eq=False)
+class Unrolled:
+    """A stroke laid out straight: at even shares of its length, its half width and the hand's way off it, px."""
+
+    half_width_px: np.ndarray
+    off_px: np.ndarray
+
+
+def unrolled(stroke: Stroke, count: int) -> Unrolled:
+    """Lay a stroke out at `count` even shares of its length.
+
+    `off_px` is how far the hand's own trace lay to the left (negative) or right of the finished line.
+    """
+    ribbon = stroke.ribbon
+    along = arc_lengths(ribbon.points)
+    at = np.linspace(0.0, along[-1], count)
+    half = np.interp(at, along, ribbon.points[:, 2])
+    if len(ribbon) < 2 or along[-1] <= 0:
+        return Unrolled(half, np.zeros(count))
+    x, y = (np.interp(at, along, ribbon.points[:, k]) for k in (0, 1))
+    times = np.interp(at, along, ribbon.times)
+    raw = [np.interp(times, stroke.trace.t, stroke.trace.xy[:, k]) for k in (0, 1)]
+    dx, dy = np.gradient(x), np.gradient(y)
+    length = np.maximum(np.hypot(dx, dy), 1e-9)
+    off = (dx * (raw[1] - y) - dy * (raw[0] - x)) / length
+    return Unrolled(half, off)

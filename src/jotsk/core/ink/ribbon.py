@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
@@ -10,13 +11,18 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect, arc_lengths, catmull_rom
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.hand.trace import Trace
+from jotsk.core.ink.coverage_kernel import cell_ranges
 from jotsk.core.ink.pens import Pen
 
 LONGEST_STEP_PX = 3.0
+MOST_CELLS = 4_000_000
 CLOSEST_PX = 1.0  # closer samples make joints shorter than a pixel, where coverage by maximum is wrong
 
 
-@dataclass(frozen=True, slots=True, eq=False)
+TILE = 128
+
+
+@dataclass(frozen=True, eq=False)
 class Ribbon:
     """The shape of one stroke.
 
@@ -35,7 +41,23 @@ class Ribbon:
     def __len__(self) -> int:
         return len(self.points)
 
-    @property
+    @cached_property
+    def cells(self) -> dict[tuple[int, int], tuple[int, int]]:
+        """(column, row) of every 128 px tile the ribbon can touch -> its first and last + 1 segment there."""
+        if not len(self.points):
+            return {}
+        bounds = self.bounds
+        column0, row0 = bounds.x0 // TILE, bounds.y0 // TILE
+        columns, rows = (bounds.x1 - 1) // TILE - column0 + 1, (bounds.y1 - 1) // TILE - row0 + 1
+        if columns * rows > MOST_CELLS:
+            raise ValueError(f"a ribbon over {columns} x {rows} tiles is no stroke on any page")
+        first, last = cell_ranges(self.points, TILE, column0, row0, columns, rows)
+        return {
+            (column0 + x, row0 + y): (int(first[y, x]), int(last[y, x]))
+            for y, x in np.argwhere(first >= 0).tolist()
+        }
+
+    @cached_property
     def bounds(self) -> Rect:
         """All pixels the ribbon can touch."""
         if not len(self.points):

@@ -14,9 +14,7 @@ from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.coverage_kernel import paint_ribbon
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import Ribbon, ribbon_of
-
-TILE = 128
+from jotsk.core.ink.ribbon import TILE, Ribbon, ribbon_of
 
 Color = tuple[int, int, int]
 
@@ -28,11 +26,12 @@ class Cut:
     ribbon: Ribbon
     shells: tuple[tuple[float, float], ...] = ((1.0, 1.0),)
 
-    @cached_property
+    @property
     def bounds(self) -> Rect:
         return self.ribbon.bounds
 
     def alpha(self, column: int, row: int) -> NDArray[np.uint8] | None:
+        """What is taken away on one tile, uint8, or None where the eraser did not pass."""
         return _shells_alpha(self.ribbon, self.shells, column, row)
 
 
@@ -66,9 +65,13 @@ class Stroke:
     def ribbon(self) -> Ribbon:
         return ribbon_of(self.line, self.pen, self.size_px)
 
-    @cached_property
+    @property
     def bounds(self) -> Rect:
         return self.ribbon.bounds
+
+    def cells_on(self, page: Rect) -> list[tuple[int, int]]:
+        """(column, row) of the tiles inside `page` that the stroke can touch."""
+        return cells_on(self.ribbon, page)
 
     def alpha(self, column: int, row: int) -> NDArray[np.uint8] | None:
         """Ink on one 128 x 128 tile as uint8, or None where the stroke leaves nothing."""
@@ -77,12 +80,10 @@ class Stroke:
             return None
         if self.pen.grain:
             grain_into(alpha, column * TILE, row * TILE, paper(), self.pen.grain)
-        tile = Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
         for cut in self.cuts:
-            if cut.bounds & tile:
-                gone = cut.alpha(column, row)
-                if gone is not None:
-                    scale_alpha_into(alpha, gone)
+            gone = cut.alpha(column, row)
+            if gone is not None:
+                scale_alpha_into(alpha, gone)
         return alpha if alpha.any() else None
 
     def resteadied(self, strength: float) -> Stroke:
@@ -91,7 +92,7 @@ class Stroke:
 
     def with_cut(self, cut: Cut) -> Stroke:
         new = replace(self, cuts=(*self.cuts, cut))
-        for name in ("drawn_line", "line", "ribbon", "bounds"):  # a cut changes none of them
+        for name in ("drawn_line", "line", "ribbon"):  # a cut changes none of them
             if name in self.__dict__:
                 new.__dict__[name] = self.__dict__[name]
         return new
@@ -100,14 +101,24 @@ class Stroke:
 def _shells_alpha(
     ribbon: Ribbon, shells: tuple[tuple[float, float], ...], column: int, row: int
 ) -> NDArray[np.uint8] | None:
+    part = ribbon.cells.get((column, row))
+    if part is None:
+        return None
     buffer = np.zeros((TILE, TILE), np.uint8)
-    touched = False
+    x0, y0 = float(column * TILE), float(row * TILE)
     for radius_share, ink_share in shells:
         points, ink = shell(ribbon.points, ribbon.ink, radius_share, ink_share)
-        touched |= paint_ribbon(
-            buffer, float(column * TILE), float(row * TILE), points, ink, 0, len(points), False
-        )
-    return buffer if touched else None
+        paint_ribbon(buffer, x0, y0, points, ink, *part, False)
+    return buffer
+
+
+def cells_on(ribbon: Ribbon, page: Rect) -> list[tuple[int, int]]:
+    """(column, row) of the tiles inside `page` that a ribbon can touch."""
+    return [
+        (c, r)
+        for c, r in ribbon.cells
+        if c * TILE < page.x1 and r * TILE < page.y1 and (c + 1) * TILE > page.x0 and (r + 1) * TILE > page.y0
+    ]
 
 
 def shell(

@@ -5,9 +5,9 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.geometry import Rect, catmull_rom
+from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY, rect_around
-from jotsk.core.geometry.spline_kernel import centripetal_into, pieces_between
+from jotsk.core.geometry.spline_kernel import spline_between
 from jotsk.core.hand import Ease, Sample
 from jotsk.core.ink.blend_kernel import halve_alpha_into
 from jotsk.core.ink.coverage_kernel import paint_ribbon
@@ -75,30 +75,39 @@ class WetInk:
 
     def _settle(self) -> Rect:
         """Paint the segments whose spline is fixed, those with a point after them, once and for all."""
-        rect = EMPTY
-        while self._fixed < len(self._line) - 2:
-            i = self._fixed
-            window = np.array(self._line[max(0, i - 1) : i + 3])
-            at = min(i, 1)
-            dense = np.empty((pieces_between(window, at, LONGEST_STEP_PX) + 1, 4))
-            centripetal_into(dense, 0, window, at, len(dense) - 1)
-            dense[-1] = window[at + 1]
-            # With the piece painted before it, whose joint could not be finished until now.
-            points = np.concatenate([self._joint, dense])
-            piece = _reach(points)
-            self._paint(self._settled, piece, points)
-            rect = rect | piece
-            self._joint = dense[-2:-1]
-            self._fixed += 1
+        fixed, end = self._fixed, len(self._line) - 2
+        if end <= fixed:
+            return EMPTY
+        # From one point before the first new segment, for its tangent, to one after the last.
+        start = max(0, fixed - 1)
+        dense = self._spline(start, end + 2, fixed, end)
+        # With the piece painted before it, whose joint could not be finished until now.
+        points = np.concatenate([self._joint, dense])
+        self._joint = dense[-2:-1]
+        self._fixed = end
+        rect = _reach(points)
+        self._paint(self._settled, rect, points)
         return rect
 
     def _tip(self, sample: Sample) -> NDArray[np.float64]:
-        tail = self._line[max(0, self._fixed - 1) :]
+        """The rest of the line, to the pen itself."""
         end = self._point(sample)
-        x, y = tail[-1][:2]
-        if (end[0] - x) ** 2 + (end[1] - y) ** 2 >= CLOSEST_PX**2:
-            tail = [*tail, end]
-        return catmull_rom(np.array(tail), LONGEST_STEP_PX)
+        x, y = self._line[-1][:2]
+        reaches = (end[0] - x) ** 2 + (end[1] - y) ** 2 >= CLOSEST_PX**2
+        if reaches:
+            self._line.append(end)
+        last = len(self._line)
+        tip = self._spline(max(0, self._fixed - 1), last, min(self._fixed, last - 1), last - 1)
+        if reaches:
+            self._line.pop()
+        return tip
+
+    def _spline(self, start: int, stop: int, first: int, last: int) -> NDArray[np.float64]:
+        """Points from line point `first` to `last` of the curve through line points start .. stop - 1."""
+        window = np.array(self._line[start:stop])
+        if first == last:
+            return window[first - start : first - start + 1]
+        return spline_between(window, first - start, last - start, LONGEST_STEP_PX)
 
     def _paint(
         self, tiles: dict[tuple[int, int], NDArray[np.uint8]], rect: Rect, columns: NDArray[np.float64]
@@ -117,10 +126,11 @@ class WetInk:
             x, y = column * TILE, row * TILE
             part = rect & Rect(x, y, x + TILE, y + TILE)
             rows, columns = slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x)
-            fresh = np.zeros((part.height, part.width), np.uint8)
             settled = self._settled.get((column, row))
-            if settled is not None:
-                fresh[:] = settled[rows, columns]
+            if settled is None:
+                fresh = np.zeros((part.height, part.width), np.uint8)
+            else:
+                fresh = settled[rows, columns].copy()
             for radius_share, ink_share in self.pen.shells:
                 p, k = shell(points, ink, radius_share, ink_share)
                 paint_ribbon(fresh, float(part.x0), float(part.y0), p, k, 0, len(p), False)

@@ -8,6 +8,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Cut, Stroke
 from jotsk.core.ink.blend_kernel import rub_into
+from jotsk.core.ink.stroke import cells_on
 from jotsk.core.page.layers import (
     NON_PHOTO_BLUE,
     InkLayer,
@@ -38,7 +39,7 @@ def with_stroke(page: Page, stroke: Stroke) -> Page:
     """Add a stroke to the active layer; a paint layer keeps its pixels only."""
     layer = drawable(page)
     changes: dict[Key, Pixels | None] = {}
-    for key in _on_page(page, stroke.bounds):
+    for key in stroke.cells_on(page.bounds):
         old = layer.tiles.get(*key)
         pixels = render_tile((), key) if old is None else old.copy()
         add_stroke(pixels, stroke, key)
@@ -55,7 +56,7 @@ def rubbed_out(page: Page, cut: Cut) -> Page:
     A stroke that has nothing left is taken away. Returns the same page if nothing was there to erase.
     """
     layer = drawable(page)
-    keys = _on_page(page, cut.bounds)
+    keys = cells_on(cut.ribbon, page.bounds)
     alphas = {key: alpha for key in keys if (alpha := cut.alpha(*key)) is not None}
     if not isinstance(layer, InkLayer):
         changes: dict[Key, Pixels | None] = {}
@@ -86,9 +87,9 @@ def with_replaced(page: Page, uid: int, old: Stroke, new: Stroke | None) -> Page
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer) or not any(s is old for s in layer.marks):
         raise Refused("That line is no longer on the page.")
-    keys = set(_on_page(page, old.bounds))
+    keys = set(old.cells_on(page.bounds))
     if new is not None:
-        keys |= set(_on_page(page, new.bounds))
+        keys |= set(new.cells_on(page.bounds))
     return _with_swaps(page, layer, {id(old): new}, keys)
 
 
@@ -107,12 +108,8 @@ def _area_of(keys: set[Key]) -> Rect:
     return area
 
 
-def _on_page(page: Page, rect: Rect) -> list[Key]:
-    return list((rect & page.bounds).cells(TILE))
-
-
 def _has_ink(page: Page, stroke: Stroke) -> bool:
-    return any(stroke.alpha(*key) is not None for key in _on_page(page, stroke.bounds))
+    return any(stroke.alpha(*key) is not None for key in stroke.cells_on(page.bounds))
 
 
 def with_new_layer(page: Page, name: str | None = None) -> Page:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from jotsk.core.page.page import Page
 
@@ -44,6 +44,11 @@ class History:
         """Replace the present without a step of its own: for a handle still being dragged."""
         del self._steps[self._at + 1 :]
         self._steps[self._at] = Step(page, self._steps[self._at].label)
+
+    def choose(self, uid: int) -> None:
+        """Change which layer is active, here and now: no step, and what was undone can still be redone."""
+        step = self._steps[self._at]
+        self._steps[self._at] = Step(replace(step.page, active_uid=uid), step.label)
 
     def undo(self) -> Page:
         self._at = max(0, self._at - 1)

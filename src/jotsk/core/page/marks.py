@@ -33,6 +33,14 @@ class Marks:
         for chunk in self._chunks:
             yield from chunk
 
+    @property
+    def last(self) -> Stroke | None:
+        return self._chunks[-1][-1] if self._chunks else None
+
+    def holds(self, stroke: Stroke) -> bool:
+        """Whether this very stroke is here; the last ones are looked at first."""
+        return any(any(s is stroke for s in chunk) for chunk in reversed(self._chunks))
+
     def appended(self, stroke: Stroke) -> Marks:
         if self._chunks and len(self._chunks[-1]) < CHUNK:
             return Marks._of((*self._chunks[:-1], (*self._chunks[-1], stroke)))

@@ -1,0 +1,1 @@
+"""The Qt interface: thin widgets over controllers over the core."""

@@ -1,0 +1,105 @@
+"""Every action, in one table: menus, shortcuts, tooltips and the shortcut sheet are built from it."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from PySide6.QtCore import QObject
+from PySide6.QtGui import QAction, QKeySequence
+
+
+@dataclass(frozen=True, slots=True)
+class Entry:
+    """One action. `hold` actions work while their key is held, and switch when it is tapped."""
+
+    id: str
+    name: str
+    keys: str
+    tooltip: str
+    menu: str
+    checkable: bool = False
+    hold: bool = False
+
+
+TABLE: tuple[Entry, ...] = (
+    Entry("page.open", "Open…", "Ctrl+O", "Open a page, or a picture as a sketch", "Page"),
+    Entry("page.demo", "Open the demo page", "", "Open Gull & Lantern", "Page"),
+    Entry("page.save", "Save", "Ctrl+S", "Save the page with all its strokes", "Page"),
+    Entry("page.save_as", "Save as…", "Ctrl+Shift+S", "Save the page under another name", "Page"),
+    Entry("page.export", "Export PNG…", "Ctrl+E", "Write the page as a picture", "Page"),
+    Entry("page.quit", "Quit", "Ctrl+Q", "Close; unsaved work is kept for the next start", "Page"),
+    Entry("edit.undo", "Undo", "Ctrl+Z", "Take the last change back", "Edit"),
+    Entry("edit.redo", "Redo", "Ctrl+Shift+Z", "Do again what was taken back", "Edit"),
+    Entry("edit.drop", "Give up this stroke", "Esc", "Drop the stroke under the pen", "Edit"),
+    Entry("hand.smaller", "Smaller pen", "Q", "Make the pen smaller", "Hand"),
+    Entry("hand.larger", "Larger pen", "W", "Make the pen larger", "Hand"),
+    Entry("hand.resize", "Resize the pen", "S", "Drag sideways to resize the pen", "Hand", hold=True),
+    Entry("hand.rub", "Rub out", "D", "Rub out with the pen in the hand", "Hand", hold=True),
+    Entry("hand.move", "Move the page", "Space", "Drag the page", "Hand", hold=True),
+    Entry("hand.turn", "Turn the page", "A", "Drag to turn the page", "Hand", hold=True),
+    Entry("view.zoom_in", "Zoom in", "Ctrl++", "Show the page larger", "View"),
+    Entry("view.zoom_out", "Zoom out", "Ctrl+-", "Show the page smaller", "View"),
+    Entry("view.actual", "100 %", "Ctrl+1", "One page px for each px of the screen", "View"),
+    Entry("view.fit", "Whole page", "Ctrl+0", "Show the whole page", "View"),
+    Entry("view.turn_left", "Turn left", "Z", "Turn the page 15 degrees to the left", "View"),
+    Entry("view.turn_right", "Turn right", "X", "Turn the page 15 degrees to the right", "View"),
+    Entry("view.reset_turn", "Upright", "R", "Turn the page upright", "View"),
+    Entry("view.flip", "Flip", "V", "Flip the page left to right, to see it with fresh eyes", "View", checkable=True),
+    Entry("view.line_only", "Line alone", "F", "Hide sketches to judge the line alone", "View", hold=True),
+    Entry("view.bare", "Bare board", "Tab", "Hide everything but the page", "View", checkable=True),
+    Entry("view.hand", "Show the hand", "", "Fold the left side away or back", "View", checkable=True),
+    Entry("view.page", "Show the page list", "", "Fold the right side away or back", "View", checkable=True),
+    Entry("view.full", "Full screen", "F11", "Use the whole screen", "View", checkable=True),
+    Entry("view.left_handed", "Left-handed", "", "Mirror the desk and its keys", "View", checkable=True),
+    Entry("view.lamp", "Lamp light", "", "Change between Day and Lamp", "View", checkable=True),
+    Entry("layer.trace_under", "Trace under", "E", "Dim this layer, turn it blue, lock it, and ink above it", "Layer"),
+    Entry("layer.add", "Add layer", "Ctrl+Shift+N", "Add an ink layer above this one", "Layer"),
+    Entry("layer.delete", "Delete layer", "", "Delete this layer", "Layer"),
+    Entry("layer.up", "Move layer up", "Ctrl+PgUp", "Move this layer up", "Layer"),
+    Entry("layer.down", "Move layer down", "Ctrl+PgDown", "Move this layer down", "Layer"),
+    Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
+)
+
+BY_ID = {entry.id: entry for entry in TABLE}
+MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Help")
+MIRRORED = dict(zip("QWERASDFZXCV", "POIULKJHMNBY", strict=True)) | {"Tab": "Backspace"}
+
+
+def make_actions(parent: QObject) -> dict[str, QAction]:
+    """Return a QAction for every entry, by id."""
+    made: dict[str, QAction] = {}
+    for entry in TABLE:
+        action = QAction(entry.name, parent)
+        action.setCheckable(entry.checkable)
+        made[entry.id] = action
+    assign_keys(made, left_handed=False)
+    return made
+
+
+def key_of(entry: Entry, *, left_handed: bool) -> str:
+    """The key of an entry; for the left-handed the single letters lie under the right hand."""
+    return MIRRORED.get(entry.keys, entry.keys) if left_handed else entry.keys
+
+
+def assign_keys(actions: dict[str, QAction], *, left_handed: bool) -> None:
+    """Give every action its key and a tooltip that names it. Hold keys are read by the window instead."""
+    for entry in TABLE:
+        key = key_of(entry, left_handed=left_handed)
+        action = actions[entry.id]
+        if not entry.hold:
+            action.setShortcut(QKeySequence(key))
+        shown = QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText)
+        hint = f"{shown}, tap or hold" if entry.hold else shown
+        action.setToolTip(f"{entry.tooltip} ({hint})" if shown else entry.tooltip)
+
+
+def clashes(entries: tuple[Entry, ...] = TABLE, *, left_handed: bool = False) -> list[tuple[str, str]]:
+    """Pairs of names that share a key."""
+    seen: dict[str, str] = {}
+    found = []
+    for entry in entries:
+        key = key_of(entry, left_handed=left_handed)
+        if key and key in seen:
+            found.append((seen[key], entry.name))
+        seen.setdefault(key, entry.name)
+    return found

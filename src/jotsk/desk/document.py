@@ -1,0 +1,183 @@
+"""The page being worked on: its history, its file, and every edit made to it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.errors import JotskError, Refused
+from jotsk.core.ink import Cut, Stroke
+from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page
+from jotsk.core.page import edits
+
+
+class Document(QObject):
+    """Holds the page value. Widgets call its methods and listen to its signals."""
+
+    changed = Signal(object, object)  # the page before and now
+    last_stroke_changed = Signal()
+    state_changed = Signal()  # name, saved or not, what can be undone
+    refused = Signal(str)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._history = History(blank_page(2480, 3508))
+        self._saved: Page | None = self._history.page
+        self.path: Path | None = None
+        self.title = "New page"
+        self.last_stroke: Stroke | None = None
+        self.last_uid = 0
+        self._dragged = ""  # label of the step a handle is still changing
+
+    @property
+    def page(self) -> Page:
+        return self._history.page
+
+    @property
+    def is_unsaved(self) -> bool:
+        return self.page is not self._saved
+
+    @property
+    def undo_label(self) -> str | None:
+        return self._history.undo_label
+
+    @property
+    def redo_label(self) -> str | None:
+        return self._history.redo_label
+
+    def take(self, page: Page, *, path: Path | None, title: str, saved: bool) -> None:
+        """Work on another page from now on, with a history of its own."""
+        before = self.page
+        self._history = History(page)
+        self._saved = page if saved else None
+        self.path, self.title = path, title
+        self._follow_last(None, 0)
+        self.changed.emit(before, page)
+        self.state_changed.emit()
+
+    def was_saved(self, page: Page, path: Path) -> None:
+        """`page`, which may be older than the present one, is now in `path`."""
+        self._saved = page
+        self.path, self.title = path, path.stem
+        self.state_changed.emit()
+
+    def edit(self, label: str, change: Callable[[Page], Page]) -> bool:
+        """Apply a change as one step; a refusal is told and leaves the page as it was."""
+        before = self.page
+        try:
+            after = change(before)
+        except JotskError as error:
+            self.refused.emit(str(error))
+            return False
+        if after is not before:
+            self._step(after, label, finished=True)
+            self._announce(before)
+        return True
+
+    def can_draw(self) -> bool:
+        """Whether the active layer takes ink; says why not."""
+        try:
+            edits.drawable(self.page)
+        except Refused as error:
+            self.refused.emit(str(error))
+            return False
+        return True
+
+    def add_stroke(self, stroke: Stroke) -> None:
+        uid = self.page.active_uid
+        if self.edit("Stroke", lambda page: edits.with_stroke(page, stroke)):
+            self._follow_last(stroke, uid)
+
+    def rub_out(self, cut: Cut) -> None:
+        self.edit("Rub out", lambda page: edits.rubbed_out(page, cut))
+
+    def undo(self) -> None:
+        before = self.page
+        self._dragged = ""
+        if self._history.undo() is not before:
+            self._announce(before)
+
+    def redo(self) -> None:
+        before = self.page
+        self._dragged = ""
+        if self._history.redo() is not before:
+            self._announce(before)
+
+    def resteady(self, strength: float, *, finished: bool = True) -> None:
+        """Steady the last stroke anew. While a handle is dragged, only the first call makes a step."""
+        old = self.last_stroke
+        if old is None:
+            return
+        new, before = old.resteadied(strength), self.page
+        try:
+            after = edits.with_replaced(before, self.last_uid, old, new)
+        except Refused as error:
+            self.refused.emit(str(error))
+            return
+        self._step(after, "Steady the line", finished)
+        self.last_stroke = new
+        self._announce(before)
+
+    def set_layer(self, uid: int, label: str, *, finished: bool = True, **values: object) -> None:
+        """Change properties of a layer; not `finished` while a handle is dragged."""
+        layer, before = self.page.layer(uid), self.page
+        if layer is not None:
+            self._step(before.with_layer(replace(layer, **values)), label, finished)  # type: ignore[arg-type]
+            self._announce(before)
+
+    def _step(self, after: Page, label: str, finished: bool) -> None:
+        """A step of its own, or more of the one a handle began."""
+        if self._dragged == label:
+            self._history.amend(after)
+        else:
+            self._history.push(after, label)
+        self._dragged = "" if finished else label
+
+    def choose_layer(self, uid: int) -> None:
+        """Make a layer the active one. Part of the page, but not a step to undo."""
+        before = self.page
+        if uid != before.active_uid and before.layer(uid) is not None:
+            was_saved = not self.is_unsaved
+            self._history.choose(uid)
+            if was_saved:
+                self._saved = self.page
+            self._announce(before)
+
+    def add_layer(self) -> None:
+        self.edit("Add layer", edits.with_new_layer)
+
+    def delete_layer(self) -> None:
+        self.edit("Delete layer", lambda page: edits.without_layer(page, page.active_uid))
+
+    def move_layer(self, uid: int, to: int) -> None:
+        if self.page.index(uid) != to:
+            self.edit("Move layer", lambda page: edits.moved_layer(page, uid, to))
+
+    def trace_under(self) -> None:
+        self.edit("Trace under", lambda page: edits.traced_under(page, page.active_uid))
+
+    def add_picture(self, tiles: Tiles, name: str) -> None:
+        self.edit("Add picture", lambda page: edits.with_picture_layer(page, tiles, name))
+
+    def _announce(self, before: Page) -> None:
+        self._check_last()
+        self.changed.emit(before, self.page)
+        self.state_changed.emit()
+
+    def _check_last(self) -> None:
+        """After an undo the last stroke may be gone: the one before it becomes the last."""
+        layer = self.page.layer(self.last_uid)
+        if isinstance(layer, InkLayer) and self.last_stroke is not None:
+            if layer.marks.holds(self.last_stroke):
+                self.last_stroke_changed.emit()
+                return
+        active = self.page.active
+        last = active.marks.last if isinstance(active, InkLayer) else None
+        self._follow_last(last, self.page.active_uid)
+
+    def _follow_last(self, stroke: Stroke | None, uid: int) -> None:
+        self.last_stroke, self.last_uid = stroke, uid
+        self.last_stroke_changed.emit()

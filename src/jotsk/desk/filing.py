@@ -1,0 +1,116 @@
+"""Opening, saving and exporting, off the interface's thread."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture, write_png
+from jotsk.core.page import Page, Tiles, flattened, tiles_from
+from jotsk.core.page.page import blank_page
+from jotsk.core.page.edits import with_picture_layer, without_layer
+from jotsk.desk.document import Document
+from jotsk.desk.jobs import Job
+
+PAGE_SUFFIX = ".ora"
+
+
+class Filing(QObject):
+    """One file at a time goes in or out; every outcome is told in a sentence."""
+
+    began = Signal(object)  # the job
+    told = Signal(str)
+
+    def __init__(self, document: Document, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._document = document
+        self.job: Job | None = None
+
+    @property
+    def is_busy(self) -> bool:
+        return self.job is not None
+
+    def open(self, path: Path, *, onto_page: bool = False) -> None:
+        """Open a page, or a picture as a sketch: alone, or as a layer of the present page."""
+        if path.suffix.lower() in PICTURE_SUFFIXES:
+            if onto_page:
+                self._run(f"Opening {path.name}", lambda p: _read_layer(path), lambda t: self._added(t, path))
+            else:
+                self._run(f"Opening {path.name}", lambda p: _page_around(path), lambda page: self._took(page, None, path.stem))
+        else:
+            self._run(f"Opening {path.name}", lambda p: prepared(read_page(path, progress=p)), lambda page: self._took(page, path, path.stem))
+
+    def save(self, path: Path) -> None:
+        page = self._document.page
+
+        def saved(_: object) -> None:
+            self._document.was_saved(page, path)
+            self.told.emit(f"Saved “{path.name}”.")
+
+        self._run(f"Saving {path.name}", lambda p: write_page(path, page, progress=p), saved)
+
+    def export(self, path: Path, *, transparent: bool = False) -> None:
+        page = self._document.page
+
+        def work(progress: Callable[[float], None]) -> None:
+            progress(0.0)
+            pixels = flattened(page, transparent=transparent)
+            progress(0.3)
+            write_png(path, pixels, dpi=page.dpi, opaque=not transparent)
+
+        self._run(f"Exporting {path.name}", work, lambda _: self.told.emit(f"Wrote “{path.name}”."))
+
+    def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
+        """Build a page, such as the demo, and take it."""
+        self._run(title, lambda p: prepared(work(p)), lambda page: self._took(page, None, title))
+
+    def stop(self) -> None:
+        if self.job is not None:
+            self.job.stop()
+
+    def _run(self, title: str, work: Callable[..., Any], done: Callable[[Any], None]) -> None:
+        if self.job is not None:
+            self.told.emit(f"{self.job.title} is still going on; try again when it is done.")
+            return
+        job = self.job = Job(title, work, self)
+        job.done.connect(done)
+        job.failed.connect(self.told)
+        job.stopped.connect(lambda: self.told.emit(f"{title} was stopped; nothing was changed."))
+        job.ended.connect(self._ended)
+        self.began.emit(job)
+        job.start()
+
+    def _ended(self) -> None:
+        self.job = None
+
+    def _took(self, page: Page, path: Path | None, title: str) -> None:
+        self._document.take(page, path=path, title=title, saved=True)
+
+    def _added(self, tiles: Tiles, path: Path) -> None:
+        self._document.add_picture(tiles, path.stem)
+
+
+def prepared(page: Page) -> Page:
+    """Halve every layer now, off the interface's thread, so that the first look at the whole page is quick."""
+    for layer in page.layers:
+        layer.tiles.at_level(7)
+    return page
+
+
+def _read_layer(path: Path) -> Tiles:
+    pixels, _ = read_picture(path)
+    tiles = tiles_from(pixels)
+    tiles.at_level(7)
+    return tiles
+
+
+def _page_around(path: Path) -> Page:
+    """A page of the picture's own size with the picture as its sketch."""
+    pixels, dpi = read_picture(path)
+    h, w = pixels.shape
+    page = with_picture_layer(blank_page(w, h, dpi or 300.0), tiles_from(pixels), path.stem)
+    return prepared(without_layer(page, 1))

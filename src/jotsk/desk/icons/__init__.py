@@ -1,0 +1,27 @@
+"""Line icons (Lucide, ISC licence beside them), drawn in the colour asked for."""
+
+from __future__ import annotations
+
+from functools import lru_cache
+from importlib import resources
+
+from PySide6.QtCore import QByteArray, QRectF, Qt
+from PySide6.QtGui import QIcon, QPainter, QPixmap
+from PySide6.QtSvg import QSvgRenderer
+
+SCALE = 3  # drawn larger and reduced, so that screens of any scale find enough pixels
+
+
+@lru_cache(maxsize=256)
+def icon(name: str, color: str, size: int = 18) -> QIcon:
+    """Return the icon `name` in #rrggbb."""
+    source = (resources.files("jotsk.desk") / "icons" / f"{name}.svg").read_text()
+    source = source.replace("currentColor", color).replace('stroke-width="2"', 'stroke-width="1.75"')
+    renderer = QSvgRenderer(QByteArray(source.encode()))
+    pixmap = QPixmap(size * SCALE, size * SCALE)
+    pixmap.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(pixmap)
+    renderer.render(painter, QRectF(0, 0, size * SCALE, size * SCALE))
+    painter.end()
+    pixmap.setDevicePixelRatio(SCALE)
+    return QIcon(pixmap)

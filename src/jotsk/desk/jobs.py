@@ -1,0 +1,66 @@
+"""Slow work off the interface's thread, with progress, and a way to stop it."""
+
+from __future__ import annotations
+
+import logging
+import threading
+from collections.abc import Callable
+from typing import Any
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.errors import JotskError
+
+log = logging.getLogger(__name__)
+
+
+class Stopped(Exception):
+    """Raised inside the work when the user stopped it."""
+
+
+class Job(QObject):
+    """One run of `work(progress)` on a thread of its own. Signals arrive on the thread that made the job."""
+
+    progressed = Signal(float)
+    done = Signal(object)
+    failed = Signal(str)
+    stopped = Signal()
+    ended = Signal()
+
+    def __init__(self, title: str, work: Callable[[Callable[[float], None]], Any], parent: QObject) -> None:
+        super().__init__(parent)
+        self.title = title
+        self._work = work
+        self._stop = threading.Event()
+        self._thread = threading.Thread(target=self._run, name=title, daemon=True)
+
+    def start(self) -> Job:
+        self._thread.start()
+        return self
+
+    def stop(self) -> None:
+        """Ask the work to end; it does so at its next report of progress."""
+        self._stop.set()
+
+    def wait(self) -> None:
+        self._thread.join()
+
+    def _report(self, share: float) -> None:
+        if self._stop.is_set():
+            raise Stopped
+        self.progressed.emit(share)
+
+    def _run(self) -> None:
+        try:
+            self.done.emit(self._work(self._report))
+        except Stopped:
+            self.stopped.emit()
+        except JotskError as error:
+            self.failed.emit(str(error))
+        except MemoryError:
+            self.failed.emit("There is not enough memory for this; the page is as it was.")
+        except Exception:
+            log.exception("%s failed", self.title)
+            self.failed.emit(f"{self.title} did not work because of a fault in Jotsk; the page is as it was.")
+        finally:
+            self.ended.emit()

@@ -1,0 +1,83 @@
+"""Tap or hold: what a key does until it is released, or until it is tapped again."""
+
+from __future__ import annotations
+
+import time
+
+from PySide6.QtCore import QEvent, QObject
+from PySide6.QtGui import QKeyEvent, QKeySequence
+from PySide6.QtWidgets import QApplication, QLineEdit, QWidget
+
+from jotsk.desk.actions import TABLE, Entry, key_of
+from jotsk.desk.board import Board
+from jotsk.desk.board.board import Way
+from jotsk.core.ink import pen_by_id
+from jotsk.desk.hand import Hand
+
+TAP_S = 0.25
+WAYS = {"hand.move": Way.MOVE, "hand.turn": Way.TURN, "hand.resize": Way.RESIZE}
+
+
+class HoldKeys(QObject):
+    """Watches the window's keys. A hold borrows, a tap switches; `borrow` and `give_back` do it by name."""
+
+    def __init__(self, window: QWidget, board: Board, hand: Hand) -> None:
+        super().__init__(window)
+        self._window, self._board, self._hand = window, board, hand
+        self._switched: str | None = None
+        self._held: tuple[Entry, float, str | None] | None = None
+        self.set_left_handed(False)
+        QApplication.instance().installEventFilter(self)
+
+    def set_left_handed(self, left_handed: bool) -> None:
+        self._by_key = {
+            QKeySequence(key_of(entry, left_handed=left_handed))[0].key(): entry for entry in TABLE if entry.hold
+        }
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if event.type() not in (QEvent.Type.KeyPress, QEvent.Type.KeyRelease):
+            return False
+        if not isinstance(watched, QWidget) or watched.window() is not self._window:
+            return False
+        if isinstance(QApplication.focusWidget(), QLineEdit):
+            return False
+        assert isinstance(event, QKeyEvent)
+        entry = self._by_key.get(event.key())
+        if entry is None or event.modifiers():
+            return False
+        if not event.isAutoRepeat():
+            if event.type() == QEvent.Type.KeyPress:
+                self.borrow(entry)
+            else:
+                self.give_back(entry)
+        return True
+
+    def borrow(self, entry: Entry) -> None:
+        if self._held is not None:
+            return
+        self._held = (entry, time.monotonic(), self._switched)
+        self._apply(None if self._switched == entry.id else entry.id)
+
+    def give_back(self, entry: Entry) -> None:
+        if self._held is None or self._held[0] is not entry:
+            return
+        _, since, before = self._held
+        self._held = None
+        tapped = time.monotonic() - since < TAP_S
+        if tapped:
+            self._apply(None if before == entry.id else entry.id)
+        else:
+            self._apply(before)
+
+    def switch(self, entry_id: str) -> None:
+        """As if the key were tapped: used by the menu."""
+        self._apply(None if self._switched == entry_id else entry_id)
+
+    def _apply(self, entry_id: str | None) -> None:
+        if self._switched == "hand.rub" and entry_id != "hand.rub":
+            self._hand.take_inking()
+        self._switched = entry_id
+        self._board.set_way(WAYS.get(entry_id or "", Way.DRAW))
+        self._board.hide_sketches(entry_id == "view.line_only")
+        if entry_id == "hand.rub":
+            self._hand.take(pen_by_id("eraser"))

@@ -1,0 +1,96 @@
+"""Putting a theme on the application."""
+
+from __future__ import annotations
+
+from importlib import resources
+
+from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
+from PySide6.QtWidgets import QApplication
+
+from jotsk.desk.theme.palette import DAY, Theme
+
+FAMILY = "Atkinson Hyperlegible Next"
+TEXT_PX, SMALL_PX = 13, 12
+
+_current = DAY
+
+
+def current() -> Theme:
+    """The theme that is on."""
+    return _current
+
+
+def load_fonts() -> None:
+    folder = resources.files("jotsk.desk") / "fonts"
+    for entry in folder.iterdir():
+        if entry.name.endswith(".ttf"):
+            QFontDatabase.addApplicationFontFromData(entry.read_bytes())
+
+
+def font(px: int = TEXT_PX, *, weight: QFont.Weight = QFont.Weight.Normal) -> QFont:
+    """The application's type with tabular digits."""
+    made = QFont(FAMILY)
+    made.setPixelSize(px)
+    made.setWeight(weight)
+    made.setFeature(QFont.Tag("tnum"), 1)
+    return made
+
+
+def apply_theme(app: QApplication, theme: Theme) -> None:
+    """Make `theme` the current one: palette, type and style sheet; widgets that paint themselves ask `current`."""
+    global _current
+    _current = theme
+    app.setStyle("Fusion")
+    app.setFont(font())
+    palette = QPalette()
+    for role, color in (
+        (QPalette.ColorRole.Window, theme.chrome), (QPalette.ColorRole.WindowText, theme.text),
+        (QPalette.ColorRole.Base, theme.raised), (QPalette.ColorRole.AlternateBase, theme.sunken),
+        (QPalette.ColorRole.Text, theme.text), (QPalette.ColorRole.Button, theme.chrome),
+        (QPalette.ColorRole.ButtonText, theme.text), (QPalette.ColorRole.Highlight, theme.accent),
+        (QPalette.ColorRole.HighlightedText, theme.raised), (QPalette.ColorRole.ToolTipBase, theme.raised),
+        (QPalette.ColorRole.ToolTipText, theme.text), (QPalette.ColorRole.PlaceholderText, theme.quiet),
+        (QPalette.ColorRole.Mid, theme.hairline), (QPalette.ColorRole.Link, theme.accent),
+    ):  # fmt: skip
+        palette.setColor(role, QColor(color))
+    app.setPalette(palette)
+    app.setStyleSheet(_sheet(theme))
+
+
+def _sheet(t: Theme) -> str:
+    return f"""
+    QWidget {{ color: {t.text}; font-size: {TEXT_PX}px; }}
+    QMainWindow, QDialog, #chrome {{ background: {t.chrome}; }}
+    QLabel[role="quiet"] {{ color: {t.quiet}; font-size: {SMALL_PX}px; }}
+    QLabel[role="heading"] {{ font-weight: 600; }}
+    QLabel[role="name"] {{ font-weight: 600; font-size: 14px; }}
+    QToolButton {{ border: none; background: transparent; padding: 3px; border-radius: 4px; }}
+    QToolButton:hover {{ background: {t.sunken}; }}
+    QToolButton:pressed {{ background: {t.hairline}; }}
+    QToolButton:focus {{ border: 1px solid {t.accent}; }}
+    QToolButton::menu-indicator {{ image: none; }}
+    QPushButton {{
+        background: {t.raised}; border: 1px solid {t.hairline}; border-radius: 4px; padding: 5px 12px;
+        min-height: 20px; }}
+    QPushButton:hover {{ background: {t.sunken}; }}
+    QPushButton:focus {{ border-color: {t.accent}; }}
+    QPushButton:disabled, QToolButton:disabled {{ color: {t.quiet}; }}
+    QLineEdit {{
+        background: transparent; border: none; border-bottom: 1px solid transparent; padding: 1px 0;
+        selection-background-color: {t.accent}; }}
+    QLineEdit:hover {{ border-bottom-color: {t.hairline}; }}
+    QLineEdit:focus {{ border-bottom-color: {t.accent}; }}
+    QMenu {{ background: {t.raised}; border: 1px solid {t.hairline}; padding: 4px 0; }}
+    QMenu::item {{ padding: 6px 28px 6px 16px; }}
+    QMenu::item:selected {{ background: {t.sunken}; }}
+    QMenu::item:disabled {{ color: {t.quiet}; }}
+    QMenu::separator {{ height: 1px; background: {t.hairline}; margin: 4px 12px; }}
+    QToolTip {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.hairline}; padding: 4px 6px; }}
+    QScrollArea {{ border: none; background: transparent; }}
+    QScrollArea > QWidget > QWidget {{ background: transparent; }}
+    QScrollBar:vertical {{ background: transparent; width: 8px; }}
+    QScrollBar::handle:vertical {{ background: {t.hairline}; border-radius: 4px; min-height: 24px; }}
+    QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
+    QProgressBar {{ background: {t.sunken}; border: none; border-radius: 2px; max-height: 4px; }}
+    QProgressBar::chunk {{ background: {t.accent}; border-radius: 2px; }}
+    """

@@ -1,0 +1,1 @@
+"""What lies around the board: the hand, the page, the last line."""

@@ -1,0 +1,44 @@
+"""How the hand is held: size, and steadiness now and after."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QHBoxLayout, QWidget
+
+from jotsk.desk.hand import Hand
+from jotsk.desk.widgets import Track, TrackKind
+
+
+class HoldTray(QWidget):
+    """Three tracks for the pen in the hand."""
+
+    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._hand = hand
+        self.size = Track("Size", TrackKind.SIZE, 0.5, 200, unit="px", tooltip="Full width of the line, in page px")
+        self.now = Track(
+            "Steady now", TrackKind.STEADINESS, 0, 100,
+            tooltip="How strongly the line is held while the pen is down; more trails further behind a slow hand",
+        )  # fmt: skip
+        self.after = Track(
+            "Steady after", TrackKind.STEADINESS, 0, 100,
+            tooltip="How strongly the line is smoothed when the pen lifts; it costs no lag, and can be changed later",
+        )  # fmt: skip
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(20, 8, 20, 6)
+        layout.setSpacing(28)
+        for track in (self.size, self.now, self.after):
+            layout.addWidget(track, 1)
+        self.size.changed.connect(lambda value, _: hand.set_size(value))
+        self.now.changed.connect(lambda value, _: hand.set_steady_now(value))
+        self.after.changed.connect(lambda value, _: hand.set_steady_after(value))
+        hand.changed.connect(self._show)
+        self._show()
+
+    def _show(self) -> None:
+        hold, pen = self._hand.hold, self._hand.pen
+        self.size.set_value(hold.size_px)
+        self.now.set_value(hold.steady_now)
+        self.after.set_value(hold.steady_after)
+        self.size.remark.setText(f"lightest touch {hold.size_px * pen.lightest:.1f} px")
+        self.now.remark.setText("ease, less when fast" if hold.steady_now else "the hand as it is")
+        self.after.remark.setText("ends and corners kept" if hold.steady_after else "the hand as it is")

@@ -1,0 +1,134 @@
+"""What the hand just did, and what became of it."""
+
+from __future__ import annotations
+
+import numpy as np
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+
+from jotsk.core.ink import Stroke
+from jotsk.core.ink.figures import figures_of, unrolled
+from jotsk.desk.document import Document
+from jotsk.desk.theme import current
+from jotsk.desk.theme.style import font
+from jotsk.desk.widgets import Track, TrackKind
+
+POINTS = 240
+
+
+class RibbonView(QWidget):
+    """The stroke laid out straight, with the hand's own wobble over it."""
+
+    def __init__(self, parent: QWidget) -> None:
+        super().__init__(parent)
+        self._half = np.zeros(0)
+        self._off = np.zeros(0)
+        self.setMinimumWidth(120)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setToolTip("The last line from start to end: its width, and in rust the way the hand went")
+
+    def sizeHint(self) -> QSize:
+        return QSize(260, 46)
+
+    def show_stroke(self, stroke: Stroke | None) -> None:
+        if stroke is None:
+            self._half = self._off = np.zeros(0)
+        else:
+            laid_out = unrolled(stroke, POINTS)
+            self._half, self._off = laid_out.half_width_px, laid_out.off_px
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        theme = current()
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        box = QRectF(self.rect()).adjusted(0.5, 0.5, -0.5, -0.5)
+        painter.fillRect(box, QColor(theme.raised))
+        if not len(self._half):
+            painter.setPen(QColor(theme.quiet))
+            painter.drawText(box.adjusted(12, 0, -12, 0), Qt.AlignmentFlag.AlignVCenter, "Draw a line, and it is laid out here.")
+            painter.end()
+            return
+        x = np.linspace(box.left() + 14, box.right() - 14, len(self._half))
+        middle, room = box.center().y(), box.height() / 2 - 6
+        # Widths and wobble share a scale, so that one can be judged by the other; small ones are enlarged.
+        scale = min(4.0, room / max(1.0, float(self._half.max()), float(np.abs(self._off).max())))
+        upper = [QPointF(a, middle - b) for a, b in zip(x, self._half * scale, strict=True)]
+        lower = [QPointF(a, middle + b) for a, b in zip(x, self._half * scale, strict=True)]
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(theme.text))
+        painter.drawPolygon(QPolygonF(upper + lower[::-1]))
+        painter.setPen(QPen(QColor(theme.guide), 1.3))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawPolyline(QPolygonF([QPointF(a, middle + b) for a, b in zip(x, self._off * scale, strict=True)]))
+        painter.end()
+
+
+class LastLineTray(QWidget):
+    """The last stroke, unrolled; its wobble before and after; and a handle that steadies it anew."""
+
+    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._document = document
+        self._shown: Stroke | None = None
+        self._facts = QLabel()
+        self._facts.setProperty("role", "quiet")
+        heading = QLabel("Last line")
+        heading.setProperty("role", "heading")
+        self.ribbon = RibbonView(self)
+        self.steadiness = Track(
+            "Steady", TrackKind.STEADINESS, 0, 100, remark=False,
+            tooltip="Steady this line anew, from the hand as it was (0) to as calm as it gets (100)",
+        )  # fmt: skip
+        self.wobble = QLabel()
+        self.wobble.setFont(font(15))
+        self.wobble.setTextFormat(Qt.TextFormat.RichText)
+        self.wobble.setToolTip("Wobble: how far the line strays from its own slow motion, before and after steadying")
+        head = QHBoxLayout()
+        head.setSpacing(10)
+        head.addWidget(heading)
+        head.addWidget(self._facts)
+        head.addStretch()
+        left = QVBoxLayout()
+        left.setSpacing(4)
+        left.addLayout(head)
+        left.addWidget(self.ribbon, 1)
+        right = QVBoxLayout()
+        right.setSpacing(0)
+        right.addWidget(self.steadiness)
+        right.addWidget(self.wobble)
+        right.addStretch()
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(20, 8, 20, 8)
+        layout.setSpacing(20)
+        layout.addLayout(left, 3)
+        layout.addLayout(right, 2)
+        self.steadiness.changed.connect(lambda value, finished: document.resteady(value, finished=finished))
+        document.last_stroke_changed.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        stroke = self._document.last_stroke
+        if stroke is self._shown and stroke is not None:
+            return
+        self._shown = stroke
+        self.steadiness.setEnabled(stroke is not None)
+        self.ribbon.show_stroke(stroke)
+        theme = current()
+        if stroke is None:
+            self._facts.setText("")
+            self.wobble.setText(f'<span style="color:{theme.quiet}">wobble</span>')
+            return
+        f = figures_of(stroke)
+        self._facts.setText(f"{stroke.pen.name.lower()}, {f.length_px:.0f} px, {f.duration_s:.2f} s")
+        self.steadiness.set_value(stroke.steady_after)
+        self.wobble.setText(
+            f'<span style="color:{theme.quiet}; font-size:12px">wobble</span> '
+            f'<span style="color:{theme.guide}">{f.wobble_before_px:.1f} px</span> → '
+            f'<b style="color:{theme.accent}">{f.wobble_after_px:.1f} px</b>'
+        )
+
+    def theme_changed(self) -> None:
+        self._shown = None
+        self.refresh()

@@ -1,0 +1,247 @@
+"""The strip along the top: page name, stages, view."""
+
+from __future__ import annotations
+
+import math
+
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QAction, QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QSizePolicy, QToolButton, QWidget
+
+from jotsk.desk.actions import MENUS, TABLE
+from jotsk.desk.board import Board
+from jotsk.desk.document import Document
+from jotsk.desk.icons import icon
+from jotsk.desk.stages import STAGES, Stage
+from jotsk.desk.theme import current
+from jotsk.desk.theme.style import font
+from jotsk.desk.widgets import draw_ink_mark
+
+HEIGHT_PX = 40
+
+
+class StageName(QWidget):
+    """The name of a stage, underlined with an ink stroke when it is the present one."""
+
+    chosen = Signal(object)
+
+    def __init__(self, stage: Stage, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.stage = stage
+        self.is_chosen = False
+        self.setToolTip(stage.tooltip)
+        self.setAccessibleName(stage.name)
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+
+    def sizeHint(self) -> QSize:
+        return QSize(self.fontMetrics().horizontalAdvance(self.stage.name) + 26, HEIGHT_PX - 2)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        theme = current()
+        painter = QPainter(self)
+        weight = font().Weight.Bold if self.is_chosen else font().Weight.Normal
+        painter.setFont(font(14, weight=weight))
+        painter.setPen(QColor(theme.text if self.is_chosen or self.hasFocus() else theme.quiet))
+        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, self.stage.name)
+        if self.is_chosen:
+            draw_ink_mark(painter, QRectF(10, self.height() - 9, self.width() - 20, 6), theme.accent)
+        painter.end()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.chosen.emit(self.stage)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.chosen.emit(self.stage)
+        else:
+            super().keyPressEvent(event)
+
+
+class TurnDial(QWidget):
+    """How far the page is turned: a half circle with a needle. Drag to turn, press twice to set it upright."""
+
+    def __init__(self, board: Board, parent: QWidget) -> None:
+        super().__init__(parent)
+        self._board = board
+        self.setFixedSize(34, 30)
+        self.setToolTip("Turn the page: drag sideways, press twice for upright")
+        self.setAccessibleName("Turn")
+        self.setCursor(Qt.CursorShape.SizeHorCursor)
+        self._last_x: float | None = None
+        board.view_changed.connect(self.update)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        theme = current()
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        center, radius = QPointF(self.width() / 2, self.height() - 8), 13.0
+        painter.setPen(QPen(QColor(theme.quiet), 1.3))
+        painter.drawArc(QRectF(center.x() - radius, center.y() - radius, 2 * radius, 2 * radius), 0, 180 * 16)
+        angle = self._board.view.angle_rad
+        tip = center + QPointF(math.sin(angle), -math.cos(angle)) * (radius - 1)
+        painter.setPen(QPen(QColor(theme.accent), 2.0, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap))
+        painter.drawLine(center, tip)
+        painter.end()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._last_x = event.position().x()
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._last_x is not None:
+            self._board.turn_by(math.radians(event.position().x() - self._last_x))
+            self._last_x = event.position().x()
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self._last_x = None
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self._board.reset_turn()
+
+
+class TopBar(QWidget):
+    """Menu and page name, the stages, and how the page is seen."""
+
+    stage_chosen = Signal(object)
+
+    def __init__(
+        self, document: Document, board: Board, actions: dict[str, QAction], parent: QWidget | None = None
+    ) -> None:
+        super().__init__(parent)
+        self.setObjectName("chrome")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self.setFixedHeight(HEIGHT_PX)
+        self._document, self._board = document, board
+        self.menu_button = QToolButton(self)
+        self.menu_button.setFixedSize(32, 32)
+        self.menu_button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.menu_button.setToolTip("Everything Jotsk can do")
+        self.menu_button.setAccessibleName("Menu")
+        self.menu_button.setMenu(build_menu(actions, self))
+        self.name = QLabel()
+        self.name.setProperty("role", "name")
+        self.facts = QLabel()
+        self.facts.setProperty("role", "quiet")
+        self.stages = [StageName(stage, self) for stage in STAGES]
+        for widget in self.stages:
+            widget.chosen.connect(self.stage_chosen)
+        self.dial = TurnDial(board, self)
+        self.angle = self._field(44, "Angle of the page, degrees", self._angle_typed)
+        self.flip = self._action_button(actions["view.flip"], 34)
+        self.zoom = self._field(54, "Zoom, per cent", self._zoom_typed)
+        self.zoom_out = self._action_button(actions["view.zoom_out"], 26)
+        self.zoom_in = self._action_button(actions["view.zoom_in"], 26)
+
+        left, middle, right = QWidget(self), QWidget(self), QWidget(self)
+        self._fill(left, [self.menu_button, self.name, self.facts, None])
+        self._fill(middle, self.stages)
+        self._fill(right, [None, self.dial, self.angle, self.flip, self.zoom, self.zoom_out, self.zoom_in])
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(8, 0, 10, 0)
+        layout.setSpacing(0)
+        layout.addWidget(left, 1)
+        layout.addWidget(middle)
+        layout.addWidget(right, 1)
+        document.state_changed.connect(self.refresh)
+        board.view_changed.connect(self._show_view)
+        self.theme_changed()
+
+    def theme_changed(self) -> None:
+        text = current().text
+        self.menu_button.setIcon(icon("menu", text))
+        self.zoom_out.setIcon(icon("minus", text))
+        self.zoom_in.setIcon(icon("plus", text))
+        self.flip.setIcon(icon("flip", text, 20))
+        self.refresh()
+        self._show_view()
+
+    def show_stage(self, stage: Stage) -> None:
+        for widget in self.stages:
+            widget.is_chosen = widget.stage is stage
+            widget.update()
+
+    def refresh(self) -> None:
+        """Name, size, and whether the work is saved: a dot, and the word."""
+        document, page = self._document, self._document.page
+        self.name.setText(document.title)
+        size = f"{page.width} x {page.height} px, {page.dpi:g} dpi"
+        self.name.setToolTip(f"{document.path or 'Not in a file yet'}\n{size}")
+        if document.is_unsaved:
+            self.facts.setText(f'<span style="color:{current().accent}">●</span> unsaved')
+            self.facts.setToolTip("There are changes that are not in the file; closing keeps them for the next start")
+        else:
+            self.facts.setText("saved" if document.path else "")
+            self.facts.setToolTip("")
+
+    def _show_view(self) -> None:
+        view = self._board.view
+        if not self.zoom.isModified():
+            percent = view.zoom * 100
+            self.zoom.setText(f"{percent:.0f} %" if percent >= 10 else f"{percent:.1f} %")
+        if not self.angle.isModified():
+            self.angle.setText(f"{math.degrees(view.angle_rad):.0f}°".replace("-0°", "0°"))
+
+    def _zoom_typed(self) -> None:
+        value = _typed_number(self.zoom)
+        if value is not None and value > 0:
+            self._board.zoom_to(value / 100)
+        self._show_view()
+
+    def _angle_typed(self) -> None:
+        value = _typed_number(self.angle)
+        if value is not None:
+            self._board.turn_by(math.radians(value) - self._board.view.angle_rad)
+        self._show_view()
+
+    def _field(self, width: int, tooltip: str, typed: object) -> QLineEdit:
+        field = QLineEdit(self)
+        field.setFixedWidth(width)
+        field.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        field.setToolTip(tooltip)
+        field.setAccessibleName(tooltip)
+        field.editingFinished.connect(typed)
+        return field
+
+    def _action_button(self, action: QAction, width: int) -> QToolButton:
+        button = QToolButton(self)
+        button.setFixedSize(width, 30)
+        button.setToolTip(action.toolTip())
+        button.setAccessibleName(action.text())
+        button.clicked.connect(action.trigger)
+        action.changed.connect(lambda: button.setToolTip(action.toolTip()))
+        return button
+
+    def _fill(self, widget: QWidget, items: list) -> None:
+        layout = QHBoxLayout(widget)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(5)
+        for item in items:
+            if item is None:
+                layout.addStretch()
+            else:
+                layout.addWidget(item)
+
+
+def build_menu(actions: dict[str, QAction], parent: QWidget) -> QMenu:
+    """One menu of everything, from the table."""
+    menu = QMenu(parent)
+    for name in MENUS:
+        sub = menu.addMenu(name)
+        sub.setToolTipsVisible(True)
+        for entry in TABLE:
+            if entry.menu == name:
+                sub.addAction(actions[entry.id])
+    return menu
+
+
+def _typed_number(field: QLineEdit) -> float | None:
+    if not field.isModified():
+        return None
+    field.setModified(False)
+    text = field.text().strip().rstrip("%°").strip().replace(",", ".")
+    try:
+        value = float(text)
+    except ValueError:
+        return None
+    return value if math.isfinite(value) else None

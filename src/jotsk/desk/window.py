@@ -1,0 +1,352 @@
+"""The window: puts board, trays and controllers together."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import QSettings, QSize, Qt
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+from PySide6.QtWidgets import (
+    QApplication, QFileDialog, QFrame, QHBoxLayout, QMainWindow, QMessageBox, QVBoxLayout, QWidget,
+)  # fmt: skip
+
+from jotsk.core.errors import JotskError
+from jotsk.desk.actions import BY_ID as ENTRIES
+from jotsk.desk.actions import assign_keys, make_actions
+from jotsk.desk.board import Board
+from jotsk.desk.dialogs import KeySheet
+from jotsk.desk.document import Document
+from jotsk.desk.filing import PAGE_SUFFIX, Filing
+from jotsk.desk.hand import Hand
+from jotsk.desk.hints import HintStrip
+from jotsk.desk.keeping import Kept, Shelf
+from jotsk.desk.keys import HoldKeys
+from jotsk.desk.stages import BY_ID as STAGES
+from jotsk.desk.stages import Stage
+from jotsk.desk.status import StatusStrip
+from jotsk.desk.theme import DAY, LAMP, apply_theme, current
+from jotsk.desk.trays.guides import GuideTray
+from jotsk.desk.trays.hold import HoldTray
+from jotsk.desk.trays.inkwell import Inkwell
+from jotsk.desk.trays.last_line import LastLineTray
+from jotsk.desk.trays.layers import LayerTray
+from jotsk.desk.trays.pens import PenTray
+from jotsk.desk.trays.top import TopBar
+
+HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
+GUIDES_PX = 112
+TURN_STEP_DEG = 15
+OPENABLE = "Pages and pictures (*.ora *.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp);;All files (*)"
+
+
+class Window(QMainWindow):
+    """One window, one page."""
+
+    def __init__(self, settings: QSettings, shelf: Shelf) -> None:
+        super().__init__()
+        self.settings, self.shelf = settings, shelf
+        self.document = Document(self)
+        self.hand = Hand(self)
+        self.filing = Filing(self.document, self)
+        self.actions_by_id = make_actions(self)
+        self.board = Board(self.document, self.hand, self)
+        self.status = StatusStrip(self.board)
+        self.hints = HintStrip(settings, self.board)
+        self._build()
+        self.hold_keys = HoldKeys(self, self.board, self.hand)
+        self._connect()
+        self.resize(1280, 800)
+        self.setAcceptDrops(True)
+        self.show_stage(STAGES["ink"])
+        self.refresh_title()
+        self._restore()
+        self.board.setFocus()
+
+    # -- layout --------------------------------------------------------------------------------
+
+    def _build(self) -> None:
+        self.top = TopBar(self.document, self.board, self.actions_by_id, self)
+        self.pens = PenTray(self.hand, self)
+        self.inkwell = Inkwell(self.hand, self)
+        self.layers = LayerTray(self.document, self.actions_by_id, self)
+        self.guides = GuideTray(self)
+        self.hold = HoldTray(self.hand, self)
+        self.last_line = LastLineTray(self.document, self)
+        self.guides.setFixedHeight(GUIDES_PX)
+
+        self.hand_side = _side(HAND_PX, [(self.pens, 1), (_line(), 0), (self.inkwell, 0)])
+        self.page_side = _side(PAGE_PX, [(self.layers, 1), (_line(), 0), (self.guides, 0)])
+        self.foot = QWidget(objectName="chrome")
+        self.foot.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self.foot.setFixedHeight(FOOT_PX)
+        foot = QHBoxLayout(self.foot)
+        foot.setContentsMargins(0, 0, 0, 0)
+        foot.setSpacing(0)
+        foot.addWidget(self.hold, 1)
+        foot.addWidget(_line(upright=True))
+        foot.addWidget(self.last_line, 1)
+
+        self._middle = QHBoxLayout()
+        self._middle.setContentsMargins(0, 0, 0, 0)
+        self._middle.setSpacing(0)
+        self._edges = [_line(upright=True), _line(upright=True)]
+        for widget in (self.hand_side, self._edges[0], self.board, self._edges[1], self.page_side):
+            self._middle.addWidget(widget, 1 if widget is self.board else 0)
+        whole = QWidget()
+        layout = QVBoxLayout(whole)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(0)
+        self._lines = [_line(), _line()]
+        layout.addWidget(self.top)
+        layout.addWidget(self._lines[0])
+        layout.addLayout(self._middle, 1)
+        layout.addWidget(self._lines[1])
+        layout.addWidget(self.foot)
+        self.setCentralWidget(whole)
+
+    def _connect(self) -> None:
+        board, document, actions = self.board, self.document, self.actions_by_id
+        for entry_id, method in {
+            "page.open": self.ask_open,
+            "page.demo": self.open_demo,
+            "page.save": self.save,
+            "page.save_as": self.ask_save,
+            "page.export": self.ask_export,
+            "page.quit": self.close,
+            "edit.undo": document.undo,
+            "edit.redo": document.redo,
+            "edit.drop": board.drop_stroke,
+            "hand.smaller": lambda: self.hand.step_size(-1),
+            "hand.larger": lambda: self.hand.step_size(1),
+            "view.zoom_in": lambda: board.zoom_by(1.25),
+            "view.zoom_out": lambda: board.zoom_by(0.8),
+            "view.actual": lambda: board.zoom_to(1.0),
+            "view.fit": board.fit,
+            "view.turn_left": lambda: board.turn_by_degrees(-TURN_STEP_DEG),
+            "view.turn_right": lambda: board.turn_by_degrees(TURN_STEP_DEG),
+            "view.reset_turn": board.reset_turn,
+            "view.flip": board.flip,
+            "layer.trace_under": document.trace_under,
+            "layer.add": document.add_layer,
+            "layer.delete": document.delete_layer,
+            "layer.up": lambda: self._move_layer(1),
+            "layer.down": lambda: self._move_layer(-1),
+            "help.keys": self.show_keys,
+        }.items():
+            actions[entry_id].triggered.connect(lambda _=False, call=method: call())
+        for entry_id, switch in {
+            "view.bare": self.set_bare,
+            "view.hand": self.hand_side.setVisible,
+            "view.page": self.page_side.setVisible,
+            "view.full": lambda on: self.showFullScreen() if on else self.showNormal(),
+            "view.left_handed": self.set_left_handed,
+            "view.lamp": self.set_lamp,
+        }.items():
+            actions[entry_id].toggled.connect(switch)
+        for entry in ENTRIES.values():
+            if entry.hold:
+                actions[entry.id].triggered.connect(lambda _=False, i=entry.id: self.hold_keys.switch(i))
+        actions["view.hand"].setChecked(True)
+        actions["view.page"].setChecked(True)
+        self.addActions(list(actions.values()))
+        self.top.stage_chosen.connect(self.show_stage)
+        document.state_changed.connect(self.refresh_title)
+        board.resized.connect(self.status.place)
+        board.resized.connect(self.hints.place)
+        board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
+        self.filing.began.connect(self.status.follow)
+        self.filing.told.connect(self.status.tell)
+
+    def show_stage(self, stage: Stage) -> None:
+        """Put what the stage needs into the hand; nothing is locked."""
+        self.stage = stage
+        self.top.show_stage(stage)
+        self.pens.show_stage(stage)
+        if stage.pens and self.hand.pen.id not in stage.pens:
+            self.pens.rows[0].chosen.emit(self.pens.rows[0].pen)
+
+    def set_bare(self, bare: bool) -> None:
+        """Show nothing but the board, or everything again."""
+        for widget in (self.top, self.foot, *self._lines, *self._edges):
+            widget.setVisible(not bare)
+        self.hand_side.setVisible(not bare and self.actions_by_id["view.hand"].isChecked())
+        self.page_side.setVisible(not bare and self.actions_by_id["view.page"].isChecked())
+
+    def set_left_handed(self, left_handed: bool) -> None:
+        """Mirror the desk, and lay the keys under the other hand."""
+        direction = QHBoxLayout.Direction
+        way = direction.RightToLeft if left_handed else direction.LeftToRight
+        self._middle.setDirection(way)
+        self.foot.layout().setDirection(way)
+        assign_keys(self.actions_by_id, left_handed=left_handed)
+        self.hold_keys.set_left_handed(left_handed)
+        self.settings.setValue("desk/left_handed", left_handed)
+
+    def set_lamp(self, lamp: bool) -> None:
+        apply_theme(QApplication.instance(), LAMP if lamp else DAY)
+        self.settings.setValue("desk/lamp", lamp)
+        for part in (self.board, self.top, self.layers, self.last_line, self.hints):
+            part.theme_changed()
+        for line in self.findChildren(QFrame, "line"):
+            _color_line(line)
+        self.update()
+
+    # -- files ---------------------------------------------------------------------------------
+
+    def refresh_title(self) -> None:
+        document = self.document
+        self.setWindowTitle(f"{document.title}[*] - Jotsk")
+        self.setWindowModified(document.is_unsaved)
+        for entry_id, label, word in (
+            ("edit.undo", document.undo_label, "Undo"), ("edit.redo", document.redo_label, "Redo"),
+        ):  # fmt: skip
+            self.actions_by_id[entry_id].setText(f"{word} {label[0].lower()}{label[1:]}" if label else word)
+            self.actions_by_id[entry_id].setEnabled(label is not None)
+
+    def open(self, path: Path, *, onto_page: bool = False) -> None:
+        """Open a page or picture. Unsaved work is kept on the shelf first."""
+        if not onto_page and not self.keep_unsaved():
+            return
+        self.filing.open(path, onto_page=onto_page)
+
+    def open_demo(self) -> None:
+        from jotsk.demo.gull_and_lantern import TITLE
+        from jotsk.demo.keeping import kept_demo_page
+
+        if self.keep_unsaved():
+            self.filing.make(TITLE, kept_demo_page)
+
+    def ask_open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self, "Open", self._folder(), OPENABLE)
+        if name:
+            self._remember(Path(name))
+            self.open(Path(name))
+
+    def save(self) -> None:
+        if self.document.path is None:
+            self.ask_save()
+        else:
+            self.filing.save(self.document.path)
+
+    def ask_save(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(self, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)")
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() == PAGE_SUFFIX else path.with_name(path.name + PAGE_SUFFIX)
+            self._remember(path)
+            self.filing.save(path)
+
+    def ask_export(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(self, "Export PNG", self._suggested(".png"), "PNG pictures (*.png)")
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() == ".png" else path.with_name(path.name + ".png")
+            self._remember(path)
+            self.filing.export(path)
+
+    def keep_unsaved(self) -> bool:
+        """Put unsaved work on the shelf; False if that did not work and the user chose to stay."""
+        document = self.document
+        if not document.is_unsaved:
+            return True
+        try:
+            self.shelf.keep(Kept(document.page, document.path, document.title))
+        except (JotskError, OSError) as error:
+            return self._leave_anyway(str(error))
+        return True
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if any(url.isLocalFile() for url in event.mimeData().urls()):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        """A page dropped on the window is opened; a picture becomes a layer of the present page."""
+        for url in event.mimeData().urls():
+            if url.isLocalFile():
+                path = Path(url.toLocalFile())
+                self.open(path, onto_page=path.suffix.lower() != PAGE_SUFFIX)
+                event.acceptProposedAction()
+                return
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        """Close at once: unsaved work goes on the shelf and is there at the next start."""
+        if self.filing.job is not None:
+            self.filing.job.wait()
+            QApplication.processEvents()  # the outcome of a save decides what is unsaved
+        if self.keep_unsaved():
+            self.settings.sync()
+            event.accept()
+        else:
+            event.ignore()
+
+    def take_up_kept(self) -> bool:
+        """Put the page back that was closed with unsaved work, and say so."""
+        kept = self.shelf.look()
+        if kept is None:
+            return False
+        self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
+        self.shelf.clear()
+        self.status.tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
+        return True
+
+    def show_keys(self) -> None:
+        KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self).exec()
+
+    def sizeHint(self) -> QSize:
+        return QSize(1280, 800)
+
+    def _move_layer(self, by: int) -> None:
+        page = self.document.page
+        at = page.index(page.active_uid) + by
+        if 0 <= at < len(page.layers):
+            self.document.move_layer(page.active_uid, at)
+
+    def _leave_anyway(self, reason: str) -> bool:
+        box = QMessageBox(QMessageBox.Icon.Warning, "Unsaved work", f"{reason}\n\nThe work on this page could not be kept aside.", parent=self)
+        stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
+        leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
+        box.setDefaultButton(stay)
+        box.exec()
+        return box.clickedButton() is leave
+
+    def _restore(self) -> None:
+        if self.settings.value("desk/lamp", False, bool):
+            self.actions_by_id["view.lamp"].setChecked(True)
+        if self.settings.value("desk/left_handed", False, bool):
+            self.actions_by_id["view.left_handed"].setChecked(True)
+
+    def _folder(self) -> str:
+        return str(self.settings.value("files/folder", str(Path.home())))
+
+    def _remember(self, path: Path) -> None:
+        self.settings.setValue("files/folder", str(path.parent))
+
+    def _suggested(self, suffix: str) -> str:
+        path = self.document.path
+        return str(path.with_suffix(suffix) if path else Path(self._folder()) / (self.document.title + suffix))
+
+
+def _side(width: int, parts: list[tuple[QWidget, int]]) -> QWidget:
+    side = QWidget(objectName="chrome")
+    side.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+    side.setFixedWidth(width)
+    layout = QVBoxLayout(side)
+    layout.setContentsMargins(0, 0, 0, 0)
+    layout.setSpacing(0)
+    for part, stretch in parts:
+        layout.addWidget(part, stretch)
+    return side
+
+
+def _line(*, upright: bool = False) -> QFrame:
+    line = QFrame(objectName="line")
+    if upright:
+        line.setFixedWidth(1)
+    else:
+        line.setFixedHeight(1)
+    _color_line(line)
+    return line
+
+
+def _color_line(line: QFrame) -> None:
+    line.setStyleSheet(f"background: {current().hairline};")

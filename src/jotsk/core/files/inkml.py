@@ -229,6 +229,7 @@ class _Reader:
         mode = ["!"] * width
         value = [math.nan if c.default is None else c.default for c in form.channels]
         speed = [0.0] * width
+        change = [0.0] * width  # of the speed, from point to point
         rows: list[list[float]] = []
         for point in text.split(","):
             tokens = TOKEN.findall(point)
@@ -244,7 +245,9 @@ class _Reader:
             for i, token in enumerate(tokens):
                 if token[0] in "!'\"":
                     mode[i], token = token[0], token[1:].strip()
-                if token == "*":
+                if token == "*":  # as before: the value, its speed, or the change of its speed
+                    if mode[i] == '"':
+                        speed[i] += change[i]
                     if mode[i] != "!":
                         value[i] += speed[i]
                 elif token == "?":
@@ -257,6 +260,7 @@ class _Reader:
                         speed[i] = number
                         value[i] += number
                     else:
+                        change[i] = number
                         speed[i] += number
                         value[i] += speed[i]
             rows.append(value.copy())

@@ -24,6 +24,7 @@ import cv2
 import defusedxml
 import defusedxml.ElementTree as safe_xml
 import numpy as np
+from PIL import Image
 
 from jotsk.core.errors import DamagedFile, JotskError
 from jotsk.core.files.pictures import decode_picture, encode_png
@@ -35,6 +36,7 @@ from jotsk.core.page import InkLayer, Layer, Marks, Page, PaintLayer, check_size
 
 MIMETYPE = b"image/openraster"
 VERSION = "0.0.6"
+PAPER = "data/paper.png"
 FORMAT = 1
 MOST_ENTRIES = 4096
 MOST_LAYERS = 500
@@ -58,8 +60,9 @@ def write_page(path: str | Path, page: Page, *, progress: Progress | None = None
     packer = StrokePacker()
     with whole_file(path) as stream, zipfile.ZipFile(stream, "w", zipfile.ZIP_DEFLATED) as archive:
         archive.writestr("mimetype", MIMETYPE, zipfile.ZIP_STORED)
+        archive.writestr(PAPER, _paper_png(page), zipfile.ZIP_STORED)
         ours: list[dict[str, Any]] = []
-        entries: list[str] = []
+        entries = [f'<layer name="Paper" src="{PAPER}" x="0" y="0" opacity="1" edit-locked="true"/>']
         for number, layer in enumerate(page.layers):
             report(number / steps)
             source = f"data/layer{number:03d}.png"
@@ -123,7 +126,8 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     width, height = _whole(root, "w", path), _whole(root, "h", path)
     check_size(width, height)
     ours = _our_record(archive, names, path)
-    elements = [e for e in root.iter("layer") if e.get("src")]
+    # Our own paper is a property of the page; as a layer it is there for other readers.
+    elements = [e for e in root.iter("layer") if e.get("src") and not (ours and e.get("src") == PAPER)]
     if len(elements) > MOST_LAYERS:
         raise DamagedFile(path, f"it has more than {MOST_LAYERS} layers")
     records = {r.get("src"): r for r in ours.get("layers", []) if isinstance(r, dict)}
@@ -179,7 +183,10 @@ def _check_entries(archive: zipfile.ZipFile, path: Path) -> None:
         raise DamagedFile(path, "it holds far more parts than a page has")
     for entry in entries:
         parts = entry.filename.replace("\\", "/").split("/")
-        if entry.filename.startswith(("/", "\\")) or ".." in parts or ":" in parts[0]:
+        # Nothing is ever unpacked to disk; but a name that tries to leave the file says what kind of file this is.
+        # One writer of the standard puts a slash before data/, which harms nobody.
+        rooted = parts[0] == "" and parts[1:2] != ["data"]
+        if rooted or ".." in parts or ":" in parts[0]:
             raise DamagedFile(path, "a part of it names a place outside the file")
         if entry.file_size > MOST_ENTRY or entry.file_size > MOST_RATIO * max(1, entry.compress_size):
             raise DamagedFile(path, "a part of it unpacks to more than a page can need")
@@ -257,6 +264,15 @@ def _optional_color(value: Any) -> Color | None:
 def _png(page: Page, layer: Layer, area: Rect) -> bytes:
     buffer = io.BytesIO()
     encode_png(buffer, pixels_of(layer.tiles, area), dpi=page.dpi, level=FAST)
+    return buffer.getvalue()
+
+
+def _paper_png(page: Page) -> bytes:
+    """One colour over the whole page, as a palette of one: a few kB at any size."""
+    buffer = io.BytesIO()
+    picture = Image.new("P", (page.width, page.height), 0)
+    picture.putpalette(page.paper)
+    picture.save(buffer, "PNG", bits=1, compress_level=FAST)
     return buffer.getvalue()
 
 

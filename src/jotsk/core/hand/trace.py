@@ -14,6 +14,8 @@ from jotsk.core.geometry.rects import rect_around
 
 COLUMNS = ("t", "x", "y", "pressure", "tilt_x", "tilt_y")
 SLOWEST_DEVICE_S = 0.02  # assumed time between samples whose clock tells nothing: a 50 Hz device
+SHORTEST_S = 1e-6
+LATEST_S = 1e9
 FARTHEST_PX = 1e7  # no page is as large; a driver that says so is wrong
 
 
@@ -105,15 +107,18 @@ def _carried(values: NDArray[np.float64], first: float) -> NDArray[np.float64]:
 
 def _rising(t: NDArray[np.float64]) -> NDArray[np.float64]:
     """`t` made strictly rising, starting at its first finite reading."""
-    # The farthest time seen so far; a reading counts if it goes beyond it, the rest lie between.
-    readings = np.where(np.isfinite(t), t, -np.inf)
-    farthest = np.maximum.accumulate(readings)
-    fresh = np.flatnonzero(np.diff(farthest, prepend=-np.inf) > 0)
-    if not len(fresh):
+    believed = np.isfinite(t) & (np.abs(t) < LATEST_S)
+    if not believed.any():
         return np.arange(len(t)) * SLOWEST_DEVICE_S
+    # A reading counts if it goes beyond every one before it; the samples between two such are spread evenly.
+    farthest = np.maximum.accumulate(np.where(believed, t, -LATEST_S))
+    before_it = np.concatenate([[-LATEST_S], farthest[:-1]])
+    fresh = np.flatnonzero(believed & (t > before_it))
     where = np.arange(len(t), dtype=np.float64)
     rising = np.interp(where, fresh, t[fresh])
     after, before = where > fresh[-1], where < fresh[0]
     rising[after] = t[fresh[-1]] + (where[after] - fresh[-1]) * SLOWEST_DEVICE_S
     rising[before] = t[fresh[0]] - (fresh[0] - where[before]) * SLOWEST_DEVICE_S
-    return rising
+    # However close two readings were, time goes on.
+    ticks = np.arange(len(t)) * SHORTEST_S
+    return np.maximum.accumulate(rising - ticks) + ticks

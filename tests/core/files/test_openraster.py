@@ -1,0 +1,219 @@
+from __future__ import annotations
+
+import io
+import json
+import zipfile
+from dataclasses import replace
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from PIL import Image
+from pyora import Project
+
+from jotsk.core.errors import DamagedFile, JotskError, TooLarge
+from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.ink import Cut
+from jotsk.core.page import InkLayer, PaintLayer, blank_page, flattened, render, rgba, tiles_from
+from jotsk.core.page import edits
+from tests.conftest import stroke_along
+
+STACK = '<image version="0.0.6" w="40" h="30"><stack><layer name="a" src="data/a.png"/></stack></image>'
+
+
+def sample_page():
+    page = edits.with_stroke(blank_page(420, 300, 600.0), stroke_along([(30, 40), (390, 260)], size=20, color=(10, 90, 160)))
+    page = edits.with_stroke(page, stroke_along([(30, 260), (390, 60)], pen="pencil", size=12))
+    page = edits.rubbed_out(page, Cut(stroke_along([(200, 20), (220, 280)], size=24).ribbon))
+    page = edits.traced_under(page, 1)
+    page = edits.with_stroke(page, stroke_along([(60, 60), (300, 80), (350, 250)], pen="quill-nib", size=16, after=40))
+    picture = tiles_from(np.full((50, 60), 0x80402010, np.uint32), 33, 21)
+    page = edits.with_picture_layer(page, picture, "Photo & <note>")
+    return replace(page.with_layer(replace(page.layers[1], opacity=0.6)), active_uid=2)
+
+
+@pytest.fixture
+def page():
+    return sample_page()
+
+
+@pytest.fixture
+def path(tmp_path, page):
+    write_page(tmp_path / "page.ora", page)
+    return tmp_path / "page.ora"
+
+
+def test_everything_survives_the_round_trip(page, path):
+    again = read_page(path)
+    assert (again.width, again.height, again.dpi, again.active_uid) == (420, 300, 600.0, 2)
+    for before, after in zip(page.layers, again.layers, strict=True):
+        assert type(before) is type(after)
+        for name in ("uid", "name", "visible", "opacity", "locked", "tint", "is_sketch"):
+            assert getattr(after, name) == getattr(before, name)
+        assert after.tiles == before.tiles, "pixel-equal"
+        if isinstance(before, InkLayer):
+            for one, other in zip(before.marks, after.marks, strict=True):
+                assert np.array_equal(one.trace.samples, other.trace.samples)
+                assert one.pen == other.pen
+                assert (one.size_px, one.color, one.steady_now, one.steady_after) == (
+                    other.size_px, other.color, other.steady_now, other.steady_after,
+                )  # fmt: skip
+                assert all(np.array_equal(a.ribbon.points, b.ribbon.points) for a, b in zip(one.cuts, other.cuts, strict=True))
+            assert render(after.marks, again.bounds) == after.tiles, "its strokes give its pixels"
+
+
+def test_an_independent_reader_sees_size_layers_and_pixels(page, path):
+    project = Project.load(str(path))
+    assert project.dimensions == (420, 300)
+    layers = list(project.children_recursive)[::-1]  # it lists the topmost first, as the file does
+    assert [layer.name for layer in layers] == ["Paper", *(layer.name for layer in page.layers)]
+    assert layers[2].opacity == pytest.approx(0.6)
+    own = np.asarray(layers[2].get_image_data(raw=False).convert("RGBA"))
+    alone = rgba(flattened(replace(page, layers=(replace(page.layers[1], opacity=1.0),)), transparent=True))
+    assert np.array_equal(own[..., 3], alone[..., 3])
+
+
+def test_the_parts_the_standard_asks_for(page, path):
+    # OpenRaster file layout: mimetype first and stored; merged image of full size; thumbnail of at most 256 px.
+    with zipfile.ZipFile(path) as archive:
+        first = archive.infolist()[0]
+        assert (first.filename, first.compress_type) == ("mimetype", zipfile.ZIP_STORED)
+        assert archive.read("mimetype") == b"image/openraster"
+        merged = np.asarray(Image.open(io.BytesIO(archive.read("mergedimage.png"))).convert("RGB"))
+        thumbnail = Image.open(io.BytesIO(archive.read("Thumbnails/thumbnail.png")))
+    assert np.array_equal(merged, rgba(flattened(page))[..., :3])
+    assert max(thumbnail.size) <= 256 and thumbnail.format == "PNG"
+
+
+def test_a_layer_another_program_changed_opens_as_the_paint_it_now_is(path, tmp_path):
+    changed = tmp_path / "changed.ora"
+    buffer = io.BytesIO()
+    Image.new("RGBA", (10, 10), (1, 2, 3, 255)).save(buffer, "PNG")
+    with zipfile.ZipFile(path) as old, zipfile.ZipFile(changed, "w") as new:
+        for entry in old.infolist():
+            data = buffer.getvalue() if entry.filename == "data/layer001.png" else old.read(entry)
+            new.writestr(entry, data)
+    layers = read_page(changed).layers
+    assert isinstance(layers[0], InkLayer) and isinstance(layers[1], PaintLayer)
+
+
+def test_a_file_made_elsewhere_opens(tmp_path):
+    project = Project.new(64, 48)
+    project.add_layer(Image.new("RGBA", (20, 10), (255, 0, 0, 255)), "red", offsets=(5, 7))
+    project.save(str(tmp_path / "elsewhere.ora"))
+    page = read_page(tmp_path / "elsewhere.ora")
+    assert (page.width, page.height) == (64, 48)
+    assert rgba(flattened(page))[10, 10].tolist() == [255, 0, 0, 255]
+    assert rgba(flattened(page))[0, 0].tolist() == [255, 255, 255, 255]
+
+
+def made(tmp_path, stack=STACK, **parts: bytes):
+    path = tmp_path / "made.ora"
+    buffer = io.BytesIO()
+    Image.new("RGBA", (4, 4)).save(buffer, "PNG")
+    entries = {"mimetype": b"image/openraster", "stack.xml": stack.encode(), "data/a.png": buffer.getvalue()} | parts
+    with zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED) as archive:
+        for name, data in entries.items():
+            archive.writestr(name, data)
+    return path
+
+
+BOMB = '<!DOCTYPE x [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><image w="4" h="4"><stack>&b;</stack></image>'
+OUTSIDE = '<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><image w="4" h="4"><stack>&a;</stack></image>'
+
+
+@pytest.mark.parametrize(
+    ("stack", "parts", "words"),
+    [
+        (STACK, {"../../escape.txt": b"x"}, "outside the file"),
+        (STACK, {"/etc/escape": b"x"}, "outside the file"),
+        (BOMB, {}, "list of layers is damaged"),
+        (OUTSIDE, {}, "list of layers is damaged"),
+        ("<image w='4' h='4'><stack>", {}, "list of layers is damaged"),
+        (STACK.replace('w="40"', ""), {}, "gives no size"),
+        (STACK.replace("data/a.png", "data/none.png"), {}, "are missing"),
+        (STACK, {"data/a.png": b"not a picture"}, "not a picture"),
+        (STACK, {"jotsk/page.json": b"{"}, "list of its strokes is damaged"),
+        (STACK, {"data/zeros": bytes(80_000_000)}, None),
+    ],
+)
+def test_hostile_and_damaged_files_give_one_sentence(tmp_path, stack, parts, words):
+    path = made(tmp_path, stack, **parts)
+    if words is None:
+        assert read_page(path).width == 40  # a part we do not read is none of our business
+        return
+    with pytest.raises(DamagedFile, match=words) as caught:
+        read_page(path)
+    assert str(caught.value).count(".") <= 3 and "\n" not in str(caught.value)
+
+
+def test_a_page_of_100000_squared_is_refused(tmp_path):
+    with pytest.raises(TooLarge, match="100000 x 100000"):
+        read_page(made(tmp_path, STACK.replace('w="40" h="30"', 'w="100000" h="100000"')))
+
+
+@settings(max_examples=80, deadline=None)
+@given(data=st.data())
+def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
+    whole = _bytes_of_a_page(tmp_path_factory)
+    kind = data.draw(st.sampled_from(["cut", "flip"]))
+    at = data.draw(st.integers(0, len(whole) - 1))
+    if kind == "cut":
+        damaged = whole[:at]
+    else:
+        damaged = whole[:at] + bytes([whole[at] ^ data.draw(st.integers(1, 255))]) + whole[at + 1 :]
+    path = tmp_path_factory.mktemp("damaged") / "page.ora"
+    path.write_bytes(damaged)
+    try:
+        assert read_page(path).width > 0
+    except JotskError as error:
+        assert "\n" not in str(error)
+
+
+_whole: list[bytes] = []
+
+
+def _bytes_of_a_page(tmp_path_factory) -> bytes:
+    if not _whole:
+        path = tmp_path_factory.mktemp("whole") / "page.ora"
+        write_page(path, sample_page())
+        _whole.append(path.read_bytes())
+    return _whole[0]
+
+
+@pytest.mark.parametrize(
+    "damage",
+    [
+        lambda r: r["layers"][0]["marks"][0].update(trace=[0, 10**9]),
+        lambda r: r["layers"][0]["marks"][0].update(trace=[-6, 2]),
+        lambda r: r["layers"][0]["marks"][0].update(pen=99),
+        lambda r: r["layers"][0]["marks"][0].update(size_px=float("1e9")),
+        lambda r: r["pens"][0].update(response=[[0, 1], [1, 0]]),
+        lambda r: r["layers"][0].update(marks=7),
+        lambda r: r.pop("pens"),
+    ],
+)
+def test_strokes_that_make_no_sense_are_refused(path, tmp_path, damage):
+    with zipfile.ZipFile(path) as old:
+        record = json.loads(old.read("jotsk/page.json"))
+        damage(record)
+        bad = tmp_path / "bad.ora"
+        with zipfile.ZipFile(bad, "w") as new:
+            for entry in old.infolist():
+                new.writestr(entry, json.dumps(record) if entry.filename == "jotsk/page.json" else old.read(entry))
+    with pytest.raises(DamagedFile, match="strokes"):
+        read_page(bad)
+
+
+def test_writing_that_is_stopped_leaves_the_file_that_was_there(page, path):
+    before = path.read_bytes()
+
+    def stop(share):
+        if share > 0.5:
+            raise KeyboardInterrupt
+
+    with pytest.raises(KeyboardInterrupt):
+        write_page(path, page, progress=stop)
+    assert path.read_bytes() == before
+    assert [p.name for p in path.parent.iterdir() if p.is_file()] == [path.name]

@@ -1,0 +1,131 @@
+"""PNG of every kind, written and read by pypng, a reader and writer of its own."""
+
+from __future__ import annotations
+
+import io
+import struct
+import zlib
+
+import numpy as np
+import png
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from jotsk.core.errors import CannotWrite, DamagedFile, TooLarge
+from jotsk.core.files.pictures import read_picture, write_png
+from jotsk.core.files.premultiply_kernel import premultiplied, straight
+from jotsk.core.page import rgba
+
+
+def saved(tmp_path, rows, **kind):
+    path = tmp_path / "p.png"
+    with open(path, "wb") as stream:
+        png.Writer(width=4, height=2, **kind).write(stream, rows)
+    return path
+
+
+def pixels_in(path) -> list[list[int]]:
+    return straight(read_picture(path)[0]).reshape(-1, 4).tolist()
+
+
+def test_grey_of_16_bits_becomes_8(tmp_path):
+    path = saved(tmp_path, [[0, 257, 32896, 65535]] * 2, greyscale=True, bitdepth=16)
+    assert pixels_in(path)[:4] == [[0, 0, 0, 255], [1, 1, 1, 255], [128, 128, 128, 255], [255, 255, 255, 255]]
+
+
+def test_rgba_of_16_bits_becomes_8(tmp_path):
+    row = [65535, 0, 32896, 65535] * 4
+    path = saved(tmp_path, [row] * 2, greyscale=False, alpha=True, bitdepth=16)
+    assert pixels_in(path)[0] == [255, 0, 128, 255]
+
+
+def test_a_palette_with_alpha(tmp_path):
+    palette = [(255, 0, 0, 255), (0, 255, 0, 0), (0, 0, 255, 128), (9, 9, 9, 255)]
+    path = saved(tmp_path, [[0, 1, 2, 3]] * 2, palette=palette, bitdepth=2)
+    assert pixels_in(path)[:4] == [[255, 0, 0, 255], [0, 0, 0, 0], [0, 0, 255, 128], [9, 9, 9, 255]]
+
+
+def test_one_bit_line_art(tmp_path):
+    path = saved(tmp_path, [[0, 1, 1, 0]] * 2, greyscale=True, bitdepth=1)
+    assert [p[0] for p in pixels_in(path)[:4]] == [0, 255, 255, 0]
+
+
+@given(st.integers(0, 2**32 - 1))
+@settings(max_examples=30)
+def test_premultiplied_pixels_survive_the_straight_alpha_of_a_file(seed):
+    rng = np.random.default_rng(seed)
+    alpha = rng.integers(0, 256, (20, 20, 1))
+    color = rng.integers(0, 256, (20, 20, 3)) * alpha // 255
+    pixels = np.ascontiguousarray(np.dstack([color, alpha]).astype(np.uint8)).view(np.uint32)[..., 0]
+    assert np.array_equal(premultiplied(straight(pixels)), pixels)
+
+
+def test_600_dpi_is_23622_pixels_per_metre(tmp_path):
+    # PNG specification (ISO/IEC 15948), 11.3.5.3 pHYs: pixels per unit, unit 1 = metre; 600 / 0.0254 = 23622.05.
+    path = tmp_path / "out.png"
+    write_png(path, np.full((3, 5), 0xFF102030, np.uint32), dpi=600, opaque=True)
+    chunks = dict(png.Reader(bytes=path.read_bytes()).chunks())
+    assert struct.unpack(">IIB", chunks[b"pHYs"]) == (23622, 23622, 1)
+    width, height, rows, info = png.Reader(bytes=path.read_bytes()).asDirect()
+    assert (width, height, info["planes"]) == (5, 3, 3)
+    assert list(next(iter(rows)))[:3] == [0x30, 0x20, 0x10]
+
+
+def test_transparency_is_written_straight(tmp_path):
+    path = tmp_path / "out.png"
+    write_png(path, np.full((1, 1), 0x80004000, np.uint32), dpi=300, opaque=False)
+    assert list(next(iter(png.Reader(bytes=path.read_bytes()).asRGBA()[2]))) == [0, 128, 0, 128]
+
+
+def huge_png() -> bytes:
+    def chunk(kind: bytes, data: bytes) -> bytes:
+        return struct.pack(">I", len(data)) + kind + data + struct.pack(">I", zlib.crc32(kind + data))
+
+    header = struct.pack(">IIBBBBB", 100_000, 100_000, 8, 6, 0, 0, 0)
+    return b"\x89PNG\r\n\x1a\n" + chunk(b"IHDR", header) + chunk(b"IDAT", zlib.compress(b"")) + chunk(b"IEND", b"")
+
+
+def test_a_header_of_100000_squared_is_refused_before_memory_is_taken(tmp_path):
+    path = tmp_path / "huge.png"
+    path.write_bytes(huge_png())
+    with pytest.raises((TooLarge, DamagedFile), match="more"):
+        read_picture(path)
+
+
+@settings(max_examples=60, deadline=None)
+@given(st.integers(0, 400), st.integers(0, 255), st.integers(20, 400))
+def test_a_damaged_png_gives_a_sentence_or_a_picture(tmp_path_factory, at, value, cut):
+    buffer = io.BytesIO()
+    png.Writer(width=16, height=16, greyscale=False).write(buffer, [list(range(48))] * 16)
+    data = bytearray(buffer.getvalue()[:cut])
+    data[at % len(data)] = value
+    path = tmp_path_factory.mktemp("d") / "d.png"
+    path.write_bytes(data)
+    try:
+        pixels, _ = read_picture(path)
+        assert rgba(pixels).shape[2] == 4
+    except (DamagedFile, TooLarge) as error:
+        assert str(error).endswith(".")
+
+
+def test_a_folder_that_is_not_there_is_named(tmp_path):
+    with pytest.raises(CannotWrite, match="folder does not exist"):
+        write_png(tmp_path / "nowhere" / "out.png", np.zeros((1, 1), np.uint32), dpi=300, opaque=True)
+
+
+def test_a_failed_write_leaves_the_old_file_and_no_other(tmp_path, monkeypatch):
+    import errno
+    import os
+
+    path = tmp_path / "out.png"
+    path.write_bytes(b"old")
+
+    def full(_):
+        raise OSError(errno.ENOSPC, "No space left on device")
+
+    monkeypatch.setattr(os, "fsync", full)
+    with pytest.raises(CannotWrite, match="the disk is full"):
+        write_png(path, np.zeros((1, 1), np.uint32), dpi=300, opaque=True)
+    assert [p.name for p in tmp_path.iterdir() if p.is_file()] == ["out.png"]
+    assert path.read_bytes() == b"old"

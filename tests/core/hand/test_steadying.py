@@ -1,0 +1,162 @@
+"""Steadying, measured on the simulated hand: 1.5 px tremor at 8-12 Hz, 200 Hz, quarter-pixel steps."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+import shapely
+
+from jotsk.core.hand import Ease, Sample, steady_after, steady_now, trace_from, wobble_px
+from jotsk.core.hand.corners import corner_indices
+from jotsk.core.hand.simulated_pen import minimum_jerk, tremor
+from jotsk.core.hand.smoother_kernel import solve
+from jotsk.core.hand.steady_after import penalty
+from tests.conftest import SHAKY, circle_path, line_path, shaky
+
+SEEDS = range(40, 46)
+SLOW_LINE = line_path((50, 100), (450, 130))
+
+
+def off_path_px(trace, path, *, ends_px: float = 4.0) -> float:
+    """RMS distance from the meant path, at steps of 1 px along the line, without the ends: those stay by contract
+    where the shaking pen touched and lifted, and are all that is left of the tremor on a slow line."""
+    line = shapely.LineString(trace.xy)
+    at = shapely.line_interpolate_point(line, np.arange(ends_px, line.length - ends_px, 1.0))
+    return float(np.sqrt((shapely.distance(at, shapely.LineString(path)) ** 2).mean()))
+
+
+def test_the_banded_solver_is_the_dense_one():
+    rng = np.random.default_rng(0)
+    y, w, p = rng.normal(size=(60, 3)), rng.uniform(0.5, 2, 60), rng.uniform(0, 1e4, 57)
+    differences = np.diff(np.eye(60), 3, axis=0)
+    dense = np.linalg.solve(np.diag(w) + differences.T @ np.diag(p) @ differences, w[:, None] * y)
+    assert solve(y, w, p) == pytest.approx(dense, abs=1e-8)
+
+
+def test_the_cut_off_halves_a_sine():
+    t = np.arange(4000) * 0.004
+    y = np.sin(2 * np.pi * 5.0 * t)[:, None]
+    x = solve(y, np.ones(4000), np.full(3997, penalty(5.0, 0.004)))
+    assert x[1000:3000].std() / y[1000:3000].std() == pytest.approx(0.5, abs=0.002)
+
+
+@pytest.mark.parametrize(
+    ("path", "duration", "strength", "most"),
+    [
+        (SLOW_LINE, 6.0, 30, 0.25),
+        (SLOW_LINE, 6.0, 60, 0.12),
+        (circle_path(100), 2.5, 60, 0.3),
+        (circle_path(40), 0.6, 30, 0.8),
+        (circle_path(40), 0.6, 100, 1.2),
+    ],
+)
+def test_steady_after_takes_the_tremor_and_leaves_the_shape(path, duration, strength, most):
+    errors = [off_path_px(steady_after(shaky(path, duration, seed), strength), path) for seed in SEEDS]
+    assert np.mean(errors) <= most
+
+
+@pytest.mark.parametrize("strength", [1, 30, 60, 100])
+def test_the_ends_stay_where_they_were(strength):
+    trace = shaky(circle_path(60), 1.2, seed=3)
+    steadied = steady_after(trace, strength)
+    assert steadied.xy[0].tolist() == trace.xy[0].tolist()
+    assert steadied.xy[-1].tolist() == trace.xy[-1].tolist()
+
+
+def test_strength_0_is_the_hand_as_it_was():
+    trace = shaky(SLOW_LINE, 2.0, seed=1)
+    assert steady_after(trace, 0) is trace
+
+
+def square(seed: int, side: float = 200.0, side_s: float = 0.6):
+    corners = np.array([[0, 0], [1, 0], [1, 1], [0, 1], [0, 0]]) * side + 100.0
+    n = int(side_s * 200)
+    share = minimum_jerk(np.arange(n) / n)[:, None]
+    sides = [a + share * (b - a) for a, b in zip(corners, corners[1:], strict=False)]
+    xy = np.vstack([*sides, corners[-1:]])
+    rng = np.random.default_rng(seed)
+    xy += np.column_stack([tremor(len(xy), 200, SHAKY.tremor_px, rng) for _ in range(2)])
+    return trace_from(np.arange(len(xy)) / 200, xy[:, 0], xy[:, 1]), corners[1:4]
+
+
+def test_the_corners_of_a_square_survive():
+    for seed in SEEDS:
+        trace, corners = square(seed)
+        line = shapely.LineString(steady_after(trace, 60).xy)
+        assert max(line.distance(shapely.Point(c)) for c in corners) <= 1.5
+
+
+def test_a_smooth_curve_has_no_corners():
+    for seed in SEEDS:
+        trace = shaky(circle_path(40), 0.6, seed)
+        light = solve(np.ascontiguousarray(trace.xy), np.ones(len(trace)), np.full(len(trace) - 3, penalty(7.5, 0.005)))
+        assert corner_indices(light, 0.005, tremor_px=1.5) == []
+
+
+@pytest.mark.parametrize("now, after", [(0, 0), (30, 0), (0, 45), (30, 45)])
+def test_every_sampling_rate_gives_the_same_line(now, after):
+    fine = shaky(circle_path(80), 1.5, seed=7, rate_hz=1000)
+    lines = []
+    for step in (8, 4, 2, 1):
+        kept = fine.samples[::step]
+        kept = kept if kept[-1, 0] == fine.t[-1] else np.vstack([kept, fine.samples[-1:]])
+        trace = trace_from(*kept.T)
+        lines.append(shapely.LineString(steady_after(steady_now(trace, now), after).xy))
+    for one in lines:
+        along = shapely.line_interpolate_point(one, np.arange(0, one.length, 1.0))
+        for other in lines:
+            assert shapely.distance(along, other).max() <= 0.5
+
+
+def test_ease_at_30_trails_8_px_at_most_at_300_px_per_second():
+    t = np.arange(0, 2, 0.005)
+    trace = trace_from(t, 300 * t, np.zeros_like(t))
+    line = steady_now(trace, 30)
+    assert 300 * t[-1] - line.xy[len(t) - 1, 0] <= 8
+
+
+def test_ease_at_30_leaves_a_third_of_the_wobble_of_a_slow_line():
+    for seed in SEEDS:
+        trace = shaky(SLOW_LINE, 6.0, seed)
+        assert wobble_px(steady_now(trace, 30)) <= wobble_px(trace) / 3
+
+
+def test_ease_ends_exactly_where_the_pen_lifted():
+    ease = Ease(80)
+    samples = [Sample(k * 0.005, 2.0 * k, 50.0, 0.7) for k in range(60)]
+    drawn = [s for sample in samples for s in ease.push(sample)] + ease.finish()
+    assert (drawn[-1].x, drawn[-1].y) == (samples[-1].x, samples[-1].y)
+    assert all(b.x >= a.x for a, b in zip(drawn, drawn[1:], strict=False)), "no hook"
+
+
+def test_ease_is_the_first_order_filter_of_the_textbook():
+    # A unit step held at rest: y = 1 - exp(-t / tau) once the speed has died away (any text on linear systems).
+    ease = Ease(50)
+    ease.push(Sample(0.0, 0.0, 0.0))
+    ease.push(Sample(1e-6, 1e-3, 0.0))  # a step too small to count as speed
+    (before,) = ease.push(Sample(3.0, 1e-3, 0.0))
+    tau = 1.10 * 0.5**1.5
+    (after,) = ease.push(Sample(3.0 + tau, 1e-3, 0.0))
+    assert (1e-3 - after.x) / (1e-3 - before.x) == pytest.approx(np.exp(-1), rel=1e-3)
+
+
+def test_wobble_of_a_known_shake():
+    # A straight line with a 10 Hz sine of 1 px RMS across it; the smoother leaves 1/(1 + (7/10)^6)... of it.
+    t = np.arange(0, 4, 0.004)
+    trace = trace_from(t, 100 * t, np.sqrt(2) * np.sin(2 * np.pi * 10 * t))
+    left = 1 - 1 / (1 + ((2 - 2 * np.cos(2 * np.pi * 10 * 0.004)) / (2 - 2 * np.cos(2 * np.pi * 7 * 0.004))) ** 3)
+    assert wobble_px(trace) == pytest.approx(left, rel=0.03)
+
+
+@pytest.mark.parametrize("strength", [-1, 101, float("nan")])
+def test_a_steadiness_that_is_none_is_refused(strength):
+    with pytest.raises(ValueError, match="0..100"):
+        steady_after(shaky(SLOW_LINE, 1.0, 0), strength)
+    with pytest.raises(ValueError, match="0..100"):
+        Ease(strength)
+
+
+@pytest.mark.parametrize("n", [0, 1, 2, 3])
+def test_the_shortest_traces_come_through(n):
+    trace = trace_from(np.arange(n) * 0.005, np.arange(n) * 1.0, np.zeros(n))
+    assert len(steady_after(steady_now(trace, 40), 60)) >= min(n, 1)

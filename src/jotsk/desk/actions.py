@@ -24,6 +24,7 @@ class Entry:
 TABLE: tuple[Entry, ...] = (
     Entry("page.open", "Open…", "Ctrl+O", "Open a page, or a picture as a sketch", "Page"),
     Entry("page.demo", "Open the demo page", "", "Open Gull & Lantern", "Page"),
+    Entry("page.kept", "Kept work…", "", "Pages that were left with unsaved work", "Page"),
     Entry("page.save", "Save", "Ctrl+S", "Save the page with all its strokes", "Page"),
     Entry("page.save_as", "Save as…", "Ctrl+Shift+S", "Save the page under another name", "Page"),
     Entry("page.export", "Export PNG…", "Ctrl+E", "Write the page as a picture", "Page"),

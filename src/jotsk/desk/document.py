@@ -20,6 +20,8 @@ class Document(QObject):
     changed = Signal(object, object)  # the page before and now
     last_stroke_changed = Signal()
     state_changed = Signal()  # name, saved or not, what can be undone
+    taken = Signal()  # another page, with a history of its own
+    saved = Signal()
     refused = Signal(str)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -55,6 +57,7 @@ class Document(QObject):
         self._saved = page if saved else None
         self.path, self.title = path, title
         self._follow_last(None, 0)
+        self.taken.emit()
         self.changed.emit(before, page)
         self.state_changed.emit()
 
@@ -62,6 +65,7 @@ class Document(QObject):
         """`page`, which may be older than the present one, is now in `path`."""
         self._saved = page
         self.path, self.title = path, path.stem
+        self.saved.emit()
         self.state_changed.emit()
 
     def edit(self, label: str, change: Callable[[Page], Page]) -> bool:

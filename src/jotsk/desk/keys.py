@@ -4,9 +4,8 @@ from __future__ import annotations
 
 import time
 
-from PySide6.QtCore import QEvent, QObject
+from PySide6.QtCore import QObject
 from PySide6.QtGui import QKeyEvent, QKeySequence
-from PySide6.QtWidgets import QApplication, QLineEdit, QWidget
 
 from jotsk.desk.actions import TABLE, Entry, key_of
 from jotsk.desk.board import Board
@@ -19,38 +18,35 @@ WAYS = {"hand.move": Way.MOVE, "hand.turn": Way.TURN, "hand.resize": Way.RESIZE}
 
 
 class HoldKeys(QObject):
-    """Watches the window's keys. A hold borrows, a tap switches; `borrow` and `give_back` do it by name."""
+    """A hold borrows, a tap switches; `borrow` and `give_back` do it by name."""
 
-    def __init__(self, window: QWidget, board: Board, hand: Hand) -> None:
-        super().__init__(window)
-        self._window, self._board, self._hand = window, board, hand
+    def __init__(self, board: Board, hand: Hand) -> None:
+        super().__init__(board)
+        self._board, self._hand = board, hand
         self._switched: str | None = None
         self._held: tuple[Entry, float, str | None] | None = None
         self.set_left_handed(False)
-        QApplication.instance().installEventFilter(self)
 
     def set_left_handed(self, left_handed: bool) -> None:
         self._by_key = {
             QKeySequence(key_of(entry, left_handed=left_handed))[0].key(): entry for entry in TABLE if entry.hold
         }
 
-    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        if event.type() not in (QEvent.Type.KeyPress, QEvent.Type.KeyRelease):
-            return False
-        if not isinstance(watched, QWidget) or watched.window() is not self._window:
-            return False
-        if isinstance(QApplication.focusWidget(), QLineEdit):
-            return False
-        assert isinstance(event, QKeyEvent)
-        entry = self._by_key.get(event.key())
-        if entry is None or event.modifiers():
-            return False
-        if not event.isAutoRepeat():
-            if event.type() == QEvent.Type.KeyPress:
-                self.borrow(entry)
-            else:
-                self.give_back(entry)
-        return True
+    def pressed(self, event: QKeyEvent) -> bool:
+        """Take a key event of the window that no field wanted; False if it is not a hold key."""
+        entry = self._entry(event)
+        if entry is not None and not event.isAutoRepeat():
+            self.borrow(entry)
+        return entry is not None
+
+    def released(self, event: QKeyEvent) -> bool:
+        entry = self._entry(event)
+        if entry is not None and not event.isAutoRepeat():
+            self.give_back(entry)
+        return entry is not None
+
+    def _entry(self, event: QKeyEvent) -> Entry | None:
+        return None if event.modifiers() else self._by_key.get(event.key())
 
     def borrow(self, entry: Entry) -> None:
         if self._held is not None:

@@ -5,9 +5,9 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import QSettings, QSize, Qt
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
-    QApplication, QFileDialog, QFrame, QHBoxLayout, QMainWindow, QMessageBox, QVBoxLayout, QWidget,
+    QApplication, QFileDialog, QFrame, QHBoxLayout, QInputDialog, QMainWindow, QMessageBox, QVBoxLayout, QWidget,
 )  # fmt: skip
 
 from jotsk.core.errors import JotskError
@@ -45,6 +45,7 @@ class Window(QMainWindow):
     def __init__(self, settings: QSettings, shelf: Shelf) -> None:
         super().__init__()
         self.settings, self.shelf = settings, shelf
+        self.slot: str | None = None  # where on the shelf the present page was kept
         self.document = Document(self)
         self.hand = Hand(self)
         self.filing = Filing(self.document, self)
@@ -53,7 +54,7 @@ class Window(QMainWindow):
         self.status = StatusStrip(self.board)
         self.hints = HintStrip(settings, self.board)
         self._build()
-        self.hold_keys = HoldKeys(self, self.board, self.hand)
+        self.hold_keys = HoldKeys(self.board, self.hand)
         self._connect()
         self.resize(1280, 800)
         self.setAcceptDrops(True)
@@ -109,6 +110,7 @@ class Window(QMainWindow):
         for entry_id, method in {
             "page.open": self.ask_open,
             "page.demo": self.open_demo,
+            "page.kept": self.ask_kept,
             "page.save": self.save,
             "page.save_as": self.ask_save,
             "page.export": self.ask_export,
@@ -151,6 +153,8 @@ class Window(QMainWindow):
         self.addActions(list(actions.values()))
         self.top.stage_chosen.connect(self.show_stage)
         document.state_changed.connect(self.refresh_title)
+        document.saved.connect(self._forget_kept)
+        document.taken.connect(self._new_page)
         board.resized.connect(self.status.place)
         board.resized.connect(self.hints.place)
         board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
@@ -250,7 +254,7 @@ class Window(QMainWindow):
         if not document.is_unsaved:
             return True
         try:
-            self.shelf.keep(Kept(document.page, document.path, document.title))
+            self.slot = self.shelf.keep(Kept(document.page, document.path, document.title), self.slot)
         except (JotskError, OSError) as error:
             return self._leave_anyway(str(error))
         return True
@@ -268,6 +272,14 @@ class Window(QMainWindow):
                 event.acceptProposedAction()
                 return
 
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if not self.hold_keys.pressed(event):
+            super().keyPressEvent(event)
+
+    def keyReleaseEvent(self, event: QKeyEvent) -> None:
+        if not self.hold_keys.released(event):
+            super().keyReleaseEvent(event)
+
     def closeEvent(self, event: QCloseEvent) -> None:
         """Close at once: unsaved work goes on the shelf and is there at the next start."""
         if self.filing.job is not None:
@@ -279,15 +291,38 @@ class Window(QMainWindow):
         else:
             event.ignore()
 
-    def take_up_kept(self) -> bool:
-        """Put the page back that was closed with unsaved work, and say so."""
-        kept = self.shelf.look()
+    def take_up_kept(self, slot: str | None = None) -> bool:
+        """Put a page back that was closed with unsaved work, the latest if none is named, and say so."""
+        notes = self.shelf.notes()
+        slot = slot or (notes[0].slot if notes else None)
+        kept = self.shelf.look(slot) if slot else None
         if kept is None:
             return False
         self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
-        self.shelf.clear()
+        self.slot = slot
         self.status.tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
         return True
+
+    def _new_page(self) -> None:
+        """The page before keeps its slot on the shelf; this one has none yet."""
+        self.slot = None
+
+    def ask_kept(self) -> None:
+        """Choose among the pages that were closed or left with unsaved work."""
+        notes = [note for note in self.shelf.notes() if note.slot != self.slot]
+        if not notes:
+            self.status.tell("Nothing is kept aside; pages that are left with unsaved work appear here.")
+            return
+        names = [f"{note.title}, {note.when:%d %B, %H:%M}" for note in notes]
+        name, accepted = QInputDialog.getItem(self, "Kept work", "Pages left with unsaved work", names, editable=False)
+        if accepted and self.keep_unsaved():
+            self.take_up_kept(notes[names.index(name)].slot)
+
+    def _forget_kept(self) -> None:
+        """The page is in a file now, or another one took its place: its slot on the shelf is its no more."""
+        if self.slot is not None and not self.document.is_unsaved:
+            self.shelf.clear(self.slot)
+            self.slot = None
 
     def show_keys(self) -> None:
         KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self).exec()

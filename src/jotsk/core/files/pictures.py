@@ -92,8 +92,10 @@ def _dpi_of(picture: Image.Image) -> float | None:
         value = float(dpi[0]) if dpi else 0.0
     except (TypeError, ValueError, ZeroDivisionError):
         return None
-    # Files made for screens often say 0 or 1; that is no resolution.
-    return round(value, 2) if 10 <= value <= 10_000 else None
+    if not 10 <= value <= 10_000:  # files made for screens often say 0 or 1; that is no resolution
+        return None
+    # PNG counts whole pixels per metre, so 150 dpi comes back as 150.01.
+    return float(round(value)) if abs(value - round(value)) < 0.02 else round(value, 2)
 
 
 def opaque_rgb(pixels: Pixels) -> NDArray[np.uint8]:

@@ -377,6 +377,8 @@ class Board(QWidget):
             self.hand.set_size(round(2 * (size + (at.x() - start.x()) * SIZE_PX_PER_PX)) / 2)
 
     def _point_at(self, at: QPointF | None) -> None:
+        if at is not None and not (math.isfinite(at.x()) and math.isfinite(at.y())):
+            return
         reach = int(self.hand.hold.size_px * self.view.zoom / self.devicePixelRatioF() / 2) + 8
         for point in (self._pointer, at):
             if point is not None:

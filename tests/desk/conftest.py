@@ -1,0 +1,70 @@
+"""The real window, offscreen, and a simulated pen on its board."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+
+from jotsk.core.hand import Trace
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.desk.keeping import Shelf
+from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.theme import DAY, apply_theme
+from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.window import Window
+
+
+@pytest.fixture
+def make_window(qtbot, tmp_path):
+    """Open windows that share settings and shelf, as one after another start of the application does."""
+    load_fonts()
+    apply_theme(QApplication.instance(), DAY)
+
+    def make() -> Window:
+        settings = QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat)
+        window = Window(settings, Shelf(tmp_path / "state"))
+        qtbot.addWidget(window, before_close_func=lambda w: w.document.was_saved(w.document.page, tmp_path / "x.ora"))
+        window.show()
+        qtbot.waitExposed(window)
+        return window
+
+    return make
+
+
+@pytest.fixture
+def window(make_window):
+    return make_window()
+
+
+@pytest.fixture
+def settle(qtbot):
+    """Wait until no file is going in or out."""
+
+    def wait(window: Window) -> None:
+        qtbot.waitUntil(lambda: not window.filing.is_busy, timeout=60_000)
+
+    return wait
+
+
+@pytest.fixture
+def pen(window):
+    return SimulatedPen(window.board, DEVICES["display"])
+
+
+@pytest.fixture
+def mouse(window):
+    return SimulatedPen(window.board, DEVICES["mouse"])
+
+
+@pytest.fixture
+def eraser(window):
+    return SimulatedPen(window.board, DEVICES["display"], eraser=True)
+
+
+def across(window: Window, *, y: float = 0.5, seed: int = 0, seconds: float = 0.6) -> Trace:
+    """A line across the middle of the page, in the board's own px."""
+    board, page = window.board, window.document.page
+    ends = [board.view.to_screen(page.width * x, page.height * y) for x in (0.3, 0.7)]
+    return drawn(np.array(ends), seconds, pressure=[0.3, 0.9, 0.4], device=DEVICES["display"], seed=seed)

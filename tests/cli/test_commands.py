@@ -42,7 +42,14 @@ def test_replay_to_a_picture(traces, tmp_path, capsys):
     assert first["samples"] == 100 and first["duration_s"] == pytest.approx(0.99)
     assert first["length_px"] == pytest.approx(198, abs=0.01)
     assert first["width_px"]["median"] == pytest.approx(8, abs=0.02)
-    assert set(second) == {"samples", "duration_s", "length_px", "width_px", "wobble_before_px", "wobble_after_px"}
+    assert set(second) == {
+        "samples",
+        "duration_s",
+        "length_px",
+        "width_px",
+        "wobble_before_px",
+        "wobble_after_px",
+    }
 
 
 def test_replay_to_centre_lines(traces, tmp_path):
@@ -114,7 +121,9 @@ def test_wrong_usage_is_exit_2(arguments, capsys):
 
 def run_without_screen(*arguments: str, **more: str) -> subprocess.CompletedProcess[str]:
     env = {k: v for k, v in os.environ.items() if k not in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")}
-    return subprocess.run([sys.executable, "-m", "jotsk.cli", *arguments], capture_output=True, text=True, env=env | more)
+    return subprocess.run(
+        [sys.executable, "-m", "jotsk.cli", *arguments], capture_output=True, text=True, env=env | more
+    )
 
 
 def test_without_a_screen_the_demo_says_so_and_offers_a_picture():

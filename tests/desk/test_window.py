@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
+import itertools
+
 import numpy as np
 import png
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent
 
 from jotsk.core.files.openraster import read_page
+from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
 from jotsk.desk.board.picture import changed_between
 from jotsk.desk.simulated_pen import SimulatedPen
-from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.desk.theme import DAY
 from tests.desk.conftest import across
 
@@ -108,7 +110,7 @@ def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen):
         shown.append(int((board.picture.frame != before).any(axis=2).sum()))
     assert board.session is not None and not len(window.document.page.active.marks)
     assert shown[0] > 0, "the first touch leaves a dot"
-    assert sum(b > a for a, b in zip(shown, shown[1:], strict=False)) > 0.7 * len(shown)
+    assert sum(b > a for a, b in itertools.pairwise(shown)) > 0.7 * len(shown)
     QCoreApplication.sendEvent(board, events[-1][1])
     assert board.session is None and len(window.document.page.active.marks) == 1
     live = board.picture.frame.copy()

@@ -51,7 +51,12 @@ def warm_up() -> None:
         for rubs in (False, True):
             out = np.zeros((100, 150), np.uint32)
             composite_into(
-                out, (0, 0), page, page.bounds.halved(1), level=1, wet=WetLayer(1, ink.alpha, np.uint32(0), rubs)
+                out,
+                (0, 0),
+                page,
+                page.bounds.halved(1),
+                level=1,
+                wet=WetLayer(1, ink.alpha, np.uint32(0), rubs),
             )
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = with_stroke(traced_under(page, 1), Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))

@@ -48,7 +48,11 @@ def _boot() -> list[Line]:
 
 def _sole() -> list[Line]:
     lines = [
-        curve([(1440, 2872), (1560, 2876), (1690, 2866), (1770, 2864), (1850, 2880), (2020, 2884), (2190, 2870)], "inside", "even"),
+        curve(
+            [(1440, 2872), (1560, 2876), (1690, 2866), (1770, 2864), (1850, 2880), (2020, 2884), (2190, 2870)],
+            "inside",
+            "even",
+        ),
         straight((1438, 2900), (1436, 2968), (1640, 2970), (1660, 2904), weight="heavy"),
         curve([(1660, 2904), (1740, 2890), (1820, 2906)], "outline", "even"),
         straight((1820, 2906), (1826, 2930), weight="inside"),
@@ -64,8 +68,16 @@ def _laces() -> tuple[list[Line], list[np.ndarray]]:
     paths = []
     for k in range(len(EYELETS) - 1):
         right, below = EYELETS[k], EYELETS[k + 1]
-        paths.append([(left[k + 1][0], left[k + 1][1]), ((left[k + 1][0] + right[0]) / 2 + 6, (left[k + 1][1] + right[1]) / 2 - 18), right])
-        paths.append([(below[0], below[1]), ((below[0] + left[k][0]) / 2 + 6, (below[1] + left[k][1]) / 2 - 18), left[k]])
+        paths.append(
+            [
+                (left[k + 1][0], left[k + 1][1]),
+                ((left[k + 1][0] + right[0]) / 2 + 6, (left[k + 1][1] + right[1]) / 2 - 18),
+                right,
+            ]
+        )
+        paths.append(
+            [(below[0], below[1]), ((below[0] + left[k][0]) / 2 + 6, (below[1] + left[k][1]) / 2 - 18), left[k]]
+        )
     knot = (1776.0, 2128.0)
     paths += [
         [knot, (1700, 2040), (1640, 2090), (1690, 2160), knot],
@@ -94,11 +106,15 @@ def _cord(path: list[tuple[float, float]], half: float = 9.0) -> tuple[list[Line
 
 def _stairs() -> list[Line]:
     lines = [
-        straight((1180, 2968), (2330, 2956), weight="outline"), straight((1180, 3006), (2330, 2996), weight="inside"),
+        straight((1180, 2968), (2330, 2956), weight="outline"),
+        straight((1180, 3006), (2330, 2996), weight="inside"),
         straight((1180, 3300), (2330, 3330), weight="outline"),
-        straight((1180, 2600), (2330, 2560), weight="outline"), straight((1180, 2630), (2330, 2592), weight="fine"),
-        straight((1180, 2330), (2330, 2250), weight="inside"), straight((1180, 2354), (2330, 2278), weight="fine"),
-        straight((1180, 2120), (2330, 2010), weight="inside"), straight((1180, 1950), (2330, 1820), weight="fine"),
+        straight((1180, 2600), (2330, 2560), weight="outline"),
+        straight((1180, 2630), (2330, 2592), weight="fine"),
+        straight((1180, 2330), (2330, 2250), weight="inside"),
+        straight((1180, 2354), (2330, 2278), weight="fine"),
+        straight((1180, 2120), (2330, 2010), weight="inside"),
+        straight((1180, 1950), (2330, 1820), weight="fine"),
     ]
     for (x0, y0), count, reach in (((1190, 3020), 60, 150), ((1190, 2648), 52, 110), ((1190, 2368), 44, 80)):
         lines += hatching((x0, y0), (1130, -18), (0, reach), count, seed=count, profile="press")
@@ -111,7 +127,8 @@ def _stairs() -> list[Line]:
 
 def _wet() -> list[Line]:
     lines = [
-        ellipse(2030, 3140, 210, 34, "inside", start=20, end=330), ellipse(2040, 3142, 130, 18, "fine", start=160, end=400),
+        ellipse(2030, 3140, 210, 34, "inside", start=20, end=330),
+        ellipse(2040, 3142, 130, 18, "fine", start=160, end=400),
         ellipse(1420, 3170, 130, 20, "inside", start=-30, end=250),
     ]
     for x, y in ((1560, 3080), (1800, 3060), (2230, 3060), (1300, 2740), (2260, 2700), (1280, 2450)):

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
+from itertools import pairwise
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
@@ -90,10 +91,11 @@ def mirrored(lines: Iterable[Line], x: float) -> list[Line]:
 
 def behind(lines: Iterable[Line], *shapes: ArrayLike) -> list[Line]:
     """What is seen of lines that lie behind closed shapes."""
+    seen = list(lines)
     for shape in shapes:
         polygon = np.asarray(shape, np.float64)
-        lines = [part for line in lines for part in _runs(line, ~inside(line.points, polygon))]
-    return list(lines)
+        seen = [part for line in seen for part in _runs(line, ~inside(line.points, polygon))]
+    return seen
 
 
 def within(lines: Iterable[Line], box: tuple[float, float, float, float]) -> list[Line]:
@@ -121,7 +123,7 @@ def inked(lines: Iterable[Line], *, seed: int = 0) -> list[Stroke]:
     """Strokes of a practised hand along lines."""
     hand = Hand(tremor_px=0.8, pressure_noise=0.015)
     strokes = []
-    meant = [piece for line in lines if not line.construction for piece in _pieces(line)]
+    meant = [piece for whole in lines if not whole.construction for piece in _pieces(whole)]
     for k, line in enumerate(meant):
         pen_id, size, after = WEIGHTS[line.weight]
         strokes.append(_stroke(line, pen_id, size, after, hand, INK, seed * 10_000 + k))
@@ -133,7 +135,7 @@ def sketched(lines: Iterable[Line], *, seed: int = 0) -> list[Stroke]:
     rng = np.random.default_rng(seed)
     hand = Hand(tremor_px=1.1, pressure_noise=0.03)
     strokes = []
-    for k, line in enumerate(piece for line in lines if line.drafted for piece in _pieces(line)):
+    for k, line in enumerate(piece for whole in lines if whole.drafted for piece in _pieces(whole)):
         for again in range(1 if line.construction or rng.random() < 0.6 else 2):
             loose = replace(line, points=_loosened(line.points, rng), profile="even")
             size = 6.0 if line.construction else 8.5
@@ -158,7 +160,7 @@ def _pieces(line: Line) -> list[Line]:
     steps = steps / np.maximum(np.hypot(*steps.T), 1e-9)[:, None]
     sharp = np.flatnonzero((steps[1:] * steps[:-1]).sum(axis=1) < np.cos(np.radians(35))) + 1
     cuts = [0, *sharp.tolist(), len(line.points) - 1]
-    pieces = [replace(line, points=line.points[a : b + 1]) for a, b in zip(cuts, cuts[1:], strict=False)]
+    pieces = [replace(line, points=line.points[a : b + 1]) for a, b in pairwise(cuts)]
     return [p for p in pieces if len(p.points) > 1]
 
 

@@ -12,8 +12,14 @@ AXIS = 1940.0
 
 def keeper() -> list[Line]:
     """All lines of the panel, clipped to it."""
-    lantern = np.array([[-96, 1310], [0, 1252], [96, 1310], [100, 1420], [122, 1590], [-122, 1590], [-100, 1420]]) + (AXIS, 0)
-    scarf = np.array([[-176, 866], [-150, 790], [0, 850], [150, 790], [176, 866], [76, 975], [0, 985], [-76, 975]]) + (AXIS, 0)
+    lantern = np.array([[-96, 1310], [0, 1252], [96, 1310], [100, 1420], [122, 1590], [-122, 1590], [-100, 1420]]) + (
+        AXIS,
+        0,
+    )
+    scarf = np.array([[-176, 866], [-150, 790], [0, 850], [150, 790], [176, 866], [76, 975], [0, 985], [-76, 975]]) + (
+        AXIS,
+        0,
+    )
     half = _cap() + _face() + behind(_hair(), scarf) + _scarf() + _coat() + _lantern() + behind(_hand(), lantern)
     front = [*_buttons(), straight((AXIS, 1150), (AXIS, 1700), weight="inside")]
     ring = ellipse(AXIS, 1220, 52, 46).points
@@ -49,7 +55,10 @@ def _face() -> list[Line]:
         _half([(14, 612), (24, 668), (22, 692), (0, 702)], "inside"),
         _half([(0, 756), (32, 752), (66, 744)], "inside", "press"),
         _half([(10, 784), (24, 786), (38, 782)], "fine"),
-        *(ellipse(AXIS + x, y, 2.5, 2.5, "fine", drafted=False) for x, y in ((104, 660), (124, 650), (116, 674), (140, 664))),
+        *(
+            ellipse(AXIS + x, y, 2.5, 2.5, "fine", drafted=False)
+            for x, y in ((104, 660), (124, 650), (116, 674), (140, 664))
+        ),
     ]
 
 

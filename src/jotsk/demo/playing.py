@@ -21,7 +21,9 @@ def lines_to_play(count: int) -> list[Line]:
     return sorted(longest, key=lambda line: float(line.points[:, 1].min()))
 
 
-def traces_on_screen(view: View, ratio: float, device: Device, *, count: int = 36, rate_hz: float = 250.0) -> list[Trace]:
+def traces_on_screen(
+    view: View, ratio: float, device: Device, *, count: int = 36, rate_hz: float = 250.0
+) -> list[Trace]:
     """Traces, in logical px of the board, that follow those lines as the view shows them."""
     traces = []
     m = view.matrix / ratio

@@ -44,6 +44,7 @@ def street() -> list[Line]:
 def _house(right_end: float) -> list[Line]:
     lines = [straight(wall(LEFT, 0, -0.03), wall(LEFT, 0, 1), weight="heavy", profile="grow")]
     for vanishing, end in ((LEFT, 3.0), (RIGHT, right_end)):
+
         def at(d: float, v: float, vanishing: np.ndarray = vanishing) -> np.ndarray:
             return wall(vanishing, d, v)
 
@@ -112,8 +113,14 @@ def _ground_floor(at, end: float, has_door: bool) -> list[Line]:
         for d in np.arange(0.15, end - 0.4, 0.46):
             top = [at(d + 0.26 * u, 0.78 - 0.055 * np.sin(np.pi * u)) for u in np.linspace(0, 1, 7)]
             lines.append(curve([at(d, 1), at(d, 0.88), *top, at(d + 0.26, 0.88), at(d + 0.26, 1)], "inside", "even"))
-            lines += hatching(at(d + 0.02, 0.80), at(d + 0.24, 0.79) - at(d + 0.02, 0.80), at(d, 0.99) - at(d, 0.80), 13,
-                              seed=int(d * 50), profile="press")
+            lines += hatching(
+                at(d + 0.02, 0.80),
+                at(d + 0.24, 0.79) - at(d + 0.02, 0.80),
+                at(d, 0.99) - at(d, 0.80),
+                13,
+                seed=int(d * 50),
+                profile="press",
+            )
     return lines
 
 
@@ -161,13 +168,23 @@ def _post(d: float) -> tuple[list[Line], np.ndarray]:
         straight([x - 3 * w, base[1]], [x + 3 * w, base[1]], weight="outline"),
         straight([x - 4 * w, y + 10 * w], [x + 4 * w, y + 10 * w], weight="inside"),
         straight([x - 1.6 * w, y], [x + 1.6 * w, y], weight="inside"),
-        straight([x - 1.6 * w, y], [x - 3.6 * w, y - 9 * w], [x + 3.6 * w, y - 9 * w], [x + 1.6 * w, y], weight="inside"),
+        straight(
+            [x - 1.6 * w, y], [x - 3.6 * w, y - 9 * w], [x + 3.6 * w, y - 9 * w], [x + 1.6 * w, y], weight="inside"
+        ),
         straight([x, y], [x, y - 9 * w], weight="fine"),
-        straight([x - 4.4 * w, y - 9 * w], [x, y - 14 * w], [x + 4.4 * w, y - 9 * w], [x - 4.4 * w, y - 9 * w], weight="outline"),
+        straight(
+            [x - 4.4 * w, y - 9 * w],
+            [x, y - 14 * w],
+            [x + 4.4 * w, y - 9 * w],
+            [x - 4.4 * w, y - 9 * w],
+            weight="outline",
+        ),
         ellipse(x, y - 15 * w, 1.2 * w, 1.2 * w, "inside"),
     ]
     for u in (0.35, 0.6, 0.8):
-        lines.append(straight([x + w * u, base[1] - 8 * w], [x + w * u * 0.75, y + 11 * w], weight="hatch", drafted=False))
+        lines.append(
+            straight([x + w * u, base[1] - 8 * w], [x + w * u * 0.75, y + 11 * w], weight="hatch", drafted=False)
+        )
     shape = np.array(
         [[x - 3 * w, base[1]], [x - w, base[1] - 7 * w], [x - w * 0.8, y], [x - 4 * w, y - 9 * w], [x, y - 15 * w],
          [x + 4 * w, y - 9 * w], [x + w * 0.8, y], [x + w, base[1] - 7 * w], [x + 3 * w, base[1]]]
@@ -218,15 +235,28 @@ def _lighthouse() -> list[Line]:
         straight([x, head - 98], [x, head - 122], weight="fine"),
         curve([(1290, 1066), (1318, 1034), (1352, 1040), (1395, 1024), (1440, 1036), (1475, 1020), (1500, 1030)], "outline", "even"),
     ]  # fmt: skip
-    lines += [straight([x - 34 + 8 * k, head - 16], [x - 34 + 8 * k, head], weight="hatch", drafted=False) for k in range(9)]
+    lines += [
+        straight([x - 34 + 8 * k, head - 16], [x - 34 + 8 * k, head], weight="hatch", drafted=False) for k in range(9)
+    ]
     for y0, y1 in ((770, 840), (910, 975)):  # two dark bands
         wide0, wide1 = 25 + 17 * (y0 - head) / (foot - head), 25 + 17 * (y1 - head) / (foot - head)
-        lines += [curve([(x - wide0, y0), (x, y0 + 7), (x + wide0, y0)], "fine", "even"),
-                  curve([(x - wide1, y1), (x, y1 + 8), (x + wide1, y1)], "fine", "even")]
-        lines += [straight([x - wide0 + 5 + 6 * k, y0 + 6], [x - wide1 + 5 + 6.4 * k, y1 + 2], weight="black", drafted=False)
-                  for k in range(int(2 * wide0 / 6) - 1)]
+        lines += [
+            curve([(x - wide0, y0), (x, y0 + 7), (x + wide0, y0)], "fine", "even"),
+            curve([(x - wide1, y1), (x, y1 + 8), (x + wide1, y1)], "fine", "even"),
+        ]
+        lines += [
+            straight([x - wide0 + 5 + 6 * k, y0 + 6], [x - wide1 + 5 + 6.4 * k, y1 + 2], weight="black", drafted=False)
+            for k in range(int(2 * wide0 / 6) - 1)
+        ]
     for side, drop in ((-1, 26), (-1, -6), (1, 30)):  # beams
-        lines.append(straight([x + side * 30, head - 42 + drop / 8], [x + side * 330, head - 42 + drop * 3], weight="hatch", profile="flick"))
+        lines.append(
+            straight(
+                [x + side * 30, head - 42 + drop / 8],
+                [x + side * 330, head - 42 + drop * 3],
+                weight="hatch",
+                profile="flick",
+            )
+        )
     rocks = [[(1312 + 34 * k, 1046 + 5 * (k % 2)), (1322 + 34 * k, 1062)] for k in range(6)]
     return lines + [straight(*r, weight="fine", drafted=False) for r in rocks]
 
@@ -242,6 +272,7 @@ def _clouds() -> list[Line]:
 
 def _gull(x: float, y: float) -> tuple[list[Line], np.ndarray]:
     """The clockwork gull, with the key in its back."""
+
     def at(*points: tuple[float, float]) -> list[tuple[float, float]]:
         return [(x + px, y + py) for px, py in points]
 
@@ -263,7 +294,14 @@ def _gull(x: float, y: float) -> tuple[list[Line], np.ndarray]:
     for k in range(6):  # feathers along the near wing
         u = k / 5
         root = (x - 44 - 88 * u, y - 14 - 150 * u)
-        lines.append(curve([root, (root[0] + 26 - 6 * u, root[1] - 10), (root[0] + 46 - 18 * u, root[1] - 2)], "hatch", "flick", drafted=False))
+        lines.append(
+            curve(
+                [root, (root[0] + 26 - 6 * u, root[1] - 10), (root[0] + 46 - 18 * u, root[1] - 2)],
+                "hatch",
+                "flick",
+                drafted=False,
+            )
+        )
     lines += [ellipse(x - 92 + 30 * k, y + 20 + 4 * np.sin(k), 2.5, 2.5, "fine", drafted=False) for k in range(5)]
     shape = np.array(at((118, -6), (62, -40), (26, -28), (46, -104), (-6, -226), (-30, -150), (-70, -168), (-150, -214), (-98, -84),
                         (-62, -24), (-128, 6), (-172, 26), (24, 42), (98, 4)))  # fmt: skip
@@ -281,9 +319,16 @@ def _bollard() -> list[Line]:
     for k in range(3):
         r = y + 20 + 17 * k
         lines += [curve([(x - 45, r), (x - 20, r + 13), (x + 20, r + 13), (x + 45, r)], "inside", "even")]
-        lines += [straight((x - 36 + 14 * j, r - 3 + 4 * np.sin(j / 2)), (x - 29 + 14 * j, r + 14), weight="hatch", drafted=False) for j in range(6)]
-    return lines + [curve([(x + 45, y + 40), (x + 120, y + 96), (x + 220, y + 70)], "outline", "even"),
-                    curve([(x + 43, y + 54), (x + 118, y + 112), (x + 220, y + 86)], "inside", "even")]
+        lines += [
+            straight(
+                (x - 36 + 14 * j, r - 3 + 4 * np.sin(j / 2)), (x - 29 + 14 * j, r + 14), weight="hatch", drafted=False
+            )
+            for j in range(6)
+        ]
+    return lines + [
+        curve([(x + 45, y + 40), (x + 120, y + 96), (x + 220, y + 70)], "outline", "even"),
+        curve([(x + 43, y + 54), (x + 118, y + 112), (x + 220, y + 86)], "inside", "even"),
+    ]
 
 
 def _construction() -> list[Line]:

@@ -43,9 +43,14 @@ def _spoke(k: int) -> tuple[list[Line], np.ndarray]:
         lines.append(curve([HUB + r * u + side * w * v for r, w in inner], "inside", "even"))
         lines.append(curve([HUB + r * u + side * w * v for r, w in outer], "outline", "swell"))
         lines.append(straight(HUB + 318 * u + side * 15 * v, HUB + 392 * u + side * 16 * v, weight="inside"))
-    lines += [straight(HUB + r * u - w * v, HUB + r * u + w * v, weight="fine") for r, w in ((170, 22), (184, 18), (424, 20), (410, 12))]
+    lines += [
+        straight(HUB + r * u - w * v, HUB + r * u + w * v, weight="fine")
+        for r, w in ((170, 22), (184, 18), (424, 20), (410, 12))
+    ]
     shape = np.array([HUB + r * u + s * v for r, s in ((300, 16), (392, 17), (392, -17), (300, -16))])
-    whole = np.array([HUB + 392 * u + 17 * v, HUB + 470 * u + 26 * v, HUB + 516 * u, HUB + 470 * u - 26 * v, HUB + 392 * u - 17 * v])
+    whole = np.array(
+        [HUB + 392 * u + 17 * v, HUB + 470 * u + 26 * v, HUB + 516 * u, HUB + 470 * u - 26 * v, HUB + 392 * u - 17 * v]
+    )
     return lines, np.vstack([shape[:2], whole, shape[2:]])
 
 
@@ -55,8 +60,12 @@ def _lens() -> list[Line]:
     for a0, a1 in ((200, 250), (20, 66)):  # light runs across every ring at the same place
         for r0, r1 in ((112, 150), (158, 192), (200, 232)):
             for a in np.radians(np.linspace(a0, a1, 9)):
-                lines.append(straight(LENS + r0 * _at(a), LENS + r1 * _at(a), weight="hatch", profile="flick", drafted=False))
-    lines += [straight(LENS + 270 * _at(a), LENS + 286 * _at(a), weight="fine") for a in np.radians(np.arange(0, 360, 15))]
+                lines.append(
+                    straight(LENS + r0 * _at(a), LENS + r1 * _at(a), weight="hatch", profile="flick", drafted=False)
+                )
+    lines += [
+        straight(LENS + 270 * _at(a), LENS + 286 * _at(a), weight="fine") for a in np.radians(np.arange(0, 360, 15))
+    ]
     return lines
 
 
@@ -90,5 +99,12 @@ def _planks() -> list[Line]:
 
 
 def _construction() -> list[Line]:
-    lines = [straight(HUB - 530 * _at(a), HUB + 530 * _at(a), construction=True) for a in np.radians((22.5, 67.5, 112.5, 157.5))]
-    return [*lines, straight(LENS - (320, 0), LENS + (320, 0), construction=True), straight(LENS - (0, 320), LENS + (0, 320), construction=True)]
+    lines = [
+        straight(HUB - 530 * _at(a), HUB + 530 * _at(a), construction=True)
+        for a in np.radians((22.5, 67.5, 112.5, 157.5))
+    ]
+    return [
+        *lines,
+        straight(LENS - (320, 0), LENS + (320, 0), construction=True),
+        straight(LENS - (0, 320), LENS + (0, 320), construction=True),
+    ]

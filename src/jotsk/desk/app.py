@@ -36,7 +36,8 @@ def run(*, file: Path | None = None, demo: bool = False, play: bool = False, sho
         os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
     elif not has_screen():
         print(
-            "jotsk: there is no screen to open a window on; `./run demo --shot OUT.png` writes a picture of it instead.",
+            "jotsk: there is no screen to open a window on;"
+            " `./run demo --shot OUT.png` writes a picture of it instead.",
             file=sys.stderr,
         )
         return 1

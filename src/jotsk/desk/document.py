@@ -10,8 +10,7 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.ink import Cut, Stroke
-from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page
-from jotsk.core.page import edits
+from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page, edits
 
 
 class Document(QObject):
@@ -174,10 +173,9 @@ class Document(QObject):
     def _check_last(self) -> None:
         """After an undo the last stroke may be gone: the one before it becomes the last."""
         layer = self.page.layer(self.last_uid)
-        if isinstance(layer, InkLayer) and self.last_stroke is not None:
-            if layer.marks.holds(self.last_stroke):
-                self.last_stroke_changed.emit()
-                return
+        if isinstance(layer, InkLayer) and self.last_stroke is not None and layer.marks.holds(self.last_stroke):
+            self.last_stroke_changed.emit()
+            return
         active = self.page.active
         last = active.marks.last if isinstance(active, InkLayer) else None
         self._follow_last(last, self.page.active_uid)

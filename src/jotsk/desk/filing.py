@@ -11,8 +11,8 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.files.openraster import read_page, write_page
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture, write_png
 from jotsk.core.page import Page, Tiles, flattened, tiles_from
-from jotsk.core.page.page import blank_page
 from jotsk.core.page.edits import with_picture_layer, without_layer
+from jotsk.core.page.page import blank_page
 from jotsk.desk.document import Document
 from jotsk.desk.jobs import Job
 
@@ -40,9 +40,17 @@ class Filing(QObject):
             if onto_page:
                 self._run(f"Opening {path.name}", lambda p: _read_layer(path), lambda t: self._added(t, path))
             else:
-                self._run(f"Opening {path.name}", lambda p: _page_around(path), lambda page: self._took(page, None, path.stem))
+                self._run(
+                    f"Opening {path.name}",
+                    lambda p: _page_around(path),
+                    lambda page: self._took(page, None, path.stem),
+                )
         else:
-            self._run(f"Opening {path.name}", lambda p: prepared(read_page(path, progress=p)), lambda page: self._took(page, path, path.stem))
+            self._run(
+                f"Opening {path.name}",
+                lambda p: prepared(read_page(path, progress=p)),
+                lambda page: self._took(page, path, path.stem),
+            )
 
     def save(self, path: Path) -> None:
         page = self._document.page

@@ -8,7 +8,15 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QWidget
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 
-TEXT = "Draw with pen or mouse  ·  hold D to rub out  ·  hold F to see the line alone  ·  E traces a sketch  ·  F1 lists the keys"
+TEXT = "  ·  ".join(
+    (
+        "Draw with pen or mouse",
+        "hold D to rub out",
+        "hold F to see the line alone",
+        "E traces a sketch",
+        "F1 lists the keys",
+    )
+)
 KEY = "hints/dismissed"
 
 

@@ -53,9 +53,7 @@ class Shelf:
     def notes(self) -> list[KeptNote]:
         """What is kept, the latest first."""
         pages = sorted(self._folder.glob("*.ora"), key=lambda p: p.stat().st_mtime, reverse=True)
-        return [
-            KeptNote(p.stem, self._note(p.stem)[1], datetime.fromtimestamp(p.stat().st_mtime)) for p in pages
-        ]
+        return [KeptNote(p.stem, self._note(p.stem)[1], datetime.fromtimestamp(p.stat().st_mtime)) for p in pages]
 
     def look(self, slot: str) -> Kept | None:
         """The page in a slot, or None. It stays there until `clear`: a crash on the way loses nothing."""

@@ -7,10 +7,10 @@ import time
 from PySide6.QtCore import QObject
 from PySide6.QtGui import QKeyEvent, QKeySequence
 
+from jotsk.core.ink import pen_by_id
 from jotsk.desk.actions import TABLE, Entry, key_of
 from jotsk.desk.board import Board
 from jotsk.desk.board.board import Way
-from jotsk.core.ink import pen_by_id
 from jotsk.desk.hand import Hand
 
 TAP_S = 0.25

@@ -7,7 +7,15 @@ from pathlib import Path
 from PySide6.QtCore import QSettings, QSize, Qt
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
-    QApplication, QFileDialog, QFrame, QHBoxLayout, QInputDialog, QMainWindow, QMessageBox, QVBoxLayout, QWidget,
+    QApplication,
+    QFileDialog,
+    QFrame,
+    QHBoxLayout,
+    QInputDialog,
+    QMainWindow,
+    QMessageBox,
+    QVBoxLayout,
+    QWidget,
 )  # fmt: skip
 
 from jotsk.core.errors import JotskError
@@ -337,7 +345,12 @@ class Window(QMainWindow):
             self.document.move_layer(page.active_uid, at)
 
     def _leave_anyway(self, reason: str) -> bool:
-        box = QMessageBox(QMessageBox.Icon.Warning, "Unsaved work", f"{reason}\n\nThe work on this page could not be kept aside.", parent=self)
+        box = QMessageBox(
+            QMessageBox.Icon.Warning,
+            "Unsaved work",
+            f"{reason}\n\nThe work on this page could not be kept aside.",
+            parent=self,
+        )
         stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
         leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
         box.setDefaultButton(stay)

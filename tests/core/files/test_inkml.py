@@ -20,7 +20,10 @@ def traces(tmp_path, body: str, head: str = '<ink xmlns="http://www.w3.org/2003/
 
 def test_the_standards_example_of_differences(tmp_path):
     # W3C InkML (2011), 3.2.1: the example of single and second differences, from memory.
-    (trace,) = traces(tmp_path, "<trace>1125 18432,'23'43,\"7\"-8,3-5,7 -3,6 2,6 8,3 6,2 4,*T,3 6,3-6</trace>".replace(",*T,3 6,3-6", ""))
+    (trace,) = traces(
+        tmp_path,
+        "<trace>1125 18432,'23'43,\"7\"-8,3-5,7 -3,6 2,6 8,3 6,2 4,*T,3 6,3-6</trace>".replace(",*T,3 6,3-6", ""),
+    )
     assert trace.xy.tolist() == [
         [1125, 18432], [1148, 18475], [1178, 18510], [1211, 18540], [1251, 18567], [1297, 18596], [1349, 18633],
         [1404, 18676], [1461, 18723],
@@ -58,7 +61,9 @@ def test_units_and_ranges_are_applied(tmp_path):
         '<channel name="X"/><channel name="Y"/><channel name="T" units="s"/><channel name="F" max="1023"/>'
         '<channel name="OTx" units="rad"/><channel name="OTy" units="deg"/>'
     )
-    (trace,) = traces(tmp_path, f"<traceFormat>{channels}</traceFormat><trace>1 2 0 1023 0.5 -10, 3 4 0.25 0 0 5</trace>")
+    (trace,) = traces(
+        tmp_path, f"<traceFormat>{channels}</traceFormat><trace>1 2 0 1023 0.5 -10, 3 4 0.25 0 0 5</trace>"
+    )
     assert trace.t.tolist() == [0, 0.25]
     assert trace.pressure.tolist() == [1, 0]
     assert trace.samples[0, 4:] == pytest.approx([np.degrees(0.5), -10])

@@ -15,15 +15,16 @@ from pyora import Project
 from jotsk.core.errors import DamagedFile, JotskError, TooLarge
 from jotsk.core.files.openraster import read_page, write_page
 from jotsk.core.ink import Cut
-from jotsk.core.page import InkLayer, PaintLayer, blank_page, flattened, render, rgba, tiles_from
-from jotsk.core.page import edits
+from jotsk.core.page import InkLayer, PaintLayer, blank_page, edits, flattened, render, rgba, tiles_from
 from tests.conftest import stroke_along
 
 STACK = '<image version="0.0.6" w="40" h="30"><stack><layer name="a" src="data/a.png"/></stack></image>'
 
 
 def sample_page():
-    page = edits.with_stroke(blank_page(420, 300, 600.0), stroke_along([(30, 40), (390, 260)], size=20, color=(10, 90, 160)))
+    page = edits.with_stroke(
+        blank_page(420, 300, 600.0), stroke_along([(30, 40), (390, 260)], size=20, color=(10, 90, 160))
+    )
     page = edits.with_stroke(page, stroke_along([(30, 260), (390, 60)], pen="pencil", size=12))
     page = edits.rubbed_out(page, Cut(stroke_along([(200, 20), (220, 280)], size=24).ribbon))
     page = edits.traced_under(page, 1)
@@ -59,7 +60,9 @@ def test_everything_survives_the_round_trip(page, path):
                 assert (one.size_px, one.color, one.steady_now, one.steady_after) == (
                     other.size_px, other.color, other.steady_now, other.steady_after,
                 )  # fmt: skip
-                assert all(np.array_equal(a.ribbon.points, b.ribbon.points) for a, b in zip(one.cuts, other.cuts, strict=True))
+                assert all(
+                    np.array_equal(a.ribbon.points, b.ribbon.points) for a, b in zip(one.cuts, other.cuts, strict=True)
+                )
             assert render(after.marks, again.bounds) == after.tiles, "its strokes give its pixels"
 
 
@@ -112,7 +115,11 @@ def made(tmp_path, stack=STACK, **parts: bytes):
     path = tmp_path / "made.ora"
     buffer = io.BytesIO()
     Image.new("RGBA", (4, 4)).save(buffer, "PNG")
-    entries = {"mimetype": b"image/openraster", "stack.xml": stack.encode(), "data/a.png": buffer.getvalue()} | parts
+    entries = {
+        "mimetype": b"image/openraster",
+        "stack.xml": stack.encode(),
+        "data/a.png": buffer.getvalue(),
+    } | parts
     with zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED) as archive:
         for name, data in entries.items():
             archive.writestr(name, data)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import itertools
+
 import numpy as np
 import pytest
 import shapely
@@ -16,7 +18,7 @@ def exact_coverage(ribbon: np.ndarray) -> np.ndarray:
     """Coverage 0..255 of every pixel; circles as polygons of 256 corners, of the same area as the circle."""
     grown = np.sqrt(2 * np.pi / 256 / np.sin(2 * np.pi / 256))
     discs = [shapely.Point(x, y).buffer(r * grown, quad_segs=64) for x, y, r in ribbon.tolist()]
-    hulls = [shapely.convex_hull(shapely.union(a, b)) for a, b in zip(discs, discs[1:], strict=False)]
+    hulls = [shapely.convex_hull(shapely.union(a, b)) for a, b in itertools.pairwise(discs)]
     shape = shapely.union_all(hulls or discs)
     y, x = np.mgrid[:SIDE, :SIDE]
     pixels = shapely.box(x, y, x + 1, y + 1)

@@ -31,7 +31,10 @@ def test_plain_round_is_as_wide_as_size_times_pressure():
 def test_the_quill_nib_swells_from_15_per_cent_to_its_size():
     # A "G" nib: lightest touch 15 %, S-shaped to 100 % (common practice).
     pen = pen_by_id("quill-nib")
-    widths = [2 * ribbon_of(stroke_along([(0, 0), (200, 0)], pressure=p).trace, pen, 20.0).points[:, 2].max() for p in (0, 0.5, 1)]
+    widths = [
+        2 * ribbon_of(stroke_along([(0, 0), (200, 0)], pressure=p).trace, pen, 20.0).points[:, 2].max()
+        for p in (0, 0.5, 1)
+    ]
     assert widths[0] == pytest.approx(3.0, abs=0.01) and widths[2] == pytest.approx(20.0, abs=0.01)
     assert 3 < widths[1] < 12, "below half way at half pressure"
 

@@ -8,8 +8,18 @@ from hypothesis import strategies as st
 
 from jotsk.core.errors import Refused, TooLarge
 from jotsk.core.ink import TILE, Cut
-from jotsk.core.page import History, InkLayer, Tiles, blank_page, flattened, pixels_of, render, rgba, tiles_from
-from jotsk.core.page import edits
+from jotsk.core.page import (
+    History,
+    InkLayer,
+    Tiles,
+    blank_page,
+    edits,
+    flattened,
+    pixels_of,
+    render,
+    rgba,
+    tiles_from,
+)
 from tests.conftest import stroke_along
 
 SIZE = (300, 260)
@@ -130,7 +140,9 @@ def test_layers_move_and_go():
 
 
 def test_half_a_picture_is_opencvs_area_mean():
-    page = edits.with_stroke(blank_page(512, 512), stroke_along([(20, 30), (480, 300), (100, 460)], size=30, color=(9, 99, 200)))
+    page = edits.with_stroke(
+        blank_page(512, 512), stroke_along([(20, 30), (480, 300), (100, 460)], size=30, color=(9, 99, 200))
+    )
     tiles = page.active.tiles
     whole = rgba(pixels_of(tiles, page.bounds))
     half = rgba(pixels_of(tiles.half, page.bounds.halved()))

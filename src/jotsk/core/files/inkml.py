@@ -1,8 +1,9 @@
 """Traces as W3C Ink Markup Language (InkML, W3C Recommendation 2011).
 
-Read: `trace` elements anywhere, channels X and Y in page px, T in ms, F (pressure), OTx, OTy (tilt, degrees) by the trace's own context,
-the current one, or the default X Y; regular and intermittent channels; explicit, single-difference and second-difference values
-(prefixes ! ' "), `*` for "as before", T and F for booleans. Channel units and ranges (min, max, units) are applied where they are declared.
+Read: `trace` elements anywhere, channels X and Y in page px, T in ms, F (pressure), OTx, OTy (tilt, degrees) by
+the trace's own context, the current one, or the default X Y; regular and intermittent channels; explicit,
+single-difference and second-difference values (prefixes ! ' "), `*` for "as before", T and F for booleans.
+Channel units and ranges (min, max, units) are applied where they are declared.
 Written: one trace a stroke, channels X Y T W, where W is the full width of the line in px.
 """
 
@@ -239,9 +240,7 @@ class _Reader:
             if not tokens:
                 continue
             if not form.regular <= len(tokens) <= width:
-                raise DamagedFile(
-                    self.path, f"a point has {len(tokens)} values where its format has {form.regular}"
-                )
+                raise DamagedFile(self.path, f"a point has {len(tokens)} values where its format has {form.regular}")
             for i, token in enumerate(tokens):
                 if token[0] in "!'\"":
                     mode[i], token = token[0], token[1:].strip()

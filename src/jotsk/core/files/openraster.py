@@ -1,9 +1,10 @@
 """The native file: OpenRaster, with the strokes in the same zip beside the pixels.
 
-The standard's part is what any reader sees (freedesktop.org, OpenRaster 0.0.6): `mimetype` first and stored, `stack.xml`, one PNG a
-layer, `mergedimage.png`, `Thumbnails/thumbnail.png` of at most 256 px. Our part is `jotsk/page.json` and `jotsk/traces.f64`,
-described in docs/file-format.md. A layer's strokes count only while its PNG is still the one they were saved with; if another program
-has changed it, the pixels win and the layer opens as paint.
+The standard's part is what any reader sees (freedesktop.org, OpenRaster 0.0.6): `mimetype` first and stored,
+`stack.xml`, one PNG a layer, `mergedimage.png`, `Thumbnails/thumbnail.png` of at most 256 px. Our part is
+`jotsk/page.json` and `jotsk/traces.f64`, described in docs/file-format.md. A layer's strokes count only while
+its PNG is still the one they were saved with; if another program has changed it, the pixels win and the layer
+opens as paint.
 """
 
 from __future__ import annotations
@@ -32,7 +33,18 @@ from jotsk.core.files.records import StrokePacker, strokes_from
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color
-from jotsk.core.page import InkLayer, Layer, Marks, Page, PaintLayer, check_size, flattened, pixels_of, rgba, tiles_from
+from jotsk.core.page import (
+    InkLayer,
+    Layer,
+    Marks,
+    Page,
+    PaintLayer,
+    check_size,
+    flattened,
+    pixels_of,
+    rgba,
+    tiles_from,
+)
 
 MIMETYPE = b"image/openraster"
 VERSION = "0.0.6"
@@ -158,7 +170,7 @@ def _read_layer(
     pixels, _ = decode_picture(io.BytesIO(png), path)
     tiles = tiles_from(pixels, _offset(element, "x"), _offset(element, "y"))
     record = records.get(source) or {}
-    common = {
+    common: dict[str, Any] = {
         "uid": int(record.get("uid", number)) if isinstance(record.get("uid", number), int) else number,
         "name": (element.get("name") or f"Layer {number}")[:200],
         "tiles": tiles,

@@ -52,7 +52,16 @@ def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float |
         raise DamagedFile(path, "it is not a picture this program knows") from error
     except Image.DecompressionBombError as error:
         raise DamagedFile(path, "its header promises more pixels than a page may have") from error
-    except (OSError, ValueError, SyntaxError, EOFError, KeyError, IndexError, TypeError, MemoryError) as error:
+    except (
+        OSError,
+        ValueError,
+        SyntaxError,
+        EOFError,
+        KeyError,
+        IndexError,
+        TypeError,
+        MemoryError,
+    ) as error:
         # Pillow raises all of these for damaged data, depending on where the damage lies.
         raise DamagedFile(path, "the picture data is damaged or cut short") from error
 

@@ -31,9 +31,7 @@ class Rect:
         return self.x1 > self.x0 and self.y1 > self.y0
 
     def __and__(self, other: Rect) -> Rect:
-        return Rect(
-            max(self.x0, other.x0), max(self.y0, other.y0), min(self.x1, other.x1), min(self.y1, other.y1)
-        )
+        return Rect(max(self.x0, other.x0), max(self.y0, other.y0), min(self.x1, other.x1), min(self.y1, other.y1))
 
     def __or__(self, other: Rect) -> Rect:
         """Smallest rectangle that holds both; an empty one adds nothing."""
@@ -41,14 +39,10 @@ class Rect:
             return other
         if not other:
             return self
-        return Rect(
-            min(self.x0, other.x0), min(self.y0, other.y0), max(self.x1, other.x1), max(self.y1, other.y1)
-        )
+        return Rect(min(self.x0, other.x0), min(self.y0, other.y0), max(self.x1, other.x1), max(self.y1, other.y1))
 
     def contains(self, other: Rect) -> bool:
-        return (
-            self.x0 <= other.x0 and self.y0 <= other.y0 and self.x1 >= other.x1 and self.y1 >= other.y1
-        )
+        return self.x0 <= other.x0 and self.y0 <= other.y0 and self.x1 >= other.x1 and self.y1 >= other.y1
 
     def grown(self, by: int) -> Rect:
         return Rect(self.x0 - by, self.y0 - by, self.x1 + by, self.y1 + by)
@@ -76,6 +70,4 @@ def rect_around(points: NDArray[np.floating], margin: float = 0.0) -> Rect:
         return EMPTY
     x0, y0 = points.min(axis=0).tolist()
     x1, y1 = points.max(axis=0).tolist()
-    return Rect(
-        math.floor(x0 - margin), math.floor(y0 - margin), math.ceil(x1 + margin), math.ceil(y1 + margin)
-    )
+    return Rect(math.floor(x0 - margin), math.floor(y0 - margin), math.ceil(x1 + margin), math.ceil(y1 + margin))

@@ -69,9 +69,7 @@ class View:
         return self._about(x, y, replace(self, flipped=not self.flipped, angle_rad=-self.angle_rad))
 
     @staticmethod
-    def fitted(
-        page_width: int, page_height: int, width: float, height: float, keep: View | None = None
-    ) -> View:
+    def fitted(page_width: int, page_height: int, width: float, height: float, keep: View | None = None) -> View:
         """The view that shows the whole page inside (width, height) screen px with a small margin."""
         keep = keep or View()
         c, s = abs(math.cos(keep.angle_rad)), abs(math.sin(keep.angle_rad))

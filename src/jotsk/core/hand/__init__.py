@@ -7,6 +7,15 @@ from jotsk.core.hand.steady_now import Ease, steady_now
 from jotsk.core.hand.trace import Sample, Trace, cleaned, trace_from
 
 __all__ = [
-    "LINEAR", "Ease", "ResponseCurve", "Sample", "SpeedWeight", "Trace", "cleaned", "steady_after", "steady_now", "trace_from",
+    "LINEAR",
+    "Ease",
+    "ResponseCurve",
+    "Sample",
+    "SpeedWeight",
+    "Trace",
+    "cleaned",
+    "steady_after",
+    "steady_now",
+    "trace_from",
     "wobble_px",
 ]

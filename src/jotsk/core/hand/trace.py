@@ -109,7 +109,7 @@ def _rising(t: NDArray[np.float64]) -> NDArray[np.float64]:
     """`t` made strictly rising, starting at its first finite reading."""
     believed = np.isfinite(t) & (np.abs(t) < LATEST_S)
     if not believed.any():
-        return np.arange(len(t)) * SLOWEST_DEVICE_S
+        return np.arange(len(t), dtype=np.float64) * SLOWEST_DEVICE_S
     # A reading counts if it goes beyond every one before it; the samples between two such are spread evenly.
     farthest = np.maximum.accumulate(np.where(believed, t, -LATEST_S))
     before_it = np.concatenate([[-LATEST_S], farthest[:-1]])
@@ -121,4 +121,4 @@ def _rising(t: NDArray[np.float64]) -> NDArray[np.float64]:
     rising[before] = t[fresh[0]] - (fresh[0] - where[before]) * SLOWEST_DEVICE_S
     # However close two readings were, time goes on.
     ticks = np.arange(len(t)) * SHORTEST_S
-    return np.maximum.accumulate(rising - ticks) + ticks
+    return np.asarray(np.maximum.accumulate(rising - ticks) + ticks, np.float64)

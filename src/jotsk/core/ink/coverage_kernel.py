@@ -1,17 +1,19 @@
 """Anti-aliased coverage of one ribbon segment, the hull of two circles (a tapered capsule), compiled.
 
-Frame: u runs from the centre of circle A to that of B, v is u turned by -90 degrees. With s = (ra - rb) / L and c = sqrt(1 - s^2)
-the two straight sides have the outward unit normals n1 = s u - c u', n2 = s u + c u' (u' = u turned by +90 degrees),
-and for a pixel at (pu, pv) from A
+Frame: u runs from the centre of circle A to that of B, v is u turned by -90 degrees. With s = (ra - rb) / L and
+c = sqrt(1 - s^2) the two straight sides have the outward unit normals n1 = s u - c u', n2 = s u + c u' (u' = u
+turned by +90 degrees), and for a pixel at (pu, pv) from A
     tau = c pu - s |pv|        place along the nearer side; the body is 0 <= tau <= c L, beyond it lie the caps
     t   = s pu + c |pv| - ra   signed distance to the nearer side
     t2  = ra - s pu + c |pv|   the same to the farther side, negated.
-In the body the pixel's coverage is the exact area on the inner side of one straight line, less that of the other where the line
-is thin. In a cap it is that area for the tangent, less the sliver between tangent and arc, whose area over a chord
-from lo to hi is (hi^3 - lo^3) / 6R. Ends thinner than 2 px are integrated in 16 exact rows instead.
+In the body the pixel's coverage is the exact area on the inner side of one straight line, less that of the
+other where the line is thin. In a cap it is that area for the tangent, less the sliver between tangent and arc,
+whose area over a chord from lo to hi is (hi^3 - lo^3) / 6R. Ends thinner than 2 px are integrated in 16 exact
+rows instead.
 
-Several segments of a stroke go into one buffer by maximum. At a joint both neighbours take the curvature of their cap off the
-pixels there, which shows on thin lines; so the cap is painted once more, flat, up to where the successor begins.
+Several segments of a stroke go into one buffer by maximum. At a joint both neighbours take the curvature of
+their cap off the pixels there, which shows on thin lines; so the cap is painted once more, flat, up to where
+the successor begins.
 """
 
 from __future__ import annotations
@@ -20,7 +22,6 @@ import math
 
 import numpy as np
 from numba import njit
-from numpy.typing import NDArray
 
 OPTIONS = {"cache": True, "nogil": True, "fastmath": True}
 
@@ -267,7 +268,6 @@ def paint_ribbon(buf, x0, y0, ribbon, levels, first, last, ends_open):
             ny = float(ribbon[k + 2, 1]) - yb
             paint_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb, flags | JOINS, nx, ny, float(ribbon[k + 2, 2]), level)
     return touched
-
 
 
 @njit(**OPTIONS)

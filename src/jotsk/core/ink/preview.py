@@ -9,7 +9,8 @@ from numpy.typing import NDArray
 
 from jotsk.core.hand import trace_from
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.stroke import TILE, Stroke
+from jotsk.core.ink.ribbon import TILE
+from jotsk.core.ink.stroke import Stroke
 
 SWELL = (0.10, 0.45, 0.85, 1.0, 0.75, 0.40, 0.12)
 

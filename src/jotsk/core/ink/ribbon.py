@@ -53,8 +53,7 @@ class Ribbon:
             raise ValueError(f"a ribbon over {columns} x {rows} tiles is no stroke on any page")
         first, last = cell_ranges(self.points, TILE, column0, row0, columns, rows)
         return {
-            (column0 + x, row0 + y): (int(first[y, x]), int(last[y, x]))
-            for y, x in np.argwhere(first >= 0).tolist()
+            (column0 + x, row0 + y): (int(first[y, x]), int(last[y, x])) for y, x in np.argwhere(first >= 0).tolist()
         }
 
     @cached_property

@@ -13,8 +13,8 @@ from jotsk.core.ink.blend_kernel import halve_alpha_into
 from jotsk.core.ink.coverage_kernel import paint_ribbon
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, dynamics
-from jotsk.core.ink.stroke import TILE, shell
+from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, dynamics
+from jotsk.core.ink.stroke import shell
 
 LEVELS = 8
 PRESSURES = np.linspace(0.0, 1.0, 1025)
@@ -109,9 +109,7 @@ class WetInk:
             return window[first - start : first - start + 1]
         return spline_between(window, first - start, last - start, LONGEST_STEP_PX)
 
-    def _paint(
-        self, tiles: dict[tuple[int, int], NDArray[np.uint8]], rect: Rect, columns: NDArray[np.float64]
-    ) -> None:
+    def _paint(self, tiles: dict[tuple[int, int], NDArray[np.uint8]], rect: Rect, columns: NDArray[np.float64]) -> None:
         points, ink = _ribbon_columns(columns)
         for radius_share, ink_share in self.pen.shells:
             p, k = shell(points, ink, radius_share, ink_share)

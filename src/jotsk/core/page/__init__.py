@@ -8,6 +8,20 @@ from jotsk.core.page.page import Page, blank_page, check_size
 from jotsk.core.page.tiles import Tiles, pixels_of, rgba, tiles_from
 
 __all__ = [
-    "History", "InkLayer", "Layer", "Marks", "Page", "PaintLayer", "Tiles", "WetLayer", "blank_page", "check_size",
-    "composite_into", "flattened", "pixels_of", "render", "rgba", "tiles_from",
+    "History",
+    "InkLayer",
+    "Layer",
+    "Marks",
+    "Page",
+    "PaintLayer",
+    "Tiles",
+    "WetLayer",
+    "blank_page",
+    "check_size",
+    "composite_into",
+    "flattened",
+    "pixels_of",
+    "render",
+    "rgba",
+    "tiles_from",
 ]

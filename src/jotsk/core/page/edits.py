@@ -71,8 +71,7 @@ def rubbed_out(page: Page, cut: Cut) -> Page:
         if not stroke.bounds & cut.bounds:
             continue
         touched = any(
-            (ink := stroke.alpha(*key)) is not None and (ink[alpha > 0] != 0).any()
-            for key, alpha in alphas.items()
+            (ink := stroke.alpha(*key)) is not None and (ink[alpha > 0] != 0).any() for key, alpha in alphas.items()
         )
         if touched:
             cut_stroke = stroke.with_cut(cut)

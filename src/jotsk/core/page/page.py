@@ -44,9 +44,7 @@ class Page:
 
     def with_layer(self, changed: Layer) -> Page:
         """The page with the layer of the same uid replaced."""
-        return replace(
-            self, layers=tuple(changed if layer.uid == changed.uid else layer for layer in self.layers)
-        )
+        return replace(self, layers=tuple(changed if layer.uid == changed.uid else layer for layer in self.layers))
 
 
 def check_size(width: int, height: int) -> None:

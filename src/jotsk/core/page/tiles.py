@@ -45,9 +45,7 @@ class Tiles:
     def __eq__(self, other: object) -> bool:
         if not isinstance(other, Tiles):
             return NotImplemented
-        return all(
-            _same_pixels(self.get(*key), other.get(*key)) for key in self.changed_since(other)
-        )
+        return all(_same_pixels(self.get(*key), other.get(*key)) for key in self.changed_since(other))
 
     __hash__ = None  # type: ignore[assignment]
 
@@ -58,7 +56,10 @@ class Tiles:
             return Rect(0, 0, 0, 0)
         columns = [c for row in self._rows.values() for c in row]
         return Rect(
-            min(columns) * TILE, min(self._rows) * TILE, (max(columns) + 1) * TILE, (max(self._rows) + 1) * TILE
+            min(columns) * TILE,
+            min(self._rows) * TILE,
+            (max(columns) + 1) * TILE,
+            (max(self._rows) + 1) * TILE,
         )
 
     def with_tiles(self, changes: Mapping[Key, Pixels | None]) -> Tiles:

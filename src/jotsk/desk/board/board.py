@@ -7,8 +7,18 @@ from enum import Enum
 
 from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
-    QColor, QEnterEvent, QImage, QMouseEvent, QNativeGestureEvent, QPainter, QPaintEvent, QPen, QPointingDevice,
-    QResizeEvent, QTabletEvent, QWheelEvent,
+    QColor,
+    QEnterEvent,
+    QImage,
+    QMouseEvent,
+    QNativeGestureEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+    QPointingDevice,
+    QResizeEvent,
+    QTabletEvent,
+    QWheelEvent,
 )  # fmt: skip
 from PySide6.QtWidgets import QWidget
 
@@ -238,9 +248,7 @@ class Board(QWidget):
         self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
         kind = event.type()
         if kind == QEvent.Type.TabletPress and event.button() == Qt.MouseButton.LeftButton:
-            has_pressure = bool(
-                event.pointingDevice().capabilities() & QPointingDevice.Capability.Pressure
-            )
+            has_pressure = bool(event.pointingDevice().capabilities() & QPointingDevice.Capability.Pressure)
             self._press(at, event.timestamp(), event.pressure(), has_pressure)
         elif kind == QEvent.Type.TabletPress:
             self._start_drag(at, Way.MOVE)
@@ -312,18 +320,14 @@ class Board(QWidget):
             self.picture.wet = self.session.wet
             self._push(at, t_ms, pressure)
 
-    def _move(
-        self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0
-    ) -> None:
+    def _move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
         if self._drag_from is not None:
             self._drag(at)
         elif self.session is not None:
             self._push(at, t_ms, pressure, tilt_x, tilt_y)
         self._point_at(at)
 
-    def _push(
-        self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0
-    ) -> None:
+    def _push(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
         assert self.session is not None
         x, y = self.view.to_page(*self._device(at))
         self._show_patch(self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y))

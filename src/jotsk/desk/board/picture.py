@@ -1,7 +1,8 @@
 """The page as pixels on the screen, kept up to date patch by patch.
 
-Two buffers. The *sheet* is the flattened page around what is visible, at the halving that fits the zoom, in whole tiles. The *frame* is
-what the screen shows: the sheet turned, flipped and scaled onto the desk. A change of the page costs the part of both that it touched.
+Two buffers. The *sheet* is the flattened page around what is visible, at the halving that fits the zoom, in
+whole tiles. The *frame* is what the screen shows: the sheet turned, flipped and scaled onto the desk. A change
+of the page costs the part of both that it touched.
 """
 
 from __future__ import annotations
@@ -38,7 +39,7 @@ class BoardPicture:
         self.set_board_color(board_color)
 
     def set_board_color(self, color: str) -> None:
-        self._desk = tuple(int(color[i : i + 2], 16) for i in (5, 3, 1)) + (255,)  # B, G, R, A
+        self._desk = (*(int(color[i : i + 2], 16) for i in (5, 3, 1)), 255)  # B, G, R, A
         self._sheet_rect, self._covered = EMPTY, None
 
     def resize(self, width: int, height: int) -> None:
@@ -124,9 +125,7 @@ class BoardPicture:
     def _flatten(self, part: Rect) -> None:
         assert self.page is not None
         pixels = np.full((part.height, part.width), packed(self.page.paper), np.uint32)
-        composite_into(
-            pixels, (part.x0, part.y0), self.page, part, level=self._level, wet=self.wet, shows=self._shows
-        )
+        composite_into(pixels, (part.x0, part.y0), self.page, part, level=self._level, wet=self.wet, shows=self._shows)
         x, y = part.x0 - self._sheet_rect.x0, part.y0 - self._sheet_rect.y0
         target = self._sheet[y : y + part.height, x : x + part.width]
         cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=target)

@@ -16,9 +16,7 @@ from jotsk.desk.hand import Hold
 class Session:
     """Takes samples, grows wet ink, and ends as a stroke or a cut."""
 
-    def __init__(
-        self, pen: Pen, hold: Hold, color: Color, uid: int, scale: float, *, has_pressure: bool
-    ) -> None:
+    def __init__(self, pen: Pen, hold: Hold, color: Color, uid: int, scale: float, *, has_pressure: bool) -> None:
         self.pen, self.color = pen, color
         self._hold = Hold(hold.size_px, hold.steady_now, hold.steady_after)
         self._scale = scale
@@ -29,9 +27,7 @@ class Session:
         self.area = Rect(0, 0, 0, 0)  # page px that ever showed wet ink
         self.wet = WetLayer(uid, self._ink.alpha, packed(color), pen.rubs)
 
-    def push(
-        self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0
-    ) -> Rect:
+    def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> Rect:
         """Take one report of the device, page px; return the page rectangle whose ink changed."""
         if not (math.isfinite(x) and math.isfinite(y)):
             return Rect(0, 0, 0, 0)
@@ -58,9 +54,7 @@ class Session:
         if not len(trace):
             return None
         hold = self._hold
-        return Stroke(
-            trace, self.pen, hold.size_px, self.color, hold.steady_now, hold.steady_after, self._scale
-        )
+        return Stroke(trace, self.pen, hold.size_px, self.color, hold.steady_now, hold.steady_after, self._scale)
 
     def cut(self) -> Cut | None:
         stroke = self.stroke()

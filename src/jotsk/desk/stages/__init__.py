@@ -28,7 +28,7 @@ STAGES = (
     Stage("check", "Check", "Find leaks and weak lines before the printer does",
           sentence="Here you will find leaks, uneven weights and touching outlines before the page goes out."),
     Stage("deliver", "Deliver", "Hand the page over",
-          sentence="Here you will choose frame, resolution and format. Until then, Export PNG in the menu writes the page."),
+          sentence="Here you will choose frame, resolution and format; Export PNG in the menu writes it already."),
 )  # fmt: skip
 
 BY_ID = {stage.id: stage for stage in STAGES}

@@ -62,9 +62,7 @@ class Inkwell(QWidget):
             self._hand.set_color((chosen.red(), chosen.green(), chosen.blue()))
 
     def _spots(self) -> list[QRectF]:
-        return [
-            QRectF(58 + (i % 2) * SPOT_PX, 8 + (i // 2) * SPOT_PX, SPOT_PX, SPOT_PX) for i in range(len(SWATCHES))
-        ]
+        return [QRectF(58 + (i % 2) * SPOT_PX, 8 + (i // 2) * SPOT_PX, SPOT_PX, SPOT_PX) for i in range(len(SWATCHES))]
 
 
 def _drop(center: QPointF, radius: float) -> QPainterPath:

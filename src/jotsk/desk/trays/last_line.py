@@ -47,7 +47,11 @@ class RibbonView(QWidget):
         painter.fillRect(box, QColor(theme.raised))
         if not len(self._half):
             painter.setPen(QColor(theme.quiet))
-            painter.drawText(box.adjusted(12, 0, -12, 0), Qt.AlignmentFlag.AlignVCenter, "Draw a line, and it is laid out here.")
+            painter.drawText(
+                box.adjusted(12, 0, -12, 0),
+                Qt.AlignmentFlag.AlignVCenter,
+                "Draw a line, and it is laid out here.",
+            )
             painter.end()
             return
         x = np.linspace(box.left() + 14, box.right() - 14, len(self._half))

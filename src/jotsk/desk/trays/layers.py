@@ -2,17 +2,23 @@
 
 from __future__ import annotations
 
-
 import cv2
 import numpy as np
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QAction, QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import (
-    QHBoxLayout, QInputDialog, QLabel, QScrollArea, QSizePolicy, QToolButton, QVBoxLayout, QWidget,
+    QHBoxLayout,
+    QInputDialog,
+    QLabel,
+    QScrollArea,
+    QSizePolicy,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
 )  # fmt: skip
 
-from jotsk.core.page import InkLayer, Layer, Page, composite_into, rgba
 from jotsk.core.ink.stroke import packed
+from jotsk.core.page import InkLayer, Layer, Page, composite_into, rgba
 from jotsk.desk.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
@@ -48,7 +54,12 @@ class LayerRow(QWidget):
         layout.setContentsMargins(0, 0, 8, 0)
         layout.setSpacing(0)
         layout.addStretch()
-        self.lock = self._button("lock" if layer.locked else "lock-open", "locked", layer.locked, "Lock, so that nothing changes it")
+        self.lock = self._button(
+            "lock" if layer.locked else "lock-open",
+            "locked",
+            layer.locked,
+            "Lock, so that nothing changes it",
+        )
         self.eye = self._button("eye" if layer.visible else "eye-off", "visible", layer.visible, "Show or hide")
         layout.addWidget(self.lock)
         layout.addWidget(self.eye)
@@ -165,7 +176,13 @@ class LayerTray(QWidget):
         scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(self._list)
         self.opacity = Track(
-            "Opacity", TrackKind.OPACITY, 0, 100, unit="%", remark=False, tooltip="Opacity of the active layer"
+            "Opacity",
+            TrackKind.OPACITY,
+            0,
+            100,
+            unit="%",
+            remark=False,
+            tooltip="Opacity of the active layer",
         )
         around = QVBoxLayout()
         around.setContentsMargins(16, 6, 16, 4)
@@ -206,9 +223,7 @@ class LayerTray(QWidget):
 
     def _page_changed(self, before: Page, after: Page) -> None:
         def shape(page: Page) -> object:
-            return page.active_uid, [
-                (x.uid, x.name, x.visible, x.locked, x.tint) for x in page.layers
-            ]
+            return page.active_uid, [(x.uid, x.name, x.visible, x.locked, x.tint) for x in page.layers]
 
         if shape(before) == shape(after):
             self._timer.start()  # only ink or opacity: the rows follow when the hand pauses
@@ -282,5 +297,3 @@ def thumbnail(page: Page, layer: Layer) -> QImage:
     y, x = (full.shape[0] - size[1]) // 2, (full.shape[1] - size[0]) // 2
     full[y : y + size[1], x : x + size[0]] = small
     return QImage(full.data, full.shape[1], full.shape[0], full.strides[0], QImage.Format.Format_RGBA8888).copy()
-
-

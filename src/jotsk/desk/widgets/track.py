@@ -7,7 +7,17 @@ from enum import Enum
 
 import numpy as np
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QKeyEvent, QLinearGradient, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QWheelEvent
+from PySide6.QtGui import (
+    QColor,
+    QKeyEvent,
+    QLinearGradient,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+    QPolygonF,
+    QWheelEvent,
+)
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
 from jotsk.desk.theme import current
@@ -133,9 +143,9 @@ class TrackBar(QWidget):
         theme = current()
         box = QRectF(MARGIN, 4, self.width() - 2 * MARGIN, self.height() - 8)
         at = box.left() + self.share * box.width()
-        {TrackKind.SIZE: self._wedge, TrackKind.STEADINESS: self._shaky, TrackKind.OPACITY: self._fade}[
-            self._kind
-        ](painter, box, at)
+        {TrackKind.SIZE: self._wedge, TrackKind.STEADINESS: self._shaky, TrackKind.OPACITY: self._fade}[self._kind](
+            painter, box, at
+        )
         edge = theme.accent if self.hasFocus() else theme.text
         draw_ring_handle(painter, QPointF(at, box.center().y()), theme.raised, edge)
         painter.end()
@@ -175,7 +185,13 @@ class TrackBar(QWidget):
     def _wedge(self, painter: QPainter, box: QRectF, at: float) -> None:
         theme, middle = current(), box.center().y()
         half = 6.0
-        whole = QPolygonF([QPointF(box.left(), middle), QPointF(box.right(), middle - half), QPointF(box.right(), middle + half)])
+        whole = QPolygonF(
+            [
+                QPointF(box.left(), middle),
+                QPointF(box.right(), middle - half),
+                QPointF(box.right(), middle + half),
+            ]
+        )
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(QColor(theme.hairline))
         painter.drawPolygon(whole)

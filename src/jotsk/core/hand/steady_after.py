@@ -26,7 +26,8 @@ SHAPE_HZ = 4.0  # differences slower than this are shape, not tremor
 ALLOWED_TREMORS, ALLOWED_PX = 0.15, 0.10
 REACH_S = 0.06
 ROUNDS = 8
-CLAMPED = 1e9
+END_S = 0.04
+MOST_TREMOR_PX = 2.0
 
 
 def penalty(cutoff_hz: float, dt: float) -> float:
@@ -99,14 +100,11 @@ def even_steps(trace: Trace) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
 
 
 def _bounded(xy: NDArray[np.float64], dt: float, cutoff: float) -> NDArray[np.float64]:
-    """The strong line, held to the light one."""
+    """The strong line, held to the light one, and led to the ends of `xy`."""
     n = len(xy)
     xy = np.ascontiguousarray(xy)
     weights = np.ones(n)
-    weights[0] = weights[-1] = CLAMPED
-    lightest = penalty(max(LIGHT_HZ, cutoff), dt)
-    light = solve(xy, weights, np.full(n - 3, lightest))
-    tremor = float(np.sqrt(((xy - light) ** 2).sum(axis=1).mean() / 2))
+    lightest, light, tremor = _light(xy, dt, cutoff)
     broken = _straddling(corner_indices(light, dt, tremor_px=tremor), n)
     if broken.any():
         light = solve(xy, weights, np.where(broken, 0.0, lightest))
@@ -122,7 +120,34 @@ def _bounded(xy: NDArray[np.float64], dt: float, cutoff: float) -> NDArray[np.fl
             break
         strong = np.maximum(strong * np.where(near > 1, np.maximum(near, 1.0) ** -2.5, 1.0), lightest)
         strong = np.exp(_windows(np.log(strong), reach).mean(axis=1))
-    return line
+    return _led_to_ends(line, xy[0], xy[-1], dt)
+
+
+def _light(xy: NDArray[np.float64], dt: float, cutoff: float) -> tuple[float, NDArray[np.float64], float]:
+    """The penalty, the line and the RMS remainder (px an axis) of the lightest smoothing that passes for tremor."""
+    n, hz = len(xy), max(LIGHT_HZ, cutoff)
+    while True:
+        lightest = penalty(hz, dt)
+        line = solve(xy, np.ones(n), np.full(n - 3, lightest))
+        tremor = float(np.sqrt(((xy - line) ** 2).mean()))
+        if tremor <= MOST_TREMOR_PX or hz > 10 * LIGHT_HZ:
+            return lightest, line, tremor
+        hz *= 1.5  # no hand shakes that much: what was taken off is the shape of a very fast line
+
+
+def _led_to_ends(
+    line: NDArray[np.float64], first: NDArray[np.float64], last: NDArray[np.float64], dt: float
+) -> NDArray[np.float64]:
+    """`line` moved, over the first and last moments only, so that it begins at `first` and ends at `last`.
+
+    Fixing the ends in the fit itself would bend more of the line towards where a tremor happened to be.
+    """
+    n = len(line)
+    moments = int(np.clip(END_S / dt, 1, max(1, n // 3)))
+    share = np.zeros(n)
+    share[:moments] = (1 - np.arange(moments) / moments) ** 2
+    led = line + share[:, None] * (first - line[0])
+    return led + share[::-1, None] * (last - line[-1])
 
 
 def _windows(values: NDArray[np.float64], width: int) -> NDArray[np.float64]:

@@ -261,12 +261,13 @@ def paint_ribbon(buf, x0, y0, ribbon, levels, first, last, ends_open):
         touched = True
         flags = CONTINUES if k > 0 else 0
         level = 0.5 * (float(levels[k]) + float(levels[k + 1]))
-        if k + 2 < n or not ends_open:
-            paint_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb, flags, 0.0, 0.0, rb, level)
         if k + 2 < n and rb < CURVED_JOINT:
             nx = float(ribbon[k + 2, 0]) - xb
             ny = float(ribbon[k + 2, 1]) - yb
-            paint_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb, flags | JOINS, nx, ny, float(ribbon[k + 2, 2]), level)
+            nr = float(ribbon[k + 2, 2])
+            paint_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb, flags | JOINS, nx, ny, nr, level)
+        elif k + 2 < n or not ends_open:
+            paint_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb, flags, 0.0, 0.0, rb, level)
     return touched
 
 

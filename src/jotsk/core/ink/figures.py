@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
 
@@ -26,6 +27,8 @@ class StrokeFigures:
     wobble_after_px: float
 
 
+# Strokes are values, so what was measured once stays true; undo and redo show the same few again and again.
+@lru_cache(maxsize=128)
 def figures_of(stroke: Stroke) -> StrokeFigures:
     """Measure a stroke."""
     ribbon = stroke.ribbon
@@ -50,6 +53,7 @@ class Unrolled:
     off_px: np.ndarray
 
 
+@lru_cache(maxsize=128)
 def unrolled(stroke: Stroke, count: int) -> Unrolled:
     """Lay a stroke out at `count` even shares of its length.
 

@@ -1,0 +1,1 @@
+"""Benchmarks: every figure beside an outside library on the same work, in the same run."""

@@ -1,0 +1,43 @@
+"""From the command to the usable window, beside a bare Qt window. Every start is a process of its own, caches warm."""
+
+from __future__ import annotations
+
+import os
+import subprocess
+import sys
+import time
+
+import numpy as np
+
+BARE = """
+from PySide6.QtWidgets import QApplication, QMainWindow
+app = QApplication([]); w = QMainWindow(); w.resize(1280, 800); w.show(); app.processEvents()
+"""
+OURS = """
+import tempfile
+from pathlib import Path
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+from jotsk.desk import app as start
+from jotsk.core.warm import stamp
+app = QApplication([])
+start.load_fonts(); start.apply_theme(app, start.DAY)
+d = Path(tempfile.mkdtemp())
+w = start.Window(QSettings(str(d / "s.ini"), QSettings.Format.IniFormat), start.Shelf(d)); w.show()
+stamp(d).exists()
+app.processEvents()
+"""
+
+
+def seconds(code: str) -> float:
+    start = time.perf_counter()
+    subprocess.run([sys.executable, "-c", code], check=True, env=os.environ | {"QT_QPA_PLATFORM": "offscreen"},
+                   capture_output=True)  # fmt: skip
+    return time.perf_counter() - start
+
+
+def main() -> None:
+    for name, code in (("bare Qt window", BARE), ("Jotsk, blank page", OURS)):
+        seconds(code)
+        times = [seconds(code) for _ in range(7)]
+        print(f"{name:20} median {np.median(times):.2f} s   best {min(times):.2f} s")

@@ -1,7 +1,7 @@
 """The board: from a pen event to the painted patch, undo, and memory, on a page at print size and on a small one.
 
-Beside it, the same strokes on a bare Qt widget that keeps the whole page in one QImage, draws every sample into it with QPainter and paints
-the part of it that changed, as the simplest drawing program would.
+Beside it, the same strokes on a bare Qt widget that keeps the whole page in one QImage, draws every sample into
+it with QPainter and paints the part of it that changed, as the simplest drawing program would.
 """
 
 from __future__ import annotations
@@ -86,7 +86,9 @@ def event_times(app: QApplication, widget: QWidget) -> tuple[list[float], list[f
             start = time.perf_counter()
             QCoreApplication.sendEvent(widget, event)
             app.processEvents()
-            (lifts if event.type() == QEvent.Type.TabletRelease else samples).append((time.perf_counter() - start) * 1e3)
+            (lifts if event.type() == QEvent.Type.TabletRelease else samples).append(
+                (time.perf_counter() - start) * 1e3
+            )
     return samples, lifts
 
 

@@ -1,12 +1,13 @@
 """The coverage kernel: error against exact areas, time per segment beside Skia's and Qt's path fill.
 
-Each of the others fills the same capsules, one path a segment, into an 8-bit mask, as a brush that paints while the hand moves
-has to. Its error is that of its own anti-aliasing.
+Each of the others fills the same capsules, one path a segment, into an 8-bit mask, as a brush that paints while
+the hand moves has to. Its error is that of its own anti-aliasing.
 """
 
 from __future__ import annotations
 
 import math
+from itertools import pairwise
 
 import numpy as np
 import shapely
@@ -33,7 +34,7 @@ def exact(points: np.ndarray) -> np.ndarray:
     """Coverage 0..255: the union of convex hulls of 256-gons, cut by every pixel (shapely)."""
     grown = math.sqrt(2 * math.pi / 256 / math.sin(2 * math.pi / 256))
     discs = [shapely.Point(x, y).buffer(r * grown, quad_segs=64) for x, y, r in points.tolist()]
-    shape = shapely.union_all([shapely.convex_hull(shapely.union(a, b)) for a, b in zip(discs, discs[1:], strict=False)])
+    shape = shapely.union_all([shapely.convex_hull(shapely.union(a, b)) for a, b in pairwise(discs)])
     y, x = np.mgrid[:SIDE, :SIDE]
     pixels = shapely.box(x, y, x + 1, y + 1)
     shapely.prepare(shape)
@@ -63,7 +64,7 @@ def tangents(a: np.ndarray, b: np.ndarray) -> list[tuple[float, float, float, fl
 
 def skia_paths(points: np.ndarray) -> list[skia.Path]:
     paths = []
-    for a, b in zip(points, points[1:], strict=False):
+    for a, b in pairwise(points):
         (ax, ay, bx, by, t1), (cx, cy, dx, dy, t2) = tangents(a, b)
         builder = skia.PathBuilder()
         builder.moveTo(ax, ay)
@@ -80,7 +81,7 @@ def skia_paths(points: np.ndarray) -> list[skia.Path]:
 
 def qt_paths(points: np.ndarray) -> list[QPainterPath]:
     paths = []
-    for a, b in zip(points, points[1:], strict=False):
+    for a, b in pairwise(points):
         (ax, ay, bx, by, t1), (cx, cy, _, _, t2) = tangents(a, b)
         path = QPainterPath(QPointF(ax, ay))
         path.lineTo(bx, by)

@@ -28,9 +28,9 @@ PROFILES = {
 WEIGHTS = {
     "heavy": ("quill-nib", 19.0, 60.0),
     "outline": ("quill-nib", 13.0, 55.0),
-    "inside": ("mapping-nib", 8.0, 50.0),
-    "fine": ("mapping-nib", 5.0, 45.0),
-    "hatch": ("mapping-nib", 4.5, 25.0),
+    "inside": ("mapping-nib", 17.0, 50.0),
+    "fine": ("mapping-nib", 10.5, 45.0),
+    "hatch": ("mapping-nib", 9.5, 25.0),
     "black": ("plain-round", 9.0, 40.0),
 }
 PX_PER_S = 1300.0

@@ -54,7 +54,7 @@ TABLE: tuple[Entry, ...] = (
         checkable=True,
     ),
     Entry("view.line_only", "Line alone", "F", "Hide sketches to judge the line alone", "View", hold=True),
-    Entry("view.bare", "Bare board", "Tab", "Hide everything but the page", "View", checkable=True),
+    Entry("view.bare", "Bare board", "T", "Hide everything but the page", "View", checkable=True),
     Entry("view.hand", "Show the hand", "", "Fold the left side away or back", "View", checkable=True),
     Entry("view.page", "Show the page list", "", "Fold the right side away or back", "View", checkable=True),
     Entry("view.full", "Full screen", "F11", "Use the whole screen", "View", checkable=True),
@@ -76,7 +76,7 @@ TABLE: tuple[Entry, ...] = (
 
 BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Help")
-MIRRORED = dict(zip("QWERASDFZXCV", "POIULKJHMNBY", strict=True)) | {"Tab": "Backspace"}
+MIRRORED = dict(zip("QWERTASDFZXV", "POIUYLKJHMNB", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

@@ -8,11 +8,12 @@ import numpy as np
 import pytest
 import shapely
 
-from jotsk.core.hand import Ease, Sample, steady_after, steady_now, trace_from, wobble_px
+from jotsk.core.hand import Sample, stabilizer, steady_after, steady_now, trace_from, wobble_px
 from jotsk.core.hand.corners import corner_indices
 from jotsk.core.hand.simulated_pen import minimum_jerk, tremor
 from jotsk.core.hand.smoother_kernel import solve
 from jotsk.core.hand.steady_after import penalty
+from jotsk.core.hand.steady_now import WAYS, Ease
 from tests.conftest import SHAKY, circle_path, line_path, shaky
 
 SEEDS = range(40, 46)
@@ -95,15 +96,17 @@ def test_a_smooth_curve_has_no_corners():
         assert corner_indices(light, 0.005, tremor_px=1.5) == []
 
 
-@pytest.mark.parametrize("now, after", [(0, 0), (30, 0), (0, 45), (30, 45)])
-def test_every_sampling_rate_gives_the_same_line(now, after):
+@pytest.mark.parametrize(
+    ("way", "now", "after"), [("ease", 0, 0), ("ease", 0, 45), *((w, 30, 0) for w in WAYS), ("average", 70, 45)]
+)
+def test_every_sampling_rate_gives_the_same_line(way, now, after):
     fine = shaky(circle_path(80), 1.5, seed=7, rate_hz=1000)
     lines = []
     for step in (8, 4, 2, 1):
         kept = fine.samples[::step]
         kept = kept if kept[-1, 0] == fine.t[-1] else np.vstack([kept, fine.samples[-1:]])
         trace = trace_from(*kept.T)
-        lines.append(shapely.LineString(steady_after(steady_now(trace, now), after).xy))
+        lines.append(shapely.LineString(steady_after(steady_now(trace, now, way=way), after).xy))
     for one in lines:
         along = shapely.line_interpolate_point(one, np.arange(0, one.length, 1.0))
         for other in lines:
@@ -123,12 +126,62 @@ def test_ease_at_30_leaves_a_third_of_the_wobble_of_a_slow_line():
         assert wobble_px(steady_now(trace, 30)) <= wobble_px(trace) / 3
 
 
-def test_ease_ends_exactly_where_the_pen_lifted():
-    ease = Ease(80)
+@pytest.mark.parametrize("way", WAYS)
+@pytest.mark.parametrize("strength", [5, 40, 100])
+def test_a_line_ends_exactly_where_the_pen_lifted_without_a_hook(way, strength):
+    filtered = stabilizer(way, strength)
     samples = [Sample(k * 0.005, 2.0 * k, 50.0, 0.7) for k in range(60)]
-    drawn = [s for sample in samples for s in ease.push(sample)] + ease.finish()
+    drawn = [s for sample in samples for s in filtered.push(sample)] + filtered.finish()
     assert (drawn[-1].x, drawn[-1].y) == (samples[-1].x, samples[-1].y)
-    assert all(b.x >= a.x for a, b in itertools.pairwise(drawn)), "no hook"
+    assert all(b.x >= a.x - 1e-9 for a, b in itertools.pairwise(drawn)), "no hook"
+    assert max(abs(s.y - 50.0) for s in drawn) < 1e-9
+
+
+def test_on_a_rope_nothing_moves_until_it_is_taut():
+    tow = stabilizer("tow", 50)  # a rope of 60 screen px
+    assert [tow.push(Sample(0.01 * k, 5.0 * k, 0.0))[0].x for k in range(13)] == [0.0] * 13
+    assert tow.push(Sample(0.2, 80.0, 0.0))[0].x == pytest.approx(20.0)
+    zoomed = stabilizer("tow", 50, scale=4.0)
+    zoomed.push(Sample(0, 0, 0))
+    assert zoomed.push(Sample(0.1, 16.0, 0.0))[0].x == pytest.approx(1.0), (
+        "zoomed in four times, it is a quarter as long"
+    )
+
+
+def test_an_average_is_the_mean_over_the_stretch():
+    # At rest for long, then at constant speed: the mean over a stretch T trails by T/2 (any text on moving averages).
+    average = stabilizer("average", 50, less_when_fast=False, corners=False)
+    for k in range(400):
+        (now,) = average.push(Sample(k * 0.005, 100.0 * k * 0.005, 0.0))
+    stretch = 0.6 * 0.5**1.5
+    assert 100.0 * 399 * 0.005 - now.x == pytest.approx(100.0 * stretch / 2, rel=1e-3)
+
+
+@pytest.mark.parametrize("way", ["ease", "average"])
+def test_the_corners_of_a_square_survive_while_drawing(way):
+    kept, lost = [], []
+    for seed in SEEDS:
+        trace, corners = square(seed)
+        for gaps, keeps in ((kept, True), (lost, False)):
+            line = shapely.LineString(steady_now(trace, 60, way=way, corners=keeps).xy)
+            gaps += [line.distance(shapely.Point(c)) for c in corners]
+    assert np.mean(kept) <= 1.5 and np.mean(lost) >= 2.5
+
+
+@pytest.mark.parametrize("way", ["ease", "average"])
+def test_no_corner_is_seen_in_a_smooth_curve(way):
+    for path, seconds in ((circle_path(40), 0.6), (circle_path(100), 2.5), (SLOW_LINE, 6.0)):
+        trace = shaky(path, seconds, seed=11)
+        with_corners = steady_now(trace, 50, way=way)
+        assert np.allclose(with_corners.xy, steady_now(trace, 50, way=way, corners=False).xy)
+
+
+def test_zoomed_in_the_same_motion_of_the_hand_is_steadied_the_same():
+    trace = shaky(circle_path(80), 1.5, seed=2)
+    zoomed = trace_from(trace.t, trace.xy[:, 0] / 4, trace.xy[:, 1] / 4, trace.pressure)
+    for way in WAYS:
+        on_page = steady_now(zoomed, 40, way=way, scale=4.0).xy * 4
+        assert np.allclose(on_page, steady_now(trace, 40, way=way).xy, atol=1e-6)
 
 
 def test_ease_is_the_first_order_filter_of_the_textbook():
@@ -155,7 +208,7 @@ def test_a_steadiness_that_is_none_is_refused(strength):
     with pytest.raises(ValueError, match=r"0\.\.100"):
         steady_after(shaky(SLOW_LINE, 1.0, 0), strength)
     with pytest.raises(ValueError, match=r"0\.\.100"):
-        Ease(strength)
+        stabilizer("ease", strength)
 
 
 @pytest.mark.parametrize("n", [0, 1, 2, 3])

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import re
 from collections.abc import Mapping
 from typing import Any
 
@@ -10,52 +11,102 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.hand import ResponseCurve, Trace
-from jotsk.core.ink import Color, Cut, Pen, Ribbon, Stroke
+from jotsk.core.hand.steady_now import WAYS
+from jotsk.core.ink import Color, Cut, Drive, Pen, Profile, Ribbon, Stroke, Taper
 
 Json = Mapping[str, Any]
 
 
 def pen_record(pen: Pen) -> dict[str, Any]:
-    """A pen as JSON-ready data; all its numbers are written."""
+    """A pen as JSON-ready data; everything it has is written."""
+
+    def drive(d: Drive) -> dict[str, Any]:
+        return {"by": d.by, "least": d.least, "curve": [list(p) for p in d.curve.points]}
+
+    def taper(t: Taper) -> dict[str, Any]:
+        return {"length_px": t.length_px, "share": t.share, "by_speed": t.by_speed}
+
     return {
         "id": pen.id,
         "name": pen.name,
         "size_px": pen.size_px,
-        "lightest": pen.lightest,
-        "response": [list(p) for p in pen.response.points],
+        "width": drive(pen.width),
+        "ink": drive(pen.ink),
         "opacity": pen.opacity,
-        "faintest": pen.faintest,
-        "taper_in_px": pen.taper_in_px,
-        "taper_out_px": pen.taper_out_px,
+        "taper_in": taper(pen.taper_in),
+        "taper_out": taper(pen.taper_out),
+        "profile": [list(p) for p in pen.profile.points],
         "shells": [list(s) for s in pen.shells],
+        "tip": pen.tip,
         "grain": pen.grain,
+        "builds": pen.builds,
+        "hard": pen.hard,
+        "tilt_widens": pen.tilt_widens,
+        "tilt_softens": pen.tilt_softens,
+        "dash": list(pen.dash),
+        "way": pen.way,
         "steady_now": pen.steady_now,
         "steady_after": pen.steady_after,
+        "less_when_fast": pen.less_when_fast,
+        "by_screen": pen.by_screen,
+        "keeps_corners": pen.keeps_corners,
         "rubs": pen.rubs,
+        "own_color": list(pen.own_color) if pen.own_color else None,
+        "hue": pen.hue,
+        "tags": list(pen.tags),
     }
+
+
+_RANGES = (
+    ("size_px", 0.01, 1e4), ("opacity", 0, 1), ("grain", 0, 1), ("builds", 0, 1), ("tilt_widens", 1, 20),
+    ("tilt_softens", 0, 1), ("steady_now", 0, 100), ("steady_after", 0, 100),
+)  # fmt: skip
+_SWITCHES = ("hard", "less_when_fast", "by_screen", "keeps_corners", "rubs")
 
 
 def pen_from(record: Json) -> Pen:
     """Read a pen; raises ValueError, KeyError or TypeError where the record is not one."""
-    numbers = {
-        name: _number(record[name], low, high)
-        for name, low, high in (
-            ("size_px", 0.01, 1e4), ("lightest", 0, 1), ("opacity", 0, 1), ("faintest", 0, 1),
-            ("taper_in_px", 0, 1e5), ("taper_out_px", 0, 1e5), ("grain", 0, 1),
-            ("steady_now", 0, 100), ("steady_after", 0, 100),
-        )
-    }  # fmt: skip
     shells = tuple((_number(r, 0, 1), _number(k, 0, 1)) for r, k in record["shells"])
     if not 1 <= len(shells) <= 16:
         raise ValueError("a pen has 1 to 16 shells")
+    dash = tuple(_number(v, 0, 1e4) for v in record["dash"])
+    if len(dash) > 32 or (dash and sum(dash) < 0.1):
+        raise ValueError("a dash pattern has at most 32 lengths, together 0.1 widths or more")
+    if record["way"] not in WAYS:
+        raise ValueError(f"{record['way']} is no way to steady a line")
+    numbers: dict[str, Any] = {name: _number(record[name], low, high) for name, low, high in _RANGES}
+    switches: dict[str, Any] = {name: bool(record[name]) for name in _SWITCHES}
+    hue = str(record["hue"])
+    if hue and not re.fullmatch(r"#[0-9A-Fa-f]{6}", hue):
+        raise ValueError(f"{hue} is no colour")
     return Pen(
         id=str(record["id"])[:100],
         name=str(record["name"])[:100],
-        response=ResponseCurve(tuple((float(x), float(y)) for x, y in record["response"])),
+        width=_drive(record["width"]),
+        ink=_drive(record["ink"]),
+        taper_in=_taper(record["taper_in"]),
+        taper_out=_taper(record["taper_out"]),
+        profile=Profile(tuple((float(x), float(y)) for x, y in record["profile"])),
         shells=shells,
-        rubs=bool(record["rubs"]),
+        tip=str(record["tip"]),
+        dash=dash,
+        way=str(record["way"]),
+        own_color=_color(record["own_color"]) if record["own_color"] is not None else None,
+        hue=hue,
+        tags=tuple(str(tag)[:40] for tag in record["tags"])[:20],
         **numbers,
+        **switches,
     )
+
+
+def _drive(record: Json) -> Drive:
+    points = tuple((float(x), float(y)) for x, y in record["curve"])
+    return Drive(str(record["by"]), _number(record["least"], 0, 1), ResponseCurve(points))
+
+
+def _taper(record: Json) -> Taper:
+    length = _number(record["length_px"], 0, 1e5)
+    return Taper(length, _number(record["share"], 0, 1), bool(record["by_speed"]))
 
 
 class StrokePacker:

@@ -3,17 +3,18 @@
 from jotsk.core.hand.response import LINEAR, ResponseCurve
 from jotsk.core.hand.speed_weight import SpeedWeight
 from jotsk.core.hand.steady_after import steady_after, wobble_px
-from jotsk.core.hand.steady_now import Ease, steady_now
+from jotsk.core.hand.steady_now import Stabilizer, stabilizer, steady_now
 from jotsk.core.hand.trace import Sample, Trace, cleaned, trace_from
 
 __all__ = [
     "LINEAR",
-    "Ease",
     "ResponseCurve",
     "Sample",
     "SpeedWeight",
+    "Stabilizer",
     "Trace",
     "cleaned",
+    "stabilizer",
     "steady_after",
     "steady_now",
     "trace_from",

@@ -57,3 +57,65 @@ def solve(y: NDArray[np.float64], w: NDArray[np.float64], p: NDArray[np.float64]
             for c in range(columns):
                 x[i, c] -= band[i + k, k] * x[i + k, c]
     return x
+
+
+@njit(**OPTIONS)
+def bounded(
+    y: NDArray[np.float64],
+    light: NDArray[np.float64],
+    strong: float,
+    lightest: float,
+    shape: float,
+    broken: NDArray[np.bool_],
+    allowed: float,
+    reach: int,
+    rounds: int,
+) -> NDArray[np.float64]:
+    """The smooth line of penalty `strong`, held to `light` by at most about `allowed`.
+
+    After every solution the difference to `light` is smoothed itself, with the penalty `shape`, and where it is more
+    than `allowed` the penalty is lowered within `reach` samples, down to `lightest`; then the line is solved again.
+    `broken` third differences bind nothing.
+    """
+    n = y.shape[0]
+    m = n - 3
+    w = np.ones(n)
+    logs = np.full(m, np.log(strong))
+    floor = np.log(lightest)
+    shapes = np.full(m, shape)
+    p = np.empty(m)
+    near = np.empty(m)
+    for turn in range(rounds):
+        for j in range(m):
+            p[j] = 0.0 if broken[j] else np.exp(logs[j])
+        line = solve(y, w, p)
+        lost = solve(light - line, w, shapes)
+        size = np.empty(n)
+        for i in range(n):
+            size[i] = np.sqrt(lost[i, 0] ** 2 + lost[i, 1] ** 2) / allowed
+        most = 0.0
+        for j in range(m):
+            v = 0.0
+            for i in range(max(0, j + 1 - reach), min(n, j + 2 + reach)):
+                v = max(v, size[i])
+            near[j] = v
+            most = max(most, v)
+        if most <= 1.05 or turn == rounds - 1:
+            break
+        for j in range(m):
+            if near[j] > 1.0:
+                logs[j] = max(floor, logs[j] - 2.5 * np.log(near[j]))
+        smooth = np.empty(m)
+        total = 0.0
+        low = 0
+        high = 0
+        for j in range(m):
+            while high < min(m, j + reach + 1):
+                total += logs[high]
+                high += 1
+            while low < j - reach:
+                total -= logs[low]
+                low += 1
+            smooth[j] = total / (high - low)
+        logs = smooth
+    return line

@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.hand.corners import corner_indices
-from jotsk.core.hand.smoother_kernel import solve
+from jotsk.core.hand.smoother_kernel import bounded, solve
 from jotsk.core.hand.trace import Trace
 
 STEP_S = 0.004
@@ -25,7 +25,7 @@ PRESSURE_HZ = (16.0, 5.0)
 SHAPE_HZ = 4.0  # differences slower than this are shape, not tremor
 ALLOWED_TREMORS, ALLOWED_PX = 0.15, 0.10
 REACH_S = 0.06
-ROUNDS = 8
+ROUNDS = 6
 END_S = 0.04
 MOST_TREMOR_PX = 2.0
 
@@ -108,18 +108,10 @@ def _bounded(xy: NDArray[np.float64], dt: float, cutoff: float) -> NDArray[np.fl
     broken = _straddling(corner_indices(light, dt, tremor_px=tremor), n)
     if broken.any():
         light = solve(xy, weights, np.where(broken, 0.0, lightest))
-    allowed = ALLOWED_TREMORS * tremor + ALLOWED_PX
-    shape = np.full(n - 3, penalty(SHAPE_HZ, dt))
-    reach = 2 * max(1, int(REACH_S / dt)) + 1
-    strong = np.full(n - 3, penalty(cutoff, dt))
-    for _ in range(ROUNDS):
-        line = solve(xy, weights, np.where(broken, 0.0, strong))
-        lost = np.hypot(*solve(light - line, weights, shape).T) / allowed
-        near = _windows(lost, reach).max(axis=1)[1:-2]
-        if near.max() <= 1.05:
-            break
-        strong = np.maximum(strong * np.where(near > 1, np.maximum(near, 1.0) ** -2.5, 1.0), lightest)
-        strong = np.exp(_windows(np.log(strong), reach).mean(axis=1))
+    line = bounded(
+        xy, light, penalty(cutoff, dt), lightest, penalty(SHAPE_HZ, dt), broken,
+        ALLOWED_TREMORS * tremor + ALLOWED_PX, max(1, int(REACH_S / dt)), ROUNDS,
+    )  # fmt: skip
     return _led_to_ends(line, xy[0], xy[-1], dt)
 
 
@@ -148,13 +140,6 @@ def _led_to_ends(
     share[:moments] = (1 - np.arange(moments) / moments) ** 2
     led = line + share[:, None] * (first - line[0])
     return led + share[::-1, None] * (last - line[-1])
-
-
-def _windows(values: NDArray[np.float64], width: int) -> NDArray[np.float64]:
-    """(N, width) views of `values` around each place, ends repeated. (scipy.ndimage has filters for this; importing it
-    would cost the start of the application 0.4 s.)"""
-    padded = np.pad(values, width // 2, mode="edge")
-    return np.lib.stride_tricks.sliding_window_view(padded, width)
 
 
 def _straddling(corners: list[int], n: int) -> NDArray[np.bool_]:

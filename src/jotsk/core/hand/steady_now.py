@@ -1,103 +1,259 @@
 """Steadying while the pen is down: light, so that the ink keeps up with the hand.
 
-*Ease* is a low-pass filter of first order that lets go as the hand speeds up. Its time constant is
+Three ways, by what they do. All count in seconds and in screen px, so the rate of the device and the zoom change
+nothing.
+
+*Ease* is a low-pass of first order that lets go as the hand speeds up, with the time constant
 
     tau = LONGEST * share^1.5 / (1 + (speed / LET_GO)^2),   share = strength / 100
 
-so a slow line, where tremor shows, is held firmly, and at speed the ink trails by only a few px:
-the lag tau * speed has its largest value at speed = LET_GO. The speed itself is measured
-through a first-order filter, or tremor would be taken for haste. The idea of tying the cut-off to the speed is
-from Casiez, Roussel, Vogel, "1 Euro filter", CHI 2012.
+so a slow line, where tremor shows, is held firmly, and a fast one trails by only a few px: the lag tau * speed is
+largest at speed = LET_GO. Tying the cut-off to the speed is the idea of Casiez, Roussel, Vogel, "1 Euro filter", CHI
+2012.
+
+*Average* takes the mean place over a stretch of time that ends now.
+
+*Tow* pulls the ink behind the pen on a rope: nothing moves until it is taut, so a corner can be turned exactly.
 """
 
 from __future__ import annotations
 
 import math
+from collections import deque
+from typing import Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.hand.trace import Sample, Trace
 
+WAYS = ("ease", "average", "tow")
+
 LONGEST_S = 1.10
 LET_GO_PX_S = 110.0
 SPEED_WINDOW_S = 0.090
+LONGEST_AVERAGE_S = 0.6
+AVERAGE_LET_GO_PX_S = 400.0
+LONGEST_ROPE_PX = 120.0
+ROPE_STEP_PX = 1.0
 CATCH_UP_STEP_S = 0.004
 CATCH_UP_S = 0.060
+PRESSURE_S = 0.02
 MOST_S = 2.0  # a pause longer than this counts as this long
 
 
-class Ease:
-    """Steadies samples one by one; `finish` brings the line to where the pen lifted.
+class Stabilizer(Protocol):
+    """Samples go in as they come; steadied samples come out; `finish` brings the line to where the pen lifted."""
+
+    def push(self, sample: Sample) -> list[Sample]: ...
+
+    def finish(self) -> list[Sample]: ...
+
+    def restart(self, at: Sample) -> None:
+        """Go on from `at` as if the line began there."""
+
+
+def stabilizer(
+    way: str, strength: float, *, scale: float = 1.0, less_when_fast: bool = True, corners: bool = True
+) -> Stabilizer:
+    """Return what steadies a line while it is drawn.
 
     Parameters
     ----------
+    way : {"ease", "average", "tow"}
     strength : float
         0..100; 0 hands every sample on as it came.
     scale : float
-        Screen px per page px: the hand's speed is judged on the screen, so a line drawn zoomed in
-        is steadied as the same motion of the hand would be at 100 %.
+        Screen px per page px: the hand is judged on the screen, so the same motion is steadied the same at any zoom,
+        and a line drawn zoomed in, which is a slow one on the page, is not held more than the hand needs.
+    less_when_fast : bool
+        Ease and average let go as the hand speeds up.
+    corners : bool
+        A sharp turn at low speed is reached exactly, and the line begins anew from it.
     """
+    if not 0 <= strength <= 100:
+        raise ValueError(f"steadiness is 0..100, not {strength}")
+    if way not in WAYS:
+        raise ValueError(f"the ways to steady a line are {', '.join(WAYS)}, not {way}")
+    if strength == 0:
+        return AsItIs()
+    if way == "tow":
+        return Tow(LONGEST_ROPE_PX * strength / 100 / scale, ROPE_STEP_PX / scale)
+    inner: Stabilizer
+    if way == "ease":
+        inner = Ease(strength, scale, less_when_fast=less_when_fast)
+    else:
+        inner = Average(strength, scale, less_when_fast=less_when_fast)
+    if not corners:
+        return inner
+    from jotsk.core.hand.corner_keeper import CornerKeeper
 
-    def __init__(self, strength: float, scale: float = 1.0) -> None:
-        if not 0 <= strength <= 100:
-            raise ValueError(f"steadiness is 0..100, not {strength}")
-        self._longest = LONGEST_S * (strength / 100) ** 1.5
-        self._scale = scale
-        self._last: Sample | None = None
-        self._x = self._y = self._pressure = 0.0
-        self._vx = self._vy = 0.0
+    return CornerKeeper(inner, scale)
+
+
+def steady_now(
+    trace: Trace, strength: float, *, way: str = "ease", scale: float = 1.0, less_when_fast: bool = True,
+    corners: bool = True,
+) -> Trace:  # fmt: skip
+    """Run a whole trace through a stabilizer, as it would have gone while drawing."""
+    if strength == 0 or not len(trace):
+        return trace
+    filtered = stabilizer(way, strength, scale=scale, less_when_fast=less_when_fast, corners=corners)
+    out: list[Sample] = []
+    for row in trace.samples.tolist():
+        out += filtered.push(Sample(*row))
+    out += filtered.finish()
+    samples: NDArray[np.float64] = np.array(out)
+    # A corner is reached between two samples of the device; whatever it took, time goes on.
+    samples[:, 0] = np.maximum.accumulate(samples[:, 0] - 1e-6 * np.arange(len(out))) + 1e-6 * np.arange(len(out))
+    return Trace(samples)
+
+
+class AsItIs:
+    """No steadying."""
 
     def push(self, sample: Sample) -> list[Sample]:
-        last = self._last
-        self._last = sample
-        if last is None or self._longest == 0:
-            self._x, self._y, self._pressure = sample.x, sample.y, sample.pressure
-            return [sample]
-        dt = min(MOST_S, max(1e-6, sample.t - last.t))
-        self._measure_speed(sample, last, dt)
-        tau = self._time_constant()
-        self._x = _followed(self._x, last.x, sample.x, dt, tau)
-        self._y = _followed(self._y, last.y, sample.y, dt, tau)
-        # Pressure is eased a little, never as much as the place: a swell must not come late.
-        self._pressure = _followed(self._pressure, last.pressure, sample.pressure, dt, min(tau, 0.02))
-        return [self._steadied(sample.t)]
+        return [sample]
 
     def finish(self) -> list[Sample]:
-        """The rest of the line, ending exactly where the last sample was."""
-        last = self._last
-        if last is None or self._longest == 0:
-            return []
-        dx, dy = last.x - self._x, last.y - self._y
-        if math.hypot(dx, dy) < 1e-9:
-            return []
-        # Straight on, slowing down: the gap closes as (1 - u)^2, so the line neither hooks nor blobs.
-        steps = int(CATCH_UP_S / CATCH_UP_STEP_S)
-        caught = []
-        for k in range(1, steps + 1):
-            left = (1 - k / steps) ** 2
-            caught.append(
-                last._replace(
-                    t=last.t + k * CATCH_UP_STEP_S,
-                    x=last.x - dx * left,
-                    y=last.y - dy * left,
-                    pressure=last.pressure + (self._pressure - last.pressure) * left,
-                )
-            )
-        return caught
+        return []
 
-    def _measure_speed(self, sample: Sample, last: Sample, dt: float) -> None:
+    def restart(self, at: Sample) -> None:
+        pass
+
+
+class Speed:
+    """The hand's speed in screen px a second, through a first-order filter, or tremor would be taken for haste."""
+
+    def __init__(self, scale: float) -> None:
+        self._scale = scale
+        self._vx = self._vy = 0.0
+
+    def measure(self, last: Sample, sample: Sample, dt: float) -> float:
         k = 1 - math.exp(-dt / SPEED_WINDOW_S)
         self._vx += k * ((sample.x - last.x) / dt - self._vx)
         self._vy += k * ((sample.y - last.y) / dt - self._vy)
+        return math.hypot(self._vx, self._vy) * self._scale
 
-    def _time_constant(self) -> float:
-        speed = math.hypot(self._vx, self._vy) * self._scale
-        return self._longest / (1 + (speed / LET_GO_PX_S) ** 2)
 
-    def _steadied(self, t: float) -> Sample:
-        assert self._last is not None
-        return self._last._replace(t=t, x=self._x, y=self._y, pressure=self._pressure)
+class Ease:
+    """The low-pass that lets go."""
+
+    def __init__(self, strength: float, scale: float = 1.0, *, less_when_fast: bool = True) -> None:
+        self._longest = LONGEST_S * (strength / 100) ** 1.5
+        self._let_go = LET_GO_PX_S if less_when_fast else math.inf
+        if not less_when_fast:
+            self._longest /= 4  # held at every speed, it must trail less to be of use
+        self._speed = Speed(scale)
+        self._last: Sample | None = None
+        self._now = Sample(0.0, 0.0, 0.0)
+
+    def push(self, sample: Sample) -> list[Sample]:
+        last, self._last = self._last, sample
+        if last is None:
+            self._now = sample
+            return [sample]
+        dt = min(MOST_S, max(1e-6, sample.t - last.t))
+        tau = self._longest / (1 + (self._speed.measure(last, sample, dt) / self._let_go) ** 2)
+        now = self._now
+        self._now = sample._replace(
+            x=_followed(now.x, last.x, sample.x, dt, tau),
+            y=_followed(now.y, last.y, sample.y, dt, tau),
+            # Pressure is eased a little, never as much as the place: a swell must not come late.
+            pressure=_followed(now.pressure, last.pressure, sample.pressure, dt, min(tau, PRESSURE_S)),
+        )
+        return [self._now]
+
+    def finish(self) -> list[Sample]:
+        return [] if self._last is None else _caught_up(self._now, self._last)
+
+    def restart(self, at: Sample) -> None:
+        self._last = self._now = at
+
+
+class Average:
+    """The mean place over the last moments, the path between samples taken as straight."""
+
+    def __init__(self, strength: float, scale: float = 1.0, *, less_when_fast: bool = True) -> None:
+        self._longest = LONGEST_AVERAGE_S * (strength / 100) ** 1.5
+        self._let_go = AVERAGE_LET_GO_PX_S if less_when_fast else math.inf
+        self._speed = Speed(scale)
+        # Samples of the stretch, each with the integrals of x, y and pressure over the time up to it.
+        self._recent: deque[tuple[Sample, float, float, float]] = deque()
+        self._now = Sample(0.0, 0.0, 0.0)
+
+    def push(self, sample: Sample) -> list[Sample]:
+        if not self._recent:
+            self.restart(sample)
+            return [sample]
+        last, ix, iy, ip = self._recent[-1]
+        dt = min(MOST_S, max(1e-6, sample.t - last.t))
+        stretch = self._longest / (1 + (self._speed.measure(last, sample, dt) / self._let_go) ** 2)
+        half = dt / 2
+        ix, iy = ix + half * (last.x + sample.x), iy + half * (last.y + sample.y)
+        ip += half * (last.pressure + sample.pressure)
+        self._recent.append((sample, ix, iy, ip))
+        begin = sample.t - stretch
+        while len(self._recent) > 2 and self._recent[1][0].t <= begin:
+            self._recent.popleft()
+        bx, by, bp = self._integrals_at(begin)
+        self._now = sample._replace(x=(ix - bx) / stretch, y=(iy - by) / stretch, pressure=(ip - bp) / stretch)
+        return [self._now]
+
+    def finish(self) -> list[Sample]:
+        return _caught_up(self._now, self._recent[-1][0]) if self._recent else []
+
+    def restart(self, at: Sample) -> None:
+        self._recent = deque([(at, 0.0, 0.0, 0.0)])
+        self._now = at
+
+    def _integrals_at(self, t: float) -> tuple[float, float, float]:
+        """The integrals at a moment between the first two samples kept, or before a line younger than its stretch,
+        which counts as having waited at its start."""
+        first, ix, iy, ip = self._recent[0]
+        span = t - first.t
+        if span <= 0:
+            return ix + span * first.x, iy + span * first.y, ip + span * first.pressure
+        second = self._recent[1][0]
+        share = span / max(1e-9, second.t - first.t) / 2
+        return (
+            ix + span * (first.x + (second.x - first.x) * share),
+            iy + span * (first.y + (second.y - first.y) * share),
+            ip + span * (first.pressure + (second.pressure - first.pressure) * share),
+        )
+
+
+class Tow:
+    """The rope. Steps longer than a px are taken in parts, so that the rate of the device does not show."""
+
+    def __init__(self, rope_px: float, step_px: float = ROPE_STEP_PX) -> None:
+        self.rope_px, self._step_px = rope_px, step_px
+        self._last: Sample | None = None
+        self._now = Sample(0.0, 0.0, 0.0)
+
+    def push(self, sample: Sample) -> list[Sample]:
+        last, self._last = self._last, sample
+        if last is None:
+            self._now = sample
+            return [sample]
+        parts = max(1, math.ceil(math.hypot(sample.x - last.x, sample.y - last.y) / self._step_px))
+        parts = min(parts, 256)
+        x, y = self._now.x, self._now.y
+        for k in range(1, parts + 1):
+            px, py = last.x + (sample.x - last.x) * k / parts, last.y + (sample.y - last.y) * k / parts
+            dx, dy = px - x, py - y
+            distance = math.hypot(dx, dy)
+            if distance > self.rope_px:
+                pull = 1 - self.rope_px / distance
+                x, y = x + dx * pull, y + dy * pull
+        self._now = sample._replace(x=x, y=y)
+        return [self._now]
+
+    def finish(self) -> list[Sample]:
+        return [] if self._last is None else _caught_up(self._now, self._last)
+
+    def restart(self, at: Sample) -> None:
+        self._last = self._now = at
 
 
 def _followed(y: float, x0: float, x1: float, dt: float, tau: float) -> float:
@@ -108,14 +264,16 @@ def _followed(y: float, x0: float, x1: float, dt: float, tau: float) -> float:
     return x1 - slope * tau + (y - x0 + slope * tau) * math.exp(-dt / tau)
 
 
-def steady_now(trace: Trace, strength: float, *, scale: float = 1.0) -> Trace:
-    """Run a whole trace through `Ease`, as it would have gone while drawing."""
-    if strength == 0 or not len(trace):
-        return trace
-    ease = Ease(strength, scale)
-    out: list[Sample] = []
-    for row in trace.samples.tolist():
-        out += ease.push(Sample(*row))
-    out += ease.finish()
-    samples: NDArray[np.float64] = np.array(out)
-    return Trace(samples)
+def _caught_up(now: Sample, last: Sample) -> list[Sample]:
+    """From `now` straight to `last`, slowing down: the gap closes as (1 - u)^2, so the line neither hooks nor blobs."""
+    dx, dy = last.x - now.x, last.y - now.y
+    if math.hypot(dx, dy) < 1e-9:
+        return []
+    steps = int(CATCH_UP_S / CATCH_UP_STEP_S)
+    caught = []
+    for k in range(1, steps + 1):
+        left = (1 - k / steps) ** 2
+        pressure = last.pressure + (now.pressure - last.pressure) * left
+        t = last.t + k * CATCH_UP_STEP_S
+        caught.append(last._replace(t=t, x=last.x - dx * left, y=last.y - dy * left, pressure=pressure))
+    return caught

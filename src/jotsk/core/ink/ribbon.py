@@ -12,14 +12,15 @@ from jotsk.core.geometry import Rect, arc_lengths, catmull_rom
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.hand.trace import Trace
 from jotsk.core.ink.coverage_kernel import cell_ranges
-from jotsk.core.ink.pens import Pen
+from jotsk.core.ink.dynamics import HALF_SPEED_PX_S, speeds, state_of, widths_and_ink
+from jotsk.core.ink.pens import Pen, Taper
 
+TILE = 128
 LONGEST_STEP_PX = 3.0
 MOST_CELLS = 4_000_000
 CLOSEST_PX = 1.0  # closer samples make joints shorter than a pixel, where coverage by maximum is wrong
 
-
-TILE = 128
+Piece = tuple[int, int, int, int]  # points start .. stop of the ribbon; first and last + 1 segment of those
 
 
 @dataclass(frozen=True, eq=False)
@@ -27,23 +28,31 @@ class Ribbon:
     """The shape of one stroke.
 
     `points` is read-only float32 (N, 3): x, y, radius in page px, in the order drawn. `ink` is uint8 (N,):
-    how much ink each place takes, 255 all. `times` is float64 (N,), seconds.
+    how much ink each place takes, 255 all. `times` is float64 (N,), seconds. `along` is float64 (N,), the
+    length up to each point. A dashed stroke has several `pieces`, ranges of points; others have one.
     """
 
     points: NDArray[np.float32]
     ink: NDArray[np.uint8]
     times: NDArray[np.float64]
+    pieces: tuple[tuple[int, int], ...] = ()
 
     def __post_init__(self) -> None:
         for array in (self.points, self.ink, self.times):
             array.setflags(write=False)
+        if not self.pieces:
+            object.__setattr__(self, "pieces", ((0, len(self.points)),))
 
     def __len__(self) -> int:
         return len(self.points)
 
     @cached_property
-    def cells(self) -> dict[tuple[int, int], tuple[int, int]]:
-        """(column, row) of every 128 px tile the ribbon can touch -> its first and last + 1 segment there."""
+    def along(self) -> NDArray[np.float64]:
+        return arc_lengths(self.points)
+
+    @cached_property
+    def cells(self) -> dict[tuple[int, int], tuple[Piece, ...]]:
+        """(column, row) of every 128 px tile the ribbon can touch -> the parts of it that can."""
         if not len(self.points):
             return {}
         bounds = self.bounds
@@ -51,10 +60,14 @@ class Ribbon:
         columns, rows = (bounds.x1 - 1) // TILE - column0 + 1, (bounds.y1 - 1) // TILE - row0 + 1
         if columns * rows > MOST_CELLS:
             raise ValueError(f"a ribbon over {columns} x {rows} tiles is no stroke on any page")
-        first, last = cell_ranges(self.points, TILE, column0, row0, columns, rows)
-        return {
-            (column0 + x, row0 + y): (int(first[y, x]), int(last[y, x])) for y, x in np.argwhere(first >= 0).tolist()
-        }
+        cells: dict[tuple[int, int], tuple[Piece, ...]] = {}
+        for start, stop in self.pieces:
+            first, last = cell_ranges(self.points[start:stop], TILE, column0, row0, columns, rows)
+            for y, x in np.argwhere(first >= 0).tolist():
+                key = column0 + x, row0 + y
+                piece = (start, stop, int(first[y, x]), int(last[y, x]))
+                cells[key] = (*cells.get(key, ()), piece)
+        return cells
 
     @cached_property
     def bounds(self) -> Rect:
@@ -65,34 +78,30 @@ class Ribbon:
 
     @property
     def length_px(self) -> float:
-        return float(arc_lengths(self.points)[-1]) if len(self.points) else 0.0
+        return float(self.along[-1]) if len(self.points) else 0.0
 
 
-def dynamics(
-    pressure: NDArray[np.float64], pen: Pen, size_px: float
-) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
-    """Return radius in px and ink 0..255 at each pressure."""
-    response = pen.response(pressure)
-    radius = 0.5 * size_px * (pen.lightest + (1 - pen.lightest) * response)
-    ink = 255.0 * pen.opacity * (pen.faintest + (1 - pen.faintest) * response)
-    return radius, ink
-
-
-def ribbon_of(line: Trace, pen: Pen, size_px: float) -> Ribbon:
+def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribbon:
     """Return the ribbon a pen leaves along a steadied line.
 
     Samples closer than `CLOSEST_PX` are thinned (both ends stay), the rest is joined by a centripetal Catmull-Rom
-    spline in steps of at most `LONGEST_STEP_PX`.
+    spline in steps of at most `LONGEST_STEP_PX`. `scale` is screen px per page px, for what speed drives.
     """
     if not len(line):
         return Ribbon(np.zeros((0, 3), np.float32), np.zeros(0, np.uint8), np.zeros(0))
-    radius, ink = dynamics(line.pressure, pen, size_px)
+    radius, ink = widths_and_ink(state_of(line, pen, scale), pen, size_px)
     columns = np.column_stack([line.xy, radius, ink, line.t])
     columns = catmull_rom(thinned(columns, CLOSEST_PX), LONGEST_STEP_PX)
+    along = arc_lengths(columns)
+    if along[-1] > 0:
+        columns[:, 2] *= pen.profile(along / along[-1])
     # A spline may overshoot its data; width and ink may not.
-    columns[:, 2] = np.maximum(columns[:, 2], 0.0) * _tapered(columns, pen, size_px)
+    columns[:, 2] = np.maximum(columns[:, 2], 0.0) * _tapered(along, line, pen, size_px, scale)
+    pieces: tuple[tuple[int, int], ...] = ()
+    if pen.dash and along[-1] > 0:
+        columns, pieces = dashed(columns, along, np.array(pen.dash) * size_px)
     points = columns[:, :3].astype(np.float32)
-    return Ribbon(points, np.clip(columns[:, 3] + 0.5, 0, 255).astype(np.uint8), columns[:, 4].copy())
+    return Ribbon(points, np.clip(columns[:, 3] + 0.5, 0, 255).astype(np.uint8), columns[:, 4].copy(), pieces)
 
 
 def thinned(columns: NDArray[np.float64], closest: float) -> NDArray[np.float64]:
@@ -121,16 +130,56 @@ def thinned(columns: NDArray[np.float64], closest: float) -> NDArray[np.float64]
     return out[kept]
 
 
-def _tapered(columns: NDArray[np.float64], pen: Pen, size_px: float) -> NDArray[np.float64]:
-    """Share of the width left by the tapers, which scale with the size and never exceed half the line."""
-    along = arc_lengths(columns)
+def dashed(
+    columns: NDArray[np.float64], along: NDArray[np.float64], lengths: NDArray[np.float64]
+) -> tuple[NDArray[np.float64], tuple[tuple[int, int], ...]]:
+    """Cut a line into dashes: `lengths` px of dash, gap, dash, gap ... as seen, round caps included.
+
+    A dash gives its caps from its own length, each as long as the line is thick there; one shorter than it is
+    thick becomes a dot.
+    """
     total = along[-1]
-    scale = size_px / pen.size_px
-    share = np.ones(len(columns))
+    edges = np.cumsum(np.tile(lengths, int(total / lengths.sum()) + 1))
+    starts, stops = np.concatenate([[0.0], edges[1::2]])[: len(edges[::2])], edges[::2]
+    parts: list[NDArray[np.float64]] = []
+    pieces: list[tuple[int, int]] = []
+    count = 0
+    for begin, end in zip(starts, np.minimum(stops, total), strict=True):
+        if begin >= total:
+            break
+        first, last = (float(np.interp(at, along, columns[:, 2])) for at in (begin, end))
+        a = begin + first if begin > 0 else begin
+        b = end - last if end < total else end
+        if a >= b:
+            a = b = (a + b) / 2
+        at = np.concatenate([[a], along[(along > a) & (along < b)], [b]]) if b > a else np.array([a])
+        part = np.column_stack([np.interp(at, along, c) for c in columns.T])
+        parts.append(part)
+        pieces.append((count, count + len(part)))
+        count += len(part)
+    return np.concatenate(parts), tuple(pieces)
+
+
+def taper_share(distance: NDArray[np.float64], reach: float) -> NDArray[np.float64]:
+    """Width share at a distance from an end that tapers over `reach` px: round-shouldered, as a nib leaves it."""
+    if reach <= 0:
+        return np.ones_like(distance)
+    return np.sqrt(np.clip(distance / reach, 0.0, 1.0) * 0.98 + 0.02)
+
+
+def _tapered(along: NDArray[np.float64], line: Trace, pen: Pen, size_px: float, scale: float) -> NDArray[np.float64]:
+    """Share of the width left by the tapers, which scale with the size and never exceed half the line."""
+    total = float(along[-1])
     if total <= 0:
-        return share
-    for length, distance in ((pen.taper_in_px, along), (pen.taper_out_px, total - along)):
-        reach = min(length * scale, total / 2)
-        if reach > 0:
-            share *= np.sqrt(np.clip(distance / reach, 0.0, 1.0) * 0.98 + 0.02)
-    return share
+        return np.ones(len(along))
+    speed = speeds(line) * scale if pen.taper_in.by_speed or pen.taper_out.by_speed else np.zeros(len(line))
+    early, late = speed[: max(1, len(speed) // 5)].max(), speed[-max(1, len(speed) // 5) :].max()
+    start = taper_reach(pen.taper_in, size_px / pen.size_px, total, float(early))
+    end = taper_reach(pen.taper_out, size_px / pen.size_px, total, float(late))
+    return taper_share(along, min(start, total / 2)) * taper_share(total - along, min(end, total / 2))
+
+
+def taper_reach(taper: Taper, size_scale: float, total_px: float, speed_px_s: float) -> float:
+    """Length of a taper in px."""
+    reach = taper.length_px * size_scale + taper.share * total_px
+    return reach * (1 + speed_px_s**2 / (speed_px_s**2 + HALF_SPEED_PX_S**2)) if taper.by_speed else reach

@@ -11,8 +11,7 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import Trace, steady_after, steady_now
 from jotsk.core.ink.blend_kernel import scale_alpha_into
-from jotsk.core.ink.coverage_kernel import paint_ribbon
-from jotsk.core.ink.grain_kernel import grain_into, paper
+from jotsk.core.ink.painting import finished, new_buffer, paint, paint_shells
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE, Ribbon, ribbon_of
 
@@ -32,7 +31,15 @@ class Cut:
 
     def alpha(self, column: int, row: int) -> NDArray[np.uint8] | None:
         """What is taken away on one tile, uint8, or None where the eraser did not pass."""
-        return _shells_alpha(self.ribbon, self.shells, column, row)
+        parts = self.ribbon.cells.get((column, row))
+        if parts is None:
+            return None
+        alpha = np.zeros((TILE, TILE), np.uint8)
+        for start, stop, first, last in parts:
+            piece = slice(start, stop)
+            corner = float(column * TILE), float(row * TILE)
+            paint_shells(self.shells, alpha, corner, self.ribbon.points[piece], self.ribbon.ink[piece], first, last)
+        return alpha
 
 
 @dataclass(frozen=True, eq=False)
@@ -54,7 +61,11 @@ class Stroke:
     @cached_property
     def drawn_line(self) -> Trace:
         """The line as it came while drawing."""
-        return steady_now(self.trace, self.steady_now, scale=self.scale)
+        pen = self.pen
+        return steady_now(
+            self.trace, self.steady_now, way=pen.way, scale=self.scale if pen.by_screen else 1.0,
+            less_when_fast=pen.less_when_fast, corners=pen.keeps_corners,
+        )  # fmt: skip
 
     @cached_property
     def line(self) -> Trace:
@@ -63,7 +74,7 @@ class Stroke:
 
     @cached_property
     def ribbon(self) -> Ribbon:
-        return ribbon_of(self.line, self.pen, self.size_px)
+        return ribbon_of(self.line, self.pen, self.size_px, self.scale)
 
     @property
     def bounds(self) -> Rect:
@@ -75,11 +86,19 @@ class Stroke:
 
     def alpha(self, column: int, row: int) -> NDArray[np.uint8] | None:
         """Ink on one 128 x 128 tile as uint8, or None where the stroke leaves nothing."""
-        alpha = _shells_alpha(self.ribbon, self.pen.shells, column, row)
-        if alpha is None:
+        parts = self.ribbon.cells.get((column, row))
+        if parts is None:
             return None
-        if self.pen.grain:
-            grain_into(alpha, column * TILE, row * TILE, paper(), self.pen.grain)
+        pen, ribbon = self.pen, self.ribbon
+        buffer = new_buffer(pen, TILE, TILE)
+        corner = column * TILE, row * TILE
+        for start, stop, first, last in parts:
+            piece = slice(start, stop)
+            paint(
+                pen, self.size_px, buffer, corner, ribbon.points[piece], ribbon.ink[piece], ribbon.along[piece],
+                first, last,
+            )  # fmt: skip
+        alpha = finished(pen, buffer, corner)
         for cut in self.cuts:
             gone = cut.alpha(column, row)
             if gone is not None:
@@ -98,20 +117,6 @@ class Stroke:
         return new
 
 
-def _shells_alpha(
-    ribbon: Ribbon, shells: tuple[tuple[float, float], ...], column: int, row: int
-) -> NDArray[np.uint8] | None:
-    part = ribbon.cells.get((column, row))
-    if part is None:
-        return None
-    buffer = np.zeros((TILE, TILE), np.uint8)
-    x0, y0 = float(column * TILE), float(row * TILE)
-    for radius_share, ink_share in shells:
-        points, ink = shell(ribbon.points, ribbon.ink, radius_share, ink_share)
-        paint_ribbon(buffer, x0, y0, points, ink, *part, False)
-    return buffer
-
-
 def cells_on(ribbon: Ribbon, page: Rect) -> list[tuple[int, int]]:
     """(column, row) of the tiles inside `page` that a ribbon can touch."""
     return [
@@ -119,17 +124,6 @@ def cells_on(ribbon: Ribbon, page: Rect) -> list[tuple[int, int]]:
         for c, r in ribbon.cells
         if c * TILE < page.x1 and r * TILE < page.y1 and (c + 1) * TILE > page.x0 and (r + 1) * TILE > page.y0
     ]
-
-
-def shell(
-    points: NDArray[np.float32], ink: NDArray[np.uint8], radius_share: float, ink_share: float
-) -> tuple[NDArray[np.float32], NDArray[np.uint8]]:
-    """The ribbon with its radii and its ink scaled; the arrays themselves if nothing changes."""
-    if radius_share != 1.0:
-        points = points * np.array([1.0, 1.0, radius_share], np.float32)
-    if ink_share != 1.0:
-        ink = (ink * ink_share + 0.5).astype(np.uint8)
-    return points, ink
 
 
 def packed(color: Color) -> np.uint32:

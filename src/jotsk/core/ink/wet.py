@@ -2,46 +2,65 @@
 
 from __future__ import annotations
 
+from typing import Any
+
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.geometry import Rect
+from jotsk.core.geometry import Rect, arc_lengths
 from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.geometry.spline_kernel import spline_between
-from jotsk.core.hand import Ease, Sample
+from jotsk.core.hand import Sample, stabilizer, trace_from
+from jotsk.core.hand.steady_now import Speed
 from jotsk.core.ink.blend_kernel import halve_alpha_into
-from jotsk.core.ink.coverage_kernel import paint_ribbon
-from jotsk.core.ink.grain_kernel import grain_into, paper
+from jotsk.core.ink.dynamics import HandState, broadness, slowness, tiltedness, widths_and_ink
+from jotsk.core.ink.painting import finished, new_buffer, paint
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, dynamics
-from jotsk.core.ink.stroke import shell
+from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_reach, taper_share
 
 LEVELS = 8
 PRESSURES = np.linspace(0.0, 1.0, 1025)
+
+Key = tuple[int, int]
+Point = tuple[float, float, float, float]  # x, y, radius, ink
 
 
 class WetInk:
     """Ink of the stroke under the pen, as alpha over tiles, ready at every halving of the page.
 
-    The part of the line that can no longer change is painted once, and kept. From there to the pen goes a *tip* that is
-    painted anew with every sample, so the ink always reaches the pen, however much the line is steadied.
+    The part of the line that can no longer change is painted once, and kept. From there to the pen goes a *tip*
+    that is painted anew with every sample, so the ink always reaches the pen, however much the line is steadied.
     """
 
     def __init__(self, pen: Pen, size_px: float, strength: float, scale: float = 1.0) -> None:
         self.pen, self.size_px = pen, size_px
-        self.ease = Ease(strength, scale)
-        self._line: list[tuple[float, float, float, float]] = []  # x, y, radius, ink
-        self._settled: dict[tuple[int, int], NDArray[np.uint8]] = {}
-        self._levels: list[dict[tuple[int, int], NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
+        self._scale = scale
+        self.stabilizer = stabilizer(
+            pen.way, strength, scale=scale if pen.by_screen else 1.0,
+            less_when_fast=pen.less_when_fast, corners=pen.keeps_corners,
+        )  # fmt: skip
+        self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
+        self._line: list[Point] = []
+        self._settled: dict[Key, NDArray[Any]] = {}
+        self._levels: list[dict[Key, NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
+        self._stale = [EMPTY] * LEVELS
         self._fixed = 0  # segments of the line that are painted for good
+        self._length = 0.0  # of those
         self._joint = np.zeros((0, 4))
         self._tip_rect = EMPTY
-        self._stale = [EMPTY] * LEVELS
-        self._radii, self._inks = (column.tolist() for column in dynamics(PRESSURES, pen, size_px))
+        self._taper_in = taper_reach(pen.taper_in, size_px / pen.size_px, 0.0, 0.0)
+        self._table = self._by_pressure() if pen.drivers <= {"pressure"} else None
+        self._speed = Speed(scale)
+        self._last: Sample | None = None
+
+    @property
+    def ink_at(self) -> tuple[float, float]:
+        """Where the steadied line ends now, page px."""
+        return self._line[-1][0], self._line[-1][1]
 
     def push(self, sample: Sample) -> Rect:
         """Take one sample; return the page rectangle whose ink changed."""
-        for steadied in self.ease.push(sample):
+        for steadied in self.stabilizer.push(sample):
             self._append(steadied)
         changed = self._settle()
         tip = self._tip(sample)
@@ -59,9 +78,25 @@ class WetInk:
                 self._stale[k] = EMPTY
         return self._levels[level].get((column, row))
 
-    def _point(self, s: Sample) -> tuple[float, float, float, float]:
-        k = int(s.pressure * (len(self._radii) - 1) + 0.5)
-        return s.x, s.y, self._radii[k], self._inks[k]
+    def _by_pressure(self) -> tuple[list[float], list[float]]:
+        ones = np.ones_like(PRESSURES)
+        radii, inks = widths_and_ink(HandState(PRESSURES, ones, ones, ones), self.pen, self.size_px)
+        return radii.tolist(), inks.tolist()
+
+    def _point(self, s: Sample) -> Point:
+        """Width and ink at a sample: from a table if pressure alone decides, else from all that drives the pen."""
+        if self._table is not None:
+            k = int(s.pressure * (len(PRESSURES) - 1) + 0.5)
+            return s.x, s.y, self._table[0][k], self._table[1][k]
+        last, self._last = self._last or s, s
+        speed = self._speed.measure(last, s, max(1e-6, s.t - last.t)) if s.t > last.t else 0.0
+        line = trace_from([0.0, 0.01], [last.x, s.x], [last.y, s.y])
+        state = HandState(
+            np.array([s.pressure]), np.atleast_1d(slowness(speed)),
+            np.atleast_1d(tiltedness(s.tilt_x, s.tilt_y)), broadness(line)[1:],
+        )  # fmt: skip
+        radius, ink = widths_and_ink(state, self.pen, self.size_px)
+        return s.x, s.y, float(radius[0]), float(ink[0])
 
     def _append(self, s: Sample) -> None:
         point = self._point(s)
@@ -79,23 +114,22 @@ class WetInk:
         if end <= fixed:
             return EMPTY
         # From one point before the first new segment, for its tangent, to one after the last.
-        start = max(0, fixed - 1)
-        dense = self._spline(start, end + 2, fixed, end)
+        dense = self._spline(max(0, fixed - 1), end + 2, fixed, end)
         # With the piece painted before it, whose joint could not be finished until now.
         points = np.concatenate([self._joint, dense])
-        self._joint = dense[-2:-1]
-        self._fixed = end
         rect = _reach(points)
-        self._paint(self._settled, rect, points)
+        self._paint(self._settled, rect, points, len(self._joint))
+        self._joint = dense[-2:-1]
+        self._length += float(arc_lengths(dense)[-1])
+        self._fixed = end
         return rect
 
     def _tip(self, sample: Sample) -> NDArray[np.float64]:
         """The rest of the line, to the pen itself."""
-        end = self._point(sample)
-        x, y = self._line[-1][:2]
-        reaches = (end[0] - x) ** 2 + (end[1] - y) ** 2 >= CLOSEST_PX**2
+        x, y, radius, ink = self._line[-1]
+        reaches = self._reaches and (sample.x - x) ** 2 + (sample.y - y) ** 2 >= CLOSEST_PX**2
         if reaches:
-            self._line.append(end)
+            self._line.append((sample.x, sample.y, radius, ink))
         last = len(self._line)
         tip = self._spline(max(0, self._fixed - 1), last, min(self._fixed, last - 1), last - 1)
         if reaches:
@@ -109,32 +143,46 @@ class WetInk:
             return window[first - start : first - start + 1]
         return spline_between(window, first - start, last - start, LONGEST_STEP_PX)
 
-    def _paint(self, tiles: dict[tuple[int, int], NDArray[np.uint8]], rect: Rect, columns: NDArray[np.float64]) -> None:
-        points, ink = _ribbon_columns(columns)
-        for radius_share, ink_share in self.pen.shells:
-            p, k = shell(points, ink, radius_share, ink_share)
-            for column, row in rect.cells(TILE):
-                tile = _tile(tiles, (column, row))
-                paint_ribbon(tile, float(column * TILE), float(row * TILE), p, k, 0, len(p), False)
+    def _columns(
+        self, columns: NDArray[np.float64], repeated: int
+    ) -> tuple[NDArray[np.float32], NDArray[np.uint8], NDArray[np.float64]]:
+        """Points, ink and length for the kernels; `repeated` points lie before the settled end of the line."""
+        along = self._length + arc_lengths(columns)
+        if repeated:
+            along -= along[repeated] - self._length
+        points = columns[:, :3].astype(np.float32)
+        if self._length < self._taper_in:
+            points[:, 2] *= taper_share(along, self._taper_in)
+        ink = np.clip(columns[:, 3] + 0.5, 0, 255).astype(np.uint8)
+        if self.pen.dash:
+            ink[_in_gap(along, np.array(self.pen.dash) * self.size_px)] = 0
+        return points, ink, along
+
+    def _paint(self, tiles: dict[Key, NDArray[Any]], rect: Rect, columns: NDArray[np.float64], repeated: int) -> None:
+        points, ink, along = self._columns(columns, repeated)
+        # A joint is painted over by maximum; what adds up must not be painted twice.
+        first = 0 if self.pen.tip == "smooth" and not self.pen.builds else repeated
+        for column, row in rect.cells(TILE):
+            tile = tiles.get((column, row))
+            if tile is None:
+                tile = tiles[column, row] = new_buffer(self.pen, TILE, TILE)
+            paint(self.pen, self.size_px, tile, (column * TILE, row * TILE), points, ink, along, first, len(points))
 
     def _refresh(self, rect: Rect, tip: NDArray[np.float64]) -> None:
-        """Bring level 0 up to date inside `rect`, then the halvings above it."""
-        points, ink = _ribbon_columns(tip)
+        """Bring level 0 up to date inside `rect`; the halvings above it are made when asked for."""
+        points, ink, along = self._columns(tip, 0)
         for column, row in rect.cells(TILE):
             x, y = column * TILE, row * TILE
             part = rect & Rect(x, y, x + TILE, y + TILE)
             rows, columns = slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x)
             settled = self._settled.get((column, row))
             if settled is None:
-                fresh = np.zeros((part.height, part.width), np.uint8)
+                fresh = new_buffer(self.pen, part.height, part.width)
             else:
                 fresh = settled[rows, columns].copy()
-            for radius_share, ink_share in self.pen.shells:
-                p, k = shell(points, ink, radius_share, ink_share)
-                paint_ribbon(fresh, float(part.x0), float(part.y0), p, k, 0, len(p), False)
-            if self.pen.grain:
-                grain_into(fresh, part.x0, part.y0, paper(), self.pen.grain)
-            _tile(self._levels[0], (column, row))[rows, columns] = fresh
+            corner = part.x0, part.y0
+            paint(self.pen, self.size_px, fresh, corner, points, ink, along, 0, len(points))
+            _tile(self._levels[0], (column, row))[rows, columns] = finished(self.pen, fresh, corner)
         for level in range(1, LEVELS):
             self._stale[level] |= rect.halved(level)
 
@@ -155,7 +203,13 @@ class WetInk:
             )
 
 
-def _tile(tiles: dict[tuple[int, int], NDArray[np.uint8]], key: tuple[int, int]) -> NDArray[np.uint8]:
+def _in_gap(along: NDArray[np.float64], lengths: NDArray[np.float64]) -> NDArray[np.bool_]:
+    """Which places lie in a gap of a dash pattern."""
+    edges = np.cumsum(lengths)
+    return np.searchsorted(edges, np.mod(along, edges[-1]), side="right") % 2 == 1
+
+
+def _tile(tiles: dict[Key, NDArray[np.uint8]], key: Key) -> NDArray[np.uint8]:
     tile = tiles.get(key)
     if tile is None:
         tile = tiles[key] = np.zeros((TILE, TILE), np.uint8)
@@ -164,7 +218,3 @@ def _tile(tiles: dict[tuple[int, int], NDArray[np.uint8]], key: tuple[int, int])
 
 def _reach(columns: NDArray[np.float64]) -> Rect:
     return rect_around(columns[:, :2], float(columns[:, 2].max()) + 1.0)
-
-
-def _ribbon_columns(columns: NDArray[np.float64]) -> tuple[NDArray[np.float32], NDArray[np.uint8]]:
-    return columns[:, :3].astype(np.float32), np.clip(columns[:, 3] + 0.5, 0, 255).astype(np.uint8)

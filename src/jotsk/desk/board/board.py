@@ -209,7 +209,7 @@ class Board(QWidget):
         radii = [max(1.0, self.hand.hold.size_px * scale)]
         if way is Way.RESIZE:
             at = self._drag_from[0] if self._drag_from else at
-            radii.append(max(0.5, radii[0] * pen.lightest))
+            radii.append(max(0.5, radii[0] * pen.width.least))
         self._draw_rings(painter, at, radii)
 
     def _draw_rings(self, painter: QPainter, at: QPointF, radii: list[float]) -> None:

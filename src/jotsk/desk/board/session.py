@@ -17,7 +17,7 @@ class Session:
     """Takes samples, grows wet ink, and ends as a stroke or a cut."""
 
     def __init__(self, pen: Pen, hold: Hold, color: Color, uid: int, scale: float, *, has_pressure: bool) -> None:
-        self.pen, self.color = pen, color
+        self.pen, self.color = pen, pen.own_color or color
         self._hold = Hold(hold.size_px, hold.steady_now, hold.steady_after)
         self._scale = scale
         self._ink = WetInk(pen, hold.size_px, hold.steady_now, scale)
@@ -25,7 +25,7 @@ class Session:
         self._clock = EventClock()
         self._samples: list[Sample] = []
         self.area = Rect(0, 0, 0, 0)  # page px that ever showed wet ink
-        self.wet = WetLayer(uid, self._ink.alpha, packed(color), pen.rubs)
+        self.wet = WetLayer(uid, self._ink.alpha, packed(self.color), pen.rubs)
 
     def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> Rect:
         """Take one report of the device, page px; return the page rectangle whose ink changed."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
+from jotsk.core.ink import Pen
 from jotsk.desk.hand import Hand
 from jotsk.desk.widgets import Track, TrackKind
 
@@ -39,6 +40,16 @@ class HoldTray(QWidget):
         self.size.set_value(hold.size_px)
         self.now.set_value(hold.steady_now)
         self.after.set_value(hold.steady_after)
-        self.size.remark.setText(f"lightest touch {hold.size_px * pen.lightest:.1f} px")
-        self.now.remark.setText("ease, less when fast" if hold.steady_now else "the hand as it is")
+        self.size.remark.setText(_thinnest(pen, hold.size_px))
+        self.now.remark.setText(_way(pen) if hold.steady_now else "the hand as it is")
         self.after.remark.setText("ends and corners kept" if hold.steady_after else "the hand as it is")
+
+
+def _thinnest(pen: Pen, size_px: float) -> str:
+    words = {"pressure": "lightest touch", "speed": "fastest", "tilt": "upright", "direction": "along the nib"}
+    by = pen.width.by
+    return f"{words[by]} {size_px * pen.width.least:.1f} px" if by in words else "one width throughout"
+
+
+def _way(pen: Pen) -> str:
+    return f"{pen.way}, less when fast" if pen.less_when_fast and pen.way != "tow" else pen.way

@@ -1,0 +1,85 @@
+"""How each kind of pen puts a ribbon into a buffer, and what becomes of the buffer."""
+
+from __future__ import annotations
+
+from functools import lru_cache
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.ink.coverage_kernel import paint_ribbon
+from jotsk.core.ink.grain_kernel import grain_into, paper
+from jotsk.core.ink.pens import Pen
+from jotsk.core.ink.swept_kernel import covered_into, deposit, finish_into, paint_textured
+from jotsk.core.ink.tips import ROWS, tip
+
+Shells = tuple[tuple[float, float], ...]
+PROFILE_STEPS = 64
+MOST_FLOW = 0.98
+
+
+def new_buffer(pen: Pen, height: int, width: int) -> NDArray[Any]:
+    """An empty buffer of the kind the pen paints into: a deposit (float32) if it builds, else ink (uint8)."""
+    return np.zeros((height, width), np.float32 if pen.builds else np.uint8)
+
+
+def paint(
+    pen: Pen, size_px: float, buffer: NDArray[Any], corner: tuple[float, float],
+    points: NDArray[np.float32], ink: NDArray[np.uint8], along: NDArray[np.float64], first: int, last: int,
+) -> None:  # fmt: skip
+    """Put segments `first` .. `last` - 1 of a ribbon into `buffer`, whose corner lies at page px `corner`."""
+    x, y = corner
+    if pen.builds:
+        profile, strength = flow_profile(pen)
+        deposit(buffer, x, y, points, ink, first, last, profile, strength)
+    elif pen.tip != "smooth" and len(points) > 1:
+        paint_textured(buffer, x, y, points, ink, along, first, last, tip(pen.tip), ROWS / size_px)
+    else:
+        paint_shells(pen.shells, buffer, corner, points, ink, first, last)
+
+
+def paint_shells(
+    shells: Shells, buffer: NDArray[np.uint8], corner: tuple[float, float], points: NDArray[np.float32],
+    ink: NDArray[np.uint8], first: int, last: int,
+) -> None:  # fmt: skip
+    """Concentric smooth lines, combined by maximum."""
+    x, y = corner
+    for radius_share, ink_share in shells:
+        p, k = points, ink
+        if radius_share != 1.0:
+            p = points * np.array([1.0, 1.0, radius_share], np.float32)
+        if ink_share != 1.0:
+            k = (ink * ink_share + 0.5).astype(np.uint8)
+        paint_ribbon(buffer, x, y, p, k, first, last, False)
+
+
+def finished(pen: Pen, buffer: NDArray[Any], corner: tuple[int, int]) -> NDArray[np.uint8]:
+    """The alpha a buffer stands for, after paper, edge and opacity."""
+    if pen.builds:
+        alpha = np.zeros(buffer.shape, np.uint8)
+        covered_into(alpha, buffer)
+    else:
+        alpha = buffer
+    if pen.grain:
+        grain_into(alpha, corner[0], corner[1], paper(), pen.grain)
+    if pen.hard or pen.opacity < 1.0:
+        finish_into(alpha, round(pen.opacity * 255), pen.hard)
+    return alpha
+
+
+def flow_profile(pen: Pen) -> tuple[NDArray[np.float64], float]:
+    """p at even steps of d / r, and the strength at which one straight pass covers `pen.builds` in its middle."""
+    return _flow_profile(pen.shells, pen.builds)
+
+
+@lru_cache(maxsize=32)
+def _flow_profile(shells: Shells, flow: float) -> tuple[NDArray[np.float64], float]:
+    q = np.linspace(0.0, 1.0, PROFILE_STEPS + 1)
+    if len(shells) <= 2:
+        profile = 1 / np.sqrt(np.maximum(1 - q * q, 1 / PROFILE_STEPS))
+    else:
+        radius, ink = np.array(sorted(shells)).T
+        profile = np.interp(q, np.concatenate([radius, [1.0 + 1e-9]]), np.concatenate([ink, [0.0]]))
+    middle = 2 * np.trapezoid(profile, q)
+    return profile, float(-np.log(1 - min(flow, MOST_FLOW)) / middle)

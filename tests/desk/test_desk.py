@@ -208,7 +208,7 @@ def test_sizes_are_typed_dragged_and_stepped(window, qtbot):
 def test_each_pen_keeps_how_it_is_held(window):
     window.hand.set_size(44)
     window.pens.rows[1].chosen.emit(window.pens.rows[1].pen)
-    assert window.hand.hold.size_px == 10
+    assert window.hand.hold.size_px == window.hand.pen.size_px != 44
     window.pens.rows[0].chosen.emit(window.pens.rows[0].pen)
     assert window.hand.hold.size_px == 44
 
@@ -237,7 +237,7 @@ def test_hints_are_dismissed_for_good(window, make_window):
 
 
 def test_the_inkwell_fills_the_pen(window, pen, qtbot):
-    box = window.inkwell._spots()[2].center().toPoint()
+    box = window.inkwell.spots()[2][0].center().toPoint()
     qtbot.mouseClick(window.inkwell, Qt.MouseButton.LeftButton, pos=box)
     pen.draw(across(window))
     assert window.document.last_stroke.color == (0x86, 0x2C, 0x24)

@@ -40,7 +40,7 @@ def warm_up() -> None:
     t = np.linspace(0.0, 0.5, 100)
     trace = trace_from(t, 20 + 200 * t, 30 + 20 * np.sin(9 * t), 0.5 + 0.4 * np.sin(5 * t))
     page = blank_page(300, 200)
-    for pen_id in ("quill-nib", "pencil"):
+    for pen_id in ("quill-nib", "pencil", "dry-brush", "marker"):
         pen = pen_by_id(pen_id)
         stroke = Stroke(trace, pen, pen.size_px, (0, 0, 0), 20.0, 45.0)
         page = with_stroke(page, stroke)

@@ -36,6 +36,12 @@ TABLE: tuple[Entry, ...] = (
     Entry("hand.larger", "Larger pen", "W", "Make the pen larger", "Hand"),
     Entry("hand.resize", "Resize the pen", "S", "Drag sideways to resize the pen", "Hand", hold=True),
     Entry("hand.rub", "Rub out", "D", "Rub out with the pen in the hand", "Hand", hold=True),
+    Entry("hand.pick", "Pick a colour", "C", "Take the colour under the pen from the page", "Hand", hold=True),
+    Entry("hand.steadiest", "Full steadiness", "2", "Hold the line as firmly as it goes", "Hand", hold=True),
+    Entry("hand.unsteadied", "No steadiness", "1", "Draw just as the hand goes", "Hand", hold=True),
+    Entry("hand.maker", "Pen maker…", "", "Change pens, make new ones, and try them", "Hand"),
+    Entry("hand.colors", "Ink colour…", "", "Choose any colour, and keep a palette", "Hand"),
+    Entry("hand.feel", "Feel of the device…", "", "Fit pressure to your own hand", "Hand"),
     Entry("hand.move", "Move the page", "Space", "Drag the page", "Hand", hold=True),
     Entry("hand.turn", "Turn the page", "A", "Drag to turn the page", "Hand", hold=True),
     Entry("view.zoom_in", "Zoom in", "Ctrl++", "Show the page larger", "View"),
@@ -76,7 +82,7 @@ TABLE: tuple[Entry, ...] = (
 
 BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Help")
-MIRRORED = dict(zip("QWERTASDFZXV", "POIUYLKJHMNB", strict=True))
+MIRRORED = dict(zip("QWERASDFZXCV12", "POIULKJHMNBY09", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

@@ -51,7 +51,7 @@ def run(*, file: Path | None = None, demo: bool = False, play: bool = False, sho
     load_fonts()
     apply_theme(app, DAY)
     settings = QSettings(str(config_folder() / "jotsk.ini"), QSettings.Format.IniFormat)
-    window = Window(settings, Shelf(state_folder()))
+    window = Window(settings, Shelf(state_folder()), config_folder())
     warming = Warming(cache_folder(), window)
 
     def begin() -> None:

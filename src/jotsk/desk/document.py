@@ -110,17 +110,21 @@ class Document(QObject):
             self._announce(before)
 
     def resteady(self, strength: float, *, finished: bool = True) -> None:
-        """Steady the last stroke anew. While a handle is dragged, only the first call makes a step."""
+        """Steady the last stroke anew."""
+        self.mend_last("Steady the line", lambda stroke: stroke.resteadied(strength), finished=finished)
+
+    def mend_last(self, label: str, change: Callable[[Stroke], Stroke], *, finished: bool = True) -> None:
+        """Change the last stroke. While a handle is dragged, only the first call makes a step."""
         old = self.last_stroke
         if old is None:
             return
-        new, before = old.resteadied(strength), self.page
+        new, before = change(old), self.page
         try:
             after = edits.with_replaced(before, self.last_uid, old, new)
         except Refused as error:
             self.refused.emit(str(error))
             return
-        self._step(after, "Steady the line", finished)
+        self._step(after, label, finished)
         self.last_stroke = new
         self._announce(before)
 

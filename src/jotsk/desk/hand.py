@@ -1,17 +1,18 @@
-"""What is in the hand: the pen, its size, how it is steadied, the colour."""
+"""What is in the hand: the pen, its size, how it is steadied, the colour, the feel of the device."""
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.ink import Color, Pen, pen_by_id
+from jotsk.core.hand import ResponseCurve
+from jotsk.core.ink import Color, Pen
 from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX
+from jotsk.desk.roll import PenRoll
 
-SKETCH_PENS = ("pencil", "mapping-nib", "eraser")
-INK_PENS = ("quill-nib", "mapping-nib", "pencil", "eraser")
 BLACK: Color = (0x14, 0x18, 0x1B)
+MOST_RECENT = 12
 
 
 @dataclass
@@ -28,20 +29,33 @@ class Hand(QObject):
 
     changed = Signal()
 
-    def __init__(self, parent: QObject | None = None) -> None:
+    def __init__(self, roll: PenRoll, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self.pen: Pen = pen_by_id("quill-nib")
+        self.roll = roll
+        self.pen: Pen = roll.pen("quill-nib")
         self.color: Color = BLACK
+        self.previous_color: Color = (255, 255, 255)
+        self.recent: list[Color] = []
+        self.borrowed_steadiness: float | None = None  # while a key is held
+        self.feels: dict[str, ResponseCurve] = {}  # by the name of the device
         self._holds: dict[str, Hold] = {}
         self._last_inking = self.pen
+        roll.changed.connect(self._roll_changed)
 
     @property
     def hold(self) -> Hold:
         return self.hold_of(self.pen)
 
     def hold_of(self, pen: Pen) -> Hold:
-        """How `pen` is held now, or as shipped if it was not used yet."""
+        """How `pen` is held now, or as it is in the roll if it was not used yet."""
         return self._holds.setdefault(pen.id, Hold(pen.size_px, pen.steady_now, pen.steady_after))
+
+    def hold_for_stroke(self, pen: Pen) -> Hold:
+        """The same with what a held key borrows."""
+        hold = self.hold_of(pen)
+        if self.borrowed_steadiness is None:
+            return hold
+        return replace(hold, steady_now=self.borrowed_steadiness)
 
     def take(self, pen: Pen) -> None:
         if pen is not self.pen:
@@ -52,7 +66,15 @@ class Hand(QObject):
 
     def take_inking(self) -> None:
         """Put the eraser down and take up the pen that was used before it."""
-        self.take(self._last_inking)
+        self.take(self.roll.pen(self._last_inking.id))
+
+    def eraser(self) -> Pen:
+        """The eraser for the other end of the pen: the one last used, or the hard one."""
+        return self.pen if self.pen.rubs else self.roll.pen("eraser")
+
+    def steady_by(self, **changes: object) -> None:
+        """Change how the pen in the hand steadies: its way and its options. The roll remembers."""
+        self.roll.put(replace(self.pen, **changes))  # type: ignore[arg-type]
 
     def set_size(self, px: float) -> None:
         self._set("size_px", min(LARGEST_PX, max(SMALLEST_PX, px)))
@@ -65,7 +87,13 @@ class Hand(QObject):
 
     def set_color(self, color: Color) -> None:
         if color != self.color:
-            self.color = color
+            self.previous_color, self.color = self.color, color
+            self.changed.emit()
+
+    def used_color(self, color: Color) -> None:
+        """A stroke was drawn in `color`: it is the most recent one now."""
+        if self.recent[:1] != [color]:
+            self.recent = [color, *(c for c in self.recent if c != color)][:MOST_RECENT]
             self.changed.emit()
 
     def step_size(self, steps: int) -> None:
@@ -74,7 +102,17 @@ class Hand(QObject):
         change = max(0.5, size * 0.1)
         self.set_size(round(2 * (size + steps * change)) / 2)
 
+    def forget_hold(self, pen_id: str) -> None:
+        """Hold a pen as it is in the roll again."""
+        self._holds.pop(pen_id, None)
+        self.changed.emit()
+
     def _set(self, name: str, value: float) -> None:
         if getattr(self.hold, name) != value:
             setattr(self.hold, name, value)
             self.changed.emit()
+
+    def _roll_changed(self) -> None:
+        """The pen in the hand follows its recipe; if it is gone, the first one is taken up."""
+        self.pen = self.roll.pen(self.pen.id)
+        self.changed.emit()

@@ -38,6 +38,7 @@ class Shelf:
     """Kept pages in a folder: `SLOT.ora`, and beside it `SLOT.json` with path and title."""
 
     def __init__(self, folder: Path) -> None:
+        self.folder = folder
         self._folder = folder / "kept"
 
     def keep(self, kept: Kept, slot: str | None = None) -> str:

@@ -7,14 +7,14 @@ import time
 from PySide6.QtCore import QObject
 from PySide6.QtGui import QKeyEvent, QKeySequence
 
-from jotsk.core.ink import pen_by_id
 from jotsk.desk.actions import TABLE, Entry, key_of
 from jotsk.desk.board import Board
 from jotsk.desk.board.board import Way
 from jotsk.desk.hand import Hand
 
 TAP_S = 0.25
-WAYS = {"hand.move": Way.MOVE, "hand.turn": Way.TURN, "hand.resize": Way.RESIZE}
+STEADINESS = {"hand.steadiest": 100.0, "hand.unsteadied": 0.0}
+WAYS = {"hand.move": Way.MOVE, "hand.turn": Way.TURN, "hand.resize": Way.RESIZE, "hand.pick": Way.PICK}
 
 
 class HoldKeys(QObject):
@@ -75,5 +75,6 @@ class HoldKeys(QObject):
         self._switched = entry_id
         self._board.set_way(WAYS.get(entry_id or "", Way.DRAW))
         self._board.hide_sketches(entry_id == "view.line_only")
+        self._hand.borrowed_steadiness = STEADINESS.get(entry_id or "")
         if entry_id == "hand.rub":
-            self._hand.take(pen_by_id("eraser"))
+            self._hand.take(self._hand.eraser())

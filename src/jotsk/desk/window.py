@@ -22,13 +22,16 @@ from jotsk.core.errors import JotskError
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import assign_keys, make_actions
 from jotsk.desk.board import Board
-from jotsk.desk.dialogs import KeySheet
+from jotsk.desk.dialogs import FeelPad, InkColors, KeySheet, PenMaker
+from jotsk.desk.dialogs.feel_pad import read_feels, write_feels
 from jotsk.desk.document import Document
 from jotsk.desk.filing import PAGE_SUFFIX, Filing
 from jotsk.desk.hand import Hand
 from jotsk.desk.hints import HintStrip
 from jotsk.desk.keeping import Kept, Shelf
 from jotsk.desk.keys import HoldKeys
+from jotsk.desk.palette_shelf import PaletteShelf
+from jotsk.desk.roll import PenRoll
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.status import StatusStrip
@@ -50,12 +53,16 @@ OPENABLE = "Pages and pictures (*.ora *.png *.jpg *.jpeg *.webp *.tif *.tiff *.b
 class Window(QMainWindow):
     """One window, one page."""
 
-    def __init__(self, settings: QSettings, shelf: Shelf) -> None:
+    def __init__(self, settings: QSettings, shelf: Shelf, own_folder: Path | None = None) -> None:
         super().__init__()
         self.settings, self.shelf = settings, shelf
         self.slot: str | None = None  # where on the shelf the present page was kept
         self.document = Document(self)
-        self.hand = Hand(self)
+        folder = own_folder or shelf.folder
+        self.hand = Hand(PenRoll(folder, self), self)
+        self.palette_shelf = PaletteShelf(folder, self)
+        self.colors: InkColors | None = None
+        self.hand.feels = read_feels(settings)
         self.filing = Filing(self.document, self)
         self.actions_by_id = make_actions(self)
         self.board = Board(self.document, self.hand, self)
@@ -67,6 +74,8 @@ class Window(QMainWindow):
         self.resize(1280, 800)
         self.setAcceptDrops(True)
         self.show_stage(STAGES["ink"])
+        if self.hand.roll.trouble:
+            self.status.tell(self.hand.roll.trouble)
         self.refresh_title()
         self._restore()
         self.board.setFocus()
@@ -76,7 +85,7 @@ class Window(QMainWindow):
     def _build(self) -> None:
         self.top = TopBar(self.document, self.board, self.actions_by_id, self)
         self.pens = PenTray(self.hand, self)
-        self.inkwell = Inkwell(self.hand, self)
+        self.inkwell = Inkwell(self.hand, self.palette_shelf, self)
         self.layers = LayerTray(self.document, self.actions_by_id, self)
         self.guides = GuideTray(self)
         self.hold = HoldTray(self.hand, self)
@@ -128,6 +137,9 @@ class Window(QMainWindow):
             "edit.drop": board.drop_stroke,
             "hand.smaller": lambda: self.hand.step_size(-1),
             "hand.larger": lambda: self.hand.step_size(1),
+            "hand.maker": self.show_maker,
+            "hand.feel": self.show_feel,
+            "hand.colors": self.show_colors,
             "view.zoom_in": lambda: board.zoom_by(1.25),
             "view.zoom_out": lambda: board.zoom_by(0.8),
             "view.actual": lambda: board.zoom_to(1.0),
@@ -160,6 +172,7 @@ class Window(QMainWindow):
         actions["view.page"].setChecked(True)
         self.addActions(list(actions.values()))
         self.top.stage_chosen.connect(self.show_stage)
+        self.inkwell.opened.connect(self.show_colors)
         document.state_changed.connect(self.refresh_title)
         document.saved.connect(self._forget_kept)
         document.taken.connect(self._new_page)
@@ -174,8 +187,8 @@ class Window(QMainWindow):
         self.stage = stage
         self.top.show_stage(stage)
         self.pens.show_stage(stage)
-        if stage.pens and self.hand.pen.id not in stage.pens:
-            self.pens.rows[0].chosen.emit(self.pens.rows[0].pen)
+        if stage.has_pens and not set(stage.first) & set(self.hand.pen.tags):
+            self.hand.take(self.pens.rows[0].pen)
 
     def set_bare(self, bare: bool) -> None:
         """Show nothing but the board, or everything again."""
@@ -197,7 +210,7 @@ class Window(QMainWindow):
     def set_lamp(self, lamp: bool) -> None:
         apply_theme(QApplication.instance(), LAMP if lamp else DAY)
         self.settings.setValue("desk/lamp", lamp)
-        for part in (self.board, self.top, self.layers, self.last_line, self.hints):
+        for part in (self.board, self.top, self.layers, self.hold, self.last_line, self.hints):
             part.theme_changed()
         for line in self.findChildren(QFrame, "line"):
             _color_line(line)
@@ -331,6 +344,25 @@ class Window(QMainWindow):
         if self.slot is not None and not self.document.is_unsaved:
             self.shelf.clear(self.slot)
             self.slot = None
+
+    def show_maker(self) -> None:
+        """The pen maker, on the pen in the hand."""
+        PenMaker(self.hand, self).exec()
+
+    def show_colors(self) -> None:
+        """The colours, in a sheet that stays beside the page."""
+        if self.colors is None:
+            self.colors = InkColors(self.hand, self.palette_shelf, self)
+        self.colors.show()
+        self.colors.raise_()
+
+    def show_feel(self) -> None:
+        """Fit the pressure of a device to the hand, and remember it."""
+        pad = FeelPad(self.hand, self)
+        if pad.exec() and pad.device:
+            self.hand.feels[pad.device] = pad.curve
+            write_feels(self.settings, self.hand.feels)
+            self.status.tell(f"The feel of “{pad.device}” is kept.")
 
     def show_keys(self) -> None:
         KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self).exec()

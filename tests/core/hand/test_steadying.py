@@ -215,3 +215,10 @@ def test_a_steadiness_that_is_none_is_refused(strength):
 def test_the_shortest_traces_come_through(n):
     trace = trace_from(np.arange(n) * 0.005, np.arange(n) * 1.0, np.zeros(n))
     assert len(steady_after(steady_now(trace, 40), 60)) >= min(n, 1)
+
+
+def test_after_the_lift_too_the_hand_is_judged_on_the_screen():
+    trace = shaky(circle_path(80), 1.5, seed=4)
+    small = trace_from(trace.t, trace.xy[:, 0] * 6, trace.xy[:, 1] * 6, trace.pressure)  # drawn zoomed far out
+    one, other = steady_after(trace, 70), steady_after(small, 70, scale=1 / 6)
+    assert np.allclose(one.xy * 6, other.xy, atol=1e-6)

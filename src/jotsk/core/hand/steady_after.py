@@ -35,13 +35,15 @@ def penalty(cutoff_hz: float, dt: float) -> float:
     return float((2 - 2 * np.cos(2 * np.pi * cutoff_hz * dt)) ** -3)
 
 
-def steady_after(trace: Trace, strength: float) -> Trace:
+def steady_after(trace: Trace, strength: float, *, scale: float = 1.0) -> Trace:
     """Return `trace` steadied, at even steps of 4 ms; ends stay exactly where they were.
 
     Parameters
     ----------
     strength : float
         0..100; 0 returns the trace as it is.
+    scale : float
+        Screen px per page px while drawing: how much of a line is tremor is judged on the screen, where the hand was.
     """
     if not 0 <= strength <= 100:
         raise ValueError(f"steadiness is 0..100, not {strength}")
@@ -52,7 +54,7 @@ def steady_after(trace: Trace, strength: float) -> Trace:
     share = strength / 100
     cutoff = GENTLEST_HZ * (STRONGEST_HZ / GENTLEST_HZ) ** share
     steadied = columns.copy()
-    steadied[:, :2] = _bounded(columns[:, :2], dt, cutoff)
+    steadied[:, :2] = _bounded(columns[:, :2] * scale, dt, cutoff) / scale
     pressure_cutoff = PRESSURE_HZ[0] * (PRESSURE_HZ[1] / PRESSURE_HZ[0]) ** share
     smooth = solve(columns[:, 2:], np.ones(len(grid)), np.full(len(grid) - 3, penalty(pressure_cutoff, dt)))
     steadied[:, 2:] = smooth

@@ -70,7 +70,7 @@ class Stroke:
     @cached_property
     def line(self) -> Trace:
         """The centre line after the lift."""
-        return steady_after(self.drawn_line, self.steady_after)
+        return steady_after(self.drawn_line, self.steady_after, scale=self.scale)
 
     @cached_property
     def ribbon(self) -> Ribbon:

@@ -1,6 +1,6 @@
 """What there is: the page, its layers and tiles, edits, compositing, history."""
 
-from jotsk.core.page.compositing import WetLayer, composite_into, flattened
+from jotsk.core.page.compositing import WetLayer, color_at, composite_into, flattened
 from jotsk.core.page.history import History
 from jotsk.core.page.layers import InkLayer, Layer, PaintLayer, render
 from jotsk.core.page.marks import Marks
@@ -18,6 +18,7 @@ __all__ = [
     "WetLayer",
     "blank_page",
     "check_size",
+    "color_at",
     "composite_into",
     "flattened",
     "pixels_of",

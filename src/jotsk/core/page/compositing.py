@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.ink import TILE
+from jotsk.core.ink import TILE, Color
 from jotsk.core.ink.blend_kernel import layer_into, wet_layer_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.layers import Layer
@@ -85,6 +85,20 @@ def flattened(
     out = np.full((rect.height, rect.width), 0 if transparent else packed(page.paper), np.uint32)
     composite_into(out, (rect.x0, rect.y0), page, rect, shows=shows)
     return out
+
+
+def color_at(page: Page, x: int, y: int, uid: int | None = None) -> Color | None:
+    """The colour of a pixel of the page on its paper, or of one layer alone; None where there is none."""
+    here = Rect(x, y, x + 1, y + 1)
+    if not here & page.bounds:
+        return None
+    shows = every_visible if uid is None else lambda layer: layer.uid == uid
+    pixel = int(flattened(page, here, transparent=uid is not None, shows=shows)[0, 0])
+    alpha = pixel >> 24
+    if alpha == 0:
+        return None
+    r, g, b = (min(255, round((pixel >> shift & 255) * 255 / alpha)) for shift in (0, 8, 16))
+    return r, g, b
 
 
 _CLEAR = np.zeros((TILE, TILE), np.uint32)

@@ -20,11 +20,10 @@ from PySide6.QtGui import (
     QTabletEvent,
     QWheelEvent,
 )  # fmt: skip
-from PySide6.QtWidgets import QWidget
+from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.geometry import Rect, View
-from jotsk.core.ink import pen_by_id
-from jotsk.core.page import Page
+from jotsk.core.page import Page, color_at
 from jotsk.desk.board.picture import BoardPicture
 from jotsk.desk.board.session import Session
 from jotsk.desk.document import Document
@@ -44,6 +43,7 @@ class Way(Enum):
     MOVE = "move"
     TURN = "turn"
     RESIZE = "resize"
+    PICK = "pick"
 
 
 class Board(QWidget):
@@ -66,6 +66,7 @@ class Board(QWidget):
         self._drag_way = Way.DRAW
         self._pointer: QPointF | None = None
         self._eraser_end = False
+        self._device_name = ""
         self._shown = Rect(0, 0, 0, 0)  # what the last change of the page brought up to date
         self._notice = ""
         self._notice_at = QPointF()
@@ -156,6 +157,7 @@ class Board(QWidget):
             source = QRectF(rect.x() * ratio, rect.y() * ratio, rect.width() * ratio, rect.height() * ratio)
             painter.drawImage(QRectF(rect), self._image, source)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        self._draw_rope(painter)
         self._draw_footprint(painter)
         self._draw_notice(painter)
         painter.end()
@@ -195,18 +197,30 @@ class Board(QWidget):
             self.picture.draw(screen)
             self.update(self._logical(screen))
 
+    def _draw_rope(self, painter: QPainter) -> None:
+        """While the ink is towed: the rope from it to the pen."""
+        session = self.session
+        if session is None or session.towed_at is None or self._pointer is None:
+            return
+        x, y = self.view.to_screen(*session.towed_at)
+        ratio = self.devicePixelRatioF()
+        ink = QPointF(x / ratio, y / ratio)
+        painter.setPen(QPen(QColor(current().guide), 1.2))
+        painter.drawLine(ink, self._pointer)
+        painter.drawEllipse(ink, 3.0, 3.0)
+
     def _draw_footprint(self, painter: QPainter) -> None:
         """The outline of the largest mark at the pen, dark inside light so that it shows on anything."""
         if self._pointer is None:
             return
         way = self._drag_way if self._drag_from else self.way
         at = self._pointer
-        if way in (Way.MOVE, Way.TURN):
+        if way in (Way.MOVE, Way.TURN, Way.PICK):
             self._draw_rings(painter, at, [6.0])
             return
-        pen = pen_by_id("eraser") if self._eraser_end else self.hand.pen
+        pen = self.hand.eraser() if self._eraser_end else self.hand.pen
         scale = self.view.zoom / self.devicePixelRatioF() / 2
-        radii = [max(1.0, self.hand.hold.size_px * scale)]
+        radii = [max(1.0, self.hand.hold_of(pen).size_px * scale)]
         if way is Way.RESIZE:
             at = self._drag_from[0] if self._drag_from else at
             radii.append(max(0.5, radii[0] * pen.width.least))
@@ -245,6 +259,7 @@ class Board(QWidget):
     def tabletEvent(self, event: QTabletEvent) -> None:
         event.accept()
         at = event.position()
+        self._device_name = event.pointingDevice().name()
         self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
         kind = event.type()
         if kind == QEvent.Type.TabletPress and event.button() == Qt.MouseButton.LeftButton:
@@ -308,14 +323,16 @@ class Board(QWidget):
 
     def _press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         self._point_at(at)
-        if self.way is not Way.DRAW:
+        if self.way is Way.PICK:
+            self._pick(at)
+        elif self.way is not Way.DRAW:
             self._start_drag(at, self.way)
         elif self.session is None and self.document.can_draw():
-            pen = pen_by_id("eraser") if self._eraser_end else self.hand.pen
-            hold = self.hand.hold_of(pen)
+            pen = self.hand.eraser() if self._eraser_end else self.hand.pen
+            hold = self.hand.hold_for_stroke(pen)
             self.session = Session(
                 pen, hold, self.hand.color, self.document.page.active_uid, self.view.zoom,
-                has_pressure=has_pressure,
+                has_pressure=has_pressure, feel=self.hand.feels.get(self._device_name),
             )  # fmt: skip
             self.picture.wet = self.session.wet
             self._push(at, t_ms, pressure)
@@ -331,6 +348,8 @@ class Board(QWidget):
         assert self.session is not None
         x, y = self.view.to_page(*self._device(at))
         self._show_patch(self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y))
+        if self.session.towed_at is not None:
+            self.update()  # the rope may lie anywhere between ink and pen
 
     def _release(self, at: QPointF, t_ms: float) -> None:
         if self._drag_from is not None:
@@ -351,8 +370,17 @@ class Board(QWidget):
             stroke = session.stroke()
             if stroke is not None:
                 self.document.add_stroke(stroke)
+                self.hand.used_color(stroke.color)
         if not self._shown.contains(session.area):
             self._show_patch(session.area)
+
+    def _pick(self, at: QPointF) -> None:
+        """Take the colour the page has here, or with Shift the active layer alone."""
+        x, y = (math.floor(v) for v in self.view.to_page(*self._device(at)))
+        alone = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
+        color = color_at(self.document.page, x, y, self.document.page.active_uid if alone else None)
+        if color is not None:
+            self.hand.set_color(color)
 
     def drop_stroke(self) -> None:
         """Give the stroke under the pen up, as if it had not been begun."""

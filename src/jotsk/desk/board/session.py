@@ -5,8 +5,10 @@ from __future__ import annotations
 import math
 import time
 
+import numpy as np
+
 from jotsk.core.geometry import Rect
-from jotsk.core.hand import Sample, SpeedWeight, cleaned
+from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, cleaned
 from jotsk.core.ink import Color, Cut, Pen, Stroke, WetInk
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import WetLayer
@@ -16,12 +18,23 @@ from jotsk.desk.hand import Hold
 class Session:
     """Takes samples, grows wet ink, and ends as a stroke or a cut."""
 
-    def __init__(self, pen: Pen, hold: Hold, color: Color, uid: int, scale: float, *, has_pressure: bool) -> None:
+    def __init__(
+        self,
+        pen: Pen,
+        hold: Hold,
+        color: Color,
+        uid: int,
+        scale: float,
+        *,
+        has_pressure: bool,
+        feel: ResponseCurve | None = None,
+    ) -> None:
         self.pen, self.color = pen, pen.own_color or color
         self._hold = Hold(hold.size_px, hold.steady_now, hold.steady_after)
         self._scale = scale
         self._ink = WetInk(pen, hold.size_px, hold.steady_now, scale)
         self._weight = None if has_pressure else SpeedWeight(scale)
+        self._feel = _table(feel) if feel is not None and has_pressure else None
         self._clock = EventClock()
         self._samples: list[Sample] = []
         self.area = Rect(0, 0, 0, 0)  # page px that ever showed wet ink
@@ -33,7 +46,10 @@ class Session:
             return Rect(0, 0, 0, 0)
         if not math.isfinite(pressure):
             pressure = self._samples[-1].pressure if self._samples else 1.0
-        sample = Sample(self._clock.read(t_ms), x, y, min(1.0, max(0.0, pressure)), tilt_x, tilt_y)
+        pressure = min(1.0, max(0.0, pressure))
+        if self._feel is not None:
+            pressure = self._feel[round(pressure * FEEL_STEPS)]
+        sample = Sample(self._clock.read(t_ms), x, y, pressure, tilt_x, tilt_y)
         if self._weight is not None:
             sample = self._weight.weighed(sample)
         self._samples.append(sample)
@@ -41,11 +57,20 @@ class Session:
         self.area |= changed
         return changed
 
+    @property
+    def towed_at(self) -> tuple[float, float] | None:
+        """Where the ink is on its rope, page px; None if it is not towed."""
+        towed = self.pen.way == "tow" and self._hold.steady_now > 0 and self._samples
+        return self._ink.ink_at if towed else None
+
     def lift(self, t_ms: float, x: float, y: float) -> Rect:
         """The pen left at (x, y): the line ends there. A lift has no pressure of its own, so the last one holds."""
         last = self._samples[-1] if self._samples else None
         if last is not None and (last.x, last.y) != (x, y):
-            return self.push(t_ms, x, y, last.pressure, last.tilt_x, last.tilt_y)
+            felt, self._feel = self._feel, None  # the last pressure was felt already
+            changed = self.push(t_ms, x, y, last.pressure, last.tilt_x, last.tilt_y)
+            self._feel = felt
+            return changed
         return Rect(0, 0, 0, 0)
 
     def stroke(self) -> Stroke | None:
@@ -59,6 +84,14 @@ class Session:
     def cut(self) -> Cut | None:
         stroke = self.stroke()
         return None if stroke is None else Cut(stroke.ribbon, self.pen.shells)
+
+
+FEEL_STEPS = 4096
+
+
+def _table(feel: ResponseCurve) -> list[float]:
+    """The feel at even steps of pressure, so that a sample costs one look."""
+    return feel(np.linspace(0.0, 1.0, FEEL_STEPS + 1)).tolist()
 
 
 class EventClock:

@@ -1,5 +1,8 @@
 """Sheets that open over the desk."""
 
+from jotsk.desk.dialogs.feel_pad import FeelPad
+from jotsk.desk.dialogs.ink_colors import InkColors
 from jotsk.desk.dialogs.key_sheet import KeySheet
+from jotsk.desk.dialogs.pen_maker import PenMaker
 
-__all__ = ["KeySheet"]
+__all__ = ["FeelPad", "InkColors", "KeySheet", "PenMaker"]

@@ -4,23 +4,25 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from jotsk.desk.hand import INK_PENS, SKETCH_PENS
-
 
 @dataclass(frozen=True, slots=True)
 class Stage:
-    """A stage: pens to hold, or a sentence that says what will be there."""
+    """A stage: the tags of the pens that come first in the hand, or a sentence that says what will be there."""
 
     id: str
     name: str
     tooltip: str
-    pens: tuple[str, ...] = ()
+    first: tuple[str, ...] = ()
     sentence: str = ""
+
+    @property
+    def has_pens(self) -> bool:
+        return bool(self.first)
 
 
 STAGES = (
-    Stage("sketch", "Sketch", "Rough the page out in pencil", SKETCH_PENS),
-    Stage("ink", "Ink", "Draw the lines that stay", INK_PENS),
+    Stage("sketch", "Sketch", "Rough the page out in pencil", ("sketch",)),
+    Stage("ink", "Ink", "Draw the lines that stay", ("nib", "brush", "even", "mouse")),
     Stage("mend", "Mend", "Change lines that are there",
           sentence="Here you will trim a line between its crossings, join lines, and make them thicker or thinner."),
     Stage("fill", "Fill", "Spot blacks and lay flats",

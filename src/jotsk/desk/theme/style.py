@@ -75,6 +75,15 @@ def _sheet(t: Theme) -> str:
     QPushButton:hover {{ background: {t.sunken}; }}
     QPushButton:focus {{ border-color: {t.accent}; }}
     QPushButton:disabled, QToolButton:disabled {{ color: {t.quiet}; }}
+    QPushButton:checked {{ border: 2px solid {t.accent}; font-weight: 600; }}
+    QTabWidget::pane {{ border: none; border-top: 1px solid {t.hairline}; }}
+    QTabBar::tab {{ background: transparent; border: none; padding: 7px 11px; color: {t.quiet}; }}
+    QTabBar::tab:selected {{ color: {t.text}; font-weight: 600; border-bottom: 2px solid {t.accent}; }}
+    QListView {{ background: {t.raised}; border: 1px solid {t.hairline}; outline: none; }}
+    QDoubleSpinBox {{ background: {t.raised}; border: 1px solid {t.hairline}; border-radius: 3px; min-height: 24px; }}
+    QDoubleSpinBox:focus {{ border-color: {t.accent}; }}
+    QComboBox QAbstractItemView {{ background: {t.raised}; selection-background-color: {t.sunken};
+        selection-color: {t.text}; }}
     QLineEdit {{
         background: transparent; border: none; border-bottom: 1px solid transparent; padding: 1px 0;
         selection-background-color: {t.accent}; }}
@@ -85,7 +94,8 @@ def _sheet(t: Theme) -> str:
     QMenu::item:selected {{ background: {t.sunken}; }}
     QMenu::item:disabled {{ color: {t.quiet}; }}
     QMenu::separator {{ height: 1px; background: {t.hairline}; margin: 4px 12px; }}
-    QToolTip {{ background: {t.raised}; color: {t.text}; border: 1px solid {t.hairline}; padding: 4px 6px; }}
+    QToolTip {{
+        background: {t.raised}; color: {t.text}; border: 1px solid {t.hairline}; padding: 4px 6px; }}
     QScrollArea {{ border: none; background: transparent; }}
     QScrollArea > QWidget > QWidget {{ background: transparent; }}
     QScrollBar:vertical {{ background: transparent; width: 8px; }}

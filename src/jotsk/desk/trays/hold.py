@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QHBoxLayout, QWidget
+from PySide6.QtGui import QActionGroup
+from PySide6.QtWidgets import QHBoxLayout, QMenu, QToolButton, QWidget
 
 from jotsk.core.ink import Pen
 from jotsk.desk.hand import Hand
+from jotsk.desk.icons import icon
+from jotsk.desk.theme import current
 from jotsk.desk.widgets import Track, TrackKind
 
 
@@ -32,10 +35,50 @@ class HoldTray(QWidget):
         self.size.changed.connect(lambda value, _: hand.set_size(value))
         self.now.changed.connect(lambda value, _: hand.set_steady_now(value))
         self.after.changed.connect(lambda value, _: hand.set_steady_after(value))
+        self.way = QToolButton(self)
+        self.way.setFixedSize(26, 24)
+        self.way.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.way.setToolTip("How the line is steadied while drawing")
+        self.way.setAccessibleName("Way of steadying")
+        self.way.setMenu(self._way_menu())
+        self.now.head.insertWidget(1, self.way)
         hand.changed.connect(self._show)
+        self.theme_changed()
         self._show()
 
+    def theme_changed(self) -> None:
+        self.way.setIcon(icon("chevron-down", current().text, 16))
+
+    def _way_menu(self) -> QMenu:
+        menu = QMenu(self)
+        ways = QActionGroup(menu)
+        self._ways = {}
+        for way, words in (
+            ("ease", "Ease: follows softly, lets go as you speed up"),
+            ("average", "Average: the mean of the last moments"),
+            ("tow", "Tow: the ink follows on a rope"),
+        ):
+            action = self._ways[way] = menu.addAction(words)
+            action.setCheckable(True)
+            ways.addAction(action)
+            action.triggered.connect(lambda _=False, w=way: self._hand.steady_by(way=w))
+        menu.addSeparator()
+        self._options = {}
+        for field, words in (
+            ("less_when_fast", "Less when the hand is fast"),
+            ("by_screen", "Less when zoomed in"),
+            ("keeps_corners", "Keep sharp corners"),
+        ):
+            action = self._options[field] = menu.addAction(words)
+            action.setCheckable(True)
+            action.triggered.connect(lambda on, f=field: self._hand.steady_by(**{f: on}))
+        return menu
+
     def _show(self) -> None:
+        for way, action in self._ways.items():
+            action.setChecked(self._hand.pen.way == way)
+        for field, action in self._options.items():
+            action.setChecked(getattr(self._hand.pen, field))
         hold, pen = self._hand.hold, self._hand.pen
         self.size.set_value(hold.size_px)
         self.now.set_value(hold.steady_now)

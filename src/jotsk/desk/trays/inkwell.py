@@ -2,45 +2,54 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen
-from PySide6.QtWidgets import QColorDialog, QSizePolicy, QWidget
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QHelpEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen
+from PySide6.QtWidgets import QSizePolicy, QToolTip, QWidget
 
-from jotsk.core.ink import Color
-from jotsk.desk.hand import BLACK, Hand
+from jotsk.core.files.palettes import Named, hex_of
+from jotsk.desk.hand import Hand
+from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.theme import current
 
-SWATCHES: tuple[tuple[str, Color], ...] = (
-    ("Black", BLACK), ("Sepia", (0x5A, 0x41, 0x33)), ("Oxblood", (0x86, 0x2C, 0x24)),
-    ("Prussian", (0x1F, 0x3D, 0x5C)), ("Pine", (0x2A, 0x5A, 0x48)), ("White", (0xFF, 0xFF, 0xFF)),
-)  # fmt: skip
 SPOT_PX = 24
+SPOTS = 6
 
 
 class Inkwell(QWidget):
-    """A drop of the present colour, and six inks beside it."""
+    """A drop of the present colour, a small one of the colour before, and the first inks of the palette."""
 
-    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+    opened = Signal()
+
+    def __init__(self, hand: Hand, palette: PaletteShelf, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._hand = hand
+        self._hand, self._palette = hand, palette
         self.setFixedHeight(3 * SPOT_PX + 16)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setToolTip("The ink in the hand; press the drop for any colour")
         self.setAccessibleName("Inkwell")
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         hand.changed.connect(self.update)
+        palette.changed.connect(self.update)
 
     def sizeHint(self) -> QSize:
         return QSize(112, self.height())
+
+    def spots(self) -> list[tuple[QRectF, Named]]:
+        """The first colours of the palette, and where they lie."""
+        return [
+            (QRectF(58 + (i % 2) * SPOT_PX, 8 + (i // 2) * SPOT_PX, SPOT_PX, SPOT_PX), named)
+            for i, named in enumerate(self._palette.colors[:SPOTS])
+        ]
 
     def paintEvent(self, event: QPaintEvent) -> None:
         theme = current()
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setPen(QPen(QColor(theme.quiet), 1.2))
+        painter.setBrush(QColor(*self._hand.previous_color))
+        painter.drawPath(_drop(QPointF(15, 70), 7.0))
         painter.setBrush(QColor(*self._hand.color))
-        painter.drawPath(_drop(QPointF(31, 44), 15.0))
-        for (_, color), box in zip(SWATCHES, self._spots(), strict=True):
+        painter.drawPath(_drop(QPointF(33, 44), 15.0))
+        for box, (color, _) in self.spots():
             chosen = color == self._hand.color
             painter.setPen(QPen(QColor(theme.accent if chosen else theme.quiet), 2.0 if chosen else 1.0))
             painter.setBrush(QColor(*color))
@@ -49,20 +58,30 @@ class Inkwell(QWidget):
         painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        for (_, color), box in zip(SWATCHES, self._spots(), strict=True):
-            if box.contains(event.position()):
+        at = event.position()
+        for box, (color, _) in self.spots():
+            if box.contains(at):
                 self._hand.set_color(color)
                 return
-        if event.position().x() < 56:
-            self._choose()
+        if at.x() < 26 and at.y() > 56:
+            self._hand.set_color(self._hand.previous_color)
+        elif at.x() < 56:
+            self.opened.emit()
 
-    def _choose(self) -> None:
-        chosen = QColorDialog.getColor(QColor(*self._hand.color), self, "Ink colour")
-        if chosen.isValid():
-            self._hand.set_color((chosen.red(), chosen.green(), chosen.blue()))
+    def event(self, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.ToolTip:
+            assert isinstance(event, QHelpEvent)
+            QToolTip.showText(event.globalPos(), self._tip(QPointF(event.pos())), self)
+            return True
+        return super().event(event)
 
-    def _spots(self) -> list[QRectF]:
-        return [QRectF(58 + (i % 2) * SPOT_PX, 8 + (i // 2) * SPOT_PX, SPOT_PX, SPOT_PX) for i in range(len(SWATCHES))]
+    def _tip(self, at: QPointF) -> str:
+        for box, (color, name) in self.spots():
+            if box.contains(at):
+                return f"{name} {hex_of(color)}".strip()
+        if at.x() < 26 and at.y() > 56:
+            return f"The colour before: {hex_of(self._hand.previous_color)}"
+        return f"Ink in the hand: {hex_of(self._hand.color)}; press for any colour (hold C to pick from the page)"
 
 
 def _drop(center: QPointF, radius: float) -> QPainterPath:

@@ -2,17 +2,32 @@
 
 from __future__ import annotations
 
-import numpy as np
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+from collections.abc import Callable
+from dataclasses import replace
 
+import numpy as np
+from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtWidgets import (
+    QHBoxLayout,
+    QLabel,
+    QMenu,
+    QSizePolicy,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+    QWidgetAction,
+)  # fmt: skip
+
+from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Stroke
 from jotsk.core.ink.figures import figures_of, unrolled
 from jotsk.desk.document import Document
+from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import Track, TrackKind
+from jotsk.desk.widgets.curve_editor import CurveEditor
 
 POINTS = 240
 
@@ -69,6 +84,32 @@ class RibbonView(QWidget):
         painter.end()
 
 
+class LineHandles(QWidget):
+    """Response curve and tapers of a line."""
+
+    def __init__(self, stroke: Stroke, mend: Callable[..., None], parent: QWidget) -> None:
+        super().__init__(parent)
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(14, 10, 14, 10)
+        pen = stroke.pen
+        self.response = CurveEditor(monotone=True, tooltip="Response of this line to pressure")
+        self.response.set_points(pen.width.curve.points)
+        self.response.changed.connect(
+            lambda points: mend("Response of the line", width=replace(pen.width, curve=ResponseCurve(points)))
+        )
+        layout.addWidget(QLabel("Response"))
+        layout.addWidget(self.response)
+        self.tapers: dict[str, Track] = {}
+        for name, words in (("taper_in", "Taper in"), ("taper_out", "Taper out")):
+            track = self.tapers[name] = Track(words, TrackKind.SIZE, 0.5, 300, unit="px", remark=False, tooltip=words)
+            taper = getattr(pen, name)
+            track.set_value(taper.length_px)
+            track.changed.connect(
+                lambda v, _, n=name, t=taper: mend("Taper of the line", **{n: replace(t, length_px=v)})
+            )
+            layout.addWidget(track)
+
+
 class LastLineTray(QWidget):
     """The last stroke, unrolled; its wobble before and after; and a handle that steadies it anew."""
 
@@ -98,26 +139,39 @@ class LastLineTray(QWidget):
         left.setSpacing(4)
         left.addLayout(head)
         left.addWidget(self.ribbon, 1)
+        self.size = Track("Size", TrackKind.SIZE, 0.5, 200, unit="px", remark=False, tooltip="Full width of this line")
+        self.more = QToolButton(self)
+        self.more.setFixedSize(26, 24)
+        self.more.setToolTip("Response and tapers of this line")
+        self.more.setAccessibleName("More of this line")
+        self.more.clicked.connect(self.show_more)
+        self.size.head.insertWidget(1, self.more)
+        tracks = QHBoxLayout()
+        tracks.setSpacing(18)
+        tracks.addWidget(self.steadiness)
+        tracks.addWidget(self.size)
         right = QVBoxLayout()
         right.setSpacing(0)
-        right.addWidget(self.steadiness)
+        right.addLayout(tracks)
         right.addWidget(self.wobble)
         right.addStretch()
         layout = QHBoxLayout(self)
         layout.setContentsMargins(20, 8, 20, 8)
         layout.setSpacing(20)
-        layout.addLayout(left, 3)
-        layout.addLayout(right, 2)
+        layout.addLayout(left, 1)
+        layout.addLayout(right, 1)
         self.steadiness.changed.connect(lambda value, finished: document.resteady(value, finished=finished))
+        self.size.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
         document.last_stroke_changed.connect(self.refresh)
-        self.refresh()
+        self.theme_changed()
 
     def refresh(self) -> None:
         stroke = self._document.last_stroke
         if stroke is self._shown and stroke is not None:
             return
         self._shown = stroke
-        self.steadiness.setEnabled(stroke is not None)
+        for handle in (self.steadiness, self.size, self.more):
+            handle.setEnabled(stroke is not None)
         self.ribbon.show_stroke(stroke)
         theme = current()
         if stroke is None:
@@ -127,12 +181,33 @@ class LastLineTray(QWidget):
         f = figures_of(stroke)
         self._facts.setText(f"{stroke.pen.name.lower()}, {f.length_px:.0f} px, {f.duration_s:.2f} s")
         self.steadiness.set_value(stroke.steady_after)
+        self.size.set_value(stroke.size_px)
         self.wobble.setText(
             f'<span style="color:{theme.quiet}; font-size:12px">wobble</span> '
             f'<span style="color:{theme.guide}">{f.wobble_before_px:.1f} px</span> → '
             f'<b style="color:{theme.accent}">{f.wobble_after_px:.1f} px</b>'
         )
 
+    def show_more(self) -> None:
+        """Handles for the response and the tapers of this one line."""
+        stroke = self._document.last_stroke
+        if stroke is None:
+            return
+        menu = QMenu(self)
+        inside = LineHandles(stroke, self._mend_pen, menu)
+        action = QWidgetAction(menu)
+        action.setDefaultWidget(inside)
+        menu.addAction(action)
+        menu.popup(self.more.mapToGlobal(QPoint(0, -inside.sizeHint().height() - 12)))
+
+    def _mend_pen(self, label: str, **changes: object) -> None:
+        """Give this one line another recipe; the pen in the roll stays as it is."""
+        self._document.mend_last(label, lambda s: replace(s, pen=replace(s.pen, **changes)))
+
+    def _mend(self, label: str, finished: bool, **changes: object) -> None:
+        self._document.mend_last(label, lambda s: replace(s, **changes), finished=finished)
+
     def theme_changed(self) -> None:
+        self.more.setIcon(icon("chevron-up", current().text, 16))
         self._shown = None
         self.refresh()

@@ -2,14 +2,18 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPaintEvent
-from PySide6.QtWidgets import QLabel, QSizePolicy, QVBoxLayout, QWidget
+from functools import lru_cache
 
-from jotsk.core.ink import Pen, pen_by_id
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
+
+from jotsk.core.ink import Pen
 from jotsk.core.ink.preview import preview
 from jotsk.desk.hand import Hand
-from jotsk.desk.stages import Stage
+from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
@@ -17,6 +21,12 @@ from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
 ROW_PX = 60
 PREVIEW = (84, 30)
 WIDEST_PX = 7.0  # the preview's width of the widest pen, on the screen
+
+
+@lru_cache(maxsize=256)
+def _ink_of(pen: Pen) -> NDArray[np.uint8]:
+    """The pen's stroke, rendered once for each recipe."""
+    return preview(pen, PREVIEW[0] * SCALE, PREVIEW[1] * SCALE, WIDEST_PX * SCALE)
 
 
 class PenRow(QWidget):
@@ -28,7 +38,7 @@ class PenRow(QWidget):
         super().__init__(parent)
         self.pen = pen
         self.is_chosen = False
-        self._ink = preview(pen, PREVIEW[0] * SCALE, PREVIEW[1] * SCALE, WIDEST_PX * SCALE)
+        self._ink = _ink_of(pen)
         self.setToolTip(f"{pen.name}, {pen.size_px:g} px as shipped")
         self.setAccessibleName(pen.name)
         self.setFixedHeight(ROW_PX)
@@ -43,13 +53,18 @@ class PenRow(QWidget):
         theme = current()
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        if self.pen.rubs:
-            # An eraser shows what it leaves: a gap in a patch of ink.
+        if self.pen.rubs or self.pen.own_color == (255, 255, 255):
+            # An eraser, or a white, shows what it leaves: a gap in a patch of ink.
             patch = QRectF(18, 10, 76, 22)
             painter.fillRect(patch, theme.text)
             painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(self._ink, theme.chrome, SCALE))
         else:
             painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(self._ink, theme.text, SCALE))
+        if self.pen.hue:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            painter.setPen(QPen(QColor(theme.quiet), 1))
+            painter.setBrush(QColor(self.pen.hue))
+            painter.drawEllipse(QRectF(self.width() - 16, 8, 8, 8))
         if self.is_chosen:
             draw_ink_mark(painter, QRectF(2, 6, 6, ROW_PX - 16), theme.accent)
         weight = font().Weight.DemiBold if self.is_chosen else font().Weight.Normal
@@ -69,36 +84,67 @@ class PenRow(QWidget):
 
 
 class PenTray(QWidget):
-    """The pens of a stage, or the sentence that says what it will hold."""
+    """The roll, the stage's own pens first; or the sentence that says what the stage will hold."""
 
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._hand = hand
+        self._stage = STAGES[0]
         self.rows: list[PenRow] = []
+        self.search = QLineEdit(placeholderText="Find a pen")
+        self.search.setToolTip("Type part of a name or a tag: nib, brush, sketch, texture, tone, mouse, one bit")
+        self.search.setAccessibleName("Find a pen")
+        self.search.setClearButtonEnabled(True)
         self._sentence = QLabel(wordWrap=True)
         self._sentence.setProperty("role", "quiet")
         self._sentence.setContentsMargins(14, 6, 8, 0)
-        self._layout = QVBoxLayout(self)
-        self._layout.setContentsMargins(0, 4, 0, 0)
-        self._layout.setSpacing(0)
-        self._layout.addWidget(self._sentence)
-        self._layout.addStretch()
+        inside = QWidget()
+        self._list = QVBoxLayout(inside)
+        self._list.setContentsMargins(0, 0, 0, 0)
+        self._list.setSpacing(0)
+        self._list.addWidget(self._sentence)
+        self._list.addStretch()
+        self._scroll = QScrollArea(self)
+        self._scroll.setWidgetResizable(True)
+        self._scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self._scroll.setWidget(inside)
+        find = QHBoxLayout()
+        find.setContentsMargins(14, 6, 8, 2)
+        find.addWidget(self.search)
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(0)
+        layout.addLayout(find)
+        layout.addWidget(self._scroll, 1)
+        self.search.textChanged.connect(lambda _: self._rebuild())
         hand.changed.connect(self._mark)
+        hand.roll.changed.connect(self._rebuild)
 
     @property
     def sentence(self) -> str:
         return self._sentence.text()
 
     def show_stage(self, stage: Stage) -> None:
+        self._stage = stage
+        self._rebuild()
+
+    def _rebuild(self) -> None:
+        stage = self._stage
         for row in self.rows:
-            self._layout.removeWidget(row)
+            self._list.removeWidget(row)
+            row.hide()
             row.deleteLater()
-        self.rows = [PenRow(pen_by_id(i), self) for i in stage.pens]
+        found = self._hand.roll.found(self.search.text()) if stage.has_pens else []
+        # Pens of the stage first, favourites before them; otherwise in the order of the roll.
+        found.sort(key=lambda pen: ("favourite" not in pen.tags, not set(stage.first) & set(pen.tags)))
+        self.rows = [PenRow(pen, self) for pen in found]
         for at, row in enumerate(self.rows):
             row.chosen.connect(self._hand.take)
-            self._layout.insertWidget(at, row)
-        self._sentence.setText(stage.sentence)
-        self._sentence.setVisible(bool(stage.sentence))
+            self._list.insertWidget(at, row)
+        self.search.setVisible(stage.has_pens)
+        nothing = "No pen has that in its name or tags." if stage.has_pens else ""
+        self._sentence.setText(stage.sentence or ("" if self.rows else nothing))
+        self._sentence.setVisible(bool(self._sentence.text()))
         self._mark()
 
     def _mark(self) -> None:
@@ -107,3 +153,5 @@ class PenTray(QWidget):
             if chosen != row.is_chosen:
                 row.is_chosen = chosen
                 row.update()
+                if chosen:
+                    self._scroll.ensureWidgetVisible(row, 0, 0)

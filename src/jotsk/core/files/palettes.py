@@ -1,0 +1,64 @@
+"""Palettes: plain text, a colour a line.
+
+    # Anything after a hash and a space is a remark
+    #14181B Black
+    #5A4133 Sepia
+
+A line is a colour as #rrggbb, then its name, which may be left out.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable
+from pathlib import Path
+
+from jotsk.core.errors import DamagedFile
+from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.ink import Color
+
+LINE = re.compile(r"#([0-9A-Fa-f]{6})(?:\s+(.*))?$")
+MOST_COLORS = 1024
+MOST_BYTES = 1 << 20
+
+Named = tuple[Color, str]
+
+
+def read_palette(path: str | Path) -> list[Named]:
+    """Return (colour, name) pairs; raises DamagedFile, naming the line that is no colour."""
+    try:
+        if Path(path).stat().st_size > MOST_BYTES:
+            raise DamagedFile(path, "it is larger than a palette can be")
+        text = Path(path).read_text("utf-8")
+    except OSError as error:
+        raise DamagedFile(path, why_unreadable(error)) from error
+    except UnicodeDecodeError as error:
+        raise DamagedFile(path, "it is not plain text") from error
+    colors: list[Named] = []
+    for number, line in enumerate(text.splitlines(), 1):
+        line = line.strip()
+        if not line or line.startswith("# ") or line == "#":
+            continue
+        match = LINE.match(line)
+        if match is None:
+            raise DamagedFile(path, f"its line {number} is no colour such as “#14181B Black”")
+        digits = match[1]
+        colors.append(((int(digits[:2], 16), int(digits[2:4], 16), int(digits[4:], 16)), (match[2] or "").strip()))
+    if len(colors) > MOST_COLORS:
+        raise DamagedFile(path, f"it holds more than {MOST_COLORS} colours")
+    return colors
+
+
+def write_palette(path: str | Path, colors: Iterable[Named]) -> None:
+    """Write (colour, name) pairs, whole or not at all."""
+    lines = [
+        "# A palette: a colour a line, #rrggbb and its name",
+        *(f"{hex_of(c)} {name}".rstrip() for c, name in colors),
+    ]
+    with whole_file(path) as stream:
+        stream.write(("\n".join(lines) + "\n").encode())
+
+
+def hex_of(color: Color) -> str:
+    """A colour as #RRGGBB."""
+    return "#{:02X}{:02X}{:02X}".format(*color)

@@ -1,0 +1,53 @@
+"""Pens in files of their own: documented JSON, one pen or a roll of them."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Iterable
+from pathlib import Path
+
+from jotsk.core.errors import DamagedFile
+from jotsk.core.files.records import pen_from, pen_record
+from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.ink import Pen
+
+MOST_BYTES = 4 << 20
+MOST_PENS = 2000
+
+
+def write_pens(path: str | Path, pens: Iterable[Pen]) -> None:
+    """Write pens as JSON, whole or not at all."""
+    record = {"jotsk_pens": 1, "pens": [pen_record(pen) for pen in pens]}
+    with whole_file(path) as stream:
+        stream.write(json.dumps(record, indent=1, ensure_ascii=False, allow_nan=False).encode())
+
+
+def read_pens(path: str | Path) -> list[Pen]:
+    """Read pens from JSON.
+
+    Raises
+    ------
+    DamagedFile
+        With which pen is wrong, and how.
+    """
+    try:
+        if Path(path).stat().st_size > MOST_BYTES:
+            raise DamagedFile(path, "it is larger than a file of pens can be")
+        record = json.loads(Path(path).read_bytes())
+    except OSError as error:
+        raise DamagedFile(path, why_unreadable(error)) from error
+    except (ValueError, RecursionError) as error:
+        raise DamagedFile(path, "it is not JSON") from error
+    if not isinstance(record, dict) or record.get("jotsk_pens") != 1 or not isinstance(record.get("pens"), list):
+        raise DamagedFile(path, "it holds no pens")
+    if len(record["pens"]) > MOST_PENS:
+        raise DamagedFile(path, f"it holds more than {MOST_PENS} pens")
+    pens = []
+    for number, entry in enumerate(record["pens"], 1):
+        try:
+            pens.append(pen_from(entry))
+        except KeyError as error:
+            raise DamagedFile(path, f"its pen {number} has no {error}") from error
+        except (ValueError, TypeError, AttributeError) as error:
+            raise DamagedFile(path, f"its pen {number} makes no sense ({error})") from error
+    return pens

@@ -1,0 +1,48 @@
+"""Colours by lightness, chroma and hue as the eye sees them: OKLCH.
+
+Björn Ottosson, "A perceptual color space for image processing" (2020), whose matrices these are; sRGB by IEC 61966-2-1.
+"""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+_LMS = np.array(
+    [[0.4122214708, 0.5363325363, 0.0514459929], [0.2119034982, 0.6806995451, 0.1073969566],
+     [0.0883024619, 0.2817188376, 0.6299787005]]
+)  # fmt: skip
+_LAB = np.array(
+    [[0.2104542553, 0.7936177850, -0.0040720468], [1.9779984951, -2.4285922050, 0.4505937099],
+     [0.0259040371, 0.7827717662, -0.8086757660]]
+)  # fmt: skip
+_LMS_INVERSE, _LAB_INVERSE = np.linalg.inv(_LMS), np.linalg.inv(_LAB)
+MOST_CHROMA = 0.33  # of any sRGB colour, rounded up
+
+
+def linear(srgb: ArrayLike) -> NDArray[np.float64]:
+    """sRGB 0..1 to light 0..1."""
+    v = np.asarray(srgb, np.float64)
+    return np.where(v <= 0.04045, v / 12.92, ((np.maximum(v, 0) + 0.055) / 1.055) ** 2.4)
+
+
+def encoded(light: ArrayLike) -> NDArray[np.float64]:
+    """Light to sRGB, not clipped."""
+    v = np.asarray(light, np.float64)
+    return np.where(v <= 0.0031308, v * 12.92, 1.055 * np.maximum(v, 0) ** (1 / 2.4) - 0.055)
+
+
+def to_oklch(srgb: ArrayLike) -> NDArray[np.float64]:
+    """(..., 3) sRGB 0..1 to (..., 3) lightness 0..1, chroma, hue in radians."""
+    lab = np.cbrt(linear(srgb) @ _LMS.T) @ _LAB.T
+    return np.stack([lab[..., 0], np.hypot(lab[..., 1], lab[..., 2]), np.arctan2(lab[..., 2], lab[..., 1])], axis=-1)
+
+
+def from_oklch(lch: ArrayLike) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
+    """(..., 3) OKLCH to sRGB clipped to 0..1, and whether it was inside without clipping."""
+    lch = np.asarray(lch, np.float64)
+    lightness, chroma, hue = lch[..., 0], lch[..., 1], lch[..., 2]
+    lab = np.stack([lightness, chroma * np.cos(hue), chroma * np.sin(hue)], axis=-1)
+    light = ((lab @ _LAB_INVERSE.T) ** 3) @ _LMS_INVERSE.T
+    inside = np.asarray(((light > -1e-4) & (light < 1 + 1e-4)).all(axis=-1), np.bool_)
+    return np.clip(encoded(np.clip(light, 0, 1)), 0, 1), inside

@@ -1,0 +1,147 @@
+"""The feel pad: scribble lightly, normally and hard, and the pressure of the device is fitted to the hand."""
+
+from __future__ import annotations
+
+import json
+
+from PySide6.QtCore import QSettings
+from PySide6.QtGui import QTabletEvent
+from PySide6.QtWidgets import QButtonGroup, QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from jotsk.core.hand import LINEAR, ResponseCurve
+from jotsk.core.hand.feel import fitted_feel, histogram
+from jotsk.desk.dialogs.scratch_pad import ScratchPad
+from jotsk.desk.hand import Hand
+from jotsk.desk.widgets.curve_editor import CurveEditor
+
+KEY = "hand/feels"
+TOUCHES = (
+    ("light", "1. Lightly", "Scribble as lightly as you would ever draw"),
+    ("normal", "2. As always", "Scribble as you draw most of the time"),
+    ("hard", "3. Hard", "Scribble as hard as you like to press"),
+)
+
+
+class PressurePad(ScratchPad):
+    """A scratch pad that tells what pressures come, before any feel is put on them."""
+
+    def __init__(self, hand: Hand, pad: FeelPad) -> None:
+        super().__init__(hand, pad)
+        self._pad = pad
+
+    def tabletEvent(self, event: QTabletEvent) -> None:
+        if event.pressure() > 0:
+            self._pad.felt(event.pointingDevice().name(), event.pressure())
+        super().tabletEvent(event)
+
+
+class FeelPad(QDialog):
+    """After `exec`: `device` and its `curve`."""
+
+    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Feel of the device")
+        self.resize(860, 520)
+        self._hand = Hand(hand.roll, self)
+        self._hand.feels = dict(hand.feels)
+        self.device = ""
+        self.curve: ResponseCurve = LINEAR
+        self._pressures: dict[str, list[float]] = {name: [] for name, _, _ in TOUCHES}
+        self._touch = "light"
+        self.pad = PressurePad(self._hand, self)
+        self.editor = CurveEditor(monotone=True, tooltip="From the pressure of the device to the pressure of the pen")
+        self.editor.setMinimumSize(240, 190)
+        self.editor.changed.connect(self._edited)
+        self.told = QLabel(wordWrap=True)
+        self.told.setProperty("role", "quiet")
+        self.told.setMinimumHeight(40)
+        self.buttons: dict[str, QPushButton] = {}
+        group = QButtonGroup(self)
+        row = QHBoxLayout()
+        for name, words, tip in TOUCHES:
+            button = self.buttons[name] = QPushButton(words, checkable=True, toolTip=tip, autoDefault=False)
+            button.clicked.connect(lambda _=False, n=name: self.choose(n))
+            group.addButton(button)
+            row.addWidget(button)
+        row.addStretch()
+        left = QVBoxLayout()
+        left.addLayout(row)
+        left.addWidget(self.pad, 1)
+        right = QVBoxLayout()
+        right.addWidget(QLabel("Pressure of your hand, and what becomes of it"))
+        right.addWidget(self.editor)
+        right.addWidget(self.told)
+        right.addStretch()
+        for words, tip, call in (
+            ("Even again", "Back to the device's own pressure", self.reset),
+            ("Begin anew", "Forget these scribbles", self.begin),
+            ("Keep", "Use this feel from now on for this device", self.accept),
+            ("Close", "Leave the feel as it was", self.reject),
+        ):
+            button = QPushButton(words, toolTip=tip, autoDefault=False)
+            button.clicked.connect(lambda _=False, c=call: c())
+            right.addWidget(button)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(18, 16, 18, 16)
+        whole.setSpacing(18)
+        whole.addLayout(left, 1)
+        whole.addLayout(right)
+        self.begin()
+
+    def begin(self) -> None:
+        for samples in self._pressures.values():
+            samples.clear()
+        self.pad.clear()
+        self.choose("light")
+        self.editor.histogram = None
+        self.reset()
+
+    def choose(self, touch: str) -> None:
+        """Which kind of scribble comes next."""
+        self._touch = touch
+        self.buttons[touch].setChecked(True)
+        self.told.setText(next(tip for name, _, tip in TOUCHES if name == touch) + ".")
+
+    def felt(self, device: str, pressure: float) -> None:
+        """Take one pressure from the device; the curve follows."""
+        if device != self.device:
+            self.device = device
+            self.curve = self._hand.feels.get(device, LINEAR)
+        self._pressures[self._touch].append(pressure)
+        if sum(map(len, self._pressures.values())) % 25 == 0:
+            self.fit()
+
+    def fit(self) -> None:
+        everything = [p for samples in self._pressures.values() for p in samples]
+        self.editor.histogram = histogram(everything)
+        try:
+            self._set(fitted_feel(*(self._pressures[name] for name, _, _ in TOUCHES)))
+            self.told.setText("Fitted to what came so far; drag the points if you like it otherwise.")
+        except ValueError as error:
+            self.told.setText(f"{str(error).capitalize()}.")
+            self.editor.update()
+
+    def reset(self) -> None:
+        self._set(LINEAR)
+
+    def _edited(self, points: tuple[tuple[float, float], ...]) -> None:
+        self._set(ResponseCurve(points))
+
+    def _set(self, curve: ResponseCurve) -> None:
+        self.curve = curve
+        self.editor.set_points(curve.points)
+        if self.device:
+            self._hand.feels[self.device] = curve
+
+
+def read_feels(settings: QSettings) -> dict[str, ResponseCurve]:
+    """The feels kept for devices; what makes no sense is left out."""
+    try:
+        record = json.loads(str(settings.value(KEY, "{}")))
+        return {str(d): ResponseCurve(tuple((float(x), float(y)) for x, y in points)) for d, points in record.items()}
+    except (ValueError, TypeError, AttributeError):
+        return {}
+
+
+def write_feels(settings: QSettings, feels: dict[str, ResponseCurve]) -> None:
+    settings.setValue(KEY, json.dumps({device: curve.points for device, curve in feels.items()}))

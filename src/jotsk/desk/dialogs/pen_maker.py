@@ -1,0 +1,393 @@
+"""The pen maker: a pen's recipe beside a scratch pad to try it on."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QDialog,
+    QDoubleSpinBox,
+    QFileDialog,
+    QFormLayout,
+    QHBoxLayout,
+    QInputDialog,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QPushButton,
+    QScrollArea,
+    QTabWidget,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.errors import JotskError
+from jotsk.core.files.penfiles import write_pens
+from jotsk.core.hand import ResponseCurve
+from jotsk.core.hand.steady_now import WAYS
+from jotsk.core.ink import Drive, Pen, Profile, Taper
+from jotsk.core.ink.pens import DRIVERS, TIPS
+from jotsk.core.ink.shipped import ISO_DASHES
+from jotsk.desk.dialogs.scratch_pad import ScratchPad
+from jotsk.desk.hand import Hand
+from jotsk.desk.widgets.curve_editor import CurveEditor
+from jotsk.desk.widgets.ink_marked import InkMarked
+
+FAVOURITE = "favourite"
+JSON = "Pens (*.json)"
+
+
+class PenMaker(QDialog):
+    """Edits a copy; the roll changes only by Keep and Save as new."""
+
+    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Pen maker")
+        self.resize(1120, 700)
+        self._hand, self._roll = hand, hand.roll
+        # The scratch pad has a hand of its own, so trying a pen out leaves the one on the desk alone.
+        self.trial = Hand(hand.roll, self)
+        self.trial.color = hand.color
+        self.trial.feels = hand.feels
+        self.pen = hand.pen
+        self._filling = False
+        self._shown: list[Callable[[Pen], None]] = []
+
+        self.names = QListWidget()
+        self.names.setFixedWidth(176)
+        self.names.setItemDelegate(InkMarked(self.names))
+        self.names.currentRowChanged.connect(self._choose)
+        self.search = QLineEdit(placeholderText="Find a pen")
+        self.search.textChanged.connect(self._list)
+        self.pad = ScratchPad(self.trial, self)
+        self.told = QLabel(wordWrap=True)
+        self.told.setProperty("role", "quiet")
+
+        left = QVBoxLayout()
+        left.addWidget(self.search)
+        left.addWidget(self.names, 1)
+        for words, tip, call in (
+            ("Import…", "Add the pens of a file to the roll", self.take_in),
+            ("Export…", "Write this pen to a file", self.give_out),
+        ):
+            left.addWidget(_button(words, tip, call))
+        middle = QVBoxLayout()
+        middle.addWidget(self._pages(), 1)
+        right = QVBoxLayout()
+        right.addWidget(self.pad, 1)
+        row = QHBoxLayout()
+        row.addWidget(_button("Clean sheet", "Throw the scribbles away", self.pad.clear))
+        self.restore = _button("As shipped", "Set this pen back to as shipped", self._restore)
+        self.remove = _button("Remove", "Take this pen out of the roll", self._remove)
+        row.addWidget(self.restore)
+        row.addWidget(self.remove)
+        row.addStretch()
+        row.addWidget(_button("Save as new…", "Add it to the roll under another name", self.save_as_new))
+        self.keep_button = _button("Keep", "Change this pen in the roll", self.keep)
+        row.addWidget(self.keep_button)
+        row.addWidget(_button("Close", "Changes that were not kept are dropped", self.accept))
+        right.addWidget(self.told)
+        right.addLayout(row)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(16, 16, 16, 14)
+        whole.setSpacing(16)
+        whole.addLayout(left)
+        whole.addLayout(middle)
+        whole.addLayout(right, 1)
+        self._list()
+        self.show_pen(self.pen)
+
+    # -- the pen -------------------------------------------------------------------------------
+
+    def show_pen(self, pen: Pen) -> None:
+        """Edit a pen of the roll."""
+        self.pen = pen
+        self._fill()
+
+    def change(self, **changes: Any) -> None:
+        """Change the copy, and the pen on the scratch pad with it."""
+        if self._filling:
+            return
+        try:
+            self.pen = replace(self.pen, **changes)
+        except ValueError as error:
+            self.told.setText(str(error))
+            return
+        self.told.setText("")
+        self._try_out()
+
+    def keep(self) -> None:
+        self._roll.put(self.pen)
+        self._hand.forget_hold(self.pen.id)
+        self._list()
+        self.told.setText(f"“{self.pen.name}” is changed in the roll.")
+
+    def save_as_new(self, name: str | None = None) -> None:
+        if not name:
+            name, accepted = QInputDialog.getText(self, "Save as new", "Name of the pen", text=f"{self.pen.name}, mine")
+            if not accepted:
+                return
+        try:
+            made = self._roll.put_as_new(self.pen, name)
+        except JotskError as error:
+            self.told.setText(str(error))
+            return
+        self._hand.take(made)
+        self._list()
+        self.show_pen(made)
+        self.told.setText(f"“{made.name}” is in the roll, and in your hand.")
+
+    def take_in(self, path: Path | None = None) -> None:
+        if not path:
+            name, _ = QFileDialog.getOpenFileName(self, "Import pens", "", JSON)
+            if not name:
+                return
+            path = Path(name)
+        try:
+            added = self._roll.take_in(path)
+        except JotskError as error:
+            self.told.setText(str(error))
+            return
+        self._list()
+        self.told.setText(f"{len(added)} pen{'s' if len(added) != 1 else ''} added.")
+
+    def give_out(self, path: Path | None = None) -> None:
+        if not path:
+            name, _ = QFileDialog.getSaveFileName(self, "Export this pen", f"{self.pen.id}.json", JSON)
+            if not name:
+                return
+            path = Path(name)
+        try:
+            write_pens(path, [self.pen])
+        except JotskError as error:
+            self.told.setText(str(error))
+            return
+        self.told.setText(f"“{self.pen.name}” is in “{path.name}”.")
+
+    def _restore(self) -> None:
+        self._roll.restore(self.pen.id)
+        self._hand.forget_hold(self.pen.id)
+        self._list()
+        self.show_pen(self._roll.pen(self.pen.id))
+
+    def _remove(self) -> None:
+        try:
+            self._roll.remove(self.pen.id)
+        except JotskError as error:
+            self.told.setText(str(error))
+            return
+        self._list()
+        self.show_pen(self._hand.pen)
+
+    def _try_out(self) -> None:
+        self.trial.pen = self.pen
+        self.trial.forget_hold(self.pen.id)
+
+    def _list(self) -> None:
+        self.names.blockSignals(True)
+        self.names.clear()
+        self._found = self._roll.found(self.search.text())
+        for pen in self._found:
+            star = "★ " if FAVOURITE in pen.tags else ""
+            changed = ", changed" if self._roll.is_changed(pen.id) else ""
+            self.names.addItem(f"{star}{pen.name}{changed}")
+            if pen.id == self.pen.id:
+                self.names.setCurrentRow(self.names.count() - 1)
+        self.names.blockSignals(False)
+
+    def _choose(self, row: int) -> None:
+        if 0 <= row < len(self._found):
+            self.show_pen(self._found[row])
+
+    def _fill(self) -> None:
+        self._filling = True
+        for show in self._shown:
+            show(self.pen)
+        self._filling = False
+        self.restore.setEnabled(self._roll.is_changed(self.pen.id))
+        self.remove.setEnabled(not self._roll.is_shipped(self.pen.id))
+        self._try_out()
+
+    # -- the form ------------------------------------------------------------------------------
+
+    def _pages(self) -> QTabWidget:
+        tabs = QTabWidget()
+        tabs.setFixedWidth(330)
+        tabs.setDocumentMode(True)
+        tabs.addTab(self._page(self._weight_rows), "Weight")
+        tabs.addTab(self._page(self._ink_rows), "Ink")
+        tabs.addTab(self._page(self._ends_rows), "Ends")
+        tabs.addTab(self._page(self._hand_rows), "Hand")
+        tabs.addTab(self._page(self._name_rows), "Name")
+        return tabs
+
+    def _page(self, fill: Callable[[QFormLayout], None]) -> QWidget:
+        inside = QWidget()
+        form = QFormLayout(inside)
+        form.setContentsMargins(10, 12, 10, 12)
+        form.setVerticalSpacing(9)
+        form.setLabelAlignment(Qt.AlignmentFlag.AlignLeft)
+        fill(form)
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setWidget(inside)
+        return scroll
+
+    def _weight_rows(self, form: QFormLayout) -> None:
+        self._number(form, "Size", "px", 0.3, 500, lambda p: p.size_px, lambda v: {"size_px": v})
+        self._drive(form, "width", "Width by")
+        self._number(form, "Flat pencil, wider", "times", 1, 8, lambda p: p.tilt_widens, lambda v: {"tilt_widens": v})
+        self._curve(
+            form, "Width along the line", False, lambda p: p.profile.points,
+            lambda points: {"profile": Profile(() if all(y == 1 for _, y in points) else points)},
+        )  # fmt: skip
+
+    def _ink_rows(self, form: QFormLayout) -> None:
+        self._share(form, "Opacity", lambda p: p.opacity, lambda v: {"opacity": v})
+        self._drive(form, "ink", "Ink by")
+        self._share(form, "Flow (0: never darkens itself)", lambda p: p.builds, lambda v: {"builds": v})
+        self._list_of(form, "Tip", TIPS, lambda p: p.tip, lambda v: {"tip": v})
+        self._share(form, "Paper grain", lambda p: p.grain, lambda v: {"grain": v})
+        self._share(form, "Flat pencil, fainter", lambda p: p.tilt_softens, lambda v: {"tilt_softens": v})
+        self._switch(form, "Hard edge, for one-bit print", lambda p: p.hard, lambda v: {"hard": v})
+        self._switch(form, "Rubs out", lambda p: p.rubs, lambda v: {"rubs": v})
+
+    def _ends_rows(self, form: QFormLayout) -> None:
+        for name, words in (("taper_in", "Taper in"), ("taper_out", "Taper out")):
+
+            def part(field: str, value: Any, name: str = name) -> dict[str, Taper]:
+                return {name: replace(getattr(self.pen, name), **{field: value})}
+
+            def get(field: str, name: str = name) -> Callable[[Pen], Any]:
+                return lambda p: getattr(getattr(p, name), field)
+
+            self._number(form, words, "px", 0, 500, get("length_px"), lambda v, f=part: f("length_px", v))
+            self._share(form, f"{words}, of the line", get("share"), lambda v, f=part: f("share", v))
+            self._switch(form, f"{words} longer when fast", get("by_speed"), lambda v, f=part: f("by_speed", v))
+        known = {pattern: name for name, pattern in ISO_DASHES.items()}
+        self._list_of(
+            form, "Dashes (ISO 128)", (*ISO_DASHES, "my own"), lambda p: known.get(p.dash, "my own"),
+            lambda v: {"dash": ISO_DASHES.get(v, self.pen.dash)},
+        )  # fmt: skip
+        own = QLineEdit(placeholderText="12, 3, 0.5, 3")
+        own.setToolTip("Dash, gap, dash, gap ... in widths of the line")
+        own.editingFinished.connect(lambda: self._own_dash(own.text()))
+        self._shown.append(lambda p: own.setText(", ".join(f"{v:g}" for v in p.dash)))
+        form.addRow("In widths", own)
+
+    def _hand_rows(self, form: QFormLayout) -> None:
+        self._list_of(form, "Way", WAYS, lambda p: p.way, lambda v: {"way": v})
+        self._number(form, "Steady now", "", 0, 100, lambda p: p.steady_now, lambda v: {"steady_now": v})
+        self._number(form, "Steady after", "", 0, 100, lambda p: p.steady_after, lambda v: {"steady_after": v})
+        self._switch(form, "Less when fast", lambda p: p.less_when_fast, lambda v: {"less_when_fast": v})
+        self._switch(form, "Less when zoomed in", lambda p: p.by_screen, lambda v: {"by_screen": v})
+        self._switch(form, "Keep sharp corners", lambda p: p.keeps_corners, lambda v: {"keeps_corners": v})
+
+    def _name_rows(self, form: QFormLayout) -> None:
+        name = QLabel()
+        name.setProperty("role", "name")
+        self._shown.append(lambda p: name.setText(p.name))
+        form.addRow(name)
+        tags = QLineEdit(placeholderText="nib, thin, for hair")
+        tags.editingFinished.connect(lambda: self.change(tags=_tags(tags.text(), FAVOURITE in self.pen.tags)))
+        self._shown.append(lambda p: tags.setText(", ".join(t for t in p.tags if t != FAVOURITE)))
+        form.addRow("Tags", tags)
+        self._switch(
+            form, "Favourite: among the first of the roll", lambda p: FAVOURITE in p.tags,
+            lambda v: {"tags": _tags(", ".join(t for t in self.pen.tags if t != FAVOURITE), v)},
+        )  # fmt: skip
+        hue = QLineEdit(placeholderText="#0E6B62, or nothing")
+        hue.setToolTip("A mark beside the pen in the roll")
+        hue.editingFinished.connect(lambda: self._hue(hue.text()))
+        self._shown.append(lambda p: hue.setText(p.hue))
+        form.addRow("Mark", hue)
+
+    def _drive(self, form: QFormLayout, name: str, words: str) -> None:
+        def part(field: str, value: Any) -> dict[str, Drive]:
+            return {name: replace(getattr(self.pen, name), **{field: value})}
+
+        self._list_of(form, words, DRIVERS, lambda p: getattr(p, name).by, lambda v: part("by", v))
+        self._share(form, "Least", lambda p: getattr(p, name).least, lambda v: part("least", v))
+        self._curve(
+            form, "Response", True, lambda p: getattr(p, name).curve.points, lambda v: part("curve", ResponseCurve(v))
+        )
+
+    def _number(
+        self, form: QFormLayout, words: str, unit: str, low: float, high: float, get: Callable[[Pen], float],
+        changes: Callable[[float], dict[str, Any]], scale: float = 1.0,
+    ) -> None:  # fmt: skip
+        box = QDoubleSpinBox(decimals=1, minimum=low, maximum=high, suffix=f" {unit}" if unit else "")
+        box.setButtonSymbols(QDoubleSpinBox.ButtonSymbols.NoButtons)
+        box.setAccessibleName(words)
+        box.valueChanged.connect(lambda v: self.change(**changes(v / scale)) if not self._filling else None)
+        self._shown.append(lambda p: box.setValue(get(p) * scale))
+        form.addRow(words, box)
+
+    def _share(
+        self, form: QFormLayout, words: str, get: Callable[[Pen], float], changes: Callable[[float], dict[str, Any]]
+    ) -> None:
+        self._number(form, words, "%", 0, 100, get, changes, 100.0)
+
+    def _switch(
+        self, form: QFormLayout, words: str, get: Callable[[Pen], bool], changes: Callable[[bool], dict[str, Any]]
+    ) -> None:
+        box = QCheckBox(words)
+        box.toggled.connect(lambda v: self.change(**changes(v)) if not self._filling else None)
+        self._shown.append(lambda p: box.setChecked(get(p)))
+        form.addRow(box)
+
+    def _list_of(
+        self, form: QFormLayout, words: str, names: Any, get: Callable[[Pen], str],
+        changes: Callable[[str], dict[str, Any]],
+    ) -> None:  # fmt: skip
+        box = QComboBox()
+        box.addItems(list(names))
+        box.setAccessibleName(words)
+        box.currentTextChanged.connect(lambda v: self.change(**changes(v)) if not self._filling else None)
+        self._shown.append(lambda p: box.setCurrentText(get(p)))
+        form.addRow(words, box)
+
+    def _curve(
+        self, form: QFormLayout, words: str, monotone: bool, get: Callable[[Pen], Any],
+        changes: Callable[[Any], dict[str, Any]],
+    ) -> None:  # fmt: skip
+        editor = CurveEditor(monotone=monotone, tooltip=words)
+        editor.changed.connect(lambda points: self.change(**changes(points)))
+        self._shown.append(lambda p: editor.set_points(get(p)))
+        form.addRow(QLabel(words))
+        form.addRow(editor)
+
+    def _own_dash(self, text: str) -> None:
+        try:
+            self.change(dash=tuple(float(v) for v in text.replace(";", ",").split(",") if v.strip()))
+        except ValueError:
+            self.told.setText("Dashes are numbers with commas between them, such as 12, 3.")
+
+    def _hue(self, text: str) -> None:
+        text = text.strip()
+        if text and (
+            len(text) != 7 or not text.startswith("#") or any(c not in "0123456789abcdefABCDEF" for c in text[1:])
+        ):
+            self.told.setText("A mark is a colour such as #0E6B62.")
+        else:
+            self.change(hue=text)
+
+
+def _tags(text: str, favourite: bool) -> tuple[str, ...]:
+    tags = tuple(t.strip() for t in text.split(",") if t.strip())
+    return (*tags, FAVOURITE) if favourite else tags
+
+
+def _button(words: str, tip: str, call: Callable[[], None]) -> QPushButton:
+    button = QPushButton(words)
+    button.setToolTip(tip)
+    button.setAutoDefault(False)
+    button.clicked.connect(lambda _=False: call())
+    return button

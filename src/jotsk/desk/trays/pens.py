@@ -38,7 +38,6 @@ class PenRow(QWidget):
         super().__init__(parent)
         self.pen = pen
         self.is_chosen = False
-        self._ink = _ink_of(pen)
         self.setToolTip(f"{pen.name}, {pen.size_px:g} px as shipped")
         self.setAccessibleName(pen.name)
         self.setFixedHeight(ROW_PX)
@@ -57,9 +56,9 @@ class PenRow(QWidget):
             # An eraser, or a white, shows what it leaves: a gap in a patch of ink.
             patch = QRectF(18, 10, 76, 22)
             painter.fillRect(patch, theme.text)
-            painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(self._ink, theme.chrome, SCALE))
+            painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(_ink_of(self.pen), theme.chrome, SCALE))
         else:
-            painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(self._ink, theme.text, SCALE))
+            painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(_ink_of(self.pen), theme.text, SCALE))
         if self.pen.hue:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             painter.setPen(QPen(QColor(theme.quiet), 1))

@@ -14,8 +14,17 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.hand import Sample
 from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.ink.stroke import packed
-from jotsk.core.page import InkLayer, WetLayer, blank_page, composite_into, flattened, pixels_of, rgba, tiles_from
-from jotsk.core.page import edits
+from jotsk.core.page import (
+    InkLayer,
+    WetLayer,
+    blank_page,
+    composite_into,
+    edits,
+    flattened,
+    pixels_of,
+    rgba,
+    tiles_from,
+)
 from jotsk.desk.board.picture import BoardPicture, changed_between
 from tests.conftest import stroke_along
 
@@ -28,7 +37,9 @@ def page():
     page = blank_page(500, 400)
     page = edits.with_stroke(page, stroke_along([(40, 60), (460, 340)], size=24, color=(180, 20, 60)))
     page = edits.with_stroke(page, stroke_along([(60, 340), (250, 40), (440, 330)], size=10))
-    return edits.with_stroke(edits.with_new_layer(page), stroke_along([(20, 200), (480, 200)], size=40, color=(20, 90, 160)))
+    return edits.with_stroke(
+        edits.with_new_layer(page), stroke_along([(20, 200), (480, 200)], size=40, color=(20, 90, 160))
+    )
 
 
 def shown(page, view: View) -> np.ndarray:

@@ -18,7 +18,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.page import color_at
 from jotsk.desk.dialogs import FeelPad, PenMaker
-from jotsk.desk.dialogs.feel_pad import read_feels, write_feels
+from jotsk.desk.feels import read_feels, write_feels
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.roll import PenRoll
 from jotsk.desk.simulated_pen import SimulatedPen

@@ -8,6 +8,7 @@ from PySide6.QtCore import QSettings, QSize, Qt
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
     QApplication,
+    QDialog,
     QFileDialog,
     QFrame,
     QHBoxLayout,
@@ -22,9 +23,8 @@ from jotsk.core.errors import JotskError
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import assign_keys, make_actions
 from jotsk.desk.board import Board
-from jotsk.desk.dialogs import FeelPad, InkColors, KeySheet, PenMaker
-from jotsk.desk.dialogs.feel_pad import read_feels, write_feels
 from jotsk.desk.document import Document
+from jotsk.desk.feels import read_feels, write_feels
 from jotsk.desk.filing import PAGE_SUFFIX, Filing
 from jotsk.desk.hand import Hand
 from jotsk.desk.hints import HintStrip
@@ -61,7 +61,7 @@ class Window(QMainWindow):
         folder = own_folder or shelf.folder
         self.hand = Hand(PenRoll(folder, self), self)
         self.palette_shelf = PaletteShelf(folder, self)
-        self.colors: InkColors | None = None
+        self.colors: QDialog | None = None
         self.hand.feels = read_feels(settings)
         self.filing = Filing(self.document, self)
         self.actions_by_id = make_actions(self)
@@ -347,17 +347,23 @@ class Window(QMainWindow):
 
     def show_maker(self) -> None:
         """The pen maker, on the pen in the hand."""
+        from jotsk.desk.dialogs import PenMaker  # sheets are loaded when they are opened, not at the start
+
         PenMaker(self.hand, self).exec()
 
     def show_colors(self) -> None:
         """The colours, in a sheet that stays beside the page."""
         if self.colors is None:
+            from jotsk.desk.dialogs import InkColors
+
             self.colors = InkColors(self.hand, self.palette_shelf, self)
         self.colors.show()
         self.colors.raise_()
 
     def show_feel(self) -> None:
         """Fit the pressure of a device to the hand, and remember it."""
+        from jotsk.desk.dialogs import FeelPad
+
         pad = FeelPad(self.hand, self)
         if pad.exec() and pad.device:
             self.hand.feels[pad.device] = pad.curve
@@ -365,6 +371,8 @@ class Window(QMainWindow):
             self.status.tell(f"The feel of “{pad.device}” is kept.")
 
     def show_keys(self) -> None:
+        from jotsk.desk.dialogs import KeySheet
+
         KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self).exec()
 
     def sizeHint(self) -> QSize:

@@ -2,9 +2,6 @@
 
 from __future__ import annotations
 
-import json
-
-from PySide6.QtCore import QSettings
 from PySide6.QtGui import QTabletEvent
 from PySide6.QtWidgets import QButtonGroup, QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
@@ -14,7 +11,6 @@ from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
 
-KEY = "hand/feels"
 TOUCHES = (
     ("light", "1. Lightly", "Scribble as lightly as you would ever draw"),
     ("normal", "2. As always", "Scribble as you draw most of the time"),
@@ -132,16 +128,3 @@ class FeelPad(QDialog):
         self.editor.set_points(curve.points)
         if self.device:
             self._hand.feels[self.device] = curve
-
-
-def read_feels(settings: QSettings) -> dict[str, ResponseCurve]:
-    """The feels kept for devices; what makes no sense is left out."""
-    try:
-        record = json.loads(str(settings.value(KEY, "{}")))
-        return {str(d): ResponseCurve(tuple((float(x), float(y)) for x, y in points)) for d, points in record.items()}
-    except (ValueError, TypeError, AttributeError):
-        return {}
-
-
-def write_feels(settings: QSettings, feels: dict[str, ResponseCurve]) -> None:
-    settings.setValue(KEY, json.dumps({device: curve.points for device, curve in feels.items()}))

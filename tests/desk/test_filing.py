@@ -1,0 +1,381 @@
+"""Files, jobs, dialogs of files, messages."""
+
+from __future__ import annotations
+
+import threading
+
+import png
+import pytest
+from PIL import Image
+from PySide6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QUrl
+from PySide6.QtGui import QDragEnterEvent, QKeyEvent, QWheelEvent
+from PySide6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMessageBox
+
+from jotsk.core.errors import Refused
+from jotsk.core.files import openraster
+from jotsk.core.files.openraster import read_page
+from jotsk.desk import places
+from jotsk.desk.dialogs import KeySheet
+from jotsk.desk.icons import icon
+from jotsk.desk.jobs import Job
+from jotsk.desk.keeping import Kept, Shelf
+from jotsk.desk.trays.layers import described, thumbnail
+from jotsk.desk.trays.top import build_menu
+from jotsk.desk.warming import SENTENCE, Warming
+from jotsk.desk.widgets import Track, TrackKind
+from tests.desk.conftest import across
+
+
+def answers(monkeypatch, path) -> None:
+    """File dialogs give `path`."""
+    for name in ("getOpenFileName", "getSaveFileName"):
+        monkeypatch.setattr(QFileDialog, name, lambda *_: (str(path) if path else "", ""))
+
+
+# -- jobs ----------------------------------------------------------------------------------------
+
+
+def outcome(qtbot, qapp, work) -> tuple[str, object]:
+    """How a job ends, and with what."""
+    job = Job("A test", work, qapp)
+    seen: list[tuple[str, object]] = []
+    job.done.connect(lambda value: seen.append(("done", value)))
+    job.failed.connect(lambda sentence: seen.append(("failed", sentence)))
+    job.stopped.connect(lambda: seen.append(("stopped", None)))
+    with qtbot.waitSignal(job.ended, timeout=5000):
+        job.start()
+    qtbot.waitUntil(lambda: bool(seen))
+    return seen[0]
+
+
+def test_a_job_brings_its_result_to_the_interface(qtbot, qapp):
+    assert outcome(qtbot, qapp, lambda progress: threading.current_thread().name) == ("done", "A test")
+
+
+def test_what_goes_wrong_in_a_job_is_one_sentence(qtbot, qapp, caplog):
+    def refuse(progress):
+        raise Refused("Not just now.")
+
+    def fault(progress):
+        raise KeyError("inner workings")
+
+    def starve(progress):
+        raise MemoryError
+
+    assert outcome(qtbot, qapp, refuse) == ("failed", "Not just now.")
+    kind, sentence = outcome(qtbot, qapp, fault)
+    assert kind == "failed" and "inner workings" not in sentence and "fault in Jotsk" in sentence
+    assert "inner workings" in caplog.text, "the log has the rest"
+    assert "memory" in outcome(qtbot, qapp, starve)[1]
+
+
+def test_a_job_is_stopped_at_its_next_report(qtbot, qapp):
+    begun, go_on = threading.Event(), threading.Event()
+
+    def work(progress):
+        begun.set()
+        go_on.wait(5)
+        progress(0.5)
+        return "never"
+
+    job = Job("A test", work, qapp)
+    job.start()
+    assert begun.wait(5)
+    job.stop()
+    with qtbot.waitSignal(job.stopped, timeout=5000):
+        go_on.set()
+
+
+# -- dialogs -------------------------------------------------------------------------------------
+
+
+def test_saving_a_new_page_asks_for_a_name_and_adds_the_suffix(window, pen, tmp_path, monkeypatch, settle):
+    pen.draw(across(window))
+    answers(monkeypatch, tmp_path / "harbour")
+    window.actions_by_id["page.save"].trigger()
+    settle(window)
+    assert len(read_page(tmp_path / "harbour.ora").active.marks) == 1
+    assert window.document.path == tmp_path / "harbour.ora" and "Saved" in window.status.text
+    pen.draw(across(window, y=0.6))
+    answers(monkeypatch, None)
+    window.actions_by_id["page.save"].trigger()
+    settle(window)
+    assert len(read_page(tmp_path / "harbour.ora").active.marks) == 2, "now it has a name"
+
+
+def test_a_dialog_that_is_cancelled_changes_nothing(window, pen, monkeypatch):
+    pen.draw(across(window))
+    page = window.document.page
+    answers(monkeypatch, None)
+    for entry in ("page.open", "page.save_as", "page.export"):
+        window.actions_by_id[entry].trigger()
+    assert window.document.page is page and window.document.path is None and not window.filing.is_busy
+
+
+def test_exporting_asks_for_a_place_and_adds_the_suffix(window, pen, tmp_path, monkeypatch, settle):
+    pen.draw(across(window))
+    answers(monkeypatch, tmp_path / "page")
+    window.actions_by_id["page.export"].trigger()
+    settle(window)
+    assert png.Reader(bytes=(tmp_path / "page.png").read_bytes()).read()[:2] == (2480, 3508)
+    assert window.document.is_unsaved, "a picture is no place to keep a page"
+
+
+def test_opening_remembers_the_folder(window, tmp_path, monkeypatch, settle):
+    folder = tmp_path / "sketches"
+    folder.mkdir()
+    Image.new("L", (60, 40), 200).save(folder / "a.png")
+    answers(monkeypatch, folder / "a.png")
+    window.actions_by_id["page.open"].trigger()
+    settle(window)
+    assert window.document.title == "a" and window._folder() == str(folder)
+
+
+def test_two_files_at_once_are_refused_with_a_sentence(window, tmp_path, monkeypatch, settle):
+    go_on = threading.Event()
+    whole = openraster.write_page
+    import jotsk.desk.filing as filing
+
+    def slow(*arguments, **more):
+        go_on.wait(5)
+        whole(*arguments, **more)
+
+    monkeypatch.setattr(filing, "write_page", slow)
+    window.filing.save(tmp_path / "a.ora")
+    assert window.filing.is_busy
+    window.filing.save(tmp_path / "b.ora")
+    assert "still going on" in window.status.text
+    go_on.set()
+    settle(window)
+    assert (tmp_path / "a.ora").exists() and not (tmp_path / "b.ora").exists()
+
+
+def test_a_save_can_be_stopped_and_leaves_the_old_file(window, pen, tmp_path, monkeypatch, settle, qtbot):
+    path = tmp_path / "a.ora"
+    window.filing.save(path)
+    settle(window)
+    before = path.read_bytes()
+    pen.draw(across(window))
+    begun, go_on = threading.Event(), threading.Event()
+    real = openraster._png
+
+    def slow(*arguments):
+        begun.set()
+        go_on.wait(5)
+        return real(*arguments)
+
+    monkeypatch.setattr(openraster, "_png", slow)
+    window.filing.save(path)
+    assert begun.wait(5)
+    window.filing.stop()
+    go_on.set()
+    settle(window)
+    qtbot.waitUntil(lambda: "was stopped" in window.status.text)
+    assert path.read_bytes() == before and window.document.is_unsaved
+
+
+def test_drawing_goes_on_while_a_page_is_saved(window, pen, tmp_path, monkeypatch, settle):
+    begun, go_on = threading.Event(), threading.Event()
+    real = openraster._png
+
+    def slow(*arguments):
+        begun.set()
+        go_on.wait(5)
+        return real(*arguments)
+
+    pen.draw(across(window))
+    monkeypatch.setattr(openraster, "_png", slow)
+    window.filing.save(tmp_path / "a.ora")
+    assert begun.wait(5)
+    pen.draw(across(window, y=0.7))
+    go_on.set()
+    settle(window)
+    assert len(read_page(tmp_path / "a.ora").active.marks) == 1, "the page as it was when saving began"
+    assert window.document.is_unsaved, "the stroke drawn since is not in the file"
+
+
+def test_only_files_are_taken_from_a_drag(window):
+    copy, left, none = Qt.DropAction.CopyAction, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    for url, taken in ((QUrl.fromLocalFile("/tmp/a.png"), True), (QUrl("https://example.org/a.png"), False)):
+        mime = QMimeData()
+        mime.setUrls([url])
+        event = QDragEnterEvent(QPoint(400, 300), copy, mime, left, none)
+        event.setAccepted(False)
+        window.dragEnterEvent(event)
+        assert event.isAccepted() is taken
+
+
+# -- kept work -----------------------------------------------------------------------------------
+
+
+def test_kept_work_is_chosen_from_a_list(window, pen, monkeypatch, tmp_path, settle):
+    window.actions_by_id["page.kept"].trigger()
+    assert "Nothing is kept" in window.status.text
+    pen.draw(across(window))
+    first = window.document.page
+    Image.new("L", (60, 40), 200).save(tmp_path / "other.png")
+    window.open(tmp_path / "other.png")
+    settle(window)
+    monkeypatch.setattr(QInputDialog, "getItem", lambda *a, **k: (a[3][0], True))
+    window.actions_by_id["page.kept"].trigger()
+    assert len(window.document.page.active.marks) == len(first.active.marks) == 1
+
+
+def test_a_damaged_kept_page_is_put_aside_and_never_met_again(tmp_path):
+    shelf = Shelf(tmp_path)
+    (tmp_path / "kept").mkdir()
+    (tmp_path / "kept" / "a.ora").write_bytes(b"nothing")
+    assert shelf.look("a") is None
+    assert shelf.notes() == [] and (tmp_path / "kept" / "a.damaged").exists()
+
+
+def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp_path):
+    pen.draw(across(window))
+
+    def full(kept: Kept, slot=None):
+        raise Refused("“kept” was not written: the disk is full.")
+
+    monkeypatch.setattr(window.shelf, "keep", full)
+    said = []
+
+    def stay(box):
+        said.append(box.text())
+        monkeypatch.setattr(box, "clickedButton", lambda: box.defaultButton(), raising=False)
+        return 0
+
+    monkeypatch.setattr(QMessageBox, "exec", stay)
+    assert not window.close(), "the window stays"
+    assert "disk is full" in said[0] and len(window.document.page.active.marks) == 1
+
+
+# -- small parts ---------------------------------------------------------------------------------
+
+
+def test_the_menu_and_the_key_sheet_hold_every_action(window, qtbot):
+    from PySide6.QtWidgets import QLabel
+
+    from jotsk.desk.actions import MENUS, TABLE
+
+    menu = build_menu(window.actions_by_id, window)
+    assert [a.text() for a in menu.actions()] == list(MENUS)
+    assert sum(len(a.menu().actions()) for a in menu.actions()) == len(TABLE)
+    sheet = KeySheet(False, window)
+    qtbot.addWidget(sheet)
+    words = {label.text() for label in sheet.findChildren(QLabel)}
+    for entry in TABLE:
+        if entry.keys:
+            assert entry.name.removesuffix("…") in words
+
+
+def test_a_track_is_moved_by_keys_and_wheel(qtbot):
+    track = Track("Steady", TrackKind.STEADINESS, 0, 100)
+    qtbot.addWidget(track)
+    track.show()
+    track.set_value(50)
+    got = []
+    track.changed.connect(lambda value, finished: got.append((value, finished)))
+    for key in (Qt.Key.Key_Right, Qt.Key.Key_Left, Qt.Key.Key_Left):
+        QApplication.sendEvent(track.bar, QKeyEvent(QEvent.Type.KeyPress, key, Qt.KeyboardModifier.NoModifier))
+    assert got == [(51, True), (50, True), (49, True)]
+    at = QPointF(20, 10)
+    wheel = QWheelEvent(at, at, QPoint(), QPoint(0, 120), Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier,
+                        Qt.ScrollPhase.NoScrollPhase, False)  # fmt: skip
+    QApplication.sendEvent(track.bar, wheel)
+    assert got[-1] == (51, True)
+
+
+@pytest.mark.parametrize("value", [0.5, 1.3, 7, 42, 199])
+def test_a_size_goes_to_its_place_on_the_wedge_and_back(qtbot, value):
+    track = Track("Size", TrackKind.SIZE, 0.5, 200, unit="px")
+    qtbot.addWidget(track)
+    assert track._at(track._share(value)) == pytest.approx(value, abs=0.26)
+
+
+def test_a_layer_is_described_in_a_few_words(window, pen):
+    from dataclasses import replace
+
+    layer = window.document.page.active
+    assert described(layer) == "ink · empty"
+    pen.draw(across(window))
+    layer = window.document.page.active
+    assert described(layer) == "ink · 1 stroke"
+    assert described(replace(layer, is_sketch=True, opacity=0.3)) == "sketch · 30 %"
+
+
+def test_a_thumbnail_shows_its_own_layer_alone(window, pen):
+    window.hand.set_size(200)
+    pen.draw(across(window))
+    window.document.add_layer()
+    lower, upper = window.document.page.layers
+    darkest = [
+        min(image.pixelColor(x, image.height() // 2).lightness() for x in range(image.width()))
+        for image in (thumbnail(window.document.page, layer) for layer in (lower, upper))
+    ]
+    assert darkest[0] < 120 and darkest[1] == 255
+
+
+def test_layer_opacity_is_dragged_as_one_step(window):
+    before = window.document.page
+    for value in (80.0, 60.0):
+        window.layers.opacity.changed.emit(value, False)
+    window.layers.opacity.changed.emit(40.0, True)
+    assert window.document.page.active.opacity == 0.4
+    window.document.undo()
+    assert window.document.page is before
+
+
+def test_a_layer_is_renamed(window, monkeypatch):
+    monkeypatch.setattr(QInputDialog, "getText", lambda *a, **k: ("  Keeper ", True))
+    window.layers.rows[0].renamed.emit(window.layers.rows[0].layer.uid)
+    assert window.document.page.active.name == "Keeper"
+
+
+def test_view_fields_take_typed_numbers(window, qtbot):
+    import math
+
+    top = window.top
+    for field, text in ((top.zoom, "50"), (top.angle, "-20")):
+        field.selectAll()
+        qtbot.keyClicks(field, text)
+        qtbot.keyClick(field, Qt.Key.Key_Return)
+    assert window.board.view.zoom == pytest.approx(0.5)
+    assert math.degrees(window.board.view.angle_rad) == pytest.approx(-20)
+    top.zoom.selectAll()
+    qtbot.keyClicks(top.zoom, "much")
+    qtbot.keyClick(top.zoom, Qt.Key.Key_Return)
+    assert window.board.view.zoom == pytest.approx(0.5) and top.zoom.text() == "50 %"
+
+
+def test_icons_are_drawn_in_the_colour_asked_for(qapp):
+    image = icon("eye", "#FF0000", 24).pixmap(24, 24).toImage()
+    strong = [
+        image.pixelColor(x, y)
+        for x in range(image.width())
+        for y in range(image.height())
+        if image.pixelColor(x, y).alpha() > 200
+    ]
+    assert strong and all(c.red() > 200 and c.green() < 60 for c in strong)
+
+
+def test_folders_follow_the_xdg_variables(monkeypatch, tmp_path):
+    # XDG Base Directory Specification: relative paths are ignored.
+    monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path))
+    monkeypatch.setenv("XDG_CACHE_HOME", "not/absolute")
+    assert places.state_folder() == tmp_path / "jotsk"
+    assert places.cache_folder().is_absolute() and places.cache_folder().parts[-2:] == (".cache", "jotsk")
+
+
+def test_the_window_waits_for_its_kernels_and_is_there_meanwhile(window, tmp_path, monkeypatch, qtbot):
+    import sys
+
+    import jotsk.desk.warming as warming
+
+    monkeypatch.setattr(warming.sys, "executable", sys.executable)
+    begun = []
+    waiting = Warming(tmp_path / "cache", window)
+    waiting.when_ready(lambda: begun.append(1))
+    assert window.board.notice == SENTENCE and not window.board.isEnabled() and window.top.isEnabled()
+    qtbot.waitUntil(lambda: bool(begun), timeout=120_000)
+    assert window.board.isEnabled()
+    Warming(tmp_path / "cache", window).when_ready(lambda: begun.append(2))
+    qtbot.waitUntil(lambda: begun == [1, 2], timeout=3000)

@@ -1,11 +1,11 @@
-"""Run all benchmarks, or those named: ./run bench [coverage] [board] [start] [steadying]."""
+"""Run all benchmarks, or those named: ./run bench [coverage] [steadying] [board] [fast_pen] [start]."""
 
 from __future__ import annotations
 
 import sys
 from importlib import import_module
 
-NAMES = ("coverage", "steadying", "board", "start")
+NAMES = ("coverage", "steadying", "board", "fast_pen", "start")
 
 for name in sys.argv[1:] or NAMES:
     print(f"\n== {name}", flush=True)

@@ -6,12 +6,14 @@ import itertools
 
 import numpy as np
 import png
+import pytest
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
+from jotsk.desk.board import board as board_module
 from jotsk.desk.board.picture import changed_between
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY
@@ -98,7 +100,10 @@ def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle
     assert info["physical"].x == 11811, "300 dpi is 11811 px per metre (ISO/IEC 15948)"
 
 
-def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen):
+def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen, monkeypatch):
+    # The simulated pen is sent faster than any hand; at the pace of one, every event is painted.
+    monkeypatch.setattr(board_module, "FASTEST_PAINT_S", -1.0)
+    monkeypatch.setattr(board_module, "REST_SHARE", -1.0)
     board = window.board
     before = board.picture.frame.copy()
     events = list(pen._events_of(across(window)))
@@ -118,6 +123,34 @@ def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen):
     board.picture.draw()
     off = np.abs(live.astype(int) - board.picture.frame)
     assert off.max() <= 1, "patches add up to the whole"
+
+
+def test_samples_faster_than_a_screen_are_painted_together_and_none_is_lost(window, pen, qtbot):
+    from PySide6.QtCore import QCoreApplication
+
+    events = list(pen._events_of(across(window)))
+    paints = []
+    real = window.board._paint_wet
+    window.board._paint_timer.timeout.disconnect()
+    window.board._paint_timer.timeout.connect(lambda: (paints.append(1), real()))
+    for _, event in events[:-1]:
+        QCoreApplication.sendEvent(window.board, event)
+    qtbot.waitUntil(lambda: bool(paints) and not window.board._paint_timer.isActive())
+    tip = window.board.session._ink._newest
+    assert (tip.x, tip.y) == pytest.approx(window.board.view.to_page(*across(window).xy[-1]), abs=1e-6)
+    QCoreApplication.sendEvent(window.board, events[-1][1])
+    assert len(window.document.last_stroke.trace) == len(events) - 1
+
+
+def test_a_pen_that_leaves_without_a_lift_costs_no_stroke(window, pen):
+    from PySide6.QtCore import QCoreApplication
+
+    for y in (0.4, 0.6):
+        for _, event in list(pen._events_of(across(window, y=y)))[:-1]:  # no release
+            QCoreApplication.sendEvent(window.board, event)
+    assert len(window.document.page.active.marks) == 1 and window.board.session is not None
+    window.board.clearFocus()
+    assert len(window.document.page.active.marks) == 2 and window.board.session is None
 
 
 def test_the_eraser_end_rubs_out_whatever_pen_is_in_the_hand(window, pen, eraser):

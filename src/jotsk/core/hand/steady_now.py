@@ -127,13 +127,13 @@ class Speed:
 
     def __init__(self, scale: float) -> None:
         self._scale = scale
-        self._vx = self._vy = 0.0
+        self.vx = self.vy = 0.0  # page px a second
 
     def measure(self, last: Sample, sample: Sample, dt: float) -> float:
         k = 1 - math.exp(-dt / SPEED_WINDOW_S)
-        self._vx += k * ((sample.x - last.x) / dt - self._vx)
-        self._vy += k * ((sample.y - last.y) / dt - self._vy)
-        return math.hypot(self._vx, self._vy) * self._scale
+        self.vx += k * ((sample.x - last.x) / dt - self.vx)
+        self.vy += k * ((sample.y - last.y) / dt - self.vy)
+        return math.hypot(self.vx, self.vy) * self._scale
 
 
 class Ease:

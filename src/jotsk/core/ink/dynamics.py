@@ -14,7 +14,7 @@ from jotsk.core.ink.pens import Drive, Pen
 HALF_SPEED_PX_S = 900.0
 SPEED_HALF_WINDOW_S = 0.03
 FLAT_DEG = 60.0  # as far as most pens can be tilted (common practice)
-NIB_ANGLE_RAD = np.radians(45.0)
+NIB_ANGLE_RAD = float(np.radians(45.0))
 
 
 @dataclass(frozen=True, slots=True, eq=False)
@@ -48,12 +48,12 @@ def speeds(line: Trace) -> NDArray[np.float64]:
     return (np.interp(late, t, along) - np.interp(early, t, along)) / np.maximum(late - early, 1e-6)
 
 
-def slowness(speed: NDArray[np.float64] | float) -> NDArray[np.float64]:
+def slowness(speed: NDArray[np.float64]) -> NDArray[np.float64]:
     """1 at rest, 1/2 at 900 px a second, towards 0 beyond."""
-    return 1 / (1 + (np.asarray(speed) / HALF_SPEED_PX_S) ** 2)
+    return 1 / (1 + (speed / HALF_SPEED_PX_S) ** 2)
 
 
-def tiltedness(tilt_x: NDArray[np.float64] | float, tilt_y: NDArray[np.float64] | float) -> NDArray[np.float64]:
+def tiltedness(tilt_x: NDArray[np.float64], tilt_y: NDArray[np.float64]) -> NDArray[np.float64]:
     """0 upright, 1 lying as flat as a pen can."""
     return np.minimum(1.0, np.hypot(tilt_x, tilt_y) / FLAT_DEG)
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from typing import Any
 
 import numpy as np
@@ -10,16 +11,17 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect, arc_lengths
 from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.geometry.spline_kernel import spline_between
-from jotsk.core.hand import Sample, stabilizer, trace_from
+from jotsk.core.hand import Sample, stabilizer
 from jotsk.core.hand.steady_now import Speed
 from jotsk.core.ink.blend_kernel import halve_alpha_into
-from jotsk.core.ink.dynamics import HandState, broadness, slowness, tiltedness, widths_and_ink
+from jotsk.core.ink.dynamics import FLAT_DEG, HALF_SPEED_PX_S, NIB_ANGLE_RAD
 from jotsk.core.ink.painting import finished, new_buffer, paint
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_reach, taper_share
 
 LEVELS = 8
-PRESSURES = np.linspace(0.0, 1.0, 1025)
+STEPS = 1024
+AMOUNTS = np.linspace(0.0, 1.0, STEPS + 1)
 
 Key = tuple[int, int]
 Point = tuple[float, float, float, float]  # x, y, radius, ink
@@ -49,9 +51,11 @@ class WetInk:
         self._joint = np.zeros((0, 4))
         self._tip_rect = EMPTY
         self._taper_in = taper_reach(pen.taper_in, size_px / pen.size_px, 0.0, 0.0)
-        self._table = self._by_pressure() if pen.drivers <= {"pressure"} else None
+        self._widths = (0.5 * size_px * pen.width(AMOUNTS)).tolist()
+        self._inks = (255.0 * pen.ink(AMOUNTS)).tolist()
         self._speed = Speed(scale)
         self._last: Sample | None = None
+        self._newest = Sample(0.0, 0.0, 0.0)
 
     @property
     def ink_at(self) -> tuple[float, float]:
@@ -59,11 +63,20 @@ class WetInk:
         return self._line[-1][0], self._line[-1][1]
 
     def push(self, sample: Sample) -> Rect:
-        """Take one sample; return the page rectangle whose ink changed."""
+        """Take one sample and paint; return the page rectangle whose ink changed."""
+        self.take(sample)
+        return self.paint()
+
+    def take(self, sample: Sample) -> None:
+        """Take a sample that is painted with the ones after it: a fast device sends more than a screen can show."""
         for steadied in self.stabilizer.push(sample):
             self._append(steadied)
+        self._newest = sample
+
+    def paint(self) -> Rect:
+        """Paint what was taken; return the page rectangle whose ink changed."""
         changed = self._settle()
-        tip = self._tip(sample)
+        tip = self._tip(self._newest)
         tip_rect = _reach(tip)
         dirty = changed | self._tip_rect | tip_rect
         self._refresh(dirty, tip)
@@ -78,25 +91,26 @@ class WetInk:
                 self._stale[k] = EMPTY
         return self._levels[level].get((column, row))
 
-    def _by_pressure(self) -> tuple[list[float], list[float]]:
-        ones = np.ones_like(PRESSURES)
-        radii, inks = widths_and_ink(HandState(PRESSURES, ones, ones, ones), self.pen, self.size_px)
-        return radii.tolist(), inks.tolist()
-
     def _point(self, s: Sample) -> Point:
-        """Width and ink at a sample: from a table if pressure alone decides, else from all that drives the pen."""
-        if self._table is not None:
-            k = int(s.pressure * (len(PRESSURES) - 1) + 0.5)
-            return s.x, s.y, self._table[0][k], self._table[1][k]
+        """Width and ink at a sample: `dynamics.widths_and_ink` for one sample, from tables."""
         last, self._last = self._last or s, s
+        pen = self.pen
+        if pen.drivers <= {"pressure"}:
+            k = int(s.pressure * STEPS + 0.5)
+            width = self._widths[k if pen.width.by == "pressure" else STEPS]
+            return s.x, s.y, width, self._inks[k if pen.ink.by == "pressure" else STEPS]
         speed = self._speed.measure(last, s, max(1e-6, s.t - last.t)) if s.t > last.t else 0.0
-        line = trace_from([0.0, 0.01], [last.x, s.x], [last.y, s.y])
-        state = HandState(
-            np.array([s.pressure]), np.atleast_1d(slowness(speed)),
-            np.atleast_1d(tiltedness(s.tilt_x, s.tilt_y)), broadness(line)[1:],
-        )  # fmt: skip
-        radius, ink = widths_and_ink(state, self.pen, self.size_px)
-        return s.x, s.y, float(radius[0]), float(ink[0])
+        tilt = min(1.0, math.hypot(s.tilt_x, s.tilt_y) / FLAT_DEG)
+        values = {
+            "pressure": s.pressure,
+            "speed": 1 / (1 + (speed / HALF_SPEED_PX_S) ** 2),
+            "tilt": tilt,
+            "direction": abs(math.sin(math.atan2(-self._speed.vy, self._speed.vx) - NIB_ANGLE_RAD)),
+            "nothing": 1.0,
+        }
+        radius = self._widths[int(values[pen.width.by] * STEPS + 0.5)] * (1 + (pen.tilt_widens - 1) * tilt)
+        ink = self._inks[int(values[pen.ink.by] * STEPS + 0.5)] * (1 - pen.tilt_softens * tilt)
+        return s.x, s.y, radius, ink
 
     def _append(self, s: Sample) -> None:
         point = self._point(s)

@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 import math
+import time
 from enum import Enum
 
 from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QColor,
     QEnterEvent,
+    QFocusEvent,
     QImage,
     QMouseEvent,
     QNativeGestureEvent,
@@ -33,6 +35,8 @@ from jotsk.desk.theme import current
 WHEEL_STEP = 1.2
 TURN_STEP_RAD = math.radians(5)
 NOTICE_MS = 4000
+FASTEST_PAINT_S = 0.003
+REST_SHARE = 3.0  # a tip that is slow to paint is painted less often, and leaves three quarters of the time free
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
 
 
@@ -70,6 +74,10 @@ class Board(QWidget):
         self._shown = Rect(0, 0, 0, 0)  # what the last change of the page brought up to date
         self._notice = ""
         self._notice_at = QPointF()
+        self._paint_again_at = 0.0
+        self._drawn_to: QPointF | None = None
+        self._paint_timer = QTimer(self, singleShot=True)
+        self._paint_timer.timeout.connect(self._paint_wet)
         self._notice_timer = QTimer(self, singleShot=True, interval=NOTICE_MS)
         self._notice_timer.timeout.connect(self._clear_notice)
         self.setMouseTracking(True)
@@ -310,6 +318,12 @@ class Board(QWidget):
     def enterEvent(self, event: QEnterEvent) -> None:
         self._point_at(event.position())
 
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        """Whatever took the focus, a stroke under the pen is finished where it is."""
+        if self.session is not None:
+            self._release(QPointF(math.nan, math.nan), 0.0)
+        super().focusOutEvent(event)
+
     def leaveEvent(self, event: QEvent) -> None:
         self._point_at(None)
 
@@ -325,9 +339,13 @@ class Board(QWidget):
         self._point_at(at)
         if self.way is Way.PICK:
             self._pick(at)
-        elif self.way is not Way.DRAW:
+            return
+        if self.way is not Way.DRAW:
             self._start_drag(at, self.way)
-        elif self.session is None and self.document.can_draw():
+            return
+        if self.session is not None:  # the lift never came: the pen left the tablet, or a driver lost it
+            self._release(QPointF(math.nan, math.nan), t_ms)
+        if self.document.can_draw():
             pen = self.hand.eraser() if self._eraser_end else self.hand.pen
             hold = self.hand.hold_for_stroke(pen)
             self.session = Session(
@@ -335,21 +353,41 @@ class Board(QWidget):
                 has_pressure=has_pressure, feel=self.hand.feels.get(self._device_name),
             )  # fmt: skip
             self.picture.wet = self.session.wet
+            self._drawn_to = at
             self._push(at, t_ms, pressure)
 
     def _move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
         if self._drag_from is not None:
             self._drag(at)
         elif self.session is not None:
+            self._drawn_to = at
             self._push(at, t_ms, pressure, tilt_x, tilt_y)
+            return  # the footprint follows when the ink is painted
         self._point_at(at)
 
     def _push(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
         assert self.session is not None
         x, y = self.view.to_page(*self._device(at))
-        self._show_patch(self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y))
+        if not self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y):
+            return
+        # Every event is painted at once, unless they come faster than any screen shows: then several together.
+        wait_s = self._paint_again_at - time.perf_counter()
+        if wait_s <= 0:
+            self._paint_wet()
+        elif not self._paint_timer.isActive():
+            self._paint_timer.start(math.ceil(wait_s * 1000))
+
+    def _paint_wet(self) -> None:
+        self._paint_timer.stop()
+        if self.session is None:
+            return
+        begin = time.perf_counter()
+        self._show_patch(self.session.paint())
+        self._point_at(self._drawn_to)
         if self.session.towed_at is not None:
             self.update()  # the rope may lie anywhere between ink and pen
+        now = time.perf_counter()
+        self._paint_again_at = now + max(FASTEST_PAINT_S, REST_SHARE * (now - begin))
 
     def _release(self, at: QPointF, t_ms: float) -> None:
         if self._drag_from is not None:
@@ -359,7 +397,9 @@ class Board(QWidget):
         session, self.session = self.session, None
         if session is None:
             return
-        session.lift(t_ms, *self.view.to_page(*self._device(at)))
+        self._paint_timer.stop()
+        if math.isfinite(at.x()):
+            session.lift(t_ms, *self.view.to_page(*self._device(at)))
         self.picture.wet = None
         self._shown = Rect(0, 0, 0, 0)
         if session.pen.rubs:

@@ -40,10 +40,10 @@ class Session:
         self.area = Rect(0, 0, 0, 0)  # page px that ever showed wet ink
         self.wet = WetLayer(uid, self._ink.alpha, packed(self.color), pen.rubs)
 
-    def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> Rect:
-        """Take one report of the device, page px; return the page rectangle whose ink changed."""
+    def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> bool:
+        """Take one report of the device, page px; False if it says nothing that can be used."""
         if not (math.isfinite(x) and math.isfinite(y)):
-            return Rect(0, 0, 0, 0)
+            return False
         if not math.isfinite(pressure):
             pressure = self._samples[-1].pressure if self._samples else 1.0
         pressure = min(1.0, max(0.0, pressure))
@@ -53,7 +53,12 @@ class Session:
         if self._weight is not None:
             sample = self._weight.weighed(sample)
         self._samples.append(sample)
-        changed = self._ink.push(sample)
+        self._ink.take(sample)
+        return True
+
+    def paint(self) -> Rect:
+        """Paint the samples taken since the last time; return the page rectangle whose ink changed."""
+        changed = self._ink.paint()
         self.area |= changed
         return changed
 
@@ -63,15 +68,13 @@ class Session:
         towed = self.pen.way == "tow" and self._hold.steady_now > 0 and self._samples
         return self._ink.ink_at if towed else None
 
-    def lift(self, t_ms: float, x: float, y: float) -> Rect:
+    def lift(self, t_ms: float, x: float, y: float) -> None:
         """The pen left at (x, y): the line ends there. A lift has no pressure of its own, so the last one holds."""
         last = self._samples[-1] if self._samples else None
         if last is not None and (last.x, last.y) != (x, y):
             felt, self._feel = self._feel, None  # the last pressure was felt already
-            changed = self.push(t_ms, x, y, last.pressure, last.tilt_x, last.tilt_y)
+            self.push(t_ms, x, y, last.pressure, last.tilt_x, last.tilt_y)
             self._feel = felt
-            return changed
-        return Rect(0, 0, 0, 0)
 
     def stroke(self) -> Stroke | None:
         """The finished stroke; None if no sample came."""

@@ -2,7 +2,7 @@
 
 from jotsk.core.hand.response import LINEAR, ResponseCurve
 from jotsk.core.hand.speed_weight import SpeedWeight
-from jotsk.core.hand.steady_after import steady_after, wobble_px
+from jotsk.core.hand.steady_after import Steadier, steady_after, wobble_px
 from jotsk.core.hand.steady_now import Stabilizer, stabilizer, steady_now
 from jotsk.core.hand.trace import Sample, Trace, cleaned, trace_from
 
@@ -12,6 +12,7 @@ __all__ = [
     "Sample",
     "SpeedWeight",
     "Stabilizer",
+    "Steadier",
     "Trace",
     "cleaned",
     "stabilizer",

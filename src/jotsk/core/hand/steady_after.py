@@ -45,22 +45,52 @@ def steady_after(trace: Trace, strength: float, *, scale: float = 1.0) -> Trace:
     scale : float
         Screen px per page px while drawing: how much of a line is tremor is judged on the screen, where the hand was.
     """
-    if not 0 <= strength <= 100:
-        raise ValueError(f"steadiness is 0..100, not {strength}")
-    if strength == 0 or len(trace) < 3 or trace.duration_s <= 0:
-        return trace
-    grid, columns = even_steps(trace)
-    dt = grid[1] - grid[0]
-    share = strength / 100
-    cutoff = GENTLEST_HZ * (STRONGEST_HZ / GENTLEST_HZ) ** share
-    steadied = columns.copy()
-    steadied[:, :2] = _bounded(columns[:, :2] * scale, dt, cutoff) / scale
-    pressure_cutoff = PRESSURE_HZ[0] * (PRESSURE_HZ[1] / PRESSURE_HZ[0]) ** share
-    smooth = solve(columns[:, 2:], np.ones(len(grid)), np.full(len(grid) - 3, penalty(pressure_cutoff, dt)))
-    steadied[:, 2:] = smooth
-    steadied[:, 2] = np.clip(steadied[:, 2], 0, 1)
-    steadied[0, :2], steadied[-1, :2] = trace.xy[0], trace.xy[-1]
-    return Trace(np.column_stack([grid, steadied]))
+    return Steadier(trace, scale=scale).line(strength)
+
+
+class Steadier:
+    """Steadies one trace by any strength; what does not depend on the strength is computed once."""
+
+    def __init__(self, trace: Trace, *, scale: float = 1.0) -> None:
+        self._trace, self._scale = trace, scale
+        self._is_too_short = len(trace) < 3 or trace.duration_s <= 0
+        if self._is_too_short:
+            return
+        self._grid, self._columns = even_steps(trace)
+        self._dt = float(self._grid[1] - self._grid[0])
+        self._xy = np.ascontiguousarray(self._columns[:, :2] * scale)
+        self._lightest, light, self._tremor = _light(self._xy, self._dt)
+        n = len(self._xy)
+        self._broken = _straddling(corner_indices(light, self._dt, tremor_px=self._tremor), n)
+        self._light = solve(self._xy, np.ones(n), np.where(self._broken, 0.0, self._lightest))
+
+    def line(self, strength: float) -> Trace:
+        """The steadied trace, at even steps of about 4 ms; the trace itself at strength 0."""
+        if not 0 <= strength <= 100:
+            raise ValueError(f"steadiness is 0..100, not {strength}")
+        if strength == 0 or self._is_too_short:
+            return self._trace
+        n, dt = len(self._grid), self._dt
+        steadied = np.empty_like(self._columns)
+        steadied[:, :2] = self.places(strength)
+        cutoff = PRESSURE_HZ[0] * (PRESSURE_HZ[1] / PRESSURE_HZ[0]) ** (strength / 100)
+        steadied[:, 2:] = solve(self._columns[:, 2:], np.ones(n), np.full(n - 3, penalty(cutoff, dt)))
+        steadied[:, 2] = np.clip(steadied[:, 2], 0, 1)
+        return Trace(np.column_stack([self._grid, steadied]))
+
+    def places(self, strength: float) -> NDArray[np.float64]:
+        """Only where the steadied line runs, (N, 2) page px: enough to show it while a handle is dragged."""
+        if strength == 0 or self._is_too_short:
+            return self._trace.xy
+        dt = self._dt
+        cutoff = GENTLEST_HZ * (STRONGEST_HZ / GENTLEST_HZ) ** (strength / 100)
+        line = bounded(
+            self._xy, self._light, penalty(cutoff, dt), self._lightest, penalty(SHAPE_HZ, dt), self._broken,
+            ALLOWED_TREMORS * self._tremor + ALLOWED_PX, max(1, int(REACH_S / dt)), ROUNDS,
+        )  # fmt: skip
+        led = _led_to_ends(line, self._xy[0], self._xy[-1], dt) / self._scale
+        led[0], led[-1] = self._trace.xy[0], self._trace.xy[-1]
+        return led
 
 
 def wobble_px(trace: Trace) -> float:
@@ -101,25 +131,9 @@ def even_steps(trace: Trace) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     return grid, means
 
 
-def _bounded(xy: NDArray[np.float64], dt: float, cutoff: float) -> NDArray[np.float64]:
-    """The strong line, held to the light one, and led to the ends of `xy`."""
-    n = len(xy)
-    xy = np.ascontiguousarray(xy)
-    weights = np.ones(n)
-    lightest, light, tremor = _light(xy, dt, cutoff)
-    broken = _straddling(corner_indices(light, dt, tremor_px=tremor), n)
-    if broken.any():
-        light = solve(xy, weights, np.where(broken, 0.0, lightest))
-    line = bounded(
-        xy, light, penalty(cutoff, dt), lightest, penalty(SHAPE_HZ, dt), broken,
-        ALLOWED_TREMORS * tremor + ALLOWED_PX, max(1, int(REACH_S / dt)), ROUNDS,
-    )  # fmt: skip
-    return _led_to_ends(line, xy[0], xy[-1], dt)
-
-
-def _light(xy: NDArray[np.float64], dt: float, cutoff: float) -> tuple[float, NDArray[np.float64], float]:
+def _light(xy: NDArray[np.float64], dt: float) -> tuple[float, NDArray[np.float64], float]:
     """The penalty, the line and the RMS remainder (px an axis) of the lightest smoothing that passes for tremor."""
-    n, hz = len(xy), max(LIGHT_HZ, cutoff)
+    n, hz = len(xy), LIGHT_HZ
     while True:
         lightest = penalty(hz, dt)
         line = solve(xy, np.ones(n), np.full(n - 3, lightest))

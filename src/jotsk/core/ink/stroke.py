@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.hand import Trace, steady_after, steady_now
+from jotsk.core.hand import Steadier, Trace, steady_now
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.painting import finished, new_buffer, paint, paint_shells
 from jotsk.core.ink.pens import Pen
@@ -68,9 +68,13 @@ class Stroke:
         )  # fmt: skip
 
     @cached_property
+    def steadier(self) -> Steadier:
+        return Steadier(self.drawn_line, scale=self.scale)
+
+    @cached_property
     def line(self) -> Trace:
         """The centre line after the lift."""
-        return steady_after(self.drawn_line, self.steady_after, scale=self.scale)
+        return self.steadier.line(self.steady_after)
 
     @cached_property
     def ribbon(self) -> Ribbon:
@@ -107,11 +111,15 @@ class Stroke:
 
     def resteadied(self, strength: float) -> Stroke:
         """The same stroke steadied by `strength` after the lift; its cuts stay where they are."""
-        return replace(self, steady_after=strength)
+        new = replace(self, steady_after=strength)
+        for name in ("drawn_line", "steadier"):  # neither depends on what comes after the lift
+            if name in self.__dict__:
+                new.__dict__[name] = self.__dict__[name]
+        return new
 
     def with_cut(self, cut: Cut) -> Stroke:
         new = replace(self, cuts=(*self.cuts, cut))
-        for name in ("drawn_line", "line", "ribbon"):  # a cut changes none of them
+        for name in ("drawn_line", "steadier", "line", "ribbon"):  # a cut changes none of them
             if name in self.__dict__:
                 new.__dict__[name] = self.__dict__[name]
         return new

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import replace
 
 from jotsk.core.errors import Refused
@@ -21,6 +23,7 @@ from jotsk.core.page.page import Page
 from jotsk.core.page.tiles import Key, Pixels, Tiles
 
 UNDER_OPACITY = 0.3
+FEW_TILES = 24
 
 
 def drawable(page: Page) -> Layer:
@@ -83,21 +86,38 @@ def rubbed_out(page: Page, cut: Cut) -> Page:
 
 def with_replaced(page: Page, uid: int, old: Stroke, new: Stroke | None) -> Page:
     """Put `new` in the place of `old` on the ink layer `uid`, or take `old` away."""
+    return with_all_replaced(page, uid, [(old, new)])
+
+
+def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Stroke, Stroke | None]]) -> Page:
+    """Put each new stroke in the place of its old one on the ink layer `uid`, or take the old one away."""
     layer = page.layer(uid)
-    if not isinstance(layer, InkLayer) or not any(s is old for s in layer.marks):
+    if not isinstance(layer, InkLayer) or not layer.marks.hold_all([old for old, _ in pairs]):
         raise Refused("That line is no longer on the page.")
-    keys = set(old.cells_on(page.bounds))
-    if new is not None:
-        keys |= set(new.cells_on(page.bounds))
-    return _with_swaps(page, layer, {id(old): new}, keys)
+    keys: set[Key] = set()
+    for old, new in pairs:
+        keys.update(old.cells_on(page.bounds))
+        if new is not None:
+            keys.update(new.cells_on(page.bounds))
+    return _with_swaps(page, layer, {id(old): new for old, new in pairs}, keys)
 
 
 def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Stroke | None], keys: set[Key]) -> Page:
     marks = layer.marks.replaced(swaps)
     area = _area_of(keys)
-    near = [s for s in marks if s.bounds & area]
-    tiles = layer.tiles.with_tiles({key: render_tile(near, key) for key in keys})
-    return page.with_layer(replace(layer, marks=marks, tiles=tiles))
+    touching: dict[Key, list[Stroke]] = {key: [] for key in keys}
+    for stroke in marks:
+        if stroke.bounds & area:
+            for key in stroke.ribbon.cells:
+                if key in touching:
+                    touching[key].append(stroke)
+    # The kernels let go of the interpreter, so two tiles are rendered at a time.
+    if len(touching) > FEW_TILES:
+        with ThreadPoolExecutor(max_workers=2) as pool:
+            rendered = dict(zip(touching, pool.map(lambda key: render_tile(touching[key], key), touching), strict=True))
+    else:
+        rendered = {key: render_tile(near, key) for key, near in touching.items()}
+    return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(rendered)))
 
 
 def _area_of(keys: set[Key]) -> Rect:

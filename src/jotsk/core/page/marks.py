@@ -41,6 +41,10 @@ class Marks:
         """Whether this very stroke is here; the last ones are looked at first."""
         return any(any(s is stroke for s in chunk) for chunk in reversed(self._chunks))
 
+    def hold_all(self, strokes: Iterable[Stroke]) -> bool:
+        """Whether every one of these very strokes is here."""
+        return {id(s) for s in strokes} <= {id(s) for s in self}
+
     def appended(self, stroke: Stroke) -> Marks:
         if self._chunks and len(self._chunks[-1]) < CHUNK:
             return Marks._of((*self._chunks[:-1], (*self._chunks[-1], stroke)))

@@ -14,6 +14,7 @@ from jotsk.core.hand.trace import Trace
 from jotsk.core.ink.coverage_kernel import cell_ranges
 from jotsk.core.ink.dynamics import HALF_SPEED_PX_S, speeds, state_of, widths_and_ink
 from jotsk.core.ink.pens import Pen, Taper
+from jotsk.core.ink.thinning_kernel import kept_apart
 
 TILE = 128
 LONGEST_STEP_PX = 3.0
@@ -108,25 +109,9 @@ def thinned(columns: NDArray[np.float64], closest: float) -> NDArray[np.float64]
     """Keep samples at least `closest` px apart, widest of those that rest on one spot, both ends."""
     if len(columns) < 3:
         return columns
-    kept = [0]
-    widest = columns[:, 2].copy()
-    xy = columns[:, :2].tolist()
-    x, y = xy[0]
-    for i in range(1, len(xy)):
-        if (xy[i][0] - x) ** 2 + (xy[i][1] - y) ** 2 >= closest * closest:
-            kept.append(i)
-            x, y = xy[i]
-        else:
-            # Pressing harder without moving swells the spot; it must not be lost with the sample.
-            widest[kept[-1]] = max(widest[kept[-1]], columns[i, 2])
+    kept, widest = kept_apart(columns, closest)
     out = columns.copy()
     out[:, 2] = widest
-    if kept[-1] != len(xy) - 1:
-        last_x, last_y = xy[-1]
-        near = (last_x - x) ** 2 + (last_y - y) ** 2 < closest * closest
-        if near and len(kept) > 1:
-            kept.pop()
-        kept.append(len(xy) - 1)
     return out[kept]
 
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from concurrent.futures import ThreadPoolExecutor
 from dataclasses import replace
 
 from jotsk.core.errors import Refused
@@ -23,7 +22,6 @@ from jotsk.core.page.page import Page
 from jotsk.core.page.tiles import Key, Pixels, Tiles
 
 UNDER_OPACITY = 0.3
-FEW_TILES = 24
 
 
 def drawable(page: Page) -> Layer:
@@ -111,12 +109,7 @@ def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Stroke | None], ke
             for key in stroke.ribbon.cells:
                 if key in touching:
                     touching[key].append(stroke)
-    # The kernels let go of the interpreter, so two tiles are rendered at a time.
-    if len(touching) > FEW_TILES:
-        with ThreadPoolExecutor(max_workers=2) as pool:
-            rendered = dict(zip(touching, pool.map(lambda key: render_tile(touching[key], key), touching), strict=True))
-    else:
-        rendered = {key: render_tile(near, key) for key, near in touching.items()}
+    rendered: dict[Key, Pixels | None] = {key: render_tile(near, key) for key, near in touching.items()}
     return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(rendered)))
 
 

@@ -4,9 +4,6 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-import shapely
-from hypothesis import given, settings
-from hypothesis import strategies as st
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.page import InkLayer, render
@@ -20,7 +17,6 @@ from jotsk.demo.drafting import (
     ellipse,
     hatching,
     inked,
-    inside,
     mirrored,
     sketched,
     straight,
@@ -146,21 +142,6 @@ def test_the_wheel_has_eight_spokes_at_equal_angles():
     tips = [p for p in far if abs(np.hypot(*(p[-1] - HUB)) - 516) < 1 and np.hypot(*(p[0] - HUB)) < 400]
     angles = np.unique(np.round(np.degrees([np.arctan2(*(p[-1] - HUB)[::-1]) for p in tips]) % 360, 1))
     assert len(angles) >= 4 and np.allclose(np.mod(angles, 45), 22.5, atol=0.5)
-
-
-@settings(max_examples=40)
-@given(
-    st.lists(st.tuples(st.floats(-50, 50), st.floats(-50, 50)), min_size=3, max_size=8, unique=True),
-    st.integers(0, 999),
-)
-def test_inside_is_shapelys_answer(corners, seed):
-    polygon = shapely.Polygon(corners)
-    if not polygon.is_valid or polygon.area < 1:
-        return
-    points = np.random.default_rng(seed).uniform(-60, 60, (60, 2))
-    away = shapely.distance(shapely.points(points), polygon.exterior) > 1e-6
-    expected = shapely.contains_xy(polygon, points[:, 0], points[:, 1])
-    assert np.array_equal(inside(points, np.array(corners))[away], expected[away])
 
 
 def test_what_lies_behind_a_shape_is_not_drawn():

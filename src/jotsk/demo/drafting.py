@@ -10,6 +10,7 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.geometry import arc_lengths
+from jotsk.core.geometry.polygons import inside
 from jotsk.core.hand.simulated_pen import Hand, drawn, smooth_path
 from jotsk.core.ink import Stroke, pen_by_id
 
@@ -106,17 +107,6 @@ def within(lines: Iterable[Line], box: tuple[float, float, float, float]) -> lis
         x, y = line.points.T
         kept += _runs(line, (x > x0) & (x < x1) & (y > y0) & (y < y1))
     return kept
-
-
-def inside(points: Points, polygon: Points) -> NDArray[np.bool_]:
-    """Which points lie in a polygon: crossings of a ray to the right (even-odd rule)."""
-    x, y = points[:, 0:1], points[:, 1:2]
-    x0, y0 = polygon.T
-    x1, y1 = np.roll(polygon, -1, axis=0).T
-    spans = (y0 > y) != (y1 > y)
-    with np.errstate(divide="ignore", invalid="ignore"):
-        crossing = x < x0 + (y - y0) * (x1 - x0) / (y1 - y0)
-    return (spans & crossing).sum(axis=1) % 2 == 1
 
 
 def inked(lines: Iterable[Line], *, seed: int = 0) -> list[Stroke]:

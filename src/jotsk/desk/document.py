@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 from pathlib import Path
 
@@ -22,6 +22,9 @@ class Document(QObject):
     taken = Signal()  # another page, with a history of its own
     saved = Signal()
     refused = Signal(str)
+    chosen_changed = Signal()
+    previewed = Signal(object)  # (N, 2) arrays: where the chosen lines would run
+    slow = Signal(str, object, object)  # title, work(progress), done(result)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -31,6 +34,8 @@ class Document(QObject):
         self.title = "New page"
         self.last_stroke: Stroke | None = None
         self.last_uid = 0
+        self.chosen: tuple[Stroke, ...] = ()
+        self.chosen_uid = 0
         self._dragged = ""  # label of the step a handle is still changing
 
     @property
@@ -153,6 +158,48 @@ class Document(QObject):
                 self._saved = self.page
             self._announce(before)
 
+    def choose(self, strokes: Iterable[Stroke], *, more: bool = False) -> None:
+        """Choose strokes of the active layer, instead of those chosen before or besides them."""
+        uid = self.page.active_uid
+        before = self.chosen if more and uid == self.chosen_uid else ()
+        known = set(map(id, before))
+        self.chosen, self.chosen_uid = (*before, *(s for s in strokes if id(s) not in known)), uid
+        self.chosen_changed.emit()
+
+    def choose_all(self) -> None:
+        active = self.page.active
+        self.choose(active.marks if isinstance(active, InkLayer) else ())
+
+    def preview_chosen(self, strength: float) -> None:
+        """Show where the chosen lines would run, steadied by `strength`."""
+        self.previewed.emit([stroke.steadier.places(strength) for stroke in self.chosen])
+
+    def steady_chosen(self, strength: float) -> None:
+        """Steady the chosen lines anew, off the interface's thread, as one step."""
+        count = len(self.chosen)
+        label = f"Steady {count} lines" if count > 1 else "Steady the line"
+        self._change_chosen(label, [stroke.resteadied(strength) for stroke in self.chosen])
+
+    def delete_chosen(self) -> None:
+        """Take the chosen lines away."""
+        if self.chosen:
+            self._change_chosen("Delete lines", [None] * len(self.chosen))
+
+    def _change_chosen(self, label: str, new: Sequence[Stroke | None]) -> None:
+        before, uid = self.page, self.chosen_uid
+        pairs = list(zip(self.chosen, new, strict=True))
+
+        def done(after: Page) -> None:
+            self.previewed.emit([])
+            if self.page is not before:
+                self.refused.emit("The page was changed meanwhile; the chosen lines are as they were.")
+                return
+            self._step(after, label, finished=True)
+            self.chosen = tuple(s for s in new if s is not None)
+            self._announce(before)
+
+        self.slow.emit(label, lambda progress: edits.with_all_replaced(before, uid, pairs), done)
+
     def add_layer(self) -> None:
         self.edit("Add layer", edits.with_new_layer)
 
@@ -171,6 +218,7 @@ class Document(QObject):
 
     def _announce(self, before: Page) -> None:
         self._check_last()
+        self._check_chosen()
         self.changed.emit(before, self.page)
         self.state_changed.emit()
 
@@ -183,6 +231,15 @@ class Document(QObject):
         active = self.page.active
         last = active.marks.last if isinstance(active, InkLayer) else None
         self._follow_last(last, self.page.active_uid)
+
+    def _check_chosen(self) -> None:
+        """What is no longer on the page is no longer chosen."""
+        if not self.chosen:
+            return
+        layer = self.page.layer(self.chosen_uid)
+        there = {id(s) for s in layer.marks} if isinstance(layer, InkLayer) else set()
+        self.chosen = tuple(s for s in self.chosen if id(s) in there)
+        self.chosen_changed.emit()
 
     def _follow_last(self, stroke: Stroke | None, uid: int) -> None:
         self.last_stroke, self.last_uid = stroke, uid

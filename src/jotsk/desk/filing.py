@@ -76,6 +76,10 @@ class Filing(QObject):
         """Build a page, such as the demo, and take it."""
         self._run(title, lambda p: prepared(work(p)), lambda page: self._took(page, None, title))
 
+    def run(self, title: str, work: Callable[..., Any], done: Callable[[Any], None]) -> None:
+        """Do other slow work in the same way: one thing at a time, with progress, stopped on request."""
+        self._run(title, work, done)
+
     def stop(self) -> None:
         if self.job is not None:
             self.job.stop()

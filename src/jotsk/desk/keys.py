@@ -14,7 +14,13 @@ from jotsk.desk.hand import Hand
 
 TAP_S = 0.25
 STEADINESS = {"hand.steadiest": 100.0, "hand.unsteadied": 0.0}
-WAYS = {"hand.move": Way.MOVE, "hand.turn": Way.TURN, "hand.resize": Way.RESIZE, "hand.pick": Way.PICK}
+WAYS = {
+    "hand.move": Way.MOVE,
+    "hand.turn": Way.TURN,
+    "hand.resize": Way.RESIZE,
+    "hand.pick": Way.PICK,
+    "hand.choose": Way.CHOOSE,
+}
 
 
 class HoldKeys(QObject):

@@ -135,6 +135,8 @@ class Window(QMainWindow):
             "edit.undo": document.undo,
             "edit.redo": document.redo,
             "edit.drop": board.drop_stroke,
+            "edit.all": document.choose_all,
+            "edit.delete": document.delete_chosen,
             "hand.smaller": lambda: self.hand.step_size(-1),
             "hand.larger": lambda: self.hand.step_size(1),
             "hand.maker": self.show_maker,
@@ -174,6 +176,7 @@ class Window(QMainWindow):
         self.top.stage_chosen.connect(self.show_stage)
         self.inkwell.opened.connect(self.show_colors)
         document.state_changed.connect(self.refresh_title)
+        document.slow.connect(self.filing.run)
         document.saved.connect(self._forget_kept)
         document.taken.connect(self._new_page)
         board.resized.connect(self.status.place)

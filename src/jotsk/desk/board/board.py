@@ -6,6 +6,8 @@ import math
 import time
 from enum import Enum
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QColor,
@@ -18,6 +20,7 @@ from PySide6.QtGui import (
     QPaintEvent,
     QPen,
     QPointingDevice,
+    QPolygonF,
     QResizeEvent,
     QTabletEvent,
     QWheelEvent,
@@ -26,6 +29,7 @@ from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.geometry import Rect, View
 from jotsk.core.page import Page, color_at
+from jotsk.core.page.choosing import stroke_at, strokes_inside
 from jotsk.desk.board.picture import BoardPicture
 from jotsk.desk.board.session import Session
 from jotsk.desk.document import Document
@@ -35,6 +39,7 @@ from jotsk.desk.theme import current
 WHEEL_STEP = 1.2
 TURN_STEP_RAD = math.radians(5)
 NOTICE_MS = 4000
+PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 FASTEST_PAINT_S = 0.003
 REST_SHARE = 3.0  # a tip that is slow to paint is painted less often, and leaves three quarters of the time free
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
@@ -48,6 +53,7 @@ class Way(Enum):
     TURN = "turn"
     RESIZE = "resize"
     PICK = "pick"
+    CHOOSE = "choose"
 
 
 class Board(QWidget):
@@ -76,6 +82,8 @@ class Board(QWidget):
         self._notice_at = QPointF()
         self._paint_again_at = 0.0
         self._drawn_to: QPointF | None = None
+        self._lasso: list[QPointF] = []
+        self._preview: list[NDArray[np.float64]] = []
         self._paint_timer = QTimer(self, singleShot=True)
         self._paint_timer.timeout.connect(self._paint_wet)
         self._notice_timer = QTimer(self, singleShot=True, interval=NOTICE_MS)
@@ -88,6 +96,8 @@ class Board(QWidget):
         self.setMinimumSize(200, 200)
         document.changed.connect(self._page_changed)
         document.refused.connect(self.notify)
+        document.chosen_changed.connect(self.update)
+        document.previewed.connect(self.show_preview)
         hand.changed.connect(self.update)
 
     # -- the view ------------------------------------------------------------------------------
@@ -165,6 +175,7 @@ class Board(QWidget):
             source = QRectF(rect.x() * ratio, rect.y() * ratio, rect.width() * ratio, rect.height() * ratio)
             painter.drawImage(QRectF(rect), self._image, source)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        self._draw_chosen(painter)
         self._draw_rope(painter)
         self._draw_footprint(painter)
         self._draw_notice(painter)
@@ -205,6 +216,19 @@ class Board(QWidget):
             self.picture.draw(screen)
             self.update(self._logical(screen))
 
+    def _draw_chosen(self, painter: QPainter) -> None:
+        """The chosen lines, those that would come of them, and the lasso."""
+        theme, m = current(), self.view.matrix / self.devicePixelRatioF()
+        shown = [s.ribbon.points[:, :2] for s in self.document.chosen] if not self._preview else []
+        for lines, color, width in ((shown, theme.accent, 2.0), (self._preview, theme.guide, 1.6)):
+            painter.setPen(QPen(QColor(color), width))
+            for points in lines:
+                few = points[:: max(1, len(points) // 80)]
+                painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in (few @ m[:, :2].T + m[:, 2]).tolist()]))
+        if self._lasso:
+            painter.setPen(QPen(QColor(theme.accent), 1.4, Qt.PenStyle.DashLine))
+            painter.drawPolygon(QPolygonF(self._lasso))
+
     def _draw_rope(self, painter: QPainter) -> None:
         """While the ink is towed: the rope from it to the pen."""
         session = self.session
@@ -223,7 +247,7 @@ class Board(QWidget):
             return
         way = self._drag_way if self._drag_from else self.way
         at = self._pointer
-        if way in (Way.MOVE, Way.TURN, Way.PICK):
+        if way in (Way.MOVE, Way.TURN, Way.PICK, Way.CHOOSE):
             self._draw_rings(painter, at, [6.0])
             return
         pen = self.hand.eraser() if self._eraser_end else self.hand.pen
@@ -340,6 +364,9 @@ class Board(QWidget):
         if self.way is Way.PICK:
             self._pick(at)
             return
+        if self.way is Way.CHOOSE:
+            self._lasso = [at]
+            return
         if self.way is not Way.DRAW:
             self._start_drag(at, self.way)
             return
@@ -357,7 +384,10 @@ class Board(QWidget):
             self._push(at, t_ms, pressure)
 
     def _move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
-        if self._drag_from is not None:
+        if self._lasso:
+            self._lasso.append(at)
+            self.update()
+        elif self._drag_from is not None:
             self._drag(at)
         elif self.session is not None:
             self._drawn_to = at
@@ -390,6 +420,9 @@ class Board(QWidget):
         self._paint_again_at = now + max(FASTEST_PAINT_S, REST_SHARE * (now - begin))
 
     def _release(self, at: QPointF, t_ms: float) -> None:
+        if self._lasso:
+            self._close_lasso()
+            return
         if self._drag_from is not None:
             self._drag_from = None
             self.update()
@@ -414,6 +447,24 @@ class Board(QWidget):
         if not self._shown.contains(session.area):
             self._show_patch(session.area)
 
+    def _close_lasso(self) -> None:
+        """Choose what the lasso holds; a lasso that went nowhere is a press on one line."""
+        lasso, self._lasso = self._lasso, []
+        places = np.array([self.view.to_page(*self._device(at)) for at in lasso])
+        layer = self.document.page.active
+        more = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
+        if np.ptp(places, axis=0).max() * self.view.zoom < PRESS_PX:
+            one = stroke_at(layer, *places[0], PRESS_PX / self.view.zoom)
+            self.document.choose([one] if one is not None else [], more=more)
+        else:
+            self.document.choose(strokes_inside(layer, places), more=more)
+        self.update()
+
+    def show_preview(self, lines: list[NDArray[np.float64]]) -> None:
+        """Show where lines would run, over the page."""
+        self._preview = lines
+        self.update()
+
     def _pick(self, at: QPointF) -> None:
         """Take the colour the page has here, or with Shift the active layer alone."""
         x, y = (math.floor(v) for v in self.view.to_page(*self._device(at)))
@@ -425,7 +476,9 @@ class Board(QWidget):
     def drop_stroke(self) -> None:
         """Give the stroke under the pen up, as if it had not been begun."""
         session, self.session = self.session, None
-        if session is not None:
+        if session is None:
+            self.document.choose(())
+        else:
             self.picture.wet = None
             self._show_patch(session.area)
 

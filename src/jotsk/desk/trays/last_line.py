@@ -119,8 +119,8 @@ class LastLineTray(QWidget):
         self._shown: Stroke | None = None
         self._facts = QLabel()
         self._facts.setProperty("role", "quiet")
-        heading = QLabel("Last line")
-        heading.setProperty("role", "heading")
+        self.heading = QLabel("Last line")
+        self.heading.setProperty("role", "heading")
         self.ribbon = RibbonView(self)
         self.steadiness = Track(
             "Steady", TrackKind.STEADINESS, 0, 100, remark=False,
@@ -132,7 +132,7 @@ class LastLineTray(QWidget):
         self.wobble.setToolTip("Wobble: how far the line strays from its own slow motion, before and after steadying")
         head = QHBoxLayout()
         head.setSpacing(10)
-        head.addWidget(heading)
+        head.addWidget(self.heading)
         head.addWidget(self._facts)
         head.addStretch()
         left = QVBoxLayout()
@@ -160,7 +160,8 @@ class LastLineTray(QWidget):
         layout.setSpacing(20)
         layout.addLayout(left, 1)
         layout.addLayout(right, 1)
-        self.steadiness.changed.connect(lambda value, finished: document.resteady(value, finished=finished))
+        self.steadiness.changed.connect(self._steady)
+        document.chosen_changed.connect(self._show_chosen)
         self.size.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
         document.last_stroke_changed.connect(self.refresh)
         self.theme_changed()
@@ -199,6 +200,24 @@ class LastLineTray(QWidget):
         action.setDefaultWidget(inside)
         menu.addAction(action)
         menu.popup(self.more.mapToGlobal(QPoint(0, -inside.sizeHint().height() - 12)))
+
+    def _steady(self, value: float, finished: bool) -> None:
+        """The chosen lines, if there are any; else the last one."""
+        if not self._document.chosen:
+            self._document.resteady(value, finished=finished)
+        elif finished:
+            self._document.steady_chosen(value)
+        else:
+            self._document.preview_chosen(value)
+
+    def _show_chosen(self) -> None:
+        count = len(self._document.chosen)
+        self.heading.setText(f"{count} line{'s' if count > 1 else ''} chosen" if count else "Last line")
+        self.steadiness.setEnabled(bool(count) or self._document.last_stroke is not None)
+        if count:
+            self.steadiness.set_value(float(np.median([s.steady_after for s in self._document.chosen])))
+        elif self._document.last_stroke is not None:
+            self.steadiness.set_value(self._document.last_stroke.steady_after)
 
     def _mend_pen(self, label: str, **changes: object) -> None:
         """Give this one line another recipe; the pen in the roll stays as it is."""

@@ -1,0 +1,137 @@
+"""Choosing lines, and changing them together."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QEvent, QPointF, Qt
+from PySide6.QtGui import QMouseEvent
+from PySide6.QtWidgets import QApplication
+
+from jotsk.core.page import blank_page, edits, render
+from jotsk.core.page.choosing import stroke_at, strokes_inside
+from jotsk.desk.board.board import Way
+from tests.conftest import stroke_along
+from tests.desk.conftest import across
+
+
+def mouse_path(board, *points: tuple[float, float]) -> None:
+    left, none = Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    kinds = [QEvent.Type.MouseButtonPress, *[QEvent.Type.MouseMove] * (len(points) - 1), QEvent.Type.MouseButtonRelease]
+    for kind, (x, y) in zip(kinds, [*points, points[-1]], strict=True):
+        QApplication.sendEvent(board, QMouseEvent(kind, QPointF(x, y), QPointF(x, y), left, left, none))
+
+
+@pytest.fixture
+def three(window, pen):
+    """Three lines across the page, at 30, 50 and 70 % of its height."""
+    for k, y in enumerate((0.3, 0.5, 0.7)):
+        pen.draw(across(window, y=y, seed=k))
+    return list(window.document.page.active.marks)
+
+
+def on_screen(window, x: float, y: float) -> tuple[float, float]:
+    page = window.document.page
+    return window.board.view.to_screen(page.width * x, page.height * y)
+
+
+def box(window, x0: float, y0: float, x1: float, y1: float) -> list[tuple[float, float]]:
+    return [on_screen(window, *c) for c in ((x0, y0), (x1, y0), (x1, y1), (x0, y1))]
+
+
+def test_a_lasso_holds_strokes_of_which_half_lies_inside():
+    page = blank_page(400, 300)
+    for y in (50, 150, 250):
+        page = edits.with_stroke(page, stroke_along([(20, y), (380, y)]))
+    upper, middle, lower = page.active.marks
+    whole = np.array([[0, 0], [400, 0], [400, 200], [0, 200]], float)
+    assert strokes_inside(page.active, whole) == [upper, middle]
+    left = np.array([[0, 0], [150, 0], [150, 300], [0, 300]], float)
+    assert strokes_inside(page.active, left) == []
+    assert strokes_inside(page.active, left[:2]) == [] and strokes_inside(None, whole) == []
+
+
+def test_a_press_finds_the_nearest_line_its_width_counted():
+    page = edits.with_stroke(blank_page(400, 300), stroke_along([(20, 100), (380, 100)], size=40))
+    page = edits.with_stroke(page, stroke_along([(20, 150), (380, 150)], size=4))
+    thick, thin = page.active.marks
+    assert stroke_at(page.active, 200, 122, 8) is thick
+    assert stroke_at(page.active, 200, 146, 8) is thin
+    assert stroke_at(page.active, 200, 250, 8) is None
+
+
+def test_lines_are_chosen_by_drawing_around_them_and_dropped_by_escape(window, three):
+    window.board.set_way(Way.CHOOSE)
+    mouse_path(window.board, *box(window, 0.2, 0.2, 0.8, 0.6))
+    assert list(window.document.chosen) == three[:2]
+    assert window.last_line.heading.text() == "2 lines chosen"
+    mouse_path(window.board, on_screen(window, 0.5, 0.7))
+    assert list(window.document.chosen) == three[2:]
+    window.actions_by_id["edit.drop"].trigger()
+    assert window.document.chosen == () and window.last_line.heading.text() == "Last line"
+    assert list(window.document.page.active.marks) == three, "to choose changes nothing"
+
+
+def test_chosen_lines_are_shown_on_the_board(window, three):
+    def greens() -> int:
+        image = window.board.grab().toImage()
+        colors = [image.pixelColor(x, y) for x in range(350, 800, 2) for y in range(150, 550, 2)]
+        return sum(c.green() > c.red() + 60 and c.green() > 80 for c in colors)
+
+    before = greens()
+    window.actions_by_id["edit.all"].trigger()
+    assert len(window.document.chosen) == 3 and greens() > before + 50
+
+
+def test_chosen_lines_are_steadied_together_as_one_step(window, three, settle, qtbot):
+    window.actions_by_id["edit.all"].trigger()
+    inked = window.document.page
+    window.last_line.steadiness.changed.emit(70.0, False)
+    assert len(window.board._preview) == 3 and window.document.page is inked, "while dragging only shown"
+    for line, stroke in zip(window.board._preview, three, strict=True):
+        assert np.array_equal(line, stroke.resteadied(70.0).line.xy)
+    window.last_line.steadiness.changed.emit(90.0, True)
+    settle(window)
+    qtbot.waitUntil(lambda: window.document.page is not inked)
+    layer = window.document.page.active
+    assert [s.steady_after for s in layer.marks] == [90.0] * 3
+    assert render(layer.marks, window.document.page.bounds) == layer.tiles
+    assert window.board._preview == [] and len(window.document.chosen) == 3
+    assert window.document.undo_label == "Steady 3 lines"
+    window.document.undo()
+    assert window.document.page is inked and window.document.chosen == ()
+
+
+def test_chosen_lines_are_deleted_and_come_back(window, three, settle, qtbot):
+    window.document.choose(three[:2])
+    window.actions_by_id["edit.delete"].trigger()
+    settle(window)
+    qtbot.waitUntil(lambda: len(window.document.page.active.marks) == 1)
+    assert list(window.document.page.active.marks) == three[2:]
+    window.document.undo()
+    assert list(window.document.page.active.marks) == three
+    window.document.choose(())
+    window.document.delete_chosen()
+    assert list(window.document.page.active.marks) == three
+
+
+def test_if_the_page_changed_meanwhile_nothing_is_overwritten(window, three, monkeypatch):
+    later = []
+    window.document.slow.disconnect()
+    window.document.slow.connect(lambda title, work, done: later.append((work, done)))
+    window.actions_by_id["edit.all"].trigger()
+    window.document.steady_chosen(100.0)
+    window.document.add_layer()
+    page = window.document.page
+    work, done = later[0]
+    done(work(lambda share: None))
+    assert window.document.page is page and "meanwhile" in window.board.notice
+
+
+def test_choosing_more_keeps_what_was_chosen(window, three):
+    window.document.choose(three[:1])
+    window.document.choose([three[2], three[0]], more=True)
+    assert list(window.document.chosen) == [three[0], three[2]]
+    window.document.add_layer()
+    window.document.choose_all()
+    assert window.document.chosen == ()

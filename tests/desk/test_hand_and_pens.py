@@ -378,3 +378,19 @@ def test_the_last_lines_handles_mend_that_line_alone(window, pen):
     for _ in range(3):
         window.document.undo()
     assert window.document.page is inked
+
+
+def test_points_of_a_curve_are_typed_too_and_nonsense_is_put_back(maker):
+    from PySide6.QtWidgets import QLineEdit
+
+    (field,) = (
+        f for f in maker.findChildren(QLineEdit) if f.accessibleName() == "Response, points" and f.isVisibleTo(maker)
+    )
+    assert field.text() == "0 0; 25 10; 50 42; 75 84; 100 100"
+    field.setText("0 0; 40 80; 100 100")
+    field.editingFinished.emit()
+    assert maker.pen.width.curve.points == ((0.0, 0.0), (0.4, 0.8), (1.0, 1.0))
+    for nonsense in ("0 0; 40", "50 80; 40 20", "here and there"):
+        field.setText(nonsense)
+        field.editingFinished.emit()
+        assert field.text() == "0 0; 40 80; 100 100" and "pairs in per cent" in maker.told.text()

@@ -225,3 +225,13 @@ def test_oklch_is_that_of_its_author():
 def test_every_colour_survives_the_way_there_and_back(color):
     srgb, inside = from_oklch(to_oklch(np.array(color) / 255))
     assert np.round(srgb * 255).astype(int).tolist() == list(color) and inside
+
+
+def test_a_marker_ends_as_evenly_as_it_runs():
+    marker = replace(pen_by_id("marker"), opacity=1.0)
+    ink = alpha_of(straight(marker, size=60.0))
+    middle = ink[180:204, 200:300].mean()
+    for cap in (ink[186:198, 32:46], ink[186:198, 454:468]):
+        assert cap.mean() == pytest.approx(middle, rel=0.12)
+    dot = Stroke(trace_from([0.0], [256.0], [192.0]), marker, 60.0, (0, 0, 0), 0.0, 0.0)
+    assert alpha_of(dot)[180:204, 244:268].mean() == pytest.approx(middle, rel=0.12)

@@ -17,6 +17,7 @@ from jotsk.core.ink.tips import ROWS, tip
 Shells = tuple[tuple[float, float], ...]
 PROFILE_STEPS = 64
 MOST_FLOW = 0.98
+CRISP_SHELLS = 2  # so few are an edge, more are a soft fall
 
 
 def new_buffer(pen: Pen, height: int, width: int) -> NDArray[Any]:
@@ -27,12 +28,16 @@ def new_buffer(pen: Pen, height: int, width: int) -> NDArray[Any]:
 def paint(
     pen: Pen, size_px: float, buffer: NDArray[Any], corner: tuple[float, float],
     points: NDArray[np.float32], ink: NDArray[np.uint8], along: NDArray[np.float64], first: int, last: int,
+    *, starts: bool = True, ends: bool = True,
 ) -> None:  # fmt: skip
-    """Put segments `first` .. `last` - 1 of a ribbon into `buffer`, whose corner lies at page px `corner`."""
+    """Put segments `first` .. `last` - 1 of a ribbon into `buffer`, whose corner lies at page px `corner`.
+
+    The ribbon `starts` and `ends` a line, or is a part of one that goes on.
+    """
     x, y = corner
     if pen.builds:
-        profile, strength = flow_profile(pen)
-        deposit(buffer, x, y, points, ink, first, last, profile, strength)
+        profile, strength, crisp = flow_profile(pen)
+        deposit(buffer, x, y, points, ink, first, last, profile, strength, crisp, starts, ends)
     elif pen.tip != "smooth" and len(points) > 1:
         paint_textured(buffer, x, y, points, ink, along, first, last, tip(pen.tip), ROWS / size_px)
     else:
@@ -68,18 +73,19 @@ def finished(pen: Pen, buffer: NDArray[Any], corner: tuple[int, int]) -> NDArray
     return alpha
 
 
-def flow_profile(pen: Pen) -> tuple[NDArray[np.float64], float]:
-    """p at even steps of d / r, and the strength at which one straight pass covers `pen.builds` in its middle."""
+def flow_profile(pen: Pen) -> tuple[NDArray[np.float64], float, bool]:
+    """p at even steps of d / r, the strength at which one straight pass covers `pen.builds` in its middle, and whether
+    its edge is crisp."""
     return _flow_profile(pen.shells, pen.builds)
 
 
 @lru_cache(maxsize=32)
-def _flow_profile(shells: Shells, flow: float) -> tuple[NDArray[np.float64], float]:
+def _flow_profile(shells: Shells, flow: float) -> tuple[NDArray[np.float64], float, bool]:
     q = np.linspace(0.0, 1.0, PROFILE_STEPS + 1)
-    if len(shells) <= 2:
+    if len(shells) <= CRISP_SHELLS:
         profile = 1 / np.sqrt(np.maximum(1 - q * q, 1 / PROFILE_STEPS))
     else:
         radius, ink = np.array(sorted(shells)).T
         profile = np.interp(q, np.concatenate([radius, [1.0 + 1e-9]]), np.concatenate([ink, [0.0]]))
     middle = 2 * np.trapezoid(profile, q)
-    return profile, float(-np.log(1 - min(flow, MOST_FLOW)) / middle)
+    return profile, float(-np.log(1 - min(flow, MOST_FLOW)) / middle), len(shells) <= CRISP_SHELLS

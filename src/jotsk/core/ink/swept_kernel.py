@@ -73,8 +73,13 @@ def paint_textured(buf, x0, y0, ribbon, levels, along, first, last, tip, texels_
 
 
 @njit(**OPTIONS)
-def deposit(buf, x0, y0, ribbon, levels, first, last, profile, strength):
-    """Add to `buf` (float32) what segments `first` .. `last` - 1 lay down; `profile` is p at even steps of d / r."""
+def deposit(buf, x0, y0, ribbon, levels, first, last, profile, strength, crisp, starts, ends):
+    """Add to `buf` (float32) what segments `first` .. `last` - 1 lay down; `profile` is p at even steps of d / r.
+
+    Where a `crisp` line `starts` or `ends`, what would have come from beyond is laid down as well: at a place u beyond
+    the end and v across, with h^2 = r^2 - v^2, that is the integral of 1 / sqrt(h^2 - (u - s)^2) over s > 0,
+    pi / 2 + asin(u / h). So the end is a disc as even as the line.
+    """
     h, w = buf.shape
     steps = profile.shape[0] - 1
     n = ribbon.shape[0]
@@ -88,8 +93,6 @@ def deposit(buf, x0, y0, ribbon, levels, first, last, profile, strength):
         dx = float(ribbon[b, 0]) - float(ribbon[k, 0])
         dy = float(ribbon[b, 1]) - float(ribbon[k, 1])
         ds = math.sqrt(dx * dx + dy * dy)
-        if n == 1:
-            ds = r  # a touch without movement
         amount = strength * ds / r * 0.5 * (float(levels[k]) + float(levels[b])) / 255.0
         for i in range(max(0, int(math.floor(y - r - y0))), min(h, int(math.ceil(y + r - y0)) + 1)):
             py = y0 + i + 0.5 - y
@@ -100,6 +103,40 @@ def deposit(buf, x0, y0, ribbon, levels, first, last, profile, strength):
                     at = q * steps
                     c = int(at)
                     buf[i, j] += amount * (profile[c] + (at - c) * (profile[c + 1] - profile[c]))
+    if n == 1:
+        end_disc(buf, x0, y0, ribbon, levels, 0, 0.0, 0.0, strength)
+    elif crisp and first == 0 and starts:
+        ux = float(ribbon[0, 0]) - float(ribbon[1, 0])
+        uy = float(ribbon[0, 1]) - float(ribbon[1, 1])
+        end_disc(buf, x0, y0, ribbon, levels, 0, ux, uy, strength)
+    if n > 1 and crisp and last >= n - 1 and ends:
+        ux = float(ribbon[n - 1, 0]) - float(ribbon[n - 2, 0])
+        uy = float(ribbon[n - 1, 1]) - float(ribbon[n - 2, 1])
+        end_disc(buf, x0, y0, ribbon, levels, n - 1, ux, uy, strength)
+
+
+@njit(**OPTIONS)
+def end_disc(buf, x0, y0, ribbon, levels, k, ux, uy, strength):
+    """What a crisp line lacks at its end, point `k`, which it left in direction (ux, uy); a whole dot if (0, 0)."""
+    h, w = buf.shape
+    x = float(ribbon[k, 0])
+    y = float(ribbon[k, 1])
+    r = float(ribbon[k, 2])
+    length = math.sqrt(ux * ux + uy * uy)
+    amount = strength * float(levels[k]) / 255.0
+    for i in range(max(0, int(math.floor(y - r - y0))), min(h, int(math.ceil(y + r - y0)) + 1)):
+        py = y0 + i + 0.5 - y
+        for j in range(max(0, int(math.floor(x - r - x0))), min(w, int(math.ceil(x + r - x0)) + 1)):
+            px = x0 + j + 0.5 - x
+            if px * px + py * py >= r * r:
+                continue
+            if length == 0.0:
+                buf[i, j] += amount * math.pi
+                continue
+            u = (px * ux + py * uy) / length
+            v = (px * uy - py * ux) / length
+            half = math.sqrt(max(1e-6, r * r - v * v))
+            buf[i, j] += amount * (0.5 * math.pi + math.asin(min(1.0, max(-1.0, u / half))))
 
 
 @njit(cache=True, nogil=True)

@@ -180,7 +180,11 @@ class WetInk:
             tile = tiles.get((column, row))
             if tile is None:
                 tile = tiles[column, row] = new_buffer(self.pen, TILE, TILE)
-            paint(self.pen, self.size_px, tile, (column * TILE, row * TILE), points, ink, along, first, len(points))
+            corner = column * TILE, row * TILE
+            paint(
+                self.pen, self.size_px, tile, corner, points, ink, along, first, len(points),
+                starts=not repeated, ends=False,
+            )  # fmt: skip
 
     def _refresh(self, rect: Rect, tip: NDArray[np.float64]) -> None:
         """Bring level 0 up to date inside `rect`; the halvings above it are made when asked for."""
@@ -195,7 +199,8 @@ class WetInk:
             else:
                 fresh = settled[rows, columns].copy()
             corner = part.x0, part.y0
-            paint(self.pen, self.size_px, fresh, corner, points, ink, along, 0, len(points))
+            starts = self._fixed == 0
+            paint(self.pen, self.size_px, fresh, corner, points, ink, along, 0, len(points), starts=starts)
             _tile(self._levels[0], (column, row))[rows, columns] = finished(self.pen, fresh, corner)
         for level in range(1, LEVELS):
             self._stale[level] |= rect.halved(level)

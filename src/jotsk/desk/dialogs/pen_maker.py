@@ -108,6 +108,7 @@ class PenMaker(QDialog):
     def show_pen(self, pen: Pen) -> None:
         """Edit a pen of the roll."""
         self.pen = pen
+        self._list()
         self._fill()
 
     def change(self, **changes: Any) -> None:
@@ -361,8 +362,30 @@ class PenMaker(QDialog):
         editor = CurveEditor(monotone=monotone, tooltip=words)
         editor.changed.connect(lambda points: self.change(**changes(points)))
         self._shown.append(lambda p: editor.set_points(get(p)))
+        typed = QLineEdit()
+        typed.setToolTip("The points of the graph: input and output in per cent; a semicolon between points")
+        typed.setAccessibleName(f"{words}, points")
+
+        def show(points: Any) -> None:
+            typed.setText("; ".join(f"{100 * x:g} {100 * y:g}" for x, y in points))
+
+        def take() -> None:
+            try:
+                points = tuple(tuple(float(v) / 100 for v in p.split()) for p in typed.text().split(";") if p.strip())
+                self.change(**changes(points))
+                editor.set_points(get(self.pen))
+            except (ValueError, TypeError):
+                self.told.setText(
+                    "Points are pairs in per cent, rising from left to right, such as 0 0; 50 40; 100 100."
+                )
+            show(get(self.pen))
+
+        typed.editingFinished.connect(take)
+        editor.changed.connect(show)
+        self._shown.append(lambda p: show(get(p)))
         form.addRow(QLabel(words))
         form.addRow(editor)
+        form.addRow(typed)
 
     def _own_dash(self, text: str) -> None:
         try:

@@ -7,11 +7,18 @@ import tempfile
 import time
 from pathlib import Path
 
+import numpy as np
 from PySide6.QtCore import QPointF, QSettings
 from PySide6.QtWidgets import QApplication
 
-from jotsk.core.hand.simulated_pen import DEVICES
+from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn
+from jotsk.core.ink import SHIPPED
 from jotsk.demo.playing import traces_on_screen
+from jotsk.desk.board import Board
+from jotsk.desk.dialogs import FeelPad, PenMaker
+from jotsk.desk.dialogs.scratch_pad import ScratchPad
+from jotsk.desk.hand import BLACK
+from jotsk.desk.hand import Hand as DeskHand
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.stages import BY_ID as STAGES
@@ -26,6 +33,66 @@ def settle(app: QApplication) -> None:
     for _ in range(40):
         app.processEvents()
         time.sleep(0.01)
+
+
+def waves(pad: Board, pens: list[str], *, left: float = 60, width: float = 420, step: float = 105) -> None:
+    """A wave by each pen on a scratch pad."""
+    hand = pad.hand
+    pen = SimulatedPen(pad, DEVICES["display"])
+    share = np.linspace(0, 1, 100)
+    for k, pen_id in enumerate(pens):
+        hand.pen = hand.roll.pen(pen_id)
+        path = np.column_stack([left + width * share, 70 + step * k + 30 * np.sin(7 * share + k)])
+        pen.draw(drawn(path, 0.8, pressure=[0.1, 0.9, 0.5, 0.1], seed=k))
+
+
+def sheets(window: Window, folder: Path, app: QApplication) -> None:
+    """The pen maker, the feel pad, the colours, and every pen on one sheet."""
+    maker = PenMaker(window.hand, window)
+    maker.show()
+    settle(app)
+    waves(maker.pad, ["quill-nib", "brush-pen", "dry-brush", "charcoal", "marker"])
+    maker.show_pen(window.hand.roll.pen("dry-brush"))
+    settle(app)
+    maker.grab().save(str(folder / "pen-maker.png"), "PNG")
+    maker.close()
+
+    feel = FeelPad(window.hand, window)
+    feel.show()
+    settle(app)
+    pen = SimulatedPen(feel.pad, DEVICES["display"])
+    share = np.linspace(0, 1, 300)
+    for k, (touch, force) in enumerate((("light", 0.15), ("normal", 0.35), ("hard", 0.7))):
+        feel.choose(touch)
+        for row in (2 * k, 2 * k + 1):
+            path = np.column_stack([40 + 440 * share, 50 + 62 * row + 20 * np.sin(40 * share)])
+            pen.draw(drawn(path, 1.6, pressure=[0.02, force, force, 0.02], hand=Hand(0.5, 0.04), seed=row))
+    feel.fit()
+    settle(app)
+    feel.grab().save(str(folder / "feel-pad.png"), "PNG")
+    feel.close()
+
+    window.show_colors()
+    for color in ((30, 90, 140), (40, 110, 80), (134, 44, 36)):
+        window.hand.set_color(color)
+        window.hand.used_color(color)
+    settle(app)
+    window.colors.grab().save(str(folder / "ink-colours.png"), "PNG")
+    window.colors.close()
+    window.hand.set_color(BLACK)
+
+    trial = DeskHand(window.hand.roll)
+    sheet = ScratchPad(trial)
+    sheet.resize(1180, 800)
+    sheet.show()
+    settle(app)
+    pens = [p.id for p in SHIPPED if not p.rubs and p.own_color is None and not p.id.startswith("technical")]
+    half = (len(pens) + 1) // 2
+    waves(sheet, pens[:half], width=480, step=80)
+    waves(sheet, pens[half:], left=630, width=480, step=80)
+    settle(app)
+    sheet.grab().save(str(folder / "pens.png"), "PNG")
+    sheet.close()
 
 
 def main(folder: Path) -> None:
@@ -61,6 +128,14 @@ def main(folder: Path) -> None:
     shoot("line-at-100")
     board.zoom_to(4.0)
     shoot("line-at-400")
+    board.zoom_to(0.36, QPointF(board.width() * 0.68, 30))
+    board.fit()
+    window.document.choose(list(window.document.page.active.marks)[:8])
+    window.document.preview_chosen(100.0)
+    shoot("lines-chosen")
+    window.board.show_preview([])
+    window.document.choose(())
+    sheets(window, folder, app)
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")

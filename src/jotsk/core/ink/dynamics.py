@@ -14,6 +14,7 @@ from jotsk.core.ink.pens import Drive, Pen
 HALF_SPEED_PX_S = 900.0
 SPEED_HALF_WINDOW_S = 0.03
 FLAT_DEG = 60.0  # as far as most pens can be tilted (common practice)
+LEAST_MOVE_PX = 4.0
 NIB_ANGLE_RAD = float(np.radians(45.0))
 
 
@@ -65,7 +66,10 @@ def broadness(line: Trace) -> NDArray[np.float64]:
     along, t = line.xy, line.t
     early, late = np.maximum(t - SPEED_HALF_WINDOW_S, t[0]), np.minimum(t + SPEED_HALF_WINDOW_S, t[-1])
     d = np.column_stack([np.interp(late, t, c) - np.interp(early, t, c) for c in along.T])
-    return np.abs(np.sin(np.arctan2(-d[:, 1], d[:, 0]) - NIB_ANGLE_RAD))
+    broad = np.abs(np.sin(np.arctan2(-d[:, 1], d[:, 0]) - NIB_ANGLE_RAD))
+    # A hand at rest has no direction: it has that of the nearest moment at which it moved.
+    moving = np.flatnonzero(np.hypot(*d.T) >= LEAST_MOVE_PX)
+    return np.interp(np.arange(len(line)), moving, broad[moving]) if len(moving) else broad
 
 
 def widths_and_ink(state: HandState, pen: Pen, size_px: float) -> tuple[NDArray[np.float64], NDArray[np.float64]]:

@@ -65,10 +65,19 @@ def paint_textured(buf, x0, y0, ribbon, levels, along, first, last, tip, texels_
                 if cover <= 0.0 or r <= 0.0:
                     continue
                 cover = min(1.0, cover)
-                v = int((pv / max(r, 0.5) * 0.5 + 0.5) * rows)
-                v = min(rows - 1, max(0, v))
-                u = int((along[k] + pu) * texels_per_px) % columns
-                value = np.uint8(level * cover * float(tip[v, u]) / 255.0 + 0.5)
+                # Between texels, or a tip larger than its picture would be made of squares.
+                fv = min(rows - 1.0, max(0.0, (pv / max(r, 0.5) * 0.5 + 0.5) * rows - 0.5))
+                fu = (along[k] + pu) * texels_per_px
+                v = min(rows - 2, int(fv))
+                u = int(math.floor(fu))
+                fv -= v
+                fu -= u
+                u %= columns
+                u1 = (u + 1) % columns
+                near = float(tip[v, u]) + fu * (float(tip[v, u1]) - float(tip[v, u]))
+                far = float(tip[v + 1, u]) + fu * (float(tip[v + 1, u1]) - float(tip[v + 1, u]))
+                texel = near + fv * (far - near)
+                value = np.uint8(level * cover * texel / 255.0 + 0.5)
                 buf[i, j] = max(buf[i, j], value)
 
 

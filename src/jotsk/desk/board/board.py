@@ -41,7 +41,7 @@ TURN_STEP_RAD = math.radians(5)
 NOTICE_MS = 4000
 PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 FASTEST_PAINT_S = 0.003
-REST_SHARE = 3.0  # a tip that is slow to paint is painted less often, and leaves three quarters of the time free
+REST_SHARE = 6.0  # a tip that is slow to paint is painted less often, and leaves six sevenths of the time free
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
 
 
@@ -291,16 +291,19 @@ class Board(QWidget):
     def tabletEvent(self, event: QTabletEvent) -> None:
         event.accept()
         at = event.position()
+        kind = event.type()
+        if kind == QEvent.Type.TabletMove:  # first, and with as little as can be: they come by the thousand
+            if self.session is None:
+                self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
+            self._move(at, event.timestamp(), event.pressure(), event.xTilt(), event.yTilt())
+            return
         self._device_name = event.pointingDevice().name()
         self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
-        kind = event.type()
         if kind == QEvent.Type.TabletPress and event.button() == Qt.MouseButton.LeftButton:
             has_pressure = bool(event.pointingDevice().capabilities() & QPointingDevice.Capability.Pressure)
             self._press(at, event.timestamp(), event.pressure(), has_pressure)
         elif kind == QEvent.Type.TabletPress:
             self._start_drag(at, Way.MOVE)
-        elif kind == QEvent.Type.TabletMove:
-            self._move(at, event.timestamp(), event.pressure(), event.xTilt(), event.yTilt())
         elif kind == QEvent.Type.TabletRelease:
             self._release(at, event.timestamp())
 

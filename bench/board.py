@@ -20,6 +20,7 @@ from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page
 from jotsk.core.page.edits import with_new_layer
+from jotsk.desk.board import board as board_module
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY, apply_theme
@@ -75,6 +76,11 @@ def strokes(count: int = 6) -> list:
         path = np.column_stack([200 + 480 * share, 180 + 50 * k + 60 * np.sin(7 * share + k)])
         traces.append(drawn(path, 1.2, pressure=[0.2, 0.9, 0.4], rate_hz=200, device=DEVICES["display"], seed=k))
     return traces
+
+
+# Here events come as fast as they are done with, and every one is to be painted; at the desk those that come faster
+# than a screen can show are painted together.
+board_module.FASTEST_PAINT_S = board_module.REST_SHARE = -1.0
 
 
 def event_times(app: QApplication, widget: QWidget) -> tuple[list[float], list[float]]:

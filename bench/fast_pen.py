@@ -16,6 +16,7 @@ from PySide6.QtWidgets import QApplication, QWidget
 
 from bench.board import BareBoard
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.desk.board import board as board_module
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY, apply_theme
@@ -50,7 +51,7 @@ def main() -> None:
     window.show()
     app.processEvents()
     window.board.zoom_to(1.0)
-    window.hand.set_steady_now(60)
+    board_module.FASTEST_PAINT_S, board_module.REST_SHARE = 0.003, 6.0  # as at the desk; `board` sets them aside
     for pen in ("quill-nib", "dry-brush", "charcoal", "pencil"):
         window.hand.take(window.hand.roll.pen(pen))
         window.hand.set_size(40)

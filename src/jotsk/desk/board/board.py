@@ -10,7 +10,6 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
-    QColor,
     QEnterEvent,
     QFocusEvent,
     QImage,
@@ -18,9 +17,7 @@ from PySide6.QtGui import (
     QNativeGestureEvent,
     QPainter,
     QPaintEvent,
-    QPen,
     QPointingDevice,
-    QPolygonF,
     QResizeEvent,
     QTabletEvent,
     QWheelEvent,
@@ -30,6 +27,7 @@ from PySide6.QtWidgets import QApplication, QWidget
 from jotsk.core.geometry import Rect, View
 from jotsk.core.page import Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
+from jotsk.desk.board import overlays
 from jotsk.desk.board.picture import BoardPicture
 from jotsk.desk.board.session import Session
 from jotsk.desk.document import Document
@@ -175,10 +173,13 @@ class Board(QWidget):
             source = QRectF(rect.x() * ratio, rect.y() * ratio, rect.width() * ratio, rect.height() * ratio)
             painter.drawImage(QRectF(rect), self._image, source)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        self._draw_chosen(painter)
-        self._draw_rope(painter)
-        self._draw_footprint(painter)
-        self._draw_notice(painter)
+        overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, self._lasso)
+        if self.session is not None and self.session.towed_at is not None and self._pointer is not None:
+            overlays.draw_rope(painter, self.view, ratio, self.session.towed_at, self._pointer)
+        if self._pointer is not None:
+            overlays.draw_rings(painter, *self._footprint(self._pointer))
+        if self._notice:
+            overlays.draw_notice(painter, self.size(), self._notice, self._notice_at)
         painter.end()
 
     def resizeEvent(self, event: QResizeEvent) -> None:
@@ -216,71 +217,16 @@ class Board(QWidget):
             self.picture.draw(screen)
             self.update(self._logical(screen))
 
-    def _draw_chosen(self, painter: QPainter) -> None:
-        """The chosen lines, those that would come of them, and the lasso."""
-        theme, m = current(), self.view.matrix / self.devicePixelRatioF()
-        shown = [s.ribbon.points[:, :2] for s in self.document.chosen] if not self._preview else []
-        for lines, color, width in ((shown, theme.accent, 2.0), (self._preview, theme.guide, 1.6)):
-            painter.setPen(QPen(QColor(color), width))
-            for points in lines:
-                few = points[:: max(1, len(points) // 80)]
-                painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in (few @ m[:, :2].T + m[:, 2]).tolist()]))
-        if self._lasso:
-            painter.setPen(QPen(QColor(theme.accent), 1.4, Qt.PenStyle.DashLine))
-            painter.drawPolygon(QPolygonF(self._lasso))
-
-    def _draw_rope(self, painter: QPainter) -> None:
-        """While the ink is towed: the rope from it to the pen."""
-        session = self.session
-        if session is None or session.towed_at is None or self._pointer is None:
-            return
-        x, y = self.view.to_screen(*session.towed_at)
-        ratio = self.devicePixelRatioF()
-        ink = QPointF(x / ratio, y / ratio)
-        painter.setPen(QPen(QColor(current().guide), 1.2))
-        painter.drawLine(ink, self._pointer)
-        painter.drawEllipse(ink, 3.0, 3.0)
-
-    def _draw_footprint(self, painter: QPainter) -> None:
-        """The outline of the largest mark at the pen, dark inside light so that it shows on anything."""
-        if self._pointer is None:
-            return
+    def _footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
+        """Where the footprint is drawn, and its radii: the largest mark's, and while resizing the smallest's too."""
         way = self._drag_way if self._drag_from else self.way
-        at = self._pointer
         if way in (Way.MOVE, Way.TURN, Way.PICK, Way.CHOOSE):
-            self._draw_rings(painter, at, [6.0])
-            return
+            return at, [6.0]
         pen = self.hand.eraser() if self._eraser_end else self.hand.pen
-        scale = self.view.zoom / self.devicePixelRatioF() / 2
-        radii = [max(1.0, self.hand.hold_of(pen).size_px * scale)]
+        radius = max(1.0, self.hand.hold_of(pen).size_px * self.view.zoom / self.devicePixelRatioF() / 2)
         if way is Way.RESIZE:
-            at = self._drag_from[0] if self._drag_from else at
-            radii.append(max(0.5, radii[0] * pen.width.least))
-        self._draw_rings(painter, at, radii)
-
-    def _draw_rings(self, painter: QPainter, at: QPointF, radii: list[float]) -> None:
-        for radius in radii:
-            for color, width in (("#FFFFFF", 2.5), ("#1D2A32", 1.0)):
-                painter.setPen(QPen(QColor(color), width))
-                painter.drawEllipse(at, radius, radius)
-
-    def _draw_notice(self, painter: QPainter) -> None:
-        if not self._notice:
-            return
-        theme = current()
-        metrics = painter.fontMetrics()
-        flags = Qt.TextFlag.TextWordWrap | Qt.AlignmentFlag.AlignLeft
-        text = metrics.boundingRect(QRect(0, 0, 300, 200), flags, self._notice)
-        box = QRectF(text).adjusted(-12, -8, 12, 8)
-        box.moveTopLeft(self._notice_at + QPointF(18, 18))
-        box.moveLeft(min(box.left(), self.width() - box.width() - 8))
-        box.moveTop(min(box.top(), self.height() - box.height() - 8))
-        painter.setPen(QPen(QColor(theme.hairline), 1))
-        painter.setBrush(QColor(theme.raised))
-        painter.drawRoundedRect(box, 5, 5)
-        painter.setPen(QColor(theme.text))
-        painter.drawText(box.adjusted(12, 8, -8, -8), flags, self._notice)
-        painter.setBrush(Qt.BrushStyle.NoBrush)
+            return self._drag_from[0] if self._drag_from else at, [radius, max(0.5, radius * pen.width.least)]
+        return at, [radius]
 
     def _clear_notice(self) -> None:
         self._notice = ""

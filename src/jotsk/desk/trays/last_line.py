@@ -29,7 +29,7 @@ from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.curve_editor import CurveEditor
 
-POINTS = 240
+POINTS = 160
 
 
 class RibbonView(QWidget):

@@ -64,6 +64,12 @@ class LayerRow(QWidget):
         layout.addWidget(self.lock)
         layout.addWidget(self.eye)
 
+    def show_layer(self, layer: Layer, page: Page) -> None:
+        """Show the layer as it is now."""
+        self.layer = layer
+        self._thumb = thumbnail(page, layer)
+        self.update()
+
     def _button(self, name: str, what: str, is_on: bool, tooltip: str) -> QToolButton:
         theme = current()
         button = QToolButton(self)
@@ -194,7 +200,7 @@ class LayerTray(QWidget):
         layout.addWidget(scroll, 1)
         layout.addLayout(around)
         self._timer = QTimer(self, singleShot=True, interval=REFRESH_MS)
-        self._timer.timeout.connect(self.rebuild)
+        self._timer.timeout.connect(self.refresh)
         self.opacity.changed.connect(self._set_opacity)
         document.changed.connect(self._page_changed)
         self.theme_changed()
@@ -203,6 +209,16 @@ class LayerTray(QWidget):
         for button, name in self._buttons:
             button.defaultAction().setIcon(icon(name, current().text))
         self.rebuild()
+
+    def refresh(self) -> None:
+        """Bring the rows up to date whose layers have other ink or opacity now."""
+        page = self._document.page
+        for row in self.rows:
+            layer = page.layer(row.layer.uid)
+            if layer is not None and layer is not row.layer:
+                row.show_layer(layer, page)
+        if page.active is not None:
+            self.opacity.set_value(page.active.opacity * 100)
 
     def rebuild(self) -> None:
         """Make the rows anew from the page."""

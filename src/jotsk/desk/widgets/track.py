@@ -82,8 +82,10 @@ class Track(QWidget):
     def set_value(self, value: float) -> None:
         """Show a value; says nothing back."""
         self._value = min(self._high, max(self._low, value))
-        self.bar.share = self._share(self._value)
-        self.bar.update()
+        share = self._share(self._value)
+        if share != self.bar.share:
+            self.bar.share = share
+            self.bar.update()
         if not self.number.hasFocus() or not self.number.isModified():
             self.number.setText(self._text(self._value))
 

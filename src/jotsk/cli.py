@@ -108,7 +108,7 @@ def _replay(options: argparse.Namespace) -> int:
             trace,
             pen,
             options.size or pen.size_px,
-            options.color,
+            pen.own_color or options.color,
             pen.steady_now if options.steady_now is None else options.steady_now,
             pen.steady_after if options.steady_after is None else options.steady_after,
         )

@@ -12,7 +12,9 @@ import pytest
 
 from jotsk.cli import main
 from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.ink import SHIPPED
 from jotsk.core.page import blank_page
+from tests.conftest import line_path, shaky
 
 HEAD = '<ink xmlns="http://www.w3.org/2003/InkML"><traceFormat>' + "".join(
     f'<channel name="{n}"/>' for n in "XYTF"
@@ -138,3 +140,61 @@ def test_the_demo_is_played_into_a_picture(tmp_path):
     assert done.returncode == 0, done.stderr
     width, height, _, _ = png.Reader(bytes=shot.read_bytes()).read()
     assert (width, height) == (1280, 800)
+
+
+@pytest.mark.parametrize("pen", [p.id for p in SHIPPED if not p.rubs and p.own_color is None])
+def test_every_pen_replays_and_leaves_its_ink(pen, traces, tmp_path):
+    out = tmp_path / "out.png"
+    assert main(["replay", str(traces), "--out", str(out), "--page", "240x100", "--pen", pen, "--size", "20"]) == 0
+    rows = png.Reader(bytes=out.read_bytes()).asRGB()[2]
+    pixels = np.vstack([np.frombuffer(bytes(row), np.uint8) for row in rows])
+    assert (pixels < 200).sum() > 30
+
+
+def test_an_eraser_has_no_line_to_replay(traces, tmp_path, capsys):
+    assert main(["replay", str(traces), "--out", str(tmp_path / "o.png"), "--pen", "eraser"]) == 1
+    assert "choose a pen that inks" in capsys.readouterr().err
+
+
+def test_a_pens_own_ink_wins_over_the_colour_asked_for(traces, tmp_path):
+    out = tmp_path / "out.ora"
+    assert (
+        main(
+            ["replay", str(traces), "--out", str(out), "--page", "240x100", "--pen", "white-nib", "--color", "#ff0000"]
+        )
+        == 0
+    )
+    assert {s.color for s in read_page(out).active.marks} == {(255, 255, 255)}
+
+
+def test_steadiness_shows_in_the_figures_and_in_the_lines(tmp_path, capsys):
+    trace = shaky(line_path((50, 100), (450, 130)), 6.0, seed=3)
+    rows = ", ".join(f"{x} {y} {1000 * t} 1" for t, (x, y) in zip(trace.t, trace.xy, strict=True))
+    source = tmp_path / "shaky.inkml"
+    source.write_text(f"{HEAD}<trace>{rows}</trace></ink>")
+    wobbles = []
+    for now, after in ((0, 0), (30, 0), (0, 60)):
+        arguments = ["--steady-now", str(now), "--steady-after", str(after), "--json"]
+        assert main(["replay", str(source), "--out", str(tmp_path / "o.inkml"), *arguments]) == 0
+        (figures,) = json.loads(capsys.readouterr().out)
+        assert figures["wobble_before_px"] == pytest.approx(1.24, abs=0.15)
+        wobbles.append(figures["wobble_after_px"])
+    raw, live, strong = wobbles
+    assert raw == pytest.approx(figures["wobble_before_px"]) and live < raw / 3 and strong < 0.1
+    (line,) = ElementTree.parse(tmp_path / "o.inkml").getroot().iter("{http://www.w3.org/2003/InkML}trace")
+    points = np.array([[float(v) for v in p.split()] for p in line.text.split(",")])
+    meant = 100 + 30 * (points[:, 0] - 50) / 400
+    assert np.sqrt(((points[4:-4, 1] - meant[4:-4]) ** 2).mean()) < 0.1
+    assert (np.diff(points[:, 2]) > 0).all() and points[-1, 2] == pytest.approx(6000, abs=1)
+
+
+def test_the_page_beneath_is_kept_when_drawing_onto_it(traces, tmp_path):
+    first, second = tmp_path / "one.ora", tmp_path / "two.ora"
+    assert main(["replay", str(traces), "--out", str(first), "--page", "240x100"]) == 0
+    assert (
+        main(["replay", str(traces), "--out", str(second), "--onto", str(first), "--pen", "pencil", "--dpi", "144"])
+        == 0
+    )
+    page = read_page(second)
+    assert [s.pen.id for s in page.active.marks] == ["plain-round"] * 2 + ["pencil"] * 2 and page.dpi == 144
+    assert len(read_page(first).active.marks) == 2, "the page given is not written to"

@@ -1,9 +1,12 @@
 from __future__ import annotations
 
 import xml.etree.ElementTree as ElementTree
+from xml.sax.saxutils import escape
 
 import numpy as np
 import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
 
 from jotsk.core.errors import DamagedFile
 from jotsk.core.files.inkml import read_inkml, write_centre_lines
@@ -108,3 +111,15 @@ def test_written_lines_read_back_as_points_times_and_widths(tmp_path):
     assert rows[:, :2] == pytest.approx(ribbon.points[:, :2], abs=1e-4)
     assert rows[:, 2] == pytest.approx(ribbon.times * 1000, abs=1e-3)
     assert rows[:, 3] == pytest.approx(np.full(len(rows), 8.0), abs=1e-3)
+
+
+@settings(max_examples=150, deadline=None)
+@given(st.text(alphabet="0123456789 .,-+*?!'\"TF#abz\n", max_size=60))
+def test_whatever_a_trace_holds_it_is_read_or_refused_in_a_sentence(tmp_path_factory, text):
+    path = tmp_path_factory.mktemp("fuzz") / "t.inkml"
+    path.write_text(f"<ink><trace>{escape(text)}</trace></ink>")
+    try:
+        for trace in read_inkml(path):
+            assert np.isfinite(trace.samples).all() and (np.diff(trace.t) > 0).all()
+    except DamagedFile as error:
+        assert str(error).endswith(".") and "\n" not in str(error)

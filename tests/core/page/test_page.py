@@ -173,3 +173,66 @@ def test_a_picture_cut_into_tiles_is_the_picture(x, y):
 def test_sizes_that_cannot_be_are_refused(size):
     with pytest.raises(TooLarge):
         blank_page(*size)
+
+
+@settings(max_examples=12, deadline=None)
+@given(st.lists(st.tuples(st.floats(0.05, 1), st.booleans(), st.integers(0, 999)), min_size=1, max_size=5))
+def test_visible_layers_are_put_over_each_other_as_skia_does(layers):
+    """Any number of layers, at their opacities, on the paper; hidden ones left out."""
+    import skia
+
+    from jotsk.core.page import Page, PaintLayer
+
+    built, pictures = [], []
+    for uid, (opacity, visible, seed) in enumerate(layers, 1):
+        rng = np.random.default_rng(seed)
+        alpha = rng.integers(0, 256, (60, 70, 1))
+        straight = np.concatenate([rng.integers(0, 256, (60, 70, 3)) * alpha // 255, alpha], axis=2).astype(np.uint8)
+        built.append(
+            PaintLayer(uid, "x", tiles_from(straight.view(np.uint32)[..., 0]), visible=visible, opacity=opacity)
+        )
+        pictures.append((straight, opacity, visible))
+    page = Page(70, 60, paper=(240, 230, 220), layers=tuple(built), active_uid=1)
+    info = skia.ImageInfo.Make(70, 60, skia.kRGBA_F32_ColorType, skia.kPremul_AlphaType)
+    surface = skia.Surface.MakeRaster(info)
+    canvas = surface.getCanvas()
+    canvas.clear(skia.ColorSetRGB(240, 230, 220))
+    for straight, opacity, visible in pictures:
+        if visible:
+            floats = (straight / 255).astype(np.float32)
+            paint = skia.Paint()
+            paint.setAlphaf(round(opacity * 255) / 255)
+            image = skia.Image.fromarray(floats, skia.kRGBA_F32_ColorType, skia.kPremul_AlphaType)
+            canvas.drawImage(image, 0, 0, skia.SamplingOptions(), paint)
+    out = np.zeros((60, 70, 4), np.float32)
+    surface.readPixels(info, out)
+    assert np.abs(rgba(flattened(page)).astype(float) - out * 255).max() <= 1 + len(layers)
+
+
+def test_a_mark_that_is_replaced_keeps_its_place_among_the_others():
+    from jotsk.core.page import Marks
+
+    strokes = [stroke_along([(k, 0), (k, 9)]) for k in range(200)]
+    marks = Marks()
+    for stroke in strokes:
+        marks = marks.appended(stroke)
+    new = stroke_along([(0, 0), (5, 5)])
+    changed = marks.replaced({id(strokes[70]): new, id(strokes[130]): None})
+    expected = [*strokes[:70], new, *strokes[71:130], *strokes[131:]]
+    assert list(changed) == expected and len(changed) == 199 and list(marks) == strokes
+    assert changed.last is strokes[-1] and changed.holds(new) and not changed.holds(strokes[130])
+    assert changed.hold_all([new, strokes[0]]) and not changed.hold_all([new, strokes[70]])
+    assert Marks(strokes).last is strokes[-1] and Marks().last is None
+
+
+def test_choosing_a_layer_is_no_step_and_what_was_undone_can_still_be_redone():
+    page = edits.with_new_layer(blank_page(*SIZE))
+    history = History(page)
+    drawn = edits.with_stroke(page, stroke_along([(5, 5), (90, 90)]))
+    history.push(drawn, "Stroke")
+    history.undo()
+    history.choose(1)
+    assert history.page.active_uid == 1 and history.redo_label == "Stroke"
+    assert history.redo() is drawn
+    history.amend(page)
+    assert history.redo_label is None and history.undo_label == "Stroke"

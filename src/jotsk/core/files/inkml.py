@@ -32,6 +32,7 @@ XML_ID = "{http://www.w3.org/XML/1998/namespace}id"
 MOST_BYTES = 512 << 20
 DEFAULT_STEP_S = 0.005
 TOKEN = re.compile(r"""[!'"]?\s*(?:[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?|#[0-9A-Fa-f]+|\*|\?|T|F)|[!'"]""")
+PREFIXES = ("!", "'", '"')  # explicit value, single and second difference
 TIME_UNITS = {"s": 1.0, "ms": 1e-3}
 ANGLE_UNITS = {"deg": 1.0, "rad": math.degrees(1.0)}
 
@@ -235,14 +236,14 @@ class _Reader:
         for point in text.split(","):
             tokens = TOKEN.findall(point)
             if _packed("".join(tokens)) != _packed(point):
-                raise DamagedFile(self.path, f"a trace holds “{point.strip()[:30]}”, which is no point")
+                raise DamagedFile(self.path, f"a trace holds “{' '.join(point.split())[:30]}”, which is no point")
             tokens = _joined([token.strip() for token in tokens])
             if not tokens:
                 continue
             if not form.regular <= len(tokens) <= width:
                 raise DamagedFile(self.path, f"a point has {len(tokens)} values where its format has {form.regular}")
             for i, token in enumerate(tokens):
-                if token[0] in "!'\"":
+                if token[0] in PREFIXES:
                     mode[i], token = token[0], token[1:].strip()
                 if token == "*":  # as before: the value, its speed, or the change of its speed
                     if mode[i] == '"':
@@ -252,7 +253,7 @@ class _Reader:
                 elif token == "?":
                     value[i] = math.nan
                 else:
-                    number = _number(token)
+                    number = self._number(token, point)
                     if mode[i] == "!":
                         value[i], speed[i] = number, 0.0
                     elif mode[i] == "'":
@@ -265,22 +266,24 @@ class _Reader:
             rows.append(value.copy())
         return np.array(rows, np.float64).reshape(-1, width)
 
+    def _number(self, token: str, point: str) -> float:
+        try:
+            if token in ("T", "F"):
+                return float(token == "T")
+            return float(int(token[1:], 16)) if token.startswith("#") else float(token)
+        except ValueError:
+            raise DamagedFile(self.path, f"a trace holds “{' '.join(point.split())[:30]}”, which is no point") from None
+
 
 def _joined(tokens: list[str]) -> list[str]:
     """A prefix that stood alone, before white space, belongs to the value after it."""
     out: list[str] = []
     for token in tokens:
-        if out and out[-1] in ("!", "'", '"'):
+        if out and out[-1] in PREFIXES:
             out[-1] += token
         else:
             out.append(token)
     return out
-
-
-def _number(token: str) -> float:
-    if token in ("T", "F"):
-        return float(token == "T")
-    return float(int(token[1:], 16)) if token[0] == "#" else float(token)
 
 
 def _local(element: ElementTree.Element) -> str:

@@ -5,14 +5,18 @@ from __future__ import annotations
 import argparse
 import json
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from jotsk import __version__
 from jotsk.core.errors import JotskError, Refused
 
-BAD_INPUT, BAD_USAGE = 1, 2
+if TYPE_CHECKING:
+    from jotsk.core.ink import Stroke
+
+BAD_INPUT = 1  # argparse ends with 2 on wrong usage
 COMMANDS = ("demo", "replay", "export")
 
 
@@ -131,10 +135,10 @@ def _replay(options: argparse.Namespace) -> int:
     return 0
 
 
-def _figures(stroke: object) -> dict[str, object]:
+def _figures(stroke: Stroke) -> dict[str, object]:
     from jotsk.core.ink.figures import figures_of
 
-    f = figures_of(stroke)  # type: ignore[arg-type]
+    f = figures_of(stroke)
     return {
         "samples": f.samples,
         "duration_s": f.duration_s,
@@ -178,7 +182,7 @@ def _size(text: str) -> tuple[int, int]:
     return width, height
 
 
-def _number(low: float, high: float):  # type: ignore[no-untyped-def]
+def _number(low: float, high: float) -> Callable[[str], float]:
     def number(text: str) -> float:
         try:
             value = float(text)

@@ -38,15 +38,15 @@ class Filing(QObject):
         """Open a page, or a picture as a sketch: alone, or as a layer of the present page."""
         if path.suffix.lower() in PICTURE_SUFFIXES:
             if onto_page:
-                self._run(f"Opening {path.name}", lambda p: _read_layer(path), lambda t: self._added(t, path))
+                self.run(f"Opening {path.name}", lambda p: _read_layer(path), lambda t: self._added(t, path))
             else:
-                self._run(
+                self.run(
                     f"Opening {path.name}",
                     lambda p: _page_around(path),
                     lambda page: self._took(page, None, path.stem),
                 )
         else:
-            self._run(
+            self.run(
                 f"Opening {path.name}",
                 lambda p: prepared(read_page(path, progress=p)),
                 lambda page: self._took(page, path, path.stem),
@@ -59,7 +59,7 @@ class Filing(QObject):
             self._document.was_saved(page, path)
             self.told.emit(f"Saved “{path.name}”.")
 
-        self._run(f"Saving {path.name}", lambda p: write_page(path, page, progress=p), saved)
+        self.run(f"Saving {path.name}", lambda p: write_page(path, page, progress=p), saved)
 
     def export(self, path: Path, *, transparent: bool = False) -> None:
         page = self._document.page
@@ -70,21 +70,18 @@ class Filing(QObject):
             progress(0.3)
             write_png(path, pixels, dpi=page.dpi, opaque=not transparent)
 
-        self._run(f"Exporting {path.name}", work, lambda _: self.told.emit(f"Wrote “{path.name}”."))
+        self.run(f"Exporting {path.name}", work, lambda _: self.told.emit(f"Wrote “{path.name}”."))
 
     def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
         """Build a page, such as the demo, and take it."""
-        self._run(title, lambda p: prepared(work(p)), lambda page: self._took(page, None, title))
-
-    def run(self, title: str, work: Callable[..., Any], done: Callable[[Any], None]) -> None:
-        """Do other slow work in the same way: one thing at a time, with progress, stopped on request."""
-        self._run(title, work, done)
+        self.run(title, lambda p: prepared(work(p)), lambda page: self._took(page, None, title))
 
     def stop(self) -> None:
         if self.job is not None:
             self.job.stop()
 
-    def _run(self, title: str, work: Callable[..., Any], done: Callable[[Any], None]) -> None:
+    def run(self, title: str, work: Callable[..., Any], done: Callable[[Any], None]) -> None:
+        """Do slow work off the interface's thread: one thing at a time, with progress, stopped on request."""
         if self.job is not None:
             self.told.emit(f"{self.job.title} is still going on; try again when it is done.")
             return

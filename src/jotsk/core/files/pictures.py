@@ -14,7 +14,7 @@ from jotsk.core.errors import DamagedFile, JotskError
 from jotsk.core.files.premultiply_kernel import premultiplied, straight
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.page.page import check_size
-from jotsk.core.page.tiles import Pixels, rgba
+from jotsk.core.page.tiles import Pixels
 
 PICTURE_SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".bmp")
 
@@ -105,8 +105,3 @@ def _dpi_of(picture: Image.Image) -> float | None:
         return None
     # PNG counts whole pixels per metre, so 150 dpi comes back as 150.01.
     return float(round(value)) if abs(value - round(value)) < 0.02 else round(value, 2)
-
-
-def opaque_rgb(pixels: Pixels) -> NDArray[np.uint8]:
-    """(H, W, 3) uint8 of pixels that are opaque anyway."""
-    return np.ascontiguousarray(rgba(pixels)[..., :3])

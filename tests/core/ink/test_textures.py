@@ -1,0 +1,63 @@
+"""Paper and tips: evenly distributed, seamless, the same from the same seed."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+
+from jotsk.core.ink.grain_kernel import PAPER_PX, grain_into, paper
+from jotsk.core.ink.pens import TIPS
+from jotsk.core.ink.swept_kernel import finish_into
+from jotsk.core.ink.tips import COLUMNS, ROWS, tip
+
+TEXTURED = [name for name in TIPS if name != "smooth"]
+
+
+def test_a_paper_has_as_much_of_every_height():
+    counts = np.bincount(paper().ravel(), minlength=256)
+    assert counts.min() >= 0.99 * counts.mean() and counts.max() <= 1.01 * counts.mean()
+
+
+def seam(picture: np.ndarray, axis: int) -> float:
+    """How much rougher the picture is where it meets itself than inside."""
+    steps = np.abs(np.diff(np.concatenate([picture, picture.take([0], axis)], axis).astype(float), axis=axis))
+    inside, edge = steps.take(range(picture.shape[axis] - 1), axis), steps.take([picture.shape[axis] - 1], axis)
+    return float(edge.mean() / inside.mean())
+
+
+def test_a_paper_repeats_without_a_seam():
+    for axis in (0, 1):
+        assert seam(paper(), axis) == pytest.approx(1.0, abs=0.15)
+
+
+@pytest.mark.parametrize("name", TEXTURED)
+def test_a_tip_repeats_along_the_line_without_a_seam(name):
+    picture = tip(name)
+    assert picture.shape == (ROWS, COLUMNS) and picture.max() == 255
+    assert seam(picture, 1) == pytest.approx(1.0, abs=0.7)
+    edge = picture[[0, -1]].mean()
+    assert edge < picture[ROWS // 2 - 8 : ROWS // 2 + 8].mean(), "thinner towards the edges"
+
+
+@pytest.mark.parametrize("ink", [40, 128, 220])
+def test_more_ink_reaches_deeper_into_the_paper(ink):
+    alpha = np.full((256, 256), ink, np.uint8)
+    grain_into(alpha, 0, 0, paper(), 1.0)
+    assert (alpha > 0).mean() == pytest.approx(ink / 255, abs=0.13)
+    smooth = np.full((256, 256), ink, np.uint8)
+    grain_into(smooth, 0, 0, paper(), 0.0)
+    assert (smooth == ink).all(), "without grain the paper takes ink evenly"
+
+
+def test_grain_is_locked_to_the_page():
+    whole = np.full((200, 200), 120, np.uint8)
+    grain_into(whole, PAPER_PX - 50, 30, paper(), 0.9)
+    part = np.full((80, 90), 120, np.uint8)
+    grain_into(part, PAPER_PX - 50 + 40, 30 + 60, paper(), 0.9)
+    assert np.array_equal(whole[60:140, 40:130], part)
+
+
+def test_finishing_makes_edges_hard_before_it_thins_the_ink():
+    alpha = np.array([[0, 100, 127, 128, 255]], np.uint8)
+    finish_into(alpha, 128, True)
+    assert alpha.tolist() == [[0, 0, 0, 128, 128]]

@@ -136,7 +136,21 @@ class Speed:
         return math.hypot(self.vx, self.vy) * self._scale
 
 
-class Ease:
+class _Follower:
+    """What ease and tow share: a line at `_now` that follows the pen, which was last at `_last`."""
+
+    def __init__(self) -> None:
+        self._last: Sample | None = None
+        self._now = Sample(0.0, 0.0, 0.0)
+
+    def finish(self) -> list[Sample]:
+        return [] if self._last is None else _caught_up(self._now, self._last)
+
+    def restart(self, at: Sample) -> None:
+        self._last = self._now = at
+
+
+class Ease(_Follower):
     """The low-pass that lets go."""
 
     def __init__(self, strength: float, scale: float = 1.0, *, less_when_fast: bool = True) -> None:
@@ -144,9 +158,8 @@ class Ease:
         self._let_go = LET_GO_PX_S if less_when_fast else math.inf
         if not less_when_fast:
             self._longest /= 4  # held at every speed, it must trail less to be of use
+        super().__init__()
         self._speed = Speed(scale)
-        self._last: Sample | None = None
-        self._now = Sample(0.0, 0.0, 0.0)
 
     def push(self, sample: Sample) -> list[Sample]:
         last, self._last = self._last, sample
@@ -163,12 +176,6 @@ class Ease:
             pressure=_followed(now.pressure, last.pressure, sample.pressure, dt, min(tau, PRESSURE_S)),
         )
         return [self._now]
-
-    def finish(self) -> list[Sample]:
-        return [] if self._last is None else _caught_up(self._now, self._last)
-
-    def restart(self, at: Sample) -> None:
-        self._last = self._now = at
 
 
 class Average:
@@ -223,13 +230,12 @@ class Average:
         )
 
 
-class Tow:
+class Tow(_Follower):
     """The rope. Steps longer than a px are taken in parts, so that the rate of the device does not show."""
 
     def __init__(self, rope_px: float, step_px: float = ROPE_STEP_PX) -> None:
+        super().__init__()
         self.rope_px, self._step_px = rope_px, step_px
-        self._last: Sample | None = None
-        self._now = Sample(0.0, 0.0, 0.0)
 
     def push(self, sample: Sample) -> list[Sample]:
         last, self._last = self._last, sample
@@ -248,12 +254,6 @@ class Tow:
                 x, y = x + dx * pull, y + dy * pull
         self._now = sample._replace(x=x, y=y)
         return [self._now]
-
-    def finish(self) -> list[Sample]:
-        return [] if self._last is None else _caught_up(self._now, self._last)
-
-    def restart(self, at: Sample) -> None:
-        self._last = self._now = at
 
 
 def _followed(y: float, x0: float, x1: float, dt: float, tau: float) -> float:

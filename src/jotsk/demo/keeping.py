@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import hashlib
 import logging
-import os
 from collections.abc import Callable
 from pathlib import Path
 
@@ -16,9 +15,8 @@ from jotsk.demo.gull_and_lantern import demo_page
 log = logging.getLogger(__name__)
 
 
-def kept_demo_page(progress: Callable[[float], None], folder: Path | None = None) -> Page:
-    """Return the demo page, from the cache if it was made by this very code, else built and put there."""
-    folder = folder or _cache_folder()
+def kept_demo_page(progress: Callable[[float], None], folder: Path) -> Page:
+    """Return the demo page, from `folder` if it was made by this very code, else built and put there."""
     path = folder / f"demo-{_digest()}.ora"
     if path.exists():
         try:
@@ -44,8 +42,3 @@ def _digest() -> str:
         if path.is_file():
             digest.update(path.read_bytes())
     return digest.hexdigest()[:16]
-
-
-def _cache_folder() -> Path:
-    root = os.environ.get("XDG_CACHE_HOME", "")
-    return (Path(root) if os.path.isabs(root) else Path.home() / ".cache") / "jotsk"

@@ -31,6 +31,7 @@ from jotsk.desk.hints import HintStrip
 from jotsk.desk.keeping import Kept, Shelf
 from jotsk.desk.keys import HoldKeys
 from jotsk.desk.palette_shelf import PaletteShelf
+from jotsk.desk.places import cache_folder
 from jotsk.desk.roll import PenRoll
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
@@ -242,7 +243,7 @@ class Window(QMainWindow):
         from jotsk.demo.keeping import kept_demo_page
 
         if self.keep_unsaved():
-            self.filing.make(TITLE, kept_demo_page)
+            self.filing.make(TITLE, lambda progress: kept_demo_page(progress, cache_folder()))
 
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, "Open", self._folder(), OPENABLE)

@@ -5,14 +5,12 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
-from jotsk.core.geometry.spline_kernel import spline_between
+from jotsk.core.geometry.spline_kernel import lengths_along, spline_between
 
 
 def arc_lengths(points: ArrayLike) -> NDArray[np.float64]:
     """Return the (N,) length along the polyline at each of the (N, 2+) points, from 0."""
-    xy = np.asarray(points, np.float64)[:, :2]
-    steps = np.hypot(*np.diff(xy, axis=0).T)
-    return np.concatenate([[0.0], np.cumsum(steps)])
+    return lengths_along(np.array(points, np.float64))
 
 
 def catmull_rom(points: ArrayLike, max_step: float = 3.0) -> NDArray[np.float64]:

@@ -27,53 +27,81 @@ def chord(p: NDArray[np.float64], i: int, j: int) -> float:
 
 
 @njit(**OPTIONS)
-def pieces_between(p: NDArray[np.float64], i: int, max_step: float) -> int:
-    """Into how many pieces segment i .. i+1 is cut so that none is longer than `max_step`.
-
-    The curve is longer than its chord, and uneven in its parameter: up to 1.5 times the mean.
-    """
-    length = chord(p, i, i + 1)
-    if length < 1.0:
-        return 1
-    return int(math.ceil(1.5 * length / max_step))
+def lengths_along(p: NDArray[np.float64]) -> NDArray[np.float64]:
+    """The length of the polyline p (N, 2+) up to each point."""
+    out = np.zeros(p.shape[0])
+    for i in range(1, p.shape[0]):
+        dx = float(p[i, 0]) - float(p[i - 1, 0])
+        dy = float(p[i, 1]) - float(p[i - 1, 1])
+        out[i] = out[i - 1] + math.sqrt(dx * dx + dy * dy)
+    return out
 
 
 @njit(**OPTIONS)
-def centripetal_into(out: NDArray[np.float64], at: int, p: NDArray[np.float64], i: int, count: int) -> None:
-    """Write `count` points of segment i .. i+1, its first end included, to out[at:]."""
-    n, width = p.shape
-    d1 = math.sqrt(chord(p, i, i + 1))
+def knots(p: NDArray[np.float64], i: int) -> tuple[float, float, float]:
+    """d0, d1, d2 around segment i .. i+1; 0 where there is no neighbour."""
+    n = p.shape[0]
     d0 = math.sqrt(chord(p, i - 1, i)) if i > 0 else 0.0
     d2 = math.sqrt(chord(p, i + 1, i + 2)) if i + 2 < n else 0.0
-    for k in range(width):
-        p1 = p[i, k]
-        p2 = p[i + 1, k]
-        m1 = p2 - p1
-        m2 = p2 - p1
-        if d1 > 1e-9:
-            if d0 > 1e-9:
-                p0 = p[i - 1, k]
-                m1 = d1 * ((p1 - p0) / d0 - (p2 - p0) / (d0 + d1) + (p2 - p1) / d1)
-            if d2 > 1e-9:
-                p3 = p[i + 2, k]
-                m2 = d1 * ((p2 - p1) / d1 - (p3 - p1) / (d1 + d2) + (p3 - p2) / d2)
-        for j in range(count):
-            u = j / count
-            v = u * u * (3.0 - 2.0 * u)
-            out[at + j, k] = p1 + v * (p2 - p1) + u * (1.0 - u) * ((1.0 - u) * m1 - u * m2)
+    return d0, math.sqrt(chord(p, i, i + 1)), d2
+
+
+@njit(**OPTIONS)
+def tangents(p: NDArray[np.float64], i: int, k: int, d0: float, d1: float, d2: float) -> tuple[float, float]:
+    """m1 and m2 of segment i .. i+1 in column `k`."""
+    p1 = p[i, k]
+    p2 = p[i + 1, k]
+    m1 = p2 - p1
+    m2 = p2 - p1
+    if d1 > 1e-9:
+        if d0 > 1e-9:
+            p0 = p[i - 1, k]
+            m1 = d1 * ((p1 - p0) / d0 - (p2 - p0) / (d0 + d1) + (p2 - p1) / d1)
+        if d2 > 1e-9:
+            p3 = p[i + 2, k]
+            m2 = d1 * ((p2 - p1) / d1 - (p3 - p1) / (d1 + d2) + (p3 - p2) / d2)
+    return m1, m2
 
 
 @njit(**OPTIONS)
 def spline_between(p: NDArray[np.float64], first: int, last: int, max_step: float) -> NDArray[np.float64]:
-    """The part of the curve through `p` (N, K) from point `first` to point `last` > first, both included."""
+    """The part of the curve through `p` (N, K) from point `first` to point `last` > first, both included.
+
+    Neighbours of the result are at most `max_step` apart: the derivative of a cubic lies in the hull of three times its
+    control polygon's legs, m1, 3 (p2 - p1) - m1 - m2 and m2, so the longest of them bounds every step.
+    """
+    width = p.shape[1]
+    counts = np.empty(last - first, np.int64)
+    m = np.empty((last - first, width, 2))
     total = 1
     for i in range(first, last):
-        total += pieces_between(p, i, max_step)
-    out = np.empty((total, p.shape[1]))
+        d0, d1, d2 = knots(p, i)
+        for k in range(width):
+            m[i - first, k, 0], m[i - first, k, 1] = tangents(p, i, k, d0, d1, d2)
+        fastest = 0.0
+        for leg in range(3):
+            square = 0.0
+            for k in range(2):
+                m1 = m[i - first, k, 0]
+                m2 = m[i - first, k, 1]
+                v = m1 if leg == 0 else m2 if leg == 1 else 3.0 * (p[i + 1, k] - p[i, k]) - m1 - m2
+                square += v * v
+            fastest = max(fastest, square)
+        counts[i - first] = max(1, int(math.ceil(math.sqrt(fastest) / max_step)))
+        total += counts[i - first]
+    out = np.empty((total, width))
     at = 0
     for i in range(first, last):
-        count = pieces_between(p, i, max_step)
-        centripetal_into(out, at, p, i, count)
+        count = counts[i - first]
+        for j in range(count):
+            u = j / count
+            v = u * u * (3.0 - 2.0 * u)
+            w1 = u * (1.0 - u) * (1.0 - u)
+            w2 = u * u * (1.0 - u)
+            for k in range(width):
+                m1 = m[i - first, k, 0]
+                m2 = m[i - first, k, 1]
+                out[at + j, k] = p[i, k] + v * (p[i + 1, k] - p[i, k]) + w1 * m1 - w2 * m2
         at += count
     out[at] = p[last]
     return out

@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from functools import cached_property
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
+
+from jotsk.core.computed import computed
+from jotsk.core.hand.response_kernel import cubic_at
 
 
 @dataclass(frozen=True)
@@ -36,9 +38,14 @@ class ResponseCurve:
         if (np.diff(p[:, 0]) <= 0).any() or (np.diff(p[:, 1]) < 0).any():
             raise ValueError(f"a response curve rises from point to point, not {self.points}")
 
-    @cached_property
+    @computed
+    def _xy(self) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+        x, y = np.ascontiguousarray(np.asarray(self.points, np.float64).T)
+        return x, y
+
+    @computed
     def _tangents(self) -> NDArray[np.float64]:
-        x, y = np.asarray(self.points).T
+        x, y = self._xy
         h, slope = np.diff(x), np.diff(y) / np.diff(x)
         m = np.zeros(len(x))
         if len(x) == 2:
@@ -53,14 +60,8 @@ class ResponseCurve:
 
     def __call__(self, values: ArrayLike) -> NDArray[np.float64]:
         """Return the curve at `values` (any shape), a new array."""
-        x, y = np.asarray(self.points).T
-        v = np.clip(np.asarray(values, np.float64), x[0], x[-1])
-        i = np.clip(np.searchsorted(x, v, side="right") - 1, 0, len(x) - 2)
-        h = x[i + 1] - x[i]
-        u = (v - x[i]) / h
-        m = self._tangents
-        rise = y[i + 1] - y[i]
-        return y[i] + u * u * (3 - 2 * u) * rise + h * u * (1 - u) * ((1 - u) * m[i] - u * m[i + 1])
+        v = np.array(values, np.float64)
+        return cubic_at(v.reshape(-1), *self._xy, self._tangents).reshape(v.shape)
 
 
 def _end_tangent(h0: float, h1: float, s0: float, s1: float) -> float:

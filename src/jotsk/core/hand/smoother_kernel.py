@@ -19,44 +19,68 @@ OPTIONS = {"cache": True, "nogil": True}
 @njit(**OPTIONS)
 def solve(y: NDArray[np.float64], w: NDArray[np.float64], p: NDArray[np.float64]) -> NDArray[np.float64]:
     """Return the smooth (N, K) columns of `y`, weights w (N,), penalties p (N - 3,)."""
+    lower, inverse = factored(w, p)
+    return substituted(lower, inverse, w, y)
+
+
+@njit(**OPTIONS)
+def factored(w: NDArray[np.float64], p: NDArray[np.float64]) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """Return L and 1 / S of the matrix: lower[i + 3, k] = L[i, i - k] and inverse[i + 3] = 1 / S[i].
+
+    Three rows of nothing before the first and after the last spare the loops their guards.
+    """
+    n = len(w)
+    band = np.zeros((n + 6, 4))
+    for i in range(n):
+        band[i + 3, 0] = w[i]
+    for j in range(n - 3):  # the outer product of (1, -3, 3, -1) with itself
+        q = p[j]
+        band[j + 3, 0] += q
+        band[j + 4, 0] += 9.0 * q
+        band[j + 4, 1] -= 3.0 * q
+        band[j + 5, 0] += 9.0 * q
+        band[j + 5, 1] -= 9.0 * q
+        band[j + 5, 2] += 3.0 * q
+        band[j + 6, 0] += q
+        band[j + 6, 1] -= 3.0 * q
+        band[j + 6, 2] += 3.0 * q
+        band[j + 6, 3] -= q
+    inverse = np.zeros(n + 6)
+    for i in range(3, n + 3):
+        v3 = band[i, 3]  # v: entries of L times S
+        v2 = band[i, 2] - v3 * band[i - 2, 1]
+        v1 = band[i, 1] - v2 * band[i - 1, 1] - v3 * band[i - 1, 2]
+        band[i, 1] = v1 * inverse[i - 1]
+        band[i, 2] = v2 * inverse[i - 2]
+        band[i, 3] = v3 * inverse[i - 3]
+        inverse[i] = 1.0 / (band[i, 0] - band[i, 1] * v1 - band[i, 2] * v2 - band[i, 3] * v3)
+    return band, inverse
+
+
+@njit(**OPTIONS)
+def substituted(
+    lower: NDArray[np.float64], inverse: NDArray[np.float64], w: NDArray[np.float64], y: NDArray[np.float64]
+) -> NDArray[np.float64]:
+    """Solve for the columns of `y` with the factors from `factored`."""
     n, columns = y.shape
-    d = (1.0, -3.0, 3.0, -1.0)
-    band = np.zeros((n, 4))  # band[i, k] = A[i, i - k]
-    for i in range(n):
-        band[i, 0] = w[i]
-    for j in range(n - 3):
-        for a in range(4):
-            for b in range(a + 1):
-                band[j + a, a - b] += p[j] * d[a] * d[b]
-    x = np.empty((n, columns))
-    for i in range(n):
+    x = np.zeros((n + 6, columns))
+    for i in range(3, n + 3):
         for c in range(columns):
-            x[i, c] = w[i] * y[i, c]
-    # band[i, 0] becomes S[i]; band[i, k] becomes L[i, i - k].
-    for i in range(n):
-        for k in range(min(3, i), 0, -1):
-            j = i - k
-            v = band[i, k]
-            for m in range(k + 1, min(3, i) + 1):
-                if m - k <= 3 and m - k <= j:
-                    v -= band[i, m] * band[j, m - k]
-            band[i, k] = v  # L[i, j] S[j] until divided below
-        for k in range(1, min(3, i) + 1):
-            v = band[i, k]
-            band[i, k] = v / band[i - k, 0]
-            band[i, 0] -= band[i, k] * v
-    for i in range(n):
-        for k in range(1, min(3, i) + 1):
-            for c in range(columns):
-                x[i, c] -= band[i, k] * x[i - k, c]
-    for i in range(n):
+            x[i, c] = (
+                w[i - 3] * y[i - 3, c]
+                - lower[i, 1] * x[i - 1, c]
+                - lower[i, 2] * x[i - 2, c]
+                - lower[i, 3] * x[i - 3, c]
+            )
+    for i in range(n + 2, 2, -1):
         for c in range(columns):
-            x[i, c] /= band[i, 0]
-    for i in range(n - 1, -1, -1):
-        for k in range(1, min(3, n - 1 - i) + 1):
-            for c in range(columns):
-                x[i, c] -= band[i + k, k] * x[i + k, c]
-    return x
+            x[i, c] = (
+                x[i, c] * inverse[i]
+                - lower[i + 1, 1] * x[i + 1, c]
+                - lower[i + 2, 2] * x[i + 2, c]
+                - lower[i + 3, 3] * x[i + 3, c]
+            )
+    return x[3 : n + 3].copy()
 
 
 @njit(**OPTIONS)
@@ -82,24 +106,22 @@ def bounded(
     w = np.ones(n)
     logs = np.full(m, np.log(strong))
     floor = np.log(lightest)
-    shapes = np.full(m, shape)
+    shape_lower, shape_inverse = factored(w, np.full(m, shape))
     p = np.empty(m)
     near = np.empty(m)
     for turn in range(rounds):
         for j in range(m):
             p[j] = 0.0 if broken[j] else np.exp(logs[j])
         line = solve(y, w, p)
-        lost = solve(light - line, w, shapes)
-        size = np.empty(n)
-        for i in range(n):
-            size[i] = np.sqrt(lost[i, 0] ** 2 + lost[i, 1] ** 2) / allowed
+        lost = substituted(shape_lower, shape_inverse, w, light - line)
+        near[:] = 0.0
         most = 0.0
-        for j in range(m):
-            v = 0.0
-            for i in range(max(0, j + 1 - reach), min(n, j + 2 + reach)):
-                v = max(v, size[i])
-            near[j] = v
-            most = max(most, v)
+        for i in range(n):
+            size = np.sqrt(lost[i, 0] ** 2 + lost[i, 1] ** 2) / allowed
+            most = max(most, size)
+            if size > 1.0:
+                for j in range(max(0, i - 1 - reach), min(m, i + reach)):
+                    near[j] = max(near[j], size)
         if most <= 1.05 or turn == rounds - 1:
             break
         for j in range(m):

@@ -53,6 +53,7 @@ class Steadier:
 
     def __init__(self, trace: Trace, *, scale: float = 1.0) -> None:
         self._trace, self._scale = trace, scale
+        self._last: tuple[float, NDArray[np.float64]] | None = None  # what a handle showed is what is then kept
         self._is_too_short = len(trace) < 3 or trace.duration_s <= 0
         if self._is_too_short:
             return
@@ -82,6 +83,11 @@ class Steadier:
         """Only where the steadied line runs, (N, 2) page px: enough to show it while a handle is dragged."""
         if strength == 0 or self._is_too_short:
             return self._trace.xy
+        if self._last is None or self._last[0] != strength:
+            self._last = strength, self._placed(strength)
+        return self._last[1]
+
+    def _placed(self, strength: float) -> NDArray[np.float64]:
         dt = self._dt
         cutoff = GENTLEST_HZ * (STRONGEST_HZ / GENTLEST_HZ) ** (strength / 100)
         line = bounded(

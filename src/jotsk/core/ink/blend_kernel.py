@@ -57,13 +57,28 @@ def tinted(v, tint):
 
 @njit(**OPTIONS)
 def ink_into(below, alpha, color):
-    """Put ink of one opaque `color` (uint32) over `below` (uint32, 2-D) where `alpha` (uint8) says so."""
-    h, w = alpha.shape
+    """Put ink of one opaque `color` (uint32) over the tile `below` (uint32) where the tile `alpha` (uint8) says so."""
+    eights = alpha.view(np.uint64)  # most of a tile is empty: eight pixels are passed over at once
+    h, w = eights.shape
+    for i in range(h):
+        for k in range(w):
+            if eights[i, k] == 0:
+                continue
+            for j in range(8 * k, 8 * k + 8):
+                a = np.uint32(alpha[i, j])
+                if a:
+                    below[i, j] = over(scaled(color, a), below[i, j])
+
+
+@njit(**OPTIONS)
+def is_clear(pixels):
+    """Whether a tile (uint32) has no ink at all."""
+    h, w = pixels.shape
     for i in range(h):
         for j in range(w):
-            a = np.uint32(alpha[i, j])
-            if a:
-                below[i, j] = over(scaled(color, a), below[i, j])
+            if pixels[i, j]:
+                return False
+    return True
 
 
 @njit(**OPTIONS)
@@ -134,6 +149,16 @@ def halve_alpha_into(small, large):
             a = np.uint32(large[2 * i, 2 * j]) + np.uint32(large[2 * i, 2 * j + 1])
             b = np.uint32(large[2 * i + 1, 2 * j]) + np.uint32(large[2 * i + 1, 2 * j + 1])
             small[i, j] = np.uint8((a + b + np.uint32(2)) >> np.uint32(2))
+
+
+@njit(**OPTIONS)
+def halve_four_into(small, a, b, c, d):
+    """`halve_into` for four neighbouring tiles: a and b side by side, c and d below them."""
+    h, w = small.shape
+    halve_into(small[: h // 2, : w // 2], a)
+    halve_into(small[: h // 2, w // 2 :], b)
+    halve_into(small[h // 2 :, : w // 2], c)
+    halve_into(small[h // 2 :, w // 2 :], d)
 
 
 @njit(**OPTIONS)

@@ -26,7 +26,6 @@ from numba import njit
 OPTIONS = {"cache": True, "nogil": True, "fastmath": True}
 
 REACH = 0.75  # no pixel centre farther than this from an edge is partly covered (half a diagonal is 0.7072)
-CURVED_JOINT = 8.0  # px radius from which the curvature at a joint no longer shows
 CONTINUES, JOINS = 1, 2  # flags: A was painted before as an end of a segment; B goes on in a known direction
 
 
@@ -183,8 +182,14 @@ def paint_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb, flags, next_x, next_y, ne
                 solid1 = max(solid0, min(last, int(math.floor(high + column)) + 1))
         for j in range(solid0, solid1):
             buf[i, j] = max(buf[i, j], full)
-        for j in range(first, last):
-            if (solid0 <= j < solid1) or buf[i, j] >= full:
+        j = first - 1
+        while True:
+            j += 1
+            if j == solid0:
+                j = solid1
+            if j >= last:
+                break
+            if buf[i, j] >= full:
                 continue
             qx = j - column
             pu = qx * ux + qy * uy
@@ -261,7 +266,7 @@ def paint_ribbon(buf, x0, y0, ribbon, levels, first, last, ends_open):
         touched = True
         flags = CONTINUES if k > 0 else 0
         level = 0.5 * (float(levels[k]) + float(levels[k + 1]))
-        if k + 2 < n and rb < CURVED_JOINT:
+        if k + 2 < n:
             nx = float(ribbon[k + 2, 0]) - xb
             ny = float(ribbon[k + 2, 1]) - yb
             nr = float(ribbon[k + 2, 2])
@@ -272,14 +277,23 @@ def paint_ribbon(buf, x0, y0, ribbon, levels, first, last, ends_open):
 
 
 @njit(**OPTIONS)
-def cell_ranges(ribbon, size, column0, row0, columns, rows):
-    """First and last + 1 segment of a ribbon that can touch each cell of a grid; -1, 0 where none does.
+def paint_tiles(bufs, ribbon, levels, parts):
+    """Each of `parts` (M, 5) into a tile of `bufs` (K, H, W): its index, its corner x, y, first and last + 1 segment."""
+    for m in range(parts.shape[0]):
+        k, x0, y0, first, last = parts[m]
+        paint_ribbon(bufs[k], float(x0), float(y0), ribbon, levels, first, last, False)
+
+
+@njit(**OPTIONS)
+def touched_cells(ribbon, size, column0, row0, columns, rows):
+    """Return (M, 4): column, row, first and last + 1 segment, for every cell of a grid that a ribbon can touch.
 
     Cells are `size` px; the grid begins at cell (column0, row0). A lone point counts as segment 0.
     """
     first = np.full((rows, columns), -1, np.int32)
     last = np.zeros((rows, columns), np.int32)
     n = ribbon.shape[0]
+    count = 0
     for k in range(max(1, n - 1)):
         j = min(k + 1, n - 1)
         r = max(ribbon[k, 2], ribbon[j, 2]) + 1.0
@@ -291,5 +305,16 @@ def cell_ranges(ribbon, size, column0, row0, columns, rows):
             for x in range(max(0, x0), min(columns - 1, x1) + 1):
                 if first[y, x] < 0:
                     first[y, x] = k
+                    count += 1
                 last[y, x] = k + 1
-    return first, last
+    cells = np.empty((count, 4), np.int64)
+    at = 0
+    for y in range(rows):
+        for x in range(columns):
+            if first[y, x] >= 0:
+                cells[at, 0] = column0 + x
+                cells[at, 1] = row0 + y
+                cells[at, 2] = first[y, x]
+                cells[at, 3] = last[y, x]
+                at += 1
+    return cells

@@ -2,18 +2,21 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator, Sequence
 from functools import lru_cache
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.ink.coverage_kernel import paint_ribbon
+from jotsk.core.ink.coverage_kernel import paint_ribbon, paint_tiles
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
+from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.ink.swept_kernel import covered_into, deposit, finish_into, paint_textured
 from jotsk.core.ink.tips import ROWS, tip
 
+Key = tuple[int, int]
 Shells = tuple[tuple[float, float], ...]
 PROFILE_STEPS = 64
 MOST_FLOW = 0.98
@@ -50,13 +53,50 @@ def paint_shells(
 ) -> None:  # fmt: skip
     """Concentric smooth lines, combined by maximum."""
     x, y = corner
+    for p, k in _lines(shells, points, ink):
+        paint_ribbon(buffer, x, y, p, k, first, last, False)
+
+
+def shelled_tiles(shells: Shells, ribbon: Ribbon, keys: Sequence[Key]) -> NDArray[np.uint8]:
+    """Return (K, 128, 128): a smooth ribbon on the tiles `keys`, all of which it can touch."""
+    alphas = np.zeros((len(keys), TILE, TILE), np.uint8)
+    of_piece: dict[tuple[int, int], list[tuple[int, int, int, int, int]]] = {}
+    for k, (column, row) in enumerate(keys):
+        for start, stop, first, last in ribbon.cells[column, row]:
+            of_piece.setdefault((start, stop), []).append((k, column * TILE, row * TILE, first, last))
+    for (start, stop), parts in of_piece.items():
+        for points, ink in _lines(shells, ribbon.points[start:stop], ribbon.ink[start:stop]):
+            paint_tiles(alphas, points, ink, np.array(parts))
+    return alphas
+
+
+def inked_tiles(pen: Pen, size_px: float, ribbon: Ribbon, keys: Sequence[Key]) -> list[NDArray[np.uint8]]:
+    """Return the (128, 128) alphas that a whole ribbon of a pen leaves on the tiles `keys`, all of which it can touch."""
+    corners = [(column * TILE, row * TILE) for column, row in keys]
+    if pen.tip == "smooth" and not pen.builds:
+        buffers: list[NDArray[Any]] = list(shelled_tiles(pen.shells, ribbon, keys))
+    else:
+        buffers = [new_buffer(pen, TILE, TILE) for _ in keys]
+        for key, buffer, corner in zip(keys, buffers, corners, strict=True):
+            for start, stop, first, last in ribbon.cells[key]:
+                piece = slice(start, stop)
+                paint(
+                    pen, size_px, buffer, corner, ribbon.points[piece], ribbon.ink[piece], ribbon.along[piece],
+                    first, last,
+                )  # fmt: skip
+    return [finished(pen, buffer, corner) for buffer, corner in zip(buffers, corners, strict=True)]
+
+
+def _lines(
+    shells: Shells, points: NDArray[np.float32], ink: NDArray[np.uint8]
+) -> Iterator[tuple[NDArray[np.float32], NDArray[np.uint8]]]:
     for radius_share, ink_share in shells:
         p, k = points, ink
         if radius_share != 1.0:
             p = points * np.array([1.0, 1.0, radius_share], np.float32)
         if ink_share != 1.0:
             k = (ink * ink_share + 0.5).astype(np.uint8)
-        paint_ribbon(buffer, x, y, p, k, first, last, False)
+        yield p, k
 
 
 def finished(pen: Pen, buffer: NDArray[Any], corner: tuple[int, int]) -> NDArray[np.uint8]:

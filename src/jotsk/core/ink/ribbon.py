@@ -3,15 +3,15 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.computed import computed
 from jotsk.core.geometry import Rect, arc_lengths, catmull_rom
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.hand.trace import Trace
-from jotsk.core.ink.coverage_kernel import cell_ranges
+from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import HALF_SPEED_PX_S, speeds, state_of, widths_and_ink
 from jotsk.core.ink.pens import Pen, Taper
 from jotsk.core.ink.thinning_kernel import kept_apart
@@ -19,6 +19,7 @@ from jotsk.core.ink.thinning_kernel import kept_apart
 TILE = 128
 LONGEST_STEP_PX = 3.0
 MOST_CELLS = 4_000_000
+NO_TAPER = Taper()
 CLOSEST_PX = 1.0  # closer samples make joints shorter than a pixel, where coverage by maximum is wrong
 
 Piece = tuple[int, int, int, int]  # points start .. stop of the ribbon; first and last + 1 segment of those
@@ -47,11 +48,11 @@ class Ribbon:
     def __len__(self) -> int:
         return len(self.points)
 
-    @cached_property
+    @computed
     def along(self) -> NDArray[np.float64]:
         return arc_lengths(self.points)
 
-    @cached_property
+    @computed
     def cells(self) -> dict[tuple[int, int], tuple[Piece, ...]]:
         """(column, row) of every 128 px tile the ribbon can touch -> the parts of it that can."""
         if not len(self.points):
@@ -63,14 +64,12 @@ class Ribbon:
             raise ValueError(f"a ribbon over {columns} x {rows} tiles is no stroke on any page")
         cells: dict[tuple[int, int], tuple[Piece, ...]] = {}
         for start, stop in self.pieces:
-            first, last = cell_ranges(self.points[start:stop], TILE, column0, row0, columns, rows)
-            for y, x in np.argwhere(first >= 0).tolist():
-                key = column0 + x, row0 + y
-                piece = (start, stop, int(first[y, x]), int(last[y, x]))
-                cells[key] = (*cells.get(key, ()), piece)
+            touched = touched_cells(self.points[start:stop], TILE, column0, row0, columns, rows)
+            for column, row, first, last in touched.tolist():
+                cells[column, row] = (*cells.get((column, row), ()), (start, stop, first, last))
         return cells
 
-    @cached_property
+    @computed
     def bounds(self) -> Rect:
         """All pixels the ribbon can touch."""
         if not len(self.points):
@@ -94,15 +93,18 @@ def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribb
     columns = np.column_stack([line.xy, radius, ink, line.t])
     columns = catmull_rom(thinned(columns, CLOSEST_PX), LONGEST_STEP_PX)
     along = arc_lengths(columns)
-    if along[-1] > 0:
+    if pen.profile.points and along[-1] > 0:
         columns[:, 2] *= pen.profile(along / along[-1])
     # A spline may overshoot its data; width and ink may not.
-    columns[:, 2] = np.maximum(columns[:, 2], 0.0) * _tapered(along, line, pen, size_px, scale)
+    columns[:, 2] = np.maximum(columns[:, 2], 0.0)
+    if pen.taper_in != NO_TAPER or pen.taper_out != NO_TAPER:
+        _taper_into(columns[:, 2], along, line, pen, size_px, scale)
     pieces: tuple[tuple[int, int], ...] = ()
     if pen.dash and along[-1] > 0:
         columns, pieces = dashed(columns, along, np.array(pen.dash) * size_px)
     points = columns[:, :3].astype(np.float32)
-    return Ribbon(points, np.clip(columns[:, 3] + 0.5, 0, 255).astype(np.uint8), columns[:, 4].copy(), pieces)
+    ink = np.minimum(np.maximum(columns[:, 3] + 0.5, 0.0), 255.0).astype(np.uint8)
+    return Ribbon(points, ink, columns[:, 4].copy(), pieces)
 
 
 def thinned(columns: NDArray[np.float64], closest: float) -> NDArray[np.float64]:
@@ -152,16 +154,23 @@ def taper_share(distance: NDArray[np.float64], reach: float) -> NDArray[np.float
     return np.sqrt(np.clip(distance / reach, 0.0, 1.0) * 0.98 + 0.02)
 
 
-def _tapered(along: NDArray[np.float64], line: Trace, pen: Pen, size_px: float, scale: float) -> NDArray[np.float64]:
-    """Share of the width left by the tapers, which scale with the size and never exceed half the line."""
+def _taper_into(
+    radius: NDArray[np.float64], along: NDArray[np.float64], line: Trace, pen: Pen, size_px: float, scale: float
+) -> None:
+    """Narrow both ends of a line by its tapers, which scale with the size and never exceed half the line."""
     total = float(along[-1])
     if total <= 0:
-        return np.ones(len(along))
-    speed = speeds(line) * scale if pen.taper_in.by_speed or pen.taper_out.by_speed else np.zeros(len(line))
-    early, late = speed[: max(1, len(speed) // 5)].max(), speed[-max(1, len(speed) // 5) :].max()
-    start = taper_reach(pen.taper_in, size_px / pen.size_px, total, float(early))
-    end = taper_reach(pen.taper_out, size_px / pen.size_px, total, float(late))
-    return taper_share(along, min(start, total / 2)) * taper_share(total - along, min(end, total / 2))
+        return
+    early = late = 0.0
+    if pen.taper_in.by_speed or pen.taper_out.by_speed:
+        speed = speeds(line) * scale
+        few = max(1, len(speed) // 5)
+        early, late = float(speed[:few].max()), float(speed[-few:].max())
+    start = min(total / 2, taper_reach(pen.taper_in, size_px / pen.size_px, total, early))
+    end = min(total / 2, taper_reach(pen.taper_out, size_px / pen.size_px, total, late))
+    first, last = np.searchsorted(along, (start, total - end))
+    radius[:first] *= taper_share(along[:first], start)
+    radius[last:] *= taper_share(total - along[last:], end)
 
 
 def taper_reach(taper: Taper, size_scale: float, total_px: float, speed_px_s: float) -> float:

@@ -2,16 +2,17 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from dataclasses import dataclass, field, replace
-from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.computed import computed
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import Steadier, Trace, steady_now
 from jotsk.core.ink.blend_kernel import scale_alpha_into
-from jotsk.core.ink.painting import finished, new_buffer, paint, paint_shells
+from jotsk.core.ink.painting import Key, inked_tiles, shelled_tiles
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE, Ribbon, ribbon_of
 
@@ -29,17 +30,10 @@ class Cut:
     def bounds(self) -> Rect:
         return self.ribbon.bounds
 
-    def alpha(self, column: int, row: int) -> NDArray[np.uint8] | None:
-        """What is taken away on one tile, uint8, or None where the eraser did not pass."""
-        parts = self.ribbon.cells.get((column, row))
-        if parts is None:
-            return None
-        alpha = np.zeros((TILE, TILE), np.uint8)
-        for start, stop, first, last in parts:
-            piece = slice(start, stop)
-            corner = float(column * TILE), float(row * TILE)
-            paint_shells(self.shells, alpha, corner, self.ribbon.points[piece], self.ribbon.ink[piece], first, last)
-        return alpha
+    def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
+        """What is taken away, uint8, on those of the tiles `keys` that the eraser can have touched."""
+        touched = [key for key in keys if key in self.ribbon.cells]
+        return dict(zip(touched, shelled_tiles(self.shells, self.ribbon, touched), strict=True))
 
 
 @dataclass(frozen=True, eq=False)
@@ -58,7 +52,7 @@ class Stroke:
     scale: float = 1.0
     cuts: tuple[Cut, ...] = field(default=())
 
-    @cached_property
+    @computed
     def drawn_line(self) -> Trace:
         """The line as it came while drawing."""
         pen = self.pen
@@ -67,16 +61,16 @@ class Stroke:
             less_when_fast=pen.less_when_fast, corners=pen.keeps_corners,
         )  # fmt: skip
 
-    @cached_property
+    @computed
     def steadier(self) -> Steadier:
         return Steadier(self.drawn_line, scale=self.scale)
 
-    @cached_property
+    @computed
     def line(self) -> Trace:
         """The centre line after the lift."""
         return self.steadier.line(self.steady_after)
 
-    @cached_property
+    @computed
     def ribbon(self) -> Ribbon:
         return ribbon_of(self.line, self.pen, self.size_px, self.scale)
 
@@ -84,30 +78,23 @@ class Stroke:
     def bounds(self) -> Rect:
         return self.ribbon.bounds
 
-    def cells_on(self, page: Rect) -> list[tuple[int, int]]:
+    def cells_on(self, page: Rect) -> list[Key]:
         """(column, row) of the tiles inside `page` that the stroke can touch."""
         return cells_on(self.ribbon, page)
 
-    def alpha(self, column: int, row: int) -> NDArray[np.uint8] | None:
-        """Ink on one 128 x 128 tile as uint8, or None where the stroke leaves nothing."""
-        parts = self.ribbon.cells.get((column, row))
-        if parts is None:
-            return None
-        pen, ribbon = self.pen, self.ribbon
-        buffer = new_buffer(pen, TILE, TILE)
-        corner = column * TILE, row * TILE
-        for start, stop, first, last in parts:
-            piece = slice(start, stop)
-            paint(
-                pen, self.size_px, buffer, corner, ribbon.points[piece], ribbon.ink[piece], ribbon.along[piece],
-                first, last,
-            )  # fmt: skip
-        alpha = finished(pen, buffer, corner)
+    def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
+        """Ink, uint8 (128, 128), on those of the tiles `keys` that the stroke can touch."""
+        touched = [key for key in keys if key in self.ribbon.cells]
+        alphas = dict(zip(touched, inked_tiles(self.pen, self.size_px, self.ribbon, touched), strict=True))
         for cut in self.cuts:
-            gone = cut.alpha(column, row)
-            if gone is not None:
-                scale_alpha_into(alpha, gone)
-        return alpha if alpha.any() else None
+            for key, gone in cut.alphas(touched).items():
+                scale_alpha_into(alphas[key], gone)
+        return alphas
+
+    def alpha(self, column: int, row: int) -> NDArray[np.uint8] | None:
+        """Ink on one tile, or None where the stroke leaves nothing."""
+        alpha = self.alphas([(column, row)]).get((column, row))
+        return alpha if alpha is not None and alpha.any() else None
 
     def resteadied(self, strength: float) -> Stroke:
         """The same stroke steadied by `strength` after the lift; its cuts stay where they are."""
@@ -125,7 +112,7 @@ class Stroke:
         return new
 
 
-def cells_on(ribbon: Ribbon, page: Rect) -> list[tuple[int, int]]:
+def cells_on(ribbon: Ribbon, page: Rect) -> list[Key]:
     """(column, row) of the tiles inside `page` that a ribbon can touch."""
     return [
         (c, r)

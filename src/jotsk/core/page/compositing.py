@@ -14,7 +14,7 @@ from jotsk.core.ink.blend_kernel import layer_into, wet_layer_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import Pixels
+from jotsk.core.page.tiles import CLEAR, Pixels
 
 LayerChoice = Callable[[Layer], bool]
 
@@ -66,7 +66,7 @@ def composite_into(
             target = out[part.y0 - corner[1] : part.y1 - corner[1], part.x0 - corner[0] : part.x1 - corner[0]]
             inside = (slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x))
             if source is None:
-                source = _CLEAR
+                source = CLEAR
             if alpha is None:
                 layer_into(target, source[inside], opacity, tint, layer.tint is not None)
             else:
@@ -100,6 +100,3 @@ def color_at(page: Page, x: int, y: int, uid: int | None = None) -> Color | None
     r, g, b = (min(255, round((pixel >> shift & 255) * 255 / alpha)) for shift in (0, 8, 16))
     return r, g, b
 
-
-_CLEAR = np.zeros((TILE, TILE), np.uint32)
-_CLEAR.setflags(write=False)

@@ -15,8 +15,8 @@ from jotsk.core.page.layers import (
     InkLayer,
     Layer,
     PaintLayer,
-    add_stroke,
-    render_tile,
+    clear_tile,
+    ink_strokes_into,
 )
 from jotsk.core.page.page import Page
 from jotsk.core.page.tiles import Key, Pixels, Tiles
@@ -39,12 +39,11 @@ def drawable(page: Page) -> Layer:
 def with_stroke(page: Page, stroke: Stroke) -> Page:
     """Add a stroke to the active layer; a paint layer keeps its pixels only."""
     layer = drawable(page)
-    changes: dict[Key, Pixels | None] = {}
+    changes: dict[Key, Pixels] = {}
     for key in stroke.cells_on(page.bounds):
         old = layer.tiles.get(*key)
-        pixels = render_tile((), key) if old is None else old.copy()
-        add_stroke(pixels, stroke, key)
-        changes[key] = pixels
+        changes[key] = clear_tile() if old is None else old.copy()
+    ink_strokes_into(changes, [stroke])
     tiles = layer.tiles.with_tiles(changes)
     if isinstance(layer, InkLayer):
         return page.with_layer(replace(layer, tiles=tiles, marks=layer.marks.appended(stroke)))
@@ -57,10 +56,9 @@ def rubbed_out(page: Page, cut: Cut) -> Page:
     A stroke that has nothing left is taken away. Returns the same page if nothing was there to erase.
     """
     layer = drawable(page)
-    keys = cells_on(cut.ribbon, page.bounds)
-    alphas = {key: alpha for key in keys if (alpha := cut.alpha(*key)) is not None}
+    alphas = cut.alphas(cells_on(cut.ribbon, page.bounds))
     if not isinstance(layer, InkLayer):
-        changes: dict[Key, Pixels | None] = {}
+        changes: dict[Key, Pixels] = {}
         for key, alpha in alphas.items():
             old = layer.tiles.get(*key)
             if old is not None and (old[alpha > 0] != 0).any():
@@ -71,9 +69,8 @@ def rubbed_out(page: Page, cut: Cut) -> Page:
     for stroke in layer.marks:
         if not stroke.bounds & cut.bounds:
             continue
-        touched = any(
-            (ink := stroke.alpha(*key)) is not None and (ink[alpha > 0] != 0).any() for key, alpha in alphas.items()
-        )
+        inks = stroke.alphas(alphas)
+        touched = any((ink[alphas[key] > 0] != 0).any() for key, ink in inks.items())
         if touched:
             cut_stroke = stroke.with_cut(cut)
             swaps[id(stroke)] = cut_stroke if _has_ink(page, cut_stroke) else None
@@ -92,25 +89,17 @@ def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Stroke, Stroke
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer) or not layer.marks.hold_all([old for old, _ in pairs]):
         raise Refused("That line is no longer on the page.")
-    keys: set[Key] = set()
-    for old, new in pairs:
-        keys.update(old.cells_on(page.bounds))
-        if new is not None:
-            keys.update(new.cells_on(page.bounds))
+    changing = [stroke for pair in pairs for stroke in pair if stroke is not None]
+    keys = {key for stroke in changing for key in stroke.cells_on(page.bounds)}
     return _with_swaps(page, layer, {id(old): new for old, new in pairs}, keys)
 
 
 def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Stroke | None], keys: set[Key]) -> Page:
     marks = layer.marks.replaced(swaps)
     area = _area_of(keys)
-    touching: dict[Key, list[Stroke]] = {key: [] for key in keys}
-    for stroke in marks:
-        if stroke.bounds & area:
-            for key in stroke.ribbon.cells:
-                if key in touching:
-                    touching[key].append(stroke)
-    rendered: dict[Key, Pixels | None] = {key: render_tile(near, key) for key, near in touching.items()}
-    return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(rendered)))
+    tiles = {key: clear_tile() for key in keys}
+    ink_strokes_into(tiles, [stroke for stroke in marks if stroke.bounds & area])
+    return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(tiles)))
 
 
 def _area_of(keys: set[Key]) -> Rect:
@@ -121,7 +110,7 @@ def _area_of(keys: set[Key]) -> Rect:
 
 
 def _has_ink(page: Page, stroke: Stroke) -> bool:
-    return any(stroke.alpha(*key) is not None for key in stroke.cells_on(page.bounds))
+    return any(alpha.any() for alpha in stroke.alphas(stroke.cells_on(page.bounds)).values())
 
 
 def with_new_layer(page: Page, name: str | None = None) -> Page:

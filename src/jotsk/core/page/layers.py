@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
+from numpy.typing import NDArray
 
+from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color, Stroke
 from jotsk.core.ink.blend_kernel import ink_into
@@ -47,23 +49,23 @@ class PaintLayer(Layer):
 
 def render(strokes: Iterable[Stroke], bounds: Rect) -> Tiles:
     """Return the tiles that `strokes` give inside `bounds`, drawn in their order on nothing."""
-    touching: dict[Key, list[Stroke]] = {}
-    for stroke in strokes:
-        for key in stroke.cells_on(bounds):
-            touching.setdefault(key, []).append(stroke)
-    return Tiles().with_tiles({key: render_tile(near, key) for key, near in touching.items()})
+    strokes = list(strokes)
+    tiles = {key: clear_tile() for stroke in strokes for key in stroke.cells_on(bounds)}
+    ink_strokes_into(tiles, strokes)
+    return Tiles().with_tiles(tiles)
 
 
-def render_tile(strokes: Iterable[Stroke], key: Key) -> Pixels:
-    """Return one tile of the strokes, a new array."""
-    pixels = np.zeros((TILE, TILE), np.uint32)
-    for stroke in strokes:
-        add_stroke(pixels, stroke, key)
-    return pixels
+def clear_tile() -> Pixels:
+    return np.zeros((TILE, TILE), np.uint32)
 
 
-def add_stroke(pixels: Pixels, stroke: Stroke, key: Key) -> None:
-    """Put one stroke's ink on a tile, in place."""
-    alpha = stroke.alpha(*key)
-    if alpha is not None:
-        ink_into(pixels, alpha, packed(stroke.color))
+def ink_strokes_into(tiles: Mapping[Key, Pixels], strokes: Sequence[Stroke]) -> None:
+    """Put the ink of strokes on `tiles`, in their order; what each leaves is worked out on all cores."""
+
+    def alphas(stroke: Stroke) -> dict[Key, NDArray[np.uint8]]:
+        return stroke.alphas(key for key in stroke.ribbon.cells if key in tiles)
+
+    for stroke, of_stroke in zip(strokes, on_all_cores(alphas, strokes), strict=True):
+        color = packed(stroke.color)
+        for key, alpha in of_stroke.items():
+            ink_into(tiles[key], alpha, color)

@@ -2,19 +2,23 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Collection, Iterator, Mapping
 from types import MappingProxyType
 
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
-from jotsk.core.ink.blend_kernel import halve_into
+from jotsk.core.ink.blend_kernel import halve_four_into, is_clear
 
 Pixels = NDArray[np.uint32]  # (128, 128), premultiplied, R in the lowest byte
 Key = tuple[int, int]
 
+CLEAR: Pixels = np.zeros((TILE, TILE), np.uint32)
+CLEAR.setflags(write=False)
+WORTH_THREADS = 64
 _NO_ROW: Mapping[int, Pixels] = MappingProxyType({})
 
 
@@ -69,7 +73,7 @@ class Tiles:
         for (column, row), pixels in changes.items():
             if row not in fresh:
                 fresh[row] = dict(rows.get(row, _NO_ROW))
-            if pixels is None or not pixels.any():
+            if pixels is None or is_clear(pixels):
                 fresh[row].pop(column, None)
             else:
                 pixels.setflags(write=False)
@@ -82,7 +86,7 @@ class Tiles:
         new = Tiles(rows)
         if self._half is not None:
             parents = {(c // 2, r // 2) for c, r in changes}
-            new._half = self._half.with_tiles({key: _halved(new, *key) for key in parents})
+            new._half = self._half.with_tiles(_halves(new, parents))
         return new
 
     @property
@@ -90,7 +94,7 @@ class Tiles:
         """The same picture at half the size, each pixel the mean of 2 x 2; kept, and updated with every change."""
         if self._half is None:
             parents = {(c // 2, r // 2) for (c, r), _ in self}
-            self._half = Tiles().with_tiles({key: _halved(self, *key) for key in parents})
+            self._half = Tiles().with_tiles(_halves(self, parents))
         return self._half
 
     def at_level(self, level: int) -> Tiles:
@@ -146,14 +150,16 @@ def pixels_of(tiles: Tiles, rect: Rect) -> Pixels:
     return out
 
 
+def _halves(tiles: Tiles, keys: Collection[Key]) -> dict[Key, Pixels]:
+    if len(keys) < WORTH_THREADS:
+        return {key: _halved(tiles, *key) for key in keys}
+    return dict(zip(keys, on_all_cores(lambda key: _halved(tiles, *key), list(keys)), strict=True))
+
+
 def _halved(tiles: Tiles, column: int, row: int) -> Pixels:
-    small = np.zeros((TILE, TILE), np.uint32)
-    half = TILE // 2
-    for dr in range(2):
-        for dc in range(2):
-            large = tiles.get(2 * column + dc, 2 * row + dr)
-            if large is not None:
-                halve_into(small[dr * half : (dr + 1) * half, dc * half : (dc + 1) * half], large)
+    small = np.empty((TILE, TILE), np.uint32)
+    four = [tiles.get(2 * column + dc, 2 * row + dr) for dr in range(2) for dc in range(2)]
+    halve_four_into(small, *(CLEAR if tile is None else tile for tile in four))
     return small
 
 

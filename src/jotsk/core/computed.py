@@ -8,7 +8,7 @@ from typing import Any, Generic, TypeVar, overload
 V = TypeVar("V")
 
 
-class computed(Generic[V]):  # noqa: N801 (used as a decorator, like property)
+class computed(Generic[V]):
     """`functools.cached_property` without the lock that Python 3.11 holds over all instances while one computes.
 
     Two threads that ask one instance at the same moment both compute; either result serves.

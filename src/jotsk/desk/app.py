@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import logging
 import logging.handlers
 import os
@@ -68,6 +69,7 @@ def run(*, file: Path | None = None, demo: bool = False, play: bool = False, sho
         return _shoot(app, window, begin, play, shot)
     window.show()
     warming.when_ready(begin)
+    gc.freeze()  # what is loaded stays: a collection while drawing need not walk over it
     return app.exec()
 
 

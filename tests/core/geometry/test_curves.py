@@ -39,7 +39,7 @@ def test_the_curve_passes_through_every_point_in_short_steps(points):
     dense = catmull_rom(points, 3.0)
     gaps = np.hypot(*(dense[:, None] - points[None]).transpose(2, 0, 1)).min(axis=0)
     assert gaps.max() < 1e-9
-    assert np.hypot(*np.diff(dense, axis=0).T).max() < 4.5
+    assert np.hypot(*np.diff(dense, axis=0).T).max() <= 3.0 + 1e-9
     assert np.isfinite(dense).all()
 
 

@@ -45,3 +45,8 @@ def test_what_tells_nothing_is_refused_with_a_sentence(groups):
 def test_the_histogram_counts_the_hands_own_pressures():
     shares = histogram([0.1] * 10 + [0.9] * 5 + [0.0, np.nan, 2.0], bins=10)
     assert shares[1] == 1 and shares[9] == 0.5 and shares.sum() == 1.5
+
+
+def test_a_very_light_hand_is_fitted_too():
+    curve = fitted_feel(scribble(0.03, 1, 0.01), scribble(0.2, 2), scribble(0.6, 3))
+    assert curve([0.03]) == pytest.approx([0.12], abs=0.06)

@@ -235,3 +235,18 @@ def test_a_marker_ends_as_evenly_as_it_runs():
         assert cap.mean() == pytest.approx(middle, rel=0.12)
     dot = Stroke(trace_from([0.0], [256.0], [192.0]), marker, 60.0, (0, 0, 0), 0.0, 0.0)
     assert alpha_of(dot)[180:204, 244:268].mean() == pytest.approx(middle, rel=0.12)
+
+
+def test_a_marker_is_as_even_round_a_bend_and_its_edge_is_smooth():
+    marker = replace(pen_by_id("marker"), opacity=1.0, width=Drive("nothing", 1.0), ink=Drive("nothing", 1.0))
+    turn = np.linspace(0, 1.5, 200)
+    trace = trace_from(turn, 60 + 250 * np.sin(turn), 350 - 250 * np.cos(turn), np.full(200, 0.5))
+    ink = alpha_of(Stroke(trace, marker, 40.0, (0, 0, 0), 0.0, 0.0)).astype(float)
+    y, x = np.mgrid[: ink.shape[0], : ink.shape[1]] + 0.5
+    off = np.hypot(x - 60, y - 350) - 250
+    angle = np.arctan2(x - 60, 350 - y)
+    middle = (np.abs(off) < 6) & (angle > 0.3) & (angle < 1.2)
+    assert ink[middle].std() < 1.0, "no weave"
+    rim = (np.abs(np.abs(off) - 20) < 0.4) & (angle > 0.3) & (angle < 1.2)
+    share = ink[rim] / ink[middle].mean()
+    assert ((share > 0.1) & (share < 0.9)).mean() > 0.5, "the edge is anti-aliased"

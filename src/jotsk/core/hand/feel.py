@@ -13,6 +13,7 @@ from jotsk.core.hand.response import ResponseCurve
 LIGHT_OUT, NORMAL_OUT, HARD_OUT = 0.12, 0.5, 0.95
 FEWEST_SAMPLES = 20
 CLOSEST = 0.05
+LIGHTEST_IN = 0.005  # a hand may well touch so lightly; the curve still begins at 0
 
 
 def fitted_feel(light: ArrayLike, normal: ArrayLike, hard: ArrayLike) -> ResponseCurve:
@@ -39,10 +40,10 @@ def fitted_feel(light: ArrayLike, normal: ArrayLike, hard: ArrayLike) -> Respons
     for samples, quantile, out in wanted:
         pressures = _usable(samples)
         if len(pressures) >= FEWEST_SAMPLES:
-            points.append((float(np.percentile(pressures, quantile)), out))
+            points.append((max(LIGHTEST_IN, float(np.percentile(pressures, quantile))), out))
     if len(points) == 1:
         raise ValueError("scribble a little longer: there is not enough to judge by yet")
-    inputs = [x for x, _ in points]
+    inputs = [x for x, _ in points[1:]]
     if any(b - a < CLOSEST for a, b in pairwise(inputs)):
         raise ValueError("light, normal and hard came out alike; press more differently, or keep the even curve")
     last = points[-1][0]

@@ -278,7 +278,7 @@ def paint_ribbon(buf, x0, y0, ribbon, levels, first, last, ends_open):
 
 @njit(**OPTIONS)
 def paint_tiles(bufs, ribbon, levels, parts):
-    """Each of `parts` (M, 5) into a tile of `bufs` (K, H, W): its index, its corner x, y, first and last + 1 segment."""
+    """Paint each of `parts` (M, 5) into a tile of `bufs` (K, H, W): index, corner x, y, first and last + 1 segment."""
     for m in range(parts.shape[0]):
         k, x0, y0, first, last = parts[m]
         paint_ribbon(bufs[k], float(x0), float(y0), ribbon, levels, first, last, False)

@@ -13,7 +13,7 @@ from jotsk.core.ink.coverage_kernel import paint_ribbon, paint_tiles
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE, Ribbon
-from jotsk.core.ink.swept_kernel import covered_into, deposit, finish_into, paint_textured
+from jotsk.core.ink.swept_kernel import covered_into, crisp_deposit, finish_into, paint_textured, soft_deposit
 from jotsk.core.ink.tips import ROWS, tip
 
 Key = tuple[int, int]
@@ -40,7 +40,10 @@ def paint(
     x, y = corner
     if pen.builds:
         profile, strength, crisp = flow_profile(pen)
-        deposit(buffer, x, y, points, ink, first, last, profile, strength, crisp, starts, ends)
+        if crisp:
+            crisp_deposit(buffer, x, y, points, ink, first, last, strength, starts, ends)
+        else:
+            soft_deposit(buffer, x, y, points, ink, first, last, profile, strength)
     elif pen.tip != "smooth" and len(points) > 1:
         paint_textured(buffer, x, y, points, ink, along, first, last, tip(pen.tip), ROWS / size_px)
     else:
@@ -71,7 +74,7 @@ def shelled_tiles(shells: Shells, ribbon: Ribbon, keys: Sequence[Key]) -> NDArra
 
 
 def inked_tiles(pen: Pen, size_px: float, ribbon: Ribbon, keys: Sequence[Key]) -> list[NDArray[np.uint8]]:
-    """Return the (128, 128) alphas that a whole ribbon of a pen leaves on the tiles `keys`, all of which it can touch."""
+    """Return the (128, 128) alphas that a whole ribbon leaves on the tiles `keys`, all of which it can touch."""
     corners = [(column * TILE, row * TILE) for column, row in keys]
     if pen.tip == "smooth" and not pen.builds:
         buffers: list[NDArray[Any]] = list(shelled_tiles(pen.shells, ribbon, keys))

@@ -103,8 +103,8 @@ def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribb
     if pen.dash and along[-1] > 0:
         columns, pieces = dashed(columns, along, np.array(pen.dash) * size_px)
     points = columns[:, :3].astype(np.float32)
-    ink = np.minimum(np.maximum(columns[:, 3] + 0.5, 0.0), 255.0).astype(np.uint8)
-    return Ribbon(points, ink, columns[:, 4].copy(), pieces)
+    levels = np.minimum(np.maximum(columns[:, 3] + 0.5, 0.0), 255.0).astype(np.uint8)
+    return Ribbon(points, levels, columns[:, 4].copy(), pieces)
 
 
 def thinned(columns: NDArray[np.float64], closest: float) -> NDArray[np.float64]:

@@ -5,8 +5,10 @@ the line in radii and u its place along it. Overlaps combine by maximum, so a st
 crosses itself.
 
 A *building* tip leaves a deposit D, and covers 1 - exp(-D), so passes add up and low flow never stalls on whole
-levels. Every segment of length ds lays k p(d / r) ds / r around its middle. Across a straight line that adds up
-to the Abel transform of p; p = 1 / sqrt(1 - q^2) gives the same deposit from edge to edge, a crisp marker.
+levels. A *soft* one lays k p(d / r) ds / r around the middle of every segment of length ds.
+A *crisp* one is p = 1 / sqrt(1 - q^2), which leaves the same deposit from edge to edge. Its integral along a segment
+is known: at u along and v across, with h^2 = r^2 - v^2, the part from s0 to s1 lays
+asin((s1 - u) / h) - asin((s0 - u) / h), each held to -1..1, and neighbours add up without a seam.
 """
 
 from __future__ import annotations
@@ -82,13 +84,8 @@ def paint_textured(buf, x0, y0, ribbon, levels, along, first, last, tip, texels_
 
 
 @njit(**OPTIONS)
-def deposit(buf, x0, y0, ribbon, levels, first, last, profile, strength, crisp, starts, ends):
-    """Add to `buf` (float32) what segments `first` .. `last` - 1 lay down; `profile` is p at even steps of d / r.
-
-    Where a `crisp` line `starts` or `ends`, what would have come from beyond is laid down as well: at a place u beyond
-    the end and v across, with h^2 = r^2 - v^2, that is the integral of 1 / sqrt(h^2 - (u - s)^2) over s > 0,
-    pi / 2 + asin(u / h). So the end is a disc as even as the line.
-    """
+def soft_deposit(buf, x0, y0, ribbon, levels, first, last, profile, strength):
+    """Add to `buf` (float32) what segments `first` .. `last` - 1 lay down; `profile` is p at even steps of d / r."""
     h, w = buf.shape
     steps = profile.shape[0] - 1
     n = ribbon.shape[0]
@@ -114,14 +111,62 @@ def deposit(buf, x0, y0, ribbon, levels, first, last, profile, strength, crisp, 
                     buf[i, j] += amount * (profile[c] + (at - c) * (profile[c + 1] - profile[c]))
     if n == 1:
         end_disc(buf, x0, y0, ribbon, levels, 0, 0.0, 0.0, strength)
-    elif crisp and first == 0 and starts:
+
+
+@njit(**OPTIONS)
+def crisp_deposit(buf, x0, y0, ribbon, levels, first, last, strength, starts, ends):
+    """Add to `buf` (float32) what segments `first` .. `last` - 1 of a crisp line lay down.
+
+    Where the line `starts` or `ends`, what would have come from beyond is laid down as well, so the end is a disc as
+    even as the line.
+    """
+    h, w = buf.shape
+    n = ribbon.shape[0]
+    for k in range(first, min(last, n - 1)):
+        xa = float(ribbon[k, 0])
+        ya = float(ribbon[k, 1])
+        r = 0.5 * (float(ribbon[k, 2]) + float(ribbon[k + 1, 2]))
+        dx = float(ribbon[k + 1, 0]) - xa
+        dy = float(ribbon[k + 1, 1]) - ya
+        length = math.sqrt(dx * dx + dy * dy)
+        if r <= 0.5 or length < 1e-6:
+            continue
+        ux = dx / length
+        uy = dy / length
+        amount = strength * 0.5 * (float(levels[k]) + float(levels[k + 1])) / 255.0
+        reach = r + 1.0
+        top = max(0, int(math.floor(min(ya, ya + dy) - reach - y0)))
+        bottom = min(h, int(math.ceil(max(ya, ya + dy) + reach - y0)) + 1)
+        left = max(0, int(math.floor(min(xa, xa + dx) - reach - x0)))
+        right = min(w, int(math.ceil(max(xa, xa + dx) + reach - x0)) + 1)
+        for i in range(top, bottom):
+            py = y0 + i + 0.5 - ya
+            for j in range(left, right):
+                px = x0 + j + 0.5 - xa
+                v = abs(py * ux - px * uy)
+                if v >= r + 0.5:
+                    continue
+                inner = min(v, r - 0.5)
+                half = math.sqrt(r * r - inner * inner)
+                u = px * ux + py * uy
+                laid = asin_held((length - u) / half) - asin_held(-u / half)
+                buf[i, j] += amount * min(1.0, r + 0.5 - v) * laid
+    if n == 1:
+        end_disc(buf, x0, y0, ribbon, levels, 0, 0.0, 0.0, strength)
+        return
+    if first == 0 and starts:
         ux = float(ribbon[0, 0]) - float(ribbon[1, 0])
         uy = float(ribbon[0, 1]) - float(ribbon[1, 1])
         end_disc(buf, x0, y0, ribbon, levels, 0, ux, uy, strength)
-    if n > 1 and crisp and last >= n - 1 and ends:
+    if last >= n - 1 and ends:
         ux = float(ribbon[n - 1, 0]) - float(ribbon[n - 2, 0])
         uy = float(ribbon[n - 1, 1]) - float(ribbon[n - 2, 1])
         end_disc(buf, x0, y0, ribbon, levels, n - 1, ux, uy, strength)
+
+
+@njit(**OPTIONS)
+def asin_held(v):
+    return math.asin(min(1.0, max(-1.0, v)))
 
 
 @njit(**OPTIONS)
@@ -131,21 +176,28 @@ def end_disc(buf, x0, y0, ribbon, levels, k, ux, uy, strength):
     x = float(ribbon[k, 0])
     y = float(ribbon[k, 1])
     r = float(ribbon[k, 2])
+    if r <= 0.5:
+        return
     length = math.sqrt(ux * ux + uy * uy)
     amount = strength * float(levels[k]) / 255.0
-    for i in range(max(0, int(math.floor(y - r - y0))), min(h, int(math.ceil(y + r - y0)) + 1)):
+    reach = r + 1.0
+    for i in range(max(0, int(math.floor(y - reach - y0))), min(h, int(math.ceil(y + reach - y0)) + 1)):
         py = y0 + i + 0.5 - y
-        for j in range(max(0, int(math.floor(x - r - x0))), min(w, int(math.ceil(x + r - x0)) + 1)):
+        for j in range(max(0, int(math.floor(x - reach - x0))), min(w, int(math.ceil(x + reach - x0)) + 1)):
             px = x0 + j + 0.5 - x
-            if px * px + py * py >= r * r:
+            d = math.sqrt(px * px + py * py)
+            if d >= r + 0.5:
                 continue
             if length == 0.0:
-                buf[i, j] += amount * math.pi
+                buf[i, j] += amount * math.pi * min(1.0, r + 0.5 - d)
                 continue
             u = (px * ux + py * uy) / length
-            v = (px * uy - py * ux) / length
-            half = math.sqrt(max(1e-6, r * r - v * v))
-            buf[i, j] += amount * (0.5 * math.pi + math.asin(min(1.0, max(-1.0, u / half))))
+            v = abs(px * uy - py * ux) / length
+            inner = min(v, r - 0.5)
+            half = math.sqrt(r * r - inner * inner)
+            # Beyond the end its edge is round; before it, straight as the line's.
+            edge = r + 0.5 - (d if u > 0.0 else v)
+            buf[i, j] += amount * min(1.0, edge) * (0.5 * math.pi + asin_held(u / half))
 
 
 @njit(cache=True, nogil=True)

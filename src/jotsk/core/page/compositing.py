@@ -99,4 +99,3 @@ def color_at(page: Page, x: int, y: int, uid: int | None = None) -> Color | None
         return None
     r, g, b = (min(255, round((pixel >> shift & 255) * 255 / alpha)) for shift in (0, 8, 16))
     return r, g, b
-

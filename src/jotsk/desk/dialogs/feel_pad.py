@@ -69,9 +69,9 @@ class FeelPad(QDialog):
         right.addWidget(self.told)
         right.addStretch()
         for words, tip, call in (
-            ("Even again", "Back to the device's own pressure", self.reset),
+            ("Keep this feel", "Use it from now on for this device", self.accept),
             ("Begin anew", "Forget these scribbles", self.begin),
-            ("Keep", "Use this feel from now on for this device", self.accept),
+            ("Even again", "Back to the device's own pressure", self.reset),
             ("Close", "Leave the feel as it was", self.reject),
         ):
             button = QPushButton(words, toolTip=tip, autoDefault=False)

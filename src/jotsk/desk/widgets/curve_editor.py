@@ -56,7 +56,9 @@ class CurveEditor(QWidget):
         painter.fillRect(self.rect(), QColor(theme.raised))
         if self.histogram is not None and self.histogram.any():
             painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(QColor(theme.sunken))
+            bars = QColor(theme.quiet)
+            bars.setAlphaF(0.55)
+            painter.setBrush(bars)
             step = box.width() / len(self.histogram)
             for k, share in enumerate(self.histogram):
                 painter.drawRect(

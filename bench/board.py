@@ -19,7 +19,7 @@ from PySide6.QtWidgets import QApplication, QWidget
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page
-from jotsk.core.page.edits import with_new_layer
+from jotsk.core.page.stacking import with_new_layer
 from jotsk.desk.board import board as board_module
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen

@@ -23,6 +23,7 @@ from jotsk.core.page import (
     flattened,
     pixels_of,
     rgba,
+    stacking,
     tiles_from,
 )
 from jotsk.desk.board.picture import BoardPicture, changed_between
@@ -38,7 +39,7 @@ def page():
     page = edits.with_stroke(page, stroke_along([(40, 60), (460, 340)], size=24, color=(180, 20, 60)))
     page = edits.with_stroke(page, stroke_along([(60, 340), (250, 40), (440, 330)], size=10))
     return edits.with_stroke(
-        edits.with_new_layer(page), stroke_along([(20, 200), (480, 200)], size=40, color=(20, 90, 160))
+        stacking.with_new_layer(page), stroke_along([(20, 200), (480, 200)], size=40, color=(20, 90, 160))
     )
 
 

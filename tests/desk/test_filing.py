@@ -19,7 +19,7 @@ from jotsk.desk.dialogs import KeySheet
 from jotsk.desk.icons import icon
 from jotsk.desk.jobs import Job
 from jotsk.desk.keeping import Kept, Shelf
-from jotsk.desk.trays.layers import described, thumbnail
+from jotsk.desk.trays.layer_row import described, thumbnail
 from jotsk.desk.trays.top import build_menu
 from jotsk.desk.warming import SENTENCE, Warming
 from jotsk.desk.widgets import Track, TrackKind
@@ -295,11 +295,11 @@ def test_a_layer_is_described_in_a_few_words(window, pen):
     from dataclasses import replace
 
     layer = window.document.page.active
-    assert described(layer) == "ink · empty"
+    assert described(window.document.page, layer) == "ink · empty"
     pen.draw(across(window))
     layer = window.document.page.active
-    assert described(layer) == "ink · 1 stroke"
-    assert described(replace(layer, is_sketch=True, opacity=0.3)) == "sketch · 30 %"
+    assert described(window.document.page, layer) == "ink · 1 stroke"
+    assert described(window.document.page, replace(layer, is_sketch=True, opacity=0.3)) == "sketch · 30 %"
 
 
 def test_a_thumbnail_shows_its_own_layer_alone(window, pen):

@@ -10,6 +10,7 @@ from __future__ import annotations
 import hashlib
 import io
 import sys
+from dataclasses import replace
 from pathlib import Path
 
 
@@ -33,9 +34,11 @@ def warm_up() -> None:
     from jotsk.core.files.pictures import decode_picture, encode_png
     from jotsk.core.hand import Sample, trace_from
     from jotsk.core.ink import Cut, Stroke, WetInk, pen_by_id
+    from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
     from jotsk.core.ink.figures import figures_of
     from jotsk.core.page import WetLayer, blank_page, composite_into, flattened
-    from jotsk.core.page.edits import rubbed_out, traced_under, with_stroke
+    from jotsk.core.page.edits import rubbed_out, with_stroke
+    from jotsk.core.page.stacking import merged_visible, traced_under
 
     t = np.linspace(0.0, 0.5, 100)
     trace = trace_from(t, 20 + 200 * t, 30 + 20 * np.sin(9 * t), 0.5 + 0.4 * np.sin(5 * t))
@@ -48,7 +51,7 @@ def warm_up() -> None:
         ink = WetInk(pen, pen.size_px, 20.0)
         for row in trace.samples[:20].tolist():
             ink.push(Sample(*row))
-        for rubs in (False, True):
+        for does in (INKS, RUBS, INKS_ATOP):
             out = np.zeros((100, 150), np.uint32)
             composite_into(
                 out,
@@ -56,10 +59,13 @@ def warm_up() -> None:
                 page,
                 page.bounds.halved(1),
                 level=1,
-                wet=WetLayer(1, ink.alpha, np.uint32(0), rubs),
+                wet=WetLayer(1, ink.alpha, np.uint32(0), does),
             )
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = with_stroke(traced_under(page, 1), Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
+    page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
+    page = with_stroke(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
+    merged_visible(page)
     buffer = io.BytesIO()
     encode_png(buffer, flattened(page))
     buffer.seek(0)

@@ -83,8 +83,17 @@ TABLE: tuple[Entry, ...] = (
         "Dim this layer, turn it blue, lock it, and ink above it",
         "Layer",
     ),
-    Entry("layer.add", "Add layer", "Ctrl+Shift+N", "Add an ink layer above this one", "Layer"),
-    Entry("layer.delete", "Delete layer", "", "Delete this layer", "Layer"),
+    Entry("layer.add", "Fresh layer", "N", "Add an ink layer above this one, for the next line", "Layer"),
+    Entry("layer.add_paint", "Add paint layer", "", "Add a layer of pixels without strokes above this one", "Layer"),
+    Entry("layer.merge_down", "Merge down", "M", "Merge this layer onto the one below; ink keeps its strokes", "Layer"),
+    Entry("layer.merge_visible", "Merge what is visible", "", "Merge all visible layers into one", "Layer"),
+    Entry("layer.flat_copy", "Flat copy", "", "Add all that is visible as one layer on top", "Layer"),
+    Entry("layer.duplicate", "Duplicate layer", "Ctrl+D", "Add a copy of the chosen layers", "Layer"),
+    Entry("layer.rename", "Rename layer…", "", "Give this layer another name", "Layer"),
+    Entry("layer.group", "Group layers", "", "Put the chosen layers into a group", "Layer"),
+    Entry("layer.ungroup", "Take the group apart", "", "Dissolve this group; its layers stay", "Layer"),
+    Entry("layer.solo", "Show this layer alone", "", "Hide everything else while you look", "Layer"),
+    Entry("layer.delete", "Delete layer", "", "Delete the chosen layers", "Layer"),
     Entry("layer.up", "Move layer up", "Ctrl+PgUp", "Move this layer up", "Layer"),
     Entry("layer.down", "Move layer down", "Ctrl+PgDown", "Move this layer down", "Layer"),
     Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
@@ -92,7 +101,8 @@ TABLE: tuple[Entry, ...] = (
 
 BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Help")
-MIRRORED = dict(zip("QWERASDFZXCV12", "POIULKJHMNBY09", strict=True))
+# N and M lie under the right hand already; for the left-handed they change places with B and V.
+MIRRORED = dict(zip("QWERASDFZXCV12NM", "POIULKJHMNBY09CX", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

@@ -10,7 +10,7 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.ink import Cut, Stroke
-from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page, edits
+from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page, edits, stacking
 
 
 class Document(QObject):
@@ -23,6 +23,7 @@ class Document(QObject):
     saved = Signal()
     refused = Signal(str)
     chosen_changed = Signal()
+    layers_chosen = Signal()
     previewed = Signal(object)  # (N, 2) arrays: where the chosen lines would run
     slow = Signal(str, object, object)  # title, work(progress), done(result)
 
@@ -36,6 +37,7 @@ class Document(QObject):
         self.last_uid = 0
         self.chosen: tuple[Stroke, ...] = ()
         self.chosen_uid = 0
+        self._more_layers: set[int] = set()  # chosen besides the active one
         self._dragged = ""  # label of the step a handle is still changing
 
     @property
@@ -135,10 +137,34 @@ class Document(QObject):
 
     def set_layer(self, uid: int, label: str, *, finished: bool = True, **values: object) -> None:
         """Change properties of a layer; not `finished` while a handle is dragged."""
-        layer, before = self.page.layer(uid), self.page
-        if layer is not None:
-            self._step(before.with_layer(replace(layer, **values)), label, finished)  # type: ignore[arg-type]
+        self.set_layers(label, uids={uid}, finished=finished, **values)
+
+    def set_layers(
+        self, label: str, *, uids: Iterable[int] | None = None, finished: bool = True, **values: object
+    ) -> None:
+        """Change properties of the chosen layers, or of those given."""
+        before = after = self.page
+        for uid in self.chosen_layers if uids is None else uids:
+            layer = after.layer(uid)
+            if layer is not None:
+                after = after.with_layer(replace(layer, **values))  # type: ignore[arg-type]
+        if after is not before:
+            self._step(after, label, finished)
             self._announce(before)
+
+    @property
+    def chosen_layers(self) -> set[int]:
+        """The active layer, and those chosen with it."""
+        return {self.page.active_uid} | {uid for uid in self._more_layers if self.page.layer(uid) is not None}
+
+    def choose_layers(self, uids: set[int]) -> None:
+        """Choose several layers; the active one stays active if it is among them."""
+        if not uids:
+            return
+        self._more_layers = set(uids)
+        if self.page.active_uid not in uids:
+            self._activate(max(uids, key=self.page.index))
+        self.layers_chosen.emit()
 
     def _step(self, after: Page, label: str, finished: bool) -> None:
         """A step of its own, or more of the one a handle began."""
@@ -150,6 +176,12 @@ class Document(QObject):
 
     def choose_layer(self, uid: int) -> None:
         """Make a layer the active one. Part of the page, but not a step to undo."""
+        several, self._more_layers = self._more_layers, set()
+        self._activate(uid)
+        if several:
+            self.layers_chosen.emit()
+
+    def _activate(self, uid: int) -> None:
         before = self.page
         if uid != before.active_uid and before.layer(uid) is not None:
             was_saved = not self.is_unsaved
@@ -201,20 +233,58 @@ class Document(QObject):
         self.slow.emit(label, lambda progress: edits.with_all_replaced(before, uid, pairs), done)
 
     def add_layer(self) -> None:
-        self.edit("Add layer", edits.with_new_layer)
+        self.edit("Add layer", stacking.with_new_layer)
 
-    def delete_layer(self) -> None:
-        self.edit("Delete layer", lambda page: edits.without_layer(page, page.active_uid))
+    def add_paint_layer(self) -> None:
+        self.edit("Add paint layer", stacking.with_paint_layer)
 
-    def move_layer(self, uid: int, to: int) -> None:
-        if self.page.index(uid) != to:
-            self.edit("Move layer", lambda page: edits.moved_layer(page, uid, to))
+    def delete_layers(self) -> None:
+        self.edit("Delete layer", lambda page: stacking.without_layers(page, self.chosen_layers))
+
+    def duplicate_layers(self) -> None:
+        self.edit("Duplicate layer", lambda page: stacking.duplicated(page, self.chosen_layers))
+
+    def group_layers(self) -> None:
+        self.edit("Group layers", lambda page: stacking.grouped(page, self.chosen_layers))
+
+    def ungroup_layers(self) -> None:
+        self.edit("Take the group apart", lambda page: stacking.ungrouped(page, page.active_uid))
+
+    def merge_down(self) -> None:
+        self.edit_slowly("Merge down", lambda page: stacking.merged_down(page, page.active_uid))
+
+    def merge_visible(self) -> None:
+        self.edit_slowly("Merge what is visible", stacking.merged_visible)
+
+    def add_flat_copy(self) -> None:
+        self.edit_slowly("Flat copy", stacking.with_flat_copy)
+
+    def edit_slowly(self, label: str, change: Callable[[Page], Page]) -> None:
+        """As `edit`, off the interface's thread; given up if the page changes meanwhile."""
+        before = self.page
+
+        def done(after: Page) -> None:
+            if self.page is not before:
+                self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
+            elif after is not before:
+                self._step(after, label, finished=True)
+                self._announce(before)
+
+        self.slow.emit(label, lambda progress: change(before), done)
+
+    def step_layer(self, up: bool) -> None:
+        """Move the active layer one place up or down."""
+        self.edit("Move layer", lambda page: stacking.stepped(page, page.active_uid, up))
+
+    def place_layers(self, uids: Iterable[int], parent: int, above: int | None) -> None:
+        """Move layers into a group, or out of it, directly above one there."""
+        self.edit("Move layer", lambda page: stacking.placed(page, list(uids), parent, above))
 
     def trace_under(self) -> None:
-        self.edit("Trace under", lambda page: edits.traced_under(page, page.active_uid))
+        self.edit("Trace under", lambda page: stacking.traced_under(page, page.active_uid))
 
     def add_picture(self, tiles: Tiles, name: str) -> None:
-        self.edit("Add picture", lambda page: edits.with_picture_layer(page, tiles, name))
+        self.edit("Add picture", lambda page: stacking.with_picture_layer(page, tiles, name))
 
     def _announce(self, before: Page) -> None:
         self._check_last()

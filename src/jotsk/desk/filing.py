@@ -11,8 +11,8 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.files.openraster import read_page, write_page
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture, write_png
 from jotsk.core.page import Page, Tiles, flattened, tiles_from
-from jotsk.core.page.edits import with_picture_layer, without_layer
 from jotsk.core.page.page import blank_page
+from jotsk.core.page.stacking import with_picture_layer, without_layers
 from jotsk.desk.document import Document
 from jotsk.desk.jobs import Job
 
@@ -122,4 +122,4 @@ def _page_around(path: Path) -> Page:
     pixels, dpi = read_picture(path)
     h, w = pixels.shape
     page = with_picture_layer(blank_page(w, h, dpi or 300.0), tiles_from(pixels), path.stem)
-    return prepared(without_layer(page, 1))
+    return prepared(without_layers(page, [1]))

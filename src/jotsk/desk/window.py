@@ -153,9 +153,16 @@ class Window(QMainWindow):
             "view.flip": board.flip,
             "layer.trace_under": document.trace_under,
             "layer.add": document.add_layer,
-            "layer.delete": document.delete_layer,
-            "layer.up": lambda: self._move_layer(1),
-            "layer.down": lambda: self._move_layer(-1),
+            "layer.add_paint": document.add_paint_layer,
+            "layer.delete": document.delete_layers,
+            "layer.duplicate": document.duplicate_layers,
+            "layer.group": document.group_layers,
+            "layer.ungroup": document.ungroup_layers,
+            "layer.merge_down": document.merge_down,
+            "layer.merge_visible": document.merge_visible,
+            "layer.flat_copy": document.add_flat_copy,
+            "layer.up": lambda: document.step_layer(True),
+            "layer.down": lambda: document.step_layer(False),
             "help.keys": self.show_keys,
         }.items():
             actions[entry_id].triggered.connect(lambda _=False, call=method: call())
@@ -176,6 +183,7 @@ class Window(QMainWindow):
         self.addActions(list(actions.values()))
         self.top.stage_chosen.connect(self.show_stage)
         self.inkwell.opened.connect(self.show_colors)
+        self.layers.soloed.connect(board.show_only)
         document.state_changed.connect(self.refresh_title)
         document.slow.connect(self.filing.run)
         document.saved.connect(self._forget_kept)
@@ -381,12 +389,6 @@ class Window(QMainWindow):
 
     def sizeHint(self) -> QSize:
         return QSize(1280, 800)
-
-    def _move_layer(self, by: int) -> None:
-        page = self.document.page
-        at = page.index(page.active_uid) + by
-        if 0 <= at < len(page.layers):
-            self.document.move_layer(page.active_uid, at)
 
     def _leave_anyway(self, reason: str) -> bool:
         box = QMessageBox(

@@ -34,6 +34,11 @@ def over(source, below):
 
 
 @njit(inline="always", **OPTIONS)
+def atop(source, below):
+    return scaled(source, below >> np.uint32(24)) + scaled(below, FULL - (source >> np.uint32(24)))
+
+
+@njit(inline="always", **OPTIONS)
 def product(a, b):
     t = a * b + np.uint32(128)
     return (t + (t >> EIGHT)) >> EIGHT
@@ -68,6 +73,17 @@ def ink_into(below, alpha, color):
                 a = np.uint32(alpha[i, j])
                 if a:
                     below[i, j] = over(scaled(color, a), below[i, j])
+
+
+@njit(**OPTIONS)
+def ink_atop_into(below, alpha, color):
+    """Colour what is already on the tile `below`, and leave its transparency as it is."""
+    h, w = alpha.shape
+    for i in range(h):
+        for j in range(w):
+            a = np.uint32(alpha[i, j])
+            if a and below[i, j]:
+                below[i, j] = atop(scaled(color, a), below[i, j])
 
 
 @njit(**OPTIONS)
@@ -107,9 +123,33 @@ def layer_into(below, source, opacity, tint, is_tinted):
                 below[i, j] = over(scaled(v, k), below[i, j])
 
 
+INKS, RUBS, INKS_ATOP = 0, 1, 2  # what wet ink does to the layer it lies on
+
+
+@njit(inline="always", **OPTIONS)
+def wetted(v, a, ink, does):
+    """Pixel v of a layer with wet ink of alpha a > 0 on it."""
+    if does == RUBS:
+        return scaled(v, FULL - a)
+    if does == INKS_ATOP:
+        return atop(scaled(ink, a), v)
+    return over(scaled(ink, a), v)
+
+
 @njit(**OPTIONS)
-def wet_layer_into(below, source, alpha, color, rubs, opacity, tint, is_tinted):
-    """`layer_into` with a stroke still wet on top of `source`: ink of `color`, or rubbing out."""
+def wetted_into(out, source, alpha, color, does):
+    """Write to `out` the layer's pixels `source` with a stroke still wet on them."""
+    h, w = alpha.shape
+    ink = np.uint32(color)
+    for i in range(h):
+        for j in range(w):
+            a = np.uint32(alpha[i, j])
+            out[i, j] = wetted(source[i, j], a, ink, does) if a else source[i, j]
+
+
+@njit(**OPTIONS)
+def wet_layer_into(below, source, alpha, color, does, opacity, tint, is_tinted):
+    """`layer_into` with a stroke still wet on top of `source`."""
     h, w = alpha.shape
     k = np.uint32(opacity)
     hue = np.uint32(tint)
@@ -119,10 +159,7 @@ def wet_layer_into(below, source, alpha, color, rubs, opacity, tint, is_tinted):
             v = source[i, j]
             a = np.uint32(alpha[i, j])
             if a:
-                if rubs:
-                    v = scaled(v, FULL - a)
-                else:
-                    v = over(scaled(ink, a), v)
+                v = wetted(v, a, ink, does)
             if v:
                 if is_tinted:
                     v = tinted(v, hue)

@@ -40,7 +40,8 @@ class Cut:
 class Stroke:
     """Trace + pen + colour + cuts; `line`, `ribbon` and pixels are computed from them when first asked for.
 
-    `scale` is how many screen px a page px had while drawing: the live filter judges speed on the screen.
+    `scale` is how many screen px a page px had while drawing: the live filter judges speed on the screen. A stroke
+    that lies `atop` colours only the ink that was there before it.
     """
 
     trace: Trace
@@ -51,6 +52,7 @@ class Stroke:
     steady_after: float
     scale: float = 1.0
     cuts: tuple[Cut, ...] = field(default=())
+    atop: bool = False
 
     @computed
     def drawn_line(self) -> Trace:

@@ -2,12 +2,13 @@
 
 from jotsk.core.page.compositing import WetLayer, color_at, composite_into, flattened
 from jotsk.core.page.history import History
-from jotsk.core.page.layers import InkLayer, Layer, PaintLayer, render
+from jotsk.core.page.layers import GroupLayer, InkLayer, Layer, PaintLayer, render
 from jotsk.core.page.marks import Marks
 from jotsk.core.page.page import Page, blank_page, check_size
 from jotsk.core.page.tiles import Tiles, pixels_of, rgba, tiles_from
 
 __all__ = [
+    "GroupLayer",
     "History",
     "InkLayer",
     "Layer",

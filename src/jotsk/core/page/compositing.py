@@ -2,19 +2,22 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
-from dataclasses import dataclass
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, field
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.blend_kernel import layer_into, wet_layer_into
+from jotsk.core.ink.blend_kernel import layer_into, wet_layer_into, wetted_into
 from jotsk.core.ink.stroke import packed
-from jotsk.core.page.layers import Layer
+from jotsk.core.page.layers import GroupLayer, Layer
+from jotsk.core.page.mode_kernel import blend_into
+from jotsk.core.page.modes import NORMAL, NUMBER
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import CLEAR, Pixels
+from jotsk.core.page.stack import ROOT, children
+from jotsk.core.page.tiles import CLEAR, Pixels, Tiles
 
 LayerChoice = Callable[[Layer], bool]
 
@@ -23,13 +26,28 @@ LayerChoice = Callable[[Layer], bool]
 class WetLayer:
     """Ink that lies on layer `uid` but is not part of the page yet.
 
-    `alpha(level, column, row)` gives its uint8 tile on the page halved `level` times, or None.
+    `alpha(level, column, row)` gives its uint8 tile on the page halved `level` times, or None; `does` is one of INKS,
+    RUBS and INKS_ATOP of `blend_kernel`.
     """
 
     uid: int
     alpha: Callable[[int, int, int], NDArray[np.uint8] | None]
     color: np.uint32
-    rubs: bool
+    does: int
+
+
+@dataclass(slots=True)
+class _Node:
+    """A layer as it is put down: with what clips to it, or what it holds."""
+
+    layer: Layer
+    tiles: Tiles
+    opacity: int
+    tint: np.uint32
+    mode: int
+    wet: WetLayer | None
+    inside: list[_Node] = field(default_factory=list)
+    clipped: list[_Node] = field(default_factory=list)
 
 
 def every_visible(layer: Layer) -> bool:
@@ -48,33 +66,97 @@ def composite_into(
 ) -> None:
     """Put the layers of the page over what is in `out`, inside `rect`.
 
-    `rect` and `corner`, the place of out[0, 0], are in px of the page halved `level` times.
+    `rect` and `corner`, the place of out[0, 0], are in px of the page halved `level` times. A group is blended as one
+    picture; one that is not isolated is as if its layers lay where it is.
     """
-    for layer in page.layers:
-        if not shows(layer) or layer.opacity <= 0:
+    nodes = _nodes(page.layers, ROOT, level, wet, shows)
+    if not nodes:
+        return
+    for column, row in rect.cells(TILE):
+        x, y = column * TILE, row * TILE
+        part = rect & Rect(x, y, x + TILE, y + TILE)
+        target = out[part.y0 - corner[1] : part.y1 - corner[1], part.x0 - corner[0] : part.x1 - corner[0]]
+        inside = (slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x))
+        _put_down(nodes, target, level, (column, row), inside)
+
+
+def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | None, shows: LayerChoice) -> list[_Node]:
+    nodes: list[_Node] = []
+    base: _Node | None = None  # what the next layers that clip are clipped to
+    base_is_hidden = False
+    for layer in children(layers, parent):
+        if layer.clips and (base is not None or base_is_hidden):
+            into = base.clipped if base is not None else None
+        else:
+            into, base, base_is_hidden = nodes, None, True
+        if not shows(layer) or layer.opacity <= 0 or into is None:
             continue
-        tiles = layer.tiles.at_level(level)
-        opacity = round(layer.opacity * 255)
-        tint = packed(layer.tint) if layer.tint else np.uint32(0)
-        for column, row in rect.cells(TILE):
-            source = tiles.get(column, row)
-            alpha = wet.alpha(level, column, row) if wet and wet.uid == layer.uid else None
-            if source is None and alpha is None:
+        is_group = isinstance(layer, GroupLayer)
+        if is_group and not layer.isolated and layer.is_plain and into is nodes:  # type: ignore[attr-defined]
+            nodes += _nodes(layers, layer.uid, level, wet, shows)
+            base_is_hidden = False
+            continue
+        node = _Node(
+            layer,
+            layer.tiles if is_group else layer.tiles.at_level(level),
+            round(layer.opacity * 255),
+            packed(layer.tint) if layer.tint else np.uint32(0),
+            NUMBER.get(layer.blend, 0),
+            wet if wet and wet.uid == layer.uid else None,
+        )
+        if is_group:
+            node.inside = _nodes(layers, layer.uid, level, wet, shows)
+            if not node.inside:
                 continue
-            x, y = column * TILE, row * TILE
-            part = rect & Rect(x, y, x + TILE, y + TILE)
-            target = out[part.y0 - corner[1] : part.y1 - corner[1], part.x0 - corner[0] : part.x1 - corner[0]]
-            inside = (slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x))
-            if source is None:
-                source = CLEAR
-            if alpha is None:
-                layer_into(target, source[inside], opacity, tint, layer.tint is not None)
-            else:
-                assert wet is not None
-                wet_layer_into(
-                    target, source[inside], alpha[inside], wet.color, wet.rubs,
-                    opacity, tint, layer.tint is not None,
-                )  # fmt: skip
+        into.append(node)
+        if into is nodes:
+            base, base_is_hidden = node, False
+    return nodes
+
+
+def _put_down(
+    nodes: list[_Node], target: Pixels, level: int, key: tuple[int, int], inside: tuple[slice, slice],
+    *, atop: bool = False,
+) -> bool:  # fmt: skip
+    """Blend what the nodes have on one tile into `target`; return whether they had anything."""
+    had_ink = False
+    for node in nodes:
+        layer, is_tinted = node.layer, node.layer.tint is not None
+        is_simple = not node.mode and not atop and not node.clipped
+        alpha = node.wet.alpha(level, *key) if node.wet else None
+        if node.inside:
+            source = np.zeros(target.shape, np.uint32)
+            if not _put_down(node.inside, source, level, key, inside):
+                continue
+        else:
+            tile = node.tiles.get(*key)
+            if tile is None and alpha is None:
+                continue
+            source = (CLEAR if tile is None else tile)[inside]
+            if alpha is not None:
+                assert node.wet is not None
+                if is_simple:
+                    wet_layer_into(
+                        target, source, alpha[inside], node.wet.color, node.wet.does, node.opacity, node.tint, is_tinted
+                    )
+                    had_ink = True
+                    continue
+                dry, source = source, np.empty(target.shape, np.uint32)
+                wetted_into(source, dry, alpha[inside], node.wet.color, node.wet.does)
+        had_ink = True
+        if is_simple:
+            layer_into(target, source, node.opacity, node.tint, is_tinted)
+            continue
+        if node.clipped:
+            source, base = np.zeros(target.shape, np.uint32), source
+            layer_into(source, base, 255, node.tint, is_tinted)
+            _put_down(node.clipped, source, level, key, inside, atop=True)
+            is_tinted = False
+        if layer.blend == NORMAL and not atop:
+            layer_into(target, source, node.opacity, node.tint, is_tinted)
+        else:
+            blend_into(target, source, node.opacity, node.tint, is_tinted, node.mode, atop)
+    return had_ink
 
 
 def flattened(
@@ -92,8 +174,12 @@ def color_at(page: Page, x: int, y: int, uid: int | None = None) -> Color | None
     here = Rect(x, y, x + 1, y + 1)
     if not here & page.bounds:
         return None
-    shows = every_visible if uid is None else lambda layer: layer.uid == uid
-    pixel = int(flattened(page, here, transparent=uid is not None, shows=shows)[0, 0])
+    if uid is None:
+        pixel = int(flattened(page, here)[0, 0])
+    else:
+        layer = page.layer(uid)
+        tile = layer.tiles.get(x // TILE, y // TILE) if layer else None
+        pixel = 0 if tile is None else int(tile[y % TILE, x % TILE])
     alpha = pixel >> 24
     if alpha == 0:
         return None

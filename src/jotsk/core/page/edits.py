@@ -11,17 +11,14 @@ from jotsk.core.ink import TILE, Cut, Stroke
 from jotsk.core.ink.blend_kernel import rub_into
 from jotsk.core.ink.stroke import cells_on
 from jotsk.core.page.layers import (
-    NON_PHOTO_BLUE,
     InkLayer,
     Layer,
-    PaintLayer,
     clear_tile,
     ink_strokes_into,
 )
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import Key, Pixels, Tiles
-
-UNDER_OPACITY = 0.3
+from jotsk.core.page.stacking import why_not_drawable
+from jotsk.core.page.tiles import Key, Pixels
 
 
 def drawable(page: Page) -> Layer:
@@ -29,16 +26,17 @@ def drawable(page: Page) -> Layer:
     layer = page.active
     if layer is None:
         raise Refused("There is no layer to draw on; add one with the plus above the layers.")
-    if not layer.visible:
-        raise Refused(f"“{layer.name}” is hidden; show it to draw on it.")
-    if layer.locked:
-        raise Refused(f"“{layer.name}” is locked; unlock it, or choose another layer.")
+    why_not = why_not_drawable(page, layer)
+    if why_not:
+        raise Refused(why_not)
     return layer
 
 
 def with_stroke(page: Page, stroke: Stroke) -> Page:
     """Add a stroke to the active layer; a paint layer keeps its pixels only."""
     layer = drawable(page)
+    if layer.locks_alpha and not stroke.atop:
+        stroke = replace(stroke, atop=True)
     changes: dict[Key, Pixels] = {}
     for key in stroke.cells_on(page.bounds):
         old = layer.tiles.get(*key)
@@ -56,6 +54,8 @@ def rubbed_out(page: Page, cut: Cut) -> Page:
     A stroke that has nothing left is taken away. Returns the same page if nothing was there to erase.
     """
     layer = drawable(page)
+    if layer.locks_alpha:
+        raise Refused(f"The transparency of “{layer.name}” is locked; unlock it to rub out.")
     alphas = cut.alphas(cells_on(cut.ribbon, page.bounds))
     if not isinstance(layer, InkLayer):
         changes: dict[Key, Pixels] = {}
@@ -111,56 +111,3 @@ def _area_of(keys: set[Key]) -> Rect:
 
 def _has_ink(page: Page, stroke: Stroke) -> bool:
     return any(alpha.any() for alpha in stroke.alphas(stroke.cells_on(page.bounds)).values())
-
-
-def with_new_layer(page: Page, name: str | None = None) -> Page:
-    """Add an empty ink layer above the active one and make it active."""
-    uid = page.next_uid()
-    at = page.index(page.active_uid) + 1 if page.active else len(page.layers)
-    layer = InkLayer(uid, name or _free_name(page, "Ink"))
-    return replace(page, layers=(*page.layers[:at], layer, *page.layers[at:]), active_uid=uid)
-
-
-def with_picture_layer(page: Page, tiles: Tiles, name: str) -> Page:
-    """Add a picture as a sketch layer above the active one; it does not become active if ink is."""
-    uid = page.next_uid()
-    at = page.index(page.active_uid) + 1 if page.active else len(page.layers)
-    layer = PaintLayer(uid, name, tiles, is_sketch=True)
-    return replace(page, layers=(*page.layers[:at], layer, *page.layers[at:]), active_uid=uid)
-
-
-def without_layer(page: Page, uid: int) -> Page:
-    """Delete a layer; the one below it, or else above, becomes active if it was."""
-    if len(page.layers) == 1:
-        raise Refused("A page keeps at least one layer; add another before deleting this one.")
-    at = page.index(uid)
-    layers = page.layers[:at] + page.layers[at + 1 :]
-    active = page.active_uid if page.active_uid != uid else layers[max(0, at - 1)].uid
-    return replace(page, layers=layers, active_uid=active)
-
-
-def moved_layer(page: Page, uid: int, to: int) -> Page:
-    """Move a layer so that its index, counted from the lowest, becomes `to`."""
-    layer = page.layers[page.index(uid)]
-    others = [other for other in page.layers if other is not layer]
-    others.insert(min(max(0, to), len(others)), layer)
-    return replace(page, layers=tuple(others))
-
-
-def traced_under(page: Page, uid: int) -> Page:
-    """Make a layer the sketch to ink over: 30 %, non-photo blue, locked, a new active ink layer above."""
-    layer = page.layer(uid)
-    if layer is None:
-        raise Refused("There is no layer to trace; open a sketch first.")
-    under = replace(layer, opacity=UNDER_OPACITY, tint=NON_PHOTO_BLUE, locked=True, visible=True, is_sketch=True)
-    return with_new_layer(replace(page.with_layer(under), active_uid=uid))
-
-
-def _free_name(page: Page, stem: str) -> str:
-    names = {layer.name for layer in page.layers}
-    if stem not in names:
-        return stem
-    number = 2
-    while f"{stem} {number}" in names:
-        number += 1
-    return f"{stem} {number}"

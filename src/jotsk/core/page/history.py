@@ -1,30 +1,76 @@
-"""Undo and redo over page values."""
+"""Undo and redo over page values, as deep as memory allows."""
 
 from __future__ import annotations
 
+import zlib
 from dataclasses import dataclass, replace
 
+import numpy as np
+
+from jotsk.core.ink import TILE
+from jotsk.core.page.layers import Layer
 from jotsk.core.page.page import Page
+from jotsk.core.page.tiles import Key, Pixels, Tiles
+
+MOST_BYTES = 768 << 20
+TILE_BYTES = TILE * TILE * 4
+WITH_HALVES = 4 / 3  # a tile's smaller versions together are a third of it
+STAY_OPEN = 24  # steps on either side of the present that are never packed
+AT_A_TIME = 2  # steps packed with each new one: a few ms at most
+
+
+@dataclass(slots=True)
+class Step:
+    """A page and what made it so. While `page` is None it is packed, as the tiles in which it differs from the next."""
+
+    label: str
+    page: Page | None
+    cost: int = 0
+    packed: _Packed | None = None
 
 
 @dataclass(frozen=True, slots=True)
-class Step:
-    """A page and what made it so."""
+class _Packed:
+    page: Page  # every layer without the tiles it does not share
+    tiles: dict[int, dict[Key, bytes | None]]  # by uid: what the next page's tiles are to be changed to
 
-    page: Page
-    label: str
+    @property
+    def cost(self) -> int:
+        return sum(len(data) for changes in self.tiles.values() for data in changes.values() if data)
 
 
 class History:
-    """The steps up to now, and those taken back. Values are kept whole: they share what did not change."""
+    """The steps up to now, and those taken back. Values are kept whole: they share what did not change.
 
-    def __init__(self, page: Page) -> None:
-        self._steps = [Step(page, "")]
+    Beyond `most_bytes` of tiles, the oldest steps are compressed, then given up; never the present page. What a step
+    costs is what it does not share with the step before it.
+    """
+
+    def __init__(self, page: Page, *, most_bytes: int = MOST_BYTES) -> None:
+        self._steps = [Step("", page)]
         self._at = 0
+        self._most = most_bytes
+
+    def __len__(self) -> int:
+        return len(self._steps)
+
+    @property
+    def at(self) -> int:
+        return self._at
+
+    @property
+    def labels(self) -> list[str]:
+        return [step.label for step in self._steps]
 
     @property
     def page(self) -> Page:
-        return self._steps[self._at].page
+        page = self._steps[self._at].page
+        assert page is not None
+        return page
+
+    @property
+    def bytes_used(self) -> int:
+        return sum(step.cost for step in self._steps)
 
     @property
     def undo_label(self) -> str | None:
@@ -34,26 +80,115 @@ class History:
     def redo_label(self) -> str | None:
         return self._steps[self._at + 1].label if self._at + 1 < len(self._steps) else None
 
+    def page_at(self, index: int) -> Page | None:
+        """The page of a step, if it is not packed."""
+        return self._steps[index].page
+
     def push(self, page: Page, label: str) -> None:
         """Take a new page as the present; what had been undone is gone."""
         del self._steps[self._at + 1 :]
-        self._steps.append(Step(page, label))
+        self._steps.append(Step(label, page, _cost(self.page, page)))
         self._at += 1
+        self._make_room()
 
     def amend(self, page: Page) -> None:
         """Replace the present without a step of its own: for a handle still being dragged."""
         del self._steps[self._at + 1 :]
-        self._steps[self._at] = Step(page, self._steps[self._at].label)
+        before = self._steps[self._at - 1].page if self._at else None
+        cost = _cost(before, page) if before is not None else 0
+        self._steps[self._at] = Step(self._steps[self._at].label, page, cost)
 
     def choose(self, uid: int) -> None:
         """Change which layer is active, here and now: no step, and what was undone can still be redone."""
         step = self._steps[self._at]
-        self._steps[self._at] = Step(replace(step.page, active_uid=uid), step.label)
+        assert step.page is not None
+        step.page = replace(step.page, active_uid=uid)
 
     def undo(self) -> Page:
-        self._at = max(0, self._at - 1)
-        return self.page
+        return self.go_to(self._at - 1)
 
     def redo(self) -> Page:
-        self._at = min(len(self._steps) - 1, self._at + 1)
+        return self.go_to(self._at + 1)
+
+    def go_to(self, index: int) -> Page:
+        """Make a step the present; unpack what lies on the way, and a few steps beyond."""
+        index = min(max(0, index), len(self._steps) - 1)
+        lowest = max(0, index - STAY_OPEN // 2)
+        if self._steps[index].page is None:
+            for k in range(self._first_open() - 1, lowest - 1, -1):
+                self._unpack(k)
+        elif index and self._steps[index - 1].page is None:
+            self._unpack(index - 1)
+        self._at = index
         return self.page
+
+    def _first_open(self) -> int:
+        return next(k for k, step in enumerate(self._steps) if step.page is not None)
+
+    def _make_room(self) -> None:
+        used = self.bytes_used
+        first = self._first_open()
+        for k in range(first, min(first + AT_A_TIME, self._at - STAY_OPEN)):
+            if used <= self._most:
+                return
+            used -= self._pack(k)
+        while used > self._most and self._steps[0].packed is not None:
+            used -= self._steps[0].cost
+            del self._steps[0]
+            self._at -= 1
+
+    def _pack(self, k: int) -> int:
+        """Compress step k against the step after it; return how many bytes that frees."""
+        step, next_page = self._steps[k], self._steps[k + 1].page
+        assert step.page is not None and next_page is not None
+        changes: dict[int, dict[Key, bytes | None]] = {}
+        layers: list[Layer] = []
+        for layer in step.page.layers:
+            later = next_page.layer(layer.uid)
+            if later is layer:
+                layers.append(layer)
+                continue
+            base = later.tiles if later is not None else Tiles()
+            changes[layer.uid] = {key: _packed_tile(layer.tiles.get(*key)) for key in layer.tiles.changed_since(base)}
+            layers.append(replace(layer, tiles=Tiles()))
+        step.packed = _Packed(replace(step.page, layers=tuple(layers)), changes)
+        before, step.page, step.cost = step.cost, None, step.packed.cost
+        return before - step.cost
+
+    def _unpack(self, k: int) -> None:
+        step, next_page = self._steps[k], self._steps[k + 1].page
+        if step.packed is None:
+            return
+        assert next_page is not None
+        layers: list[Layer] = []
+        for layer in step.packed.page.layers:
+            if layer.uid not in step.packed.tiles:
+                layers.append(layer)
+                continue
+            later = next_page.layer(layer.uid)
+            base = later.tiles if later is not None else Tiles()
+            opened = {key: _opened_tile(data) for key, data in step.packed.tiles[layer.uid].items()}
+            layers.append(replace(layer, tiles=base.with_tiles(opened)))
+        step.page = replace(step.packed.page, layers=tuple(layers))
+        step.packed, step.cost = None, _cost(next_page, step.page)
+
+
+def _cost(before: Page, after: Page) -> int:
+    """Bytes of tiles that `after` does not share with `before`."""
+    tiles = 0
+    for layer in after.layers:
+        old = before.layer(layer.uid)
+        if old is layer:
+            continue
+        tiles += len(layer.tiles) if old is None else len(layer.tiles.changed_since(old.tiles))
+    return int(tiles * TILE_BYTES * WITH_HALVES)
+
+
+def _packed_tile(tile: Pixels | None) -> bytes | None:
+    return None if tile is None else zlib.compress(tile.tobytes(), 1)
+
+
+def _opened_tile(data: bytes | None) -> Pixels | None:
+    if data is None:
+        return None
+    return np.frombuffer(zlib.decompress(data), np.uint32).reshape(TILE, TILE).copy()

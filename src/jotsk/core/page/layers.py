@@ -11,9 +11,10 @@ from numpy.typing import NDArray
 from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color, Stroke
-from jotsk.core.ink.blend_kernel import ink_into
+from jotsk.core.ink.blend_kernel import ink_atop_into, ink_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.marks import Marks
+from jotsk.core.page.modes import NORMAL
 from jotsk.core.page.tiles import Key, Pixels, Tiles
 
 # At the 30 % of a sketch under ink this prints on white as #B2DDED, next to #A4DDED, the hue usually given for
@@ -23,7 +24,12 @@ NON_PHOTO_BLUE: Color = (0x00, 0x8E, 0xC3)
 
 @dataclass(frozen=True, eq=False)
 class Layer:
-    """What every layer has. `uid` is unique on its page and stays the same through all edits."""
+    """What every layer has. `uid` is unique on its page and stays the same through all edits.
+
+    `parent` is the uid of the group it is in, 0 for none. A layer that `clips` shows only where the nearest layer
+    below it that does not clip has ink. `locked` keeps everything, `locks_place` where it lies, `locks_alpha` which
+    places have ink: drawing then only colours them.
+    """
 
     uid: int
     name: str
@@ -33,6 +39,16 @@ class Layer:
     locked: bool = False
     tint: Color | None = None
     is_sketch: bool = False
+    parent: int = 0
+    blend: str = NORMAL
+    clips: bool = False
+    locks_place: bool = False
+    locks_alpha: bool = False
+
+    @property
+    def is_plain(self) -> bool:
+        """Whether it lies over what is below just as it is."""
+        return self.opacity == 1.0 and self.blend == NORMAL and self.tint is None and not self.clips
 
 
 @dataclass(frozen=True, eq=False)
@@ -45,6 +61,13 @@ class InkLayer(Layer):
 @dataclass(frozen=True, eq=False)
 class PaintLayer(Layer):
     """Pixels without strokes, such as a picture that was opened."""
+
+
+@dataclass(frozen=True, eq=False)
+class GroupLayer(Layer):
+    """Holds other layers and no pixels. Unless `isolated`, those inside blend with what lies below the group."""
+
+    isolated: bool = True
 
 
 def render(strokes: Iterable[Stroke], bounds: Rect) -> Tiles:
@@ -66,6 +89,6 @@ def ink_strokes_into(tiles: Mapping[Key, Pixels], strokes: Sequence[Stroke]) -> 
         return stroke.alphas(key for key in stroke.ribbon.cells if key in tiles)
 
     for stroke, of_stroke in zip(strokes, on_all_cores(alphas, strokes), strict=True):
-        color = packed(stroke.color)
+        color, put = packed(stroke.color), ink_atop_into if stroke.atop else ink_into
         for key, alpha in of_stroke.items():
-            ink_into(tiles[key], alpha, color)
+            put(tiles[key], alpha, color)

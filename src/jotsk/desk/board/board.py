@@ -145,6 +145,12 @@ class Board(QWidget):
             self.picture.refresh(self.document.page.bounds)
             self._redraw()
 
+    def show_only(self, uids: set[int] | None) -> None:
+        """Show only these layers, or all again."""
+        self.picture.only = uids
+        self.picture.refresh(self.document.page.bounds)
+        self._redraw()
+
     def theme_changed(self) -> None:
         self.picture.set_board_color(current().board)
         self._redraw()

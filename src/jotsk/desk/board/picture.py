@@ -31,6 +31,7 @@ class BoardPicture:
         self.view = View()
         self.wet: WetLayer | None = None
         self.hides_sketches = False
+        self.only: set[int] | None = None  # the layers that alone are shown
         self.frame: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
         self._sheet: NDArray[np.uint8] = np.zeros((0, 0, 4), np.uint8)
         self._sheet_rect = EMPTY  # in px of the halved page
@@ -131,7 +132,14 @@ class BoardPicture:
         cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=target)
 
     def _shows(self, layer: Layer) -> bool:
+        if self.only is not None:
+            return layer.uid in self.only
         return layer.visible and not (self.hides_sketches and layer.is_sketch)
+
+
+def _manner(layer: Layer) -> object:
+    """All that decides how a layer's pixels look."""
+    return layer.visible, layer.opacity, layer.tint, layer.blend, layer.clips
 
 
 def changed_between(before: Page, after: Page) -> Rect:
@@ -140,13 +148,13 @@ def changed_between(before: Page, after: Page) -> Rect:
         return EMPTY
     if before.bounds != after.bounds or before.paper != after.paper:
         return after.bounds
-    if [layer.uid for layer in before.layers] != [layer.uid for layer in after.layers]:
+    if [(x.uid, x.parent) for x in before.layers] != [(x.uid, x.parent) for x in after.layers]:
         return after.bounds
     changed = EMPTY
     for old, new in zip(before.layers, after.layers, strict=True):
         if old is new:
             continue
-        if (old.visible, old.opacity, old.tint) != (new.visible, new.opacity, new.tint):
+        if _manner(old) != _manner(new):
             return after.bounds
         if (old.is_sketch, old.locked) == (new.is_sketch, new.locked) and old.tiles is new.tiles:
             continue

@@ -10,6 +10,7 @@ import numpy as np
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, cleaned
 from jotsk.core.ink import Color, Cut, Pen, Stroke, WetInk
+from jotsk.core.ink.blend_kernel import INKS, RUBS
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import WetLayer
 from jotsk.desk.hand import Hold
@@ -38,7 +39,7 @@ class Session:
         self._clock = EventClock()
         self._samples: list[Sample] = []
         self.area = Rect(0, 0, 0, 0)  # page px that ever showed wet ink
-        self.wet = WetLayer(uid, self._ink.alpha, packed(self.color), pen.rubs)
+        self.wet = WetLayer(uid, self._ink.alpha, packed(self.color), RUBS if pen.rubs else INKS)
 
     def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> bool:
         """Take one report of the device, page px; False if it says nothing that can be used."""

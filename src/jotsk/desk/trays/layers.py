@@ -2,128 +2,45 @@
 
 from __future__ import annotations
 
-import cv2
-import numpy as np
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QAction, QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
+from collections.abc import Callable
+
+from PySide6.QtCore import QPoint, QRectF, Qt, QTimer, Signal
+from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import (
+    QComboBox,
     QHBoxLayout,
     QInputDialog,
     QLabel,
+    QMenu,
     QScrollArea,
-    QSizePolicy,
     QToolButton,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
 
-from jotsk.core.ink.stroke import packed
-from jotsk.core.page import InkLayer, Layer, Page, composite_into, rgba
+from jotsk.core.page import GroupLayer, Layer, Page
+from jotsk.core.page.layers import NON_PHOTO_BLUE
+from jotsk.core.page.modes import MODES
+from jotsk.core.page.stack import ancestors, children, inside
 from jotsk.desk.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
-from jotsk.desk.theme.style import SMALL_PX, font
-from jotsk.desk.widgets import Track, TrackKind, draw_ink_mark
+from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
+from jotsk.desk.widgets import Track, TrackKind
 
-ROW_PX = 52
-THUMB = QSize(30, 38)
-THUMB_LEVEL_PX = 160
 REFRESH_MS = 150
-BUTTON_PX = 28
-
-
-class LayerRow(QWidget):
-    """One layer: thumbnail, name, what it is, lock and eye."""
-
-    chosen = Signal(int)
-    renamed = Signal(int)
-    toggled = Signal(int, str)
-    dragged = Signal(int, float, bool)  # uid, y in the list, dropped
-
-    def __init__(self, layer: Layer, page: Page, parent: QWidget) -> None:
-        super().__init__(parent)
-        self.layer = layer
-        self.is_active = layer.uid == page.active_uid
-        self._pressed: QPointF | None = None
-        self._is_dragged = False
-        self._thumb = thumbnail(page, layer)
-        self.setFixedHeight(ROW_PX)
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setToolTip("Press to draw on this layer, twice to rename it, drag to move it")
-        layout = QHBoxLayout(self)
-        layout.setContentsMargins(0, 0, 8, 0)
-        layout.setSpacing(0)
-        layout.addStretch()
-        self.lock = self._button(
-            "lock" if layer.locked else "lock-open",
-            "locked",
-            layer.locked,
-            "Lock, so that nothing changes it",
-        )
-        self.eye = self._button("eye" if layer.visible else "eye-off", "visible", layer.visible, "Show or hide")
-        layout.addWidget(self.lock)
-        layout.addWidget(self.eye)
-
-    def show_layer(self, layer: Layer, page: Page) -> None:
-        """Show the layer as it is now."""
-        self.layer = layer
-        self._thumb = thumbnail(page, layer)
-        self.update()
-
-    def _button(self, name: str, what: str, is_on: bool, tooltip: str) -> QToolButton:
-        theme = current()
-        button = QToolButton(self)
-        button.setFixedSize(BUTTON_PX, BUTTON_PX)
-        strong = is_on if what == "locked" else True
-        button.setIcon(icon(name, theme.text if strong else theme.hairline))
-        button.setToolTip(tooltip)
-        button.setAccessibleName(f"{tooltip}: {self.layer.name}")
-        button.clicked.connect(lambda: self.toggled.emit(self.layer.uid, what))
-        return button
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        theme, layer = current(), self.layer
-        painter = QPainter(self)
-        if self.is_active:
-            painter.fillRect(self.rect(), QColor(theme.raised))
-            draw_ink_mark(painter, QRectF(3, 7, 6, ROW_PX - 14), theme.accent)
-        frame = QRectF(16, 7, THUMB.width(), THUMB.height())
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        painter.setOpacity(1.0 if layer.visible else 0.45)
-        painter.drawImage(frame, self._thumb)
-        painter.setOpacity(1.0)
-        painter.setPen(QPen(QColor(theme.hairline), 1))
-        painter.drawRect(frame)
-        painter.setPen(QColor(theme.text if layer.visible else theme.quiet))
-        weight = font().Weight.DemiBold if self.is_active else font().Weight.Normal
-        painter.setFont(font(13, weight=weight))
-        room = self.width() - 58 - 2 * BUTTON_PX - 12
-        name = painter.fontMetrics().elidedText(layer.name, Qt.TextElideMode.ElideRight, room)
-        painter.drawText(QRectF(58, 7, room, 19), name)
-        painter.setFont(font(SMALL_PX))
-        painter.setPen(QColor(theme.quiet))
-        painter.drawText(QRectF(58, 26, room, 18), described(layer))
-        painter.end()
-
-    def mousePressEvent(self, event: QMouseEvent) -> None:
-        if event.button() == Qt.MouseButton.LeftButton:
-            self._pressed = event.position()
-
-    def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        if self._pressed is not None and abs(event.position().y() - self._pressed.y()) > 8:
-            self._is_dragged = True
-        if self._is_dragged:
-            self.dragged.emit(self.layer.uid, self.mapToParent(event.position()).y(), False)
-
-    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        if self._is_dragged:
-            self.dragged.emit(self.layer.uid, self.mapToParent(event.position()).y(), True)
-        elif self._pressed is not None:
-            self.chosen.emit(self.layer.uid)
-        self._pressed, self._is_dragged = None, False
-
-    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
-        self.renamed.emit(self.layer.uid)
+SWITCHES = (
+    ("clips", "corner-left-down", "Clip: show this layer only where the one below has ink", "Clip layer",
+     "Unclip layer"),
+    ("locks_alpha", "grid-2x2", "Lock transparency: drawing only colours what is there", "Lock transparency",
+     "Unlock transparency"),
+    ("locks_place", "move", "Lock position: the layer cannot be moved", "Lock position", "Unlock position"),
+    ("tint", "droplets", "Show this layer in non-photo blue", "Tint layer", "Untint layer"),
+)  # fmt: skip
+MENU = (
+    "layer.rename", "layer.duplicate", "layer.group", "layer.ungroup", "", "layer.trace_under", "layer.solo", "",
+    "layer.merge_down", "layer.merge_visible", "layer.flat_copy", "", "layer.delete",
+)  # fmt: skip
 
 
 class LayerList(QWidget):
@@ -131,33 +48,42 @@ class LayerList(QWidget):
 
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
-        self.drop_row: int | None = None
+        self._drop: tuple[int, int, bool] | None = None
         self.box = QVBoxLayout(self)
         self.box.setContentsMargins(0, 0, 0, 0)
         self.box.setSpacing(0)
         self.box.addStretch()
 
-    def show_drop(self, row: int | None) -> None:
-        self.drop_row = row
+    def show_drop(self, drop: tuple[int, int, bool] | None) -> None:
+        """(row, depth, into the group of that row); None: nothing is dragged."""
+        self._drop = drop
         self.update()
-        for child in self.findChildren(LayerRow):
-            child.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
-        if self.drop_row is not None:
-            painter = QPainter(self)
-            y = min(max(1, self.drop_row * ROW_PX), self.height() - 2)
-            painter.fillRect(QRectF(12, y - 1, self.width() - 24, 2), QColor(current().accent))
-            painter.end()
+        if self._drop is None:
+            return
+        row, depth, into = self._drop
+        painter = QPainter(self)
+        left = 12 + INDENT_PX * depth
+        if into:
+            painter.fillRect(QRectF(left, row * ROW_PX, self.width() - left - 12, ROW_PX), QColor(current().sunken))
+        else:
+            y = min(max(1, row * ROW_PX), self.height() - 2)
+            painter.fillRect(QRectF(left, y - 1, self.width() - left - 12, 2), QColor(current().accent))
+        painter.end()
 
 
 class LayerTray(QWidget):
-    """The stack, its buttons, and the opacity of the active layer."""
+    """The stack, its buttons, and what the active layer is like."""
+
+    soloed = Signal(object)  # uids that alone are shown, or None
 
     def __init__(self, document: Document, actions: dict[str, QAction], parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._document = document
+        self._document, self._actions = document, actions
         self.rows: list[LayerRow] = []
+        self._folded: set[int] = set()
+        self._solo: int | None = None
         heading = QLabel("Layers")
         heading.setProperty("role", "heading")
         self._buttons: list[tuple[QToolButton, str]] = []
@@ -167,7 +93,7 @@ class LayerTray(QWidget):
         head.addWidget(heading)
         head.addStretch()
         for action, name in (
-            ("layer.trace_under", "blend"), ("layer.up", "arrow-up"), ("layer.down", "arrow-down"),
+            ("layer.trace_under", "blend"), ("layer.group", "folder-plus"), ("layer.merge_down", "arrow-down"),
             ("layer.delete", "trash-2"), ("layer.add", "plus"),
         ):  # fmt: skip
             button = QToolButton(self)
@@ -181,28 +107,46 @@ class LayerTray(QWidget):
         scroll.setWidgetResizable(True)
         scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(self._list)
+        self.blend = QComboBox(toolTip="How this layer blends with those below (W3C Compositing and Blending)")
+        self.blend.setAccessibleName("Blend")
+        for mode in MODES:
+            self.blend.addItem(mode.replace("-", " ").capitalize(), mode)
+        self.blend.activated.connect(
+            lambda index: self._document.set_layers("Blend layer", blend=self.blend.itemData(index))
+        )
+        manner = QHBoxLayout()
+        manner.setContentsMargins(16, 4, 8, 0)
+        manner.setSpacing(0)
+        manner.addWidget(self.blend, 1)
+        manner.addSpacing(4)
+        self.switches: dict[str, QToolButton] = {}
+        for what, _, tip, _, _ in SWITCHES:
+            switch = self.switches[what] = QToolButton(self, toolTip=tip, checkable=True)
+            switch.setAccessibleName(tip)
+            switch.setFixedSize(BUTTON_PX, BUTTON_PX)
+            switch.clicked.connect(lambda on, w=what: self._switch(w, on))
+            manner.addWidget(switch)
         self.opacity = Track(
-            "Opacity",
-            TrackKind.OPACITY,
-            0,
-            100,
-            unit="%",
-            remark=False,
-            tooltip="Opacity of the active layer",
+            "Opacity", TrackKind.OPACITY, 0, 100, unit="%", remark=False, tooltip="Opacity of the chosen layers"
         )
         around = QVBoxLayout()
-        around.setContentsMargins(16, 6, 16, 4)
+        around.setContentsMargins(16, 4, 16, 4)
         around.addWidget(self.opacity)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(2)
         layout.addLayout(head)
         layout.addWidget(scroll, 1)
+        layout.addLayout(manner)
         layout.addLayout(around)
         self._timer = QTimer(self, singleShot=True, interval=REFRESH_MS)
         self._timer.timeout.connect(self.refresh)
         self.opacity.changed.connect(self._set_opacity)
         document.changed.connect(self._page_changed)
+        document.layers_chosen.connect(self.rebuild)
+        document.taken.connect(self._forget)
+        actions["layer.rename"].triggered.connect(lambda: self._rename(self._document.page.active_uid))
+        actions["layer.solo"].triggered.connect(lambda: self.solo(self._document.page.active_uid))
         self.theme_changed()
 
     def theme_changed(self) -> None:
@@ -217,8 +161,7 @@ class LayerTray(QWidget):
             layer = page.layer(row.layer.uid)
             if layer is not None and layer is not row.layer:
                 row.show_layer(layer, page)
-        if page.active is not None:
-            self.opacity.set_value(page.active.opacity * 100)
+        self._show_active()
 
     def rebuild(self) -> None:
         """Make the rows anew from the page."""
@@ -227,24 +170,75 @@ class LayerTray(QWidget):
             self._list.box.removeWidget(row)
             row.hide()
             row.deleteLater()
-        self.rows = [LayerRow(layer, page, self._list) for layer in reversed(page.layers)]
-        for at, row in enumerate(self.rows):
-            self._list.box.insertWidget(at, row)
-            row.chosen.connect(self._document.choose_layer)
+        chosen = self._document.chosen_layers
+        self.rows = []
+        for layer in reversed(page.layers):
+            if any(group.uid in self._folded for group in ancestors(page.layers, layer)):
+                continue
+            row = LayerRow(
+                layer, page, self._list, is_selected=layer.uid in chosen, is_folded=layer.uid in self._folded
+            )
+            self._list.box.insertWidget(len(self.rows), row)
+            self.rows.append(row)
+            row.chosen.connect(self._choose)
             row.toggled.connect(self._toggle)
+            row.soloed.connect(self.solo)
+            row.folded.connect(self._fold)
             row.renamed.connect(self._rename)
+            row.asked.connect(self._ask)
             row.dragged.connect(self._drag)
-        if page.active is not None:
-            self.opacity.set_value(page.active.opacity * 100)
+        self._show_active()
+
+    def solo(self, uid: int) -> None:
+        """Show one layer alone, or all again; only a way of looking, no change of the page."""
+        self._solo = None if self._solo == uid else uid
+        page = self._document.page
+        layer = page.layer(uid)
+        if self._solo is None or layer is None:
+            self.soloed.emit(None)
+        else:
+            self.soloed.emit(inside(page.layers, [uid]) | {g.uid for g in ancestors(page.layers, layer)})
+
+    def _forget(self) -> None:
+        self._folded.clear()
+        if self._solo is not None:
+            self.solo(self._solo)
+
+    def _show_active(self) -> None:
+        layer, theme = self._document.page.active, current()
+        for what, name, *_ in SWITCHES:
+            is_on = layer is not None and bool(getattr(layer, what))
+            self.switches[what].setChecked(is_on)
+            self.switches[what].setIcon(icon(name, theme.accent if is_on else theme.quiet))
+        if layer is not None:
+            self.opacity.set_value(layer.opacity * 100)
+            self.blend.setCurrentIndex(max(0, self.blend.findData(layer.blend)))
 
     def _page_changed(self, before: Page, after: Page) -> None:
         def shape(page: Page) -> object:
-            return page.active_uid, [(x.uid, x.name, x.visible, x.locked, x.tint) for x in page.layers]
+            return page.active_uid, [
+                (x.uid, x.parent, x.name, x.visible, x.locked, x.tint, x.clips, x.blend) for x in page.layers
+            ]
 
         if shape(before) == shape(after):
             self._timer.start()  # only ink or opacity: the rows follow when the hand pauses
         else:
             self.rebuild()
+
+    def _choose(self, uid: int, modifiers: Qt.KeyboardModifier) -> None:
+        document = self._document
+        if modifiers & Qt.KeyboardModifier.ControlModifier:
+            document.choose_layers(document.chosen_layers ^ {uid})
+        elif modifiers & Qt.KeyboardModifier.ShiftModifier:
+            uids = [row.layer.uid for row in self.rows]
+            ends = sorted(uids.index(u) for u in (uid, document.page.active_uid) if u in uids)
+            document.choose_layers(set(uids[ends[0] : ends[-1] + 1]))
+        else:
+            document.choose_layer(uid)
+
+    def _fold(self, uid: int) -> None:
+        self._folded ^= {uid}
+        self.rebuild()
 
     def _toggle(self, uid: int, what: str) -> None:
         layer = self._document.page.layer(uid)
@@ -255,7 +249,13 @@ class LayerTray(QWidget):
             ("visible", True): "Show layer", ("visible", False): "Hide layer",
             ("locked", True): "Lock layer", ("locked", False): "Unlock layer",
         }  # fmt: skip
-        self._document.set_layer(uid, labels[what, now], **{what: now})
+        chosen = self._document.chosen_layers
+        self._document.set_layers(labels[what, now], uids=chosen if uid in chosen else {uid}, **{what: now})
+
+    def _switch(self, what: str, on: bool) -> None:
+        _, _, _, label_on, label_off = next(s for s in SWITCHES if s[0] == what)
+        value: object = (NON_PHOTO_BLUE if on else None) if what == "tint" else on
+        self._document.set_layers(label_on if on else label_off, **{what: value})
 
     def _rename(self, uid: int) -> None:
         layer = self._document.page.layer(uid)
@@ -263,53 +263,41 @@ class LayerTray(QWidget):
             return
         name, accepted = QInputDialog.getText(self, "Rename layer", "Name of the layer", text=layer.name)
         if accepted and name.strip() and name.strip() != layer.name:
-            self._document.set_layer(uid, "Rename layer", name=name.strip())
+            self._document.set_layer(uid, "Rename layer", name=name.strip()[:200])
+
+    def _ask(self, uid: int, at: QPoint) -> None:
+        if uid not in self._document.chosen_layers:
+            self._document.choose_layer(uid)
+        menu = QMenu(self)
+        for action in MENU:
+            menu.addAction(self._actions[action]) if action else menu.addSeparator()
+        menu.popup(at)
 
     def _drag(self, uid: int, y: float, dropped: bool) -> None:
-        gap = min(max(0, round(y / ROW_PX)), len(self.rows))
-        if not dropped:
-            self._list.show_drop(gap)
-            return
-        self._list.show_drop(None)
-        page = self._document.page
-        from_row = len(page.layers) - 1 - page.index(uid)
-        row = gap - 1 if gap > from_row else gap
-        self._document.move_layer(uid, len(page.layers) - 1 - row)
+        drop, act = self._drop_at(uid, y)
+        self._list.show_drop(None if dropped else drop)
+        if dropped:
+            act()
 
-    def _set_opacity(self, percent: float, finished: bool) -> None:
-        self._document.set_layer(
-            self._document.page.active_uid, "Layer opacity", finished=finished, opacity=percent / 100
+    def _drop_at(self, uid: int, y: float) -> tuple[tuple[int, int, bool], Callable[[], None]]:
+        """Where a drop at height `y` goes: what to show, and the move."""
+        page, document = self._document.page, self._document
+        uids = document.chosen_layers if uid in document.chosen_layers else {uid}
+        at = min(max(0.0, y / ROW_PX), float(len(self.rows)))
+        over = min(int(at), len(self.rows) - 1)
+        layer = self.rows[over].layer
+        if isinstance(layer, GroupLayer) and 0.3 < at - over < 0.7 and layer.uid not in uids:
+            held = children(page.layers, layer.uid)
+            top = held[-1].uid if held else None
+            return (over, self.rows[over].depth, True), lambda: document.place_layers(uids, layer.uid, top)
+        gap = round(at)
+        if gap == len(self.rows):
+            return (gap, 0, False), lambda: document.place_layers(uids, 0, None)
+        under: Layer = self.rows[gap].layer  # the dropped one comes to lie directly above this
+        return (
+            (gap, self.rows[gap].depth, False),
+            lambda: document.place_layers(uids, under.parent, under.uid),
         )
 
-
-def described(layer: Layer) -> str:
-    """What a layer is, in a few words."""
-    if layer.is_sketch:
-        what = ""
-    elif isinstance(layer, InkLayer):
-        count = len(layer.marks)
-        what = "empty" if not count else f"{count} stroke{'s' if count > 1 else ''}"
-    else:
-        what = "paint"
-    words = [("sketch" if layer.is_sketch else "ink" if isinstance(layer, InkLayer) else "")]
-    words.append(what)
-    if layer.opacity < 0.995:
-        words.append(f"{layer.opacity * 100:.0f} %")
-    return " · ".join(w for w in words if w)
-
-
-def thumbnail(page: Page, layer: Layer) -> QImage:
-    """The layer alone on paper, reduced from the halving that is just large enough."""
-    level = 0
-    while max(page.width, page.height) >> level > THUMB_LEVEL_PX and level < 7:
-        level += 1
-    rect = page.bounds.halved(level)
-    pixels = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
-    composite_into(pixels, (0, 0), page, rect, level=level, shows=lambda other: other is layer)
-    scale = min(2 * THUMB.width() / rect.width, 2 * THUMB.height() / rect.height)
-    size = (max(1, int(rect.width * scale)), max(1, int(rect.height * scale)))
-    small = cv2.resize(rgba(pixels), size, interpolation=cv2.INTER_AREA)
-    full = np.full((2 * THUMB.height(), 2 * THUMB.width(), 4), (*page.paper, 255), np.uint8)
-    y, x = (full.shape[0] - size[1]) // 2, (full.shape[1] - size[0]) // 2
-    full[y : y + size[1], x : x + size[0]] = small
-    return QImage(full.data, full.shape[1], full.shape[0], full.strides[0], QImage.Format.Format_RGBA8888).copy()
+    def _set_opacity(self, percent: float, finished: bool) -> None:
+        self._document.set_layers("Layer opacity", finished=finished, opacity=percent / 100)

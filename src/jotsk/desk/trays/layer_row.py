@@ -1,0 +1,198 @@
+"""One row of the layer stack."""
+
+from __future__ import annotations
+
+import cv2
+import numpy as np
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QContextMenuEvent, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QHBoxLayout, QSizePolicy, QToolButton, QWidget
+
+from jotsk.core.ink.stroke import packed
+from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, rgba
+from jotsk.core.page.modes import NORMAL
+from jotsk.core.page.stack import ancestors, children, inside
+from jotsk.desk.icons import icon
+from jotsk.desk.theme import current
+from jotsk.desk.theme.style import SMALL_PX, font
+from jotsk.desk.widgets import draw_ink_mark
+
+ROW_PX = 52
+INDENT_PX = 14
+DEEPEST = 4  # more indentation would leave no room for names
+THUMB = QSize(30, 38)
+THUMB_LEVEL_PX = 160
+BUTTON_PX = 28
+
+
+class LayerRow(QWidget):
+    """One layer: thumbnail, name, what it is, lock and eye."""
+
+    chosen = Signal(int, object)  # uid, keyboard modifiers
+    renamed = Signal(int)
+    toggled = Signal(int, str)
+    soloed = Signal(int)
+    folded = Signal(int)
+    asked = Signal(int, object)  # uid, where on the screen its menu opens
+    dragged = Signal(int, float, bool)  # uid, y in the list, dropped
+
+    def __init__(self, layer: Layer, page: Page, parent: QWidget, *, is_selected: bool, is_folded: bool) -> None:
+        super().__init__(parent)
+        self.layer = layer
+        self.is_active = layer.uid == page.active_uid
+        self.is_selected, self.is_folded = is_selected, is_folded
+        self.depth = min(DEEPEST, len(ancestors(page.layers, layer)))
+        self._pressed: QPointF | None = None
+        self._is_dragged = False
+        self._show(layer, page)
+        self.setFixedHeight(ROW_PX)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setToolTip(
+            "Press to draw on this layer, with Ctrl or Shift to choose several, twice to rename it, drag to move it"
+        )
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(0, 0, 8, 0)
+        layout.setSpacing(0)
+        layout.addStretch()
+        self.lock = self._button(
+            "lock" if layer.locked else "lock-open", "locked", layer.locked, "Lock, so that nothing changes it"
+        )
+        self.eye = self._button(
+            "eye" if layer.visible else "eye-off", "visible", True, "Show or hide; with Alt, show nothing else"
+        )
+        layout.addWidget(self.lock)
+        layout.addWidget(self.eye)
+
+    def show_layer(self, layer: Layer, page: Page) -> None:
+        """Show the layer as it is now."""
+        self._show(layer, page)
+        self.update()
+
+    def _show(self, layer: Layer, page: Page) -> None:
+        self.layer = layer
+        self._words = described(page, layer)
+        self._thumb = thumbnail(page, layer)
+
+    def _button(self, name: str, what: str, is_strong: bool, tooltip: str) -> QToolButton:
+        theme = current()
+        button = QToolButton(self)
+        button.setFixedSize(BUTTON_PX, BUTTON_PX)
+        button.setIcon(icon(name, theme.text if is_strong else theme.hairline))
+        button.setToolTip(tooltip)
+        button.setAccessibleName(f"{tooltip}: {self.layer.name}")
+        button.clicked.connect(lambda: self._clicked(what))
+        return button
+
+    def _clicked(self, what: str) -> None:
+        from PySide6.QtWidgets import QApplication
+
+        if what == "visible" and QApplication.keyboardModifiers() & Qt.KeyboardModifier.AltModifier:
+            self.soloed.emit(self.layer.uid)
+        else:
+            self.toggled.emit(self.layer.uid, what)
+
+    @property
+    def _left(self) -> int:
+        return 16 + INDENT_PX * self.depth
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        theme, layer, left = current(), self.layer, self._left
+        painter = QPainter(self)
+        if self.is_selected:
+            painter.fillRect(self.rect(), QColor(theme.raised))
+        if self.is_active:
+            draw_ink_mark(painter, QRectF(3, 7, 6, ROW_PX - 14), theme.accent)
+        if layer.clips:
+            painter.drawPixmap(left - 2, 18, icon("corner-left-down", theme.quiet, 14).pixmap(14, 14))
+            left += 14
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.setOpacity(1.0 if layer.visible else 0.45)
+        if isinstance(layer, GroupLayer):
+            name = "chevron-right" if self.is_folded else "chevron-down"
+            painter.drawPixmap(left, 16, icon(name, theme.text, 18).pixmap(18, 18))
+            text = left + 26
+        else:
+            frame = QRectF(left, 7, THUMB.width(), THUMB.height())
+            painter.drawImage(frame, self._thumb)
+            painter.setPen(QPen(QColor(theme.hairline), 1))
+            painter.drawRect(frame)
+            text = left + 42
+        painter.setOpacity(1.0)
+        painter.setPen(QColor(theme.text if layer.visible else theme.quiet))
+        weight = font().Weight.DemiBold if self.is_active else font().Weight.Normal
+        painter.setFont(font(13, weight=weight))
+        room = self.width() - text - 2 * BUTTON_PX - 12
+        name = painter.fontMetrics().elidedText(layer.name, Qt.TextElideMode.ElideRight, room)
+        painter.drawText(QRectF(text, 7, room, 19), name)
+        painter.setFont(font(SMALL_PX))
+        painter.setPen(QColor(theme.quiet))
+        words = painter.fontMetrics().elidedText(self._words, Qt.TextElideMode.ElideRight, room)
+        painter.drawText(QRectF(text, 26, room, 18), words)
+        painter.end()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        if event.button() == Qt.MouseButton.LeftButton:
+            if isinstance(self.layer, GroupLayer) and event.position().x() < self._left + 24:
+                self.folded.emit(self.layer.uid)
+                return
+            self._pressed = event.position()
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._pressed is not None and abs(event.position().y() - self._pressed.y()) > 8:
+            self._is_dragged = True
+        if self._is_dragged:
+            self.dragged.emit(self.layer.uid, self.mapToParent(event.position()).y(), False)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._is_dragged:
+            self.dragged.emit(self.layer.uid, self.mapToParent(event.position()).y(), True)
+        elif self._pressed is not None:
+            self.chosen.emit(self.layer.uid, event.modifiers())
+        self._pressed, self._is_dragged = None, False
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.renamed.emit(self.layer.uid)
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        self.asked.emit(self.layer.uid, event.globalPos())
+
+
+def described(page: Page, layer: Layer) -> str:
+    """What a layer is, in a few words."""
+    if isinstance(layer, GroupLayer):
+        count = len(children(page.layers, layer.uid))
+        words = [f"group of {count}" if count else "empty group"]
+    elif layer.is_sketch:
+        words = ["sketch"]
+    elif isinstance(layer, InkLayer):
+        count = len(layer.marks)
+        words = ["ink", f"{count} stroke{'s' if count > 1 else ''}" if count else "empty"]
+    else:
+        words = ["paint"]
+    if layer.blend != NORMAL:
+        words.append(layer.blend.replace("-", " "))
+    if layer.opacity < 0.995:
+        words.append(f"{layer.opacity * 100:.0f} %")
+    return " · ".join(words)
+
+
+def thumbnail(page: Page, layer: Layer) -> QImage:
+    """The layer alone on paper, reduced from the halving that is just large enough."""
+    from dataclasses import replace
+
+    level = 0
+    while max(page.width, page.height) >> level > THUMB_LEVEL_PX and level < 7:
+        level += 1
+    rect = page.bounds.halved(level)
+    pixels = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
+    held = inside(page.layers, [layer.uid])
+    alone = replace(layer, parent=0, clips=False, blend=NORMAL, visible=True)
+    layers = tuple(alone if x is layer else x for x in page.layers if x.uid in held)
+    composite_into(pixels, (0, 0), replace(page, layers=layers), rect, level=level)
+    scale = min(2 * THUMB.width() / rect.width, 2 * THUMB.height() / rect.height)
+    size = (max(1, int(rect.width * scale)), max(1, int(rect.height * scale)))
+    small = cv2.resize(rgba(pixels), size, interpolation=cv2.INTER_AREA)
+    full = np.full((2 * THUMB.height(), 2 * THUMB.width(), 4), (*page.paper, 255), np.uint8)
+    y, x = (full.shape[0] - size[1]) // 2, (full.shape[1] - size[0]) // 2
+    full[y : y + size[1], x : x + size[0]] = small
+    return QImage(full.data, full.shape[1], full.shape[0], full.strides[0], QImage.Format.Format_RGBA8888).copy()

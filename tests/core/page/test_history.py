@@ -1,0 +1,55 @@
+from __future__ import annotations
+
+import numpy as np
+
+from jotsk.core.page import History, Page, PaintLayer, flattened, tiles_from
+from jotsk.core.page.history import STAY_OPEN, TILE_BYTES
+
+
+def page_with(seed: int, before: Page) -> Page:
+    """One tile of noise more, somewhere."""
+    from dataclasses import replace
+
+    rng = np.random.default_rng(seed)
+    tile = np.full((128, 128), 0xFF000000 | int(rng.integers(1 << 24)), np.uint32)
+    tile[::7] = rng.integers(1, 1 << 24, tile[::7].shape, np.uint32) | 0xFF000000
+    layer = before.layers[0]
+    key = int(rng.integers(6)), int(rng.integers(6))
+    return before.with_layer(replace(layer, tiles=layer.tiles.with_tiles({key: tile})))
+
+
+def long_history(count: int, most_bytes: int) -> tuple[History, list[bytes]]:
+    page = Page(768, 768, layers=(PaintLayer(1, "x", tiles_from(np.zeros((768, 768), np.uint32))),), active_uid=1)
+    history, seen = History(page, most_bytes=most_bytes), [flattened(page).tobytes()]
+    for k in range(count):
+        page = page_with(k, page)
+        history.push(page, f"step {k}")
+        seen.append(flattened(page).tobytes())
+    return history, seen
+
+
+def test_steps_beyond_the_budget_are_packed_and_come_back_exactly():
+    history, seen = long_history(120, 60 * TILE_BYTES)
+    assert len(history) == 121 and history.page_at(0) is None
+    assert history.bytes_used < 80 * TILE_BYTES
+    for k in range(119, -1, -1):
+        assert flattened(history.undo()).tobytes() == seen[k], k
+    assert history.undo_label is None
+    for k in range(1, 121):
+        assert flattened(history.redo()).tobytes() == seen[k], k
+
+
+def test_any_point_can_be_gone_to_at_once():
+    history, seen = long_history(100, 50 * TILE_BYTES)
+    for k in (3, 99, 40, 0, 100):
+        assert flattened(history.go_to(k)).tobytes() == seen[k]
+    assert history.labels[40] == "step 39"
+
+
+def test_the_oldest_steps_go_when_even_packed_ones_are_too_many():
+    history, seen = long_history(300, 10 * TILE_BYTES)
+    assert STAY_OPEN < len(history) < 301
+    assert history.bytes_used < (STAY_OPEN + 8) * TILE_BYTES * 4 / 3
+    first = 301 - len(history)
+    assert flattened(history.go_to(0)).tobytes() == seen[first]
+    assert flattened(history.go_to(len(history) - 1)).tobytes() == seen[300]

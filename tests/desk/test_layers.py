@@ -1,0 +1,118 @@
+"""The layer stack, worked as its users do."""
+
+from __future__ import annotations
+
+import numpy as np
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtWidgets import QApplication
+
+from jotsk.core.page import GroupLayer, InkLayer, flattened
+from jotsk.core.page.layers import NON_PHOTO_BLUE
+from jotsk.desk.trays.layer_row import ROW_PX, described
+from tests.desk.conftest import across
+
+CONTROL = Qt.KeyboardModifier.ControlModifier
+
+
+def names(window) -> list[str]:
+    return [row.layer.name for row in window.layers.rows]
+
+
+def click(qtbot, window, row: int, modifier=Qt.KeyboardModifier.NoModifier) -> None:
+    qtbot.mouseClick(window.layers.rows[row], Qt.MouseButton.LeftButton, modifier, QPoint(100, 20))
+
+
+def drag(qtbot, window, row: int, to_y: float) -> None:
+    """Drag a row until the pen is at `to_y` px of the list."""
+    QApplication.processEvents()  # rows find their places
+    widget = window.layers.rows[row]
+    end = QPoint(100, round(to_y - widget.y()))
+    qtbot.mousePress(widget, Qt.MouseButton.LeftButton, pos=QPoint(100, 20))
+    qtbot.mouseMove(widget, end)
+    qtbot.mouseRelease(widget, Qt.MouseButton.LeftButton, pos=end)
+
+
+def three_layers(window) -> None:
+    for _ in range(2):
+        window.actions_by_id["layer.add"].trigger()
+
+
+def test_several_layers_are_chosen_grouped_folded_and_ungrouped(window, qtbot):
+    three_layers(window)
+    assert names(window) == ["Ink 3", "Ink 2", "Ink"]
+    click(qtbot, window, 1, CONTROL)
+    assert [row.is_selected for row in window.layers.rows] == [True, True, False]
+    window.actions_by_id["layer.group"].trigger()
+    assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
+    assert [row.depth for row in window.layers.rows] == [0, 1, 1, 0]
+    group = window.layers.rows[0].layer
+    assert described(window.document.page, group) == "group of 2"
+    qtbot.mouseClick(window.layers.rows[0], Qt.MouseButton.LeftButton, pos=QPoint(22, 24))
+    assert names(window) == ["Group", "Ink"], "folded"
+    qtbot.mouseClick(window.layers.rows[0], Qt.MouseButton.LeftButton, pos=QPoint(22, 24))
+    window.document.choose_layer(group.uid)
+    window.actions_by_id["layer.ungroup"].trigger()
+    assert names(window) == ["Ink 3", "Ink 2", "Ink"]
+    window.document.undo()
+    assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
+
+
+def test_a_layer_is_dragged_into_a_group_and_out(window, qtbot):
+    three_layers(window)
+    window.actions_by_id["layer.group"].trigger()  # of the topmost alone
+    assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
+    drag(qtbot, window, 3, 0.5 * ROW_PX)
+    assert names(window) == ["Group", "Ink", "Ink 3", "Ink 2"]
+    assert window.layers.rows[1].depth == 1
+    drag(qtbot, window, 1, 4 * ROW_PX)
+    assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
+    assert window.layers.rows[3].depth == 0
+
+
+def test_a_line_on_its_own_layer_goes_down_with_one_key(window, pen, qtbot):
+    pen.draw(across(window))
+    window.actions_by_id["layer.add"].trigger()
+    pen.draw(across(window))
+    before = flattened(window.document.page)
+    window.actions_by_id["layer.merge_down"].trigger()
+    qtbot.waitUntil(lambda: not window.filing.is_busy)
+    page = window.document.page
+    assert len(page.layers) == 1 and isinstance(page.active, InkLayer) and len(page.active.marks) == 2
+    assert np.abs(flattened(page).view(np.uint8).astype(int) - before.view(np.uint8)).max() <= 1, "but for rounding"
+    window.document.undo()
+    assert len(window.document.page.layers) == 2
+
+
+def test_blend_clip_locks_and_tint_are_set_and_undone(window, qtbot):
+    three_layers(window)
+    tray, document = window.layers, window.document
+    tray.blend.setCurrentIndex(tray.blend.findData("multiply"))
+    tray.blend.activated.emit(tray.blend.currentIndex())
+    for what in ("clips", "locks_alpha", "locks_place", "tint"):
+        qtbot.mouseClick(tray.switches[what], Qt.MouseButton.LeftButton)
+    layer = document.page.active
+    assert (layer.blend, layer.clips, layer.locks_alpha, layer.locks_place) == ("multiply", True, True, True)
+    assert layer.tint == NON_PHOTO_BLUE
+    assert "multiply" in described(document.page, layer)
+    for _ in range(5):
+        document.undo()
+    assert document.page.active.is_plain and not document.page.active.locks_alpha
+    assert tray.blend.currentData() == "normal"
+
+
+def test_one_layer_is_shown_alone_without_changing_the_page(window, pen):
+    pen.draw(across(window))
+    window.actions_by_id["layer.add"].trigger()
+    page = window.document.page
+    window.actions_by_id["layer.solo"].trigger()
+    assert window.board.picture.only == {page.active_uid} and window.document.page is page
+    window.actions_by_id["layer.solo"].trigger()
+    assert window.board.picture.only is None
+
+
+def test_a_group_says_why_it_takes_no_ink(window, pen):
+    window.actions_by_id["layer.group"].trigger()
+    group = next(x for x in window.document.page.layers if isinstance(x, GroupLayer))
+    window.document.choose_layer(group.uid)
+    pen.draw(across(window))
+    assert "is a group" in window.board.notice

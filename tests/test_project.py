@@ -5,14 +5,16 @@ from __future__ import annotations
 import argparse
 import json
 import re
+import struct
 import subprocess
 import tomllib
 import zipfile
+import zlib
 from importlib import resources
 from pathlib import Path
 
 from jotsk.cli import _parser
-from jotsk.core.files.openraster import write_page
+from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.records import pen_record
 from jotsk.core.ink import Cut, pen_by_id
 from jotsk.core.ink.shipped import BY_ID
@@ -83,10 +85,11 @@ def test_the_file_format_document_names_every_field(tmp_path):
     text = (ROOT / "docs" / "file-format.md").read_text()
     with zipfile.ZipFile(tmp_path / "p.ora") as archive:
         record = json.loads(archive.read("jotsk/page.json"))
+        block = zlib.decompress(archive.read(record["layers"][0]["strokes"][0]))
         for entry in archive.namelist():
-            assert re.sub(r"\d{3}", "NNN", entry) in text, entry
+            assert re.sub(r"[0-9a-f]{24}", "HASH", re.sub(r"layer\d{3}", "layerNNN", entry)) in text, entry
     (layer,) = record["layers"]
-    (mark,) = layer["marks"]
+    (mark,) = json.loads(block[4 : 4 + struct.unpack("<I", block[:4])[0]])
     for fields in (record, layer, mark, mark["cuts"][0], record["pens"][0], pen_record(pen_by_id("pencil"))["width"]):
         for field in fields:
             assert f'"{field}"' in text, field

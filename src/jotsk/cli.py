@@ -88,7 +88,8 @@ def _demo(options: argparse.Namespace) -> int:
 
 def _replay(options: argparse.Namespace) -> int:
     from jotsk.core.files.inkml import read_inkml, write_centre_lines
-    from jotsk.core.files.openraster import read_page, write_page
+    from jotsk.core.files.openraster import read_page
+    from jotsk.core.files.openraster_writing import write_page
     from jotsk.core.files.pictures import write_png
     from jotsk.core.ink import Stroke, pen_by_id
     from jotsk.core.page import blank_page, flattened

@@ -11,7 +11,8 @@ import png
 import pytest
 
 from jotsk.cli import main
-from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.files.openraster import read_page
+from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.ink import SHIPPED
 from jotsk.core.page import blank_page
 from tests.conftest import line_path, shaky

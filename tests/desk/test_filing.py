@@ -12,7 +12,7 @@ from PySide6.QtGui import QDragEnterEvent, QKeyEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMessageBox
 
 from jotsk.core.errors import Refused
-from jotsk.core.files import openraster
+from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page
 from jotsk.desk import places
 from jotsk.desk.dialogs import KeySheet
@@ -133,14 +133,13 @@ def test_opening_remembers_the_folder(window, tmp_path, monkeypatch, settle):
 
 def test_two_files_at_once_are_refused_with_a_sentence(window, tmp_path, monkeypatch, settle):
     go_on = threading.Event()
-    whole = openraster.write_page
-    import jotsk.desk.filing as filing
+    whole = openraster_writing.PageWriter.write
 
     def slow(*arguments, **more):
         go_on.wait(5)
         whole(*arguments, **more)
 
-    monkeypatch.setattr(filing, "write_page", slow)
+    monkeypatch.setattr(openraster_writing.PageWriter, "write", slow)
     window.filing.save(tmp_path / "a.ora")
     assert window.filing.is_busy
     window.filing.save(tmp_path / "b.ora")
@@ -157,14 +156,14 @@ def test_a_save_can_be_stopped_and_leaves_the_old_file(window, pen, tmp_path, mo
     before = path.read_bytes()
     pen.draw(across(window))
     begun, go_on = threading.Event(), threading.Event()
-    real = openraster._png
+    real = openraster_writing._paper_png
 
     def slow(*arguments):
         begun.set()
         go_on.wait(5)
         return real(*arguments)
 
-    monkeypatch.setattr(openraster, "_png", slow)
+    monkeypatch.setattr(openraster_writing, "_paper_png", slow)
     window.filing.save(path)
     assert begun.wait(5)
     window.filing.stop()
@@ -176,7 +175,7 @@ def test_a_save_can_be_stopped_and_leaves_the_old_file(window, pen, tmp_path, mo
 
 def test_drawing_goes_on_while_a_page_is_saved(window, pen, tmp_path, monkeypatch, settle):
     begun, go_on = threading.Event(), threading.Event()
-    real = openraster._png
+    real = openraster_writing._paper_png
 
     def slow(*arguments):
         begun.set()
@@ -184,7 +183,7 @@ def test_drawing_goes_on_while_a_page_is_saved(window, pen, tmp_path, monkeypatc
         return real(*arguments)
 
     pen.draw(across(window))
-    monkeypatch.setattr(openraster, "_png", slow)
+    monkeypatch.setattr(openraster_writing, "_paper_png", slow)
     window.filing.save(tmp_path / "a.ora")
     assert begun.wait(5)
     pen.draw(across(window, y=0.7))

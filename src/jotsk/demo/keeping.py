@@ -8,7 +8,8 @@ from collections.abc import Callable
 from pathlib import Path
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.files.openraster import read_page
+from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.page import Page
 from jotsk.demo.gull_and_lantern import demo_page
 

@@ -20,6 +20,7 @@ class Document(QObject):
     last_stroke_changed = Signal()
     state_changed = Signal()  # name, saved or not, what can be undone
     taken = Signal()  # another page, with a history of its own
+    opened = Signal()  # that page is there, in everything that listens
     saved = Signal()
     refused = Signal(str)
     chosen_changed = Signal()
@@ -66,6 +67,7 @@ class Document(QObject):
         self.taken.emit()
         self.changed.emit(before, page)
         self.state_changed.emit()
+        self.opened.emit()
 
     def was_saved(self, page: Page, path: Path) -> None:
         """`page`, which may be older than the present one, is now in `path`."""

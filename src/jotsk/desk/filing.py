@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.files.openraster import read_page
+from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture, write_png
 from jotsk.core.page import Page, Tiles, flattened, tiles_from
 from jotsk.core.page.page import blank_page
@@ -28,7 +30,9 @@ class Filing(QObject):
     def __init__(self, document: Document, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._document = document
+        self._writer = PageWriter()
         self.job: Job | None = None
+        self.seen_as: Callable[[], tuple[float, float, bool, float, float] | None] = lambda: None
 
     @property
     def is_busy(self) -> bool:
@@ -54,12 +58,13 @@ class Filing(QObject):
 
     def save(self, path: Path) -> None:
         page = self._document.page
+        written = replace(page, seen_as=self.seen_as())
 
         def saved(_: object) -> None:
             self._document.was_saved(page, path)
             self.told.emit(f"Saved “{path.name}”.")
 
-        self.run(f"Saving {path.name}", lambda p: write_page(path, page, progress=p), saved)
+        self.run(f"Saving {path.name}", lambda p: self._writer.write(path, written, progress=p), saved)
 
     def export(self, path: Path, *, transparent: bool = False) -> None:
         page = self._document.page

@@ -9,7 +9,8 @@ from datetime import datetime
 from pathlib import Path
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.files.openraster import read_page
+from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.writing import whole_file
 from jotsk.core.page import Page
 

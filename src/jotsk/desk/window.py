@@ -193,6 +193,7 @@ class Window(QMainWindow):
         board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
         self.filing.began.connect(self.status.follow)
         self.filing.told.connect(self.status.tell)
+        self.filing.seen_as = board.seen_as
 
     def show_stage(self, stage: Stage) -> None:
         """Put what the stage needs into the hand; nothing is locked."""

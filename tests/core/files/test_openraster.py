@@ -2,8 +2,11 @@ from __future__ import annotations
 
 import io
 import json
+import struct
 import zipfile
-from dataclasses import replace
+import zlib
+from dataclasses import fields, replace
+from xml.etree import ElementTree
 
 import numpy as np
 import pytest
@@ -13,9 +16,23 @@ from PIL import Image
 from pyora import Project
 
 from jotsk.core.errors import DamagedFile, JotskError, TooLarge
-from jotsk.core.files.openraster import read_page, write_page
+from jotsk.core.files.openraster import read_page
+from jotsk.core.files.openraster_writing import write_page
+from jotsk.core.files.records import opened_strokes
 from jotsk.core.ink import Cut
-from jotsk.core.page import InkLayer, PaintLayer, blank_page, edits, flattened, render, rgba, stacking, tiles_from
+from jotsk.core.page import (
+    GroupLayer,
+    InkLayer,
+    Page,
+    PaintLayer,
+    blank_page,
+    edits,
+    flattened,
+    render,
+    rgba,
+    stacking,
+    tiles_from,
+)
 from tests.conftest import stroke_along
 
 STACK = '<image version="0.0.6" w="40" h="30"><stack><layer name="a" src="data/a.png"/></stack></image>'
@@ -143,6 +160,7 @@ OUTSIDE = '<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><image w="4" h=
         (STACK, {"data/a.png": b"not a picture"}, "not a picture"),
         (STACK, {"jotsk/page.json": b"{"}, "list of its strokes is damaged"),
         (STACK, {"data/zeros": bytes(80_000_000)}, None),
+        ("<image w='9' h='9'>" + "<stack>" * 99 + "</stack>" * 99 + "</image>", {}, "nested deeper"),
     ],
 )
 def test_hostile_and_damaged_files_give_one_sentence(tmp_path, stack, parts, words):
@@ -189,31 +207,208 @@ def _bytes_of_a_page(tmp_path_factory) -> bytes:
     return _whole[0]
 
 
+def rewritten(old_path, new_path, **changes) -> None:
+    """Copy a file with some parts changed: a function from bytes to bytes by the part's name."""
+    with zipfile.ZipFile(old_path) as old, zipfile.ZipFile(new_path, "w") as new:
+        for entry in old.infolist():
+            change = next(
+                (c for name, c in changes.items() if entry.filename.startswith(name.replace("__", "/"))), bytes
+            )
+            new.writestr(entry, change(old.read(entry)))
+
+
 @pytest.mark.parametrize(
     "damage",
     [
-        lambda r: r["layers"][0]["marks"][0].update(trace=[0, 10**9]),
-        lambda r: r["layers"][0]["marks"][0].update(trace=[-6, 2]),
-        lambda r: r["layers"][0]["marks"][0].update(pen=99),
-        lambda r: r["layers"][0]["marks"][0].update(size_px=float("1e9")),
         lambda r: r["pens"][0]["width"].update(curve=[[0, 1], [1, 0]]),
         lambda r: r["pens"][0].update(tip="feather"),
         lambda r: r["pens"][0].update(dash=[1, 2, 3]),
         lambda r: r["pens"][0].update(way="magic"),
-        lambda r: r["layers"][0].update(marks=7),
+        lambda r: r["layers"][0].update(strokes=7),
+        lambda r: r["layers"][0].update(strokes=["jotsk/strokes/none"]),
         lambda r: r.pop("pens"),
     ],
 )
-def test_strokes_that_make_no_sense_are_refused(path, tmp_path, damage):
-    with zipfile.ZipFile(path) as old:
-        record = json.loads(old.read("jotsk/page.json"))
+def test_pens_and_lists_of_strokes_that_make_no_sense_are_refused(path, tmp_path, damage):
+    def change(data: bytes) -> bytes:
+        record = json.loads(data)
         damage(record)
-        bad = tmp_path / "bad.ora"
-        with zipfile.ZipFile(bad, "w") as new:
-            for entry in old.infolist():
-                new.writestr(entry, json.dumps(record) if entry.filename == "jotsk/page.json" else old.read(entry))
+        return json.dumps(record).encode()
+
+    rewritten(path, tmp_path / "bad.ora", jotsk__page=change)
     with pytest.raises(DamagedFile, match="strokes"):
-        read_page(bad)
+        read_page(tmp_path / "bad.ora")
+
+
+@pytest.mark.parametrize(
+    "damage",
+    [
+        lambda r: r[0].update(trace=[0, 10**9]),
+        lambda r: r[0].update(trace=[-6, 2]),
+        lambda r: r[0].update(pen=99),
+        lambda r: r[0].update(size_px=float("1e9")),
+        lambda r: r[0].pop("cuts"),
+    ],
+)
+def test_strokes_that_make_no_sense_are_refused(path, tmp_path, damage):
+    def change(data: bytes) -> bytes:
+        plain = zlib.decompress(data)
+        (length,) = struct.unpack("<I", plain[:4])
+        records = json.loads(plain[4 : 4 + length])
+        damage(records)
+        listed = json.dumps(records).encode()
+        return zlib.compress(struct.pack("<I", len(listed)) + listed + plain[4 + length :])
+
+    rewritten(path, tmp_path / "bad.ora", jotsk__strokes=change)
+    with pytest.raises(DamagedFile, match="strokes"):
+        read_page(tmp_path / "bad.ora")
+
+
+def test_a_block_of_strokes_that_unpacks_without_end_is_refused():
+    with pytest.raises(ValueError, match="more than it can need"):
+        opened_strokes(zlib.compress(bytes(5_000_000)), [], most_bytes=1_000_000)
+
+
+def stacked_page():
+    """Groups in groups, clipping in two ways, blends, locks; all over colour and half-clear edges."""
+
+    def noise(uid: int, **values) -> PaintLayer:
+        rng = np.random.default_rng(uid)
+        alpha = np.where(rng.random((90, 120, 1)) < 0.3, 0, 255)
+        straight = np.concatenate([rng.integers(0, 256, (90, 120, 3)) * (alpha > 0), alpha], axis=2).astype(np.uint8)
+        tiles = tiles_from(np.ascontiguousarray(straight).view(np.uint32)[..., 0], 3 * uid, 2 * uid)
+        return PaintLayer(uid, f"layer {uid}", tiles, **values)
+
+    layers = (
+        noise(1),
+        noise(2, parent=20, blend="multiply", opacity=0.6),
+        noise(3, parent=20, clips=True, locks_alpha=True),
+        noise(4, parent=20, clips=True, visible=False),
+        GroupLayer(20, "inner", parent=21, blend="screen", opacity=0.8),
+        noise(5, parent=21, locks_place=True),
+        GroupLayer(21, "outer", isolated=False),
+        noise(6, blend="difference", tint=(0, 142, 195)),
+        noise(7, clips=True, blend="luminosity", opacity=0.9),
+        noise(8, extras=(("my-attribute", "7"),)),
+    )
+    guides = ({"kind": "mirror", "at": [3, 4], "angle": 90},)
+    return Page(150, 120, 350.0, (250, 240, 220), layers, 3, 3.0, 5.0, guides, (0.4, 0.1, True, 70.0, 60.0))
+
+
+def test_groups_blends_clipping_locks_and_all_else_survive(tmp_path):
+    page = stacked_page()
+    write_page(tmp_path / "a.ora", page)
+    again = read_page(tmp_path / "a.ora")
+    for name in ("width", "height", "dpi", "paper", "active_uid", "bleed_mm", "safe_mm", "guides", "seen_as"):
+        assert getattr(again, name) == getattr(page, name), name
+    for before, after in zip(page.layers, again.layers, strict=True):
+        for field in fields(before):
+            assert getattr(after, field.name) == getattr(before, field.name), (before.name, field.name)
+    assert np.array_equal(flattened(again), flattened(page))
+
+
+def put_together(path) -> np.ndarray:
+    """The picture that the standard's text gives for a file, composited here in floats and on its own.
+
+    OpenRaster 0.0.6, layer stack: `composite-op` names a blend with source-over, or an operator of Porter and Duff;
+    a stack is isolated unless it says otherwise and is plain.
+    """
+
+    def lum(c):
+        return c @ np.array([0.3, 0.59, 0.11])
+
+    def set_lum(c, target):
+        c = c + (target - lum(c))[..., None]
+        l, low, high = lum(c)[..., None], c.min(-1, keepdims=True), c.max(-1, keepdims=True)
+        c = np.where(low < 0, l + (c - l) * l / np.where(low < 0, l - low, 1), c)
+        return np.where(high > 1, l + (c - l) * (1 - l) / np.where(high > 1, high - l, 1), c)
+
+    blends = {
+        "src-over": lambda b, s: s,
+        "multiply": lambda b, s: b * s,
+        "screen": lambda b, s: b + s - b * s,
+        "difference": lambda b, s: np.abs(b - s),
+        "luminosity": lambda b, s: set_lum(b, lum(s)),
+    }
+
+    def draw(archive, stack, below):
+        for element in reversed(list(stack)):
+            if element.get("visibility") == "hidden":
+                continue
+            op, opacity = element.get("composite-op", "svg:src-over")[4:], float(element.get("opacity", "1"))
+            if element.tag == "stack":
+                if element.get("isolation") == "auto" and op == "src-over" and opacity == 1:
+                    below = draw(archive, element, below)
+                    continue
+                source = draw(archive, element, np.zeros_like(below))
+            else:
+                source = np.zeros_like(below)
+                with Image.open(io.BytesIO(archive.read(element.get("src")))) as picture:
+                    data = np.asarray(picture.convert("RGBA"), float) / 255
+                x, y = int(element.get("x", "0")), int(element.get("y", "0"))
+                h, w = min(data.shape[0], below.shape[0] - y), min(data.shape[1], below.shape[1] - x)
+                source[y : y + h, x : x + w] = data[:h, :w] * np.dstack([data[:h, :w, 3:]] * 3 + [np.ones((h, w))])
+            source = source * opacity
+            a_s, a_b = source[..., 3:], below[..., 3:]
+            if op == "dst-in":
+                below = below * a_s
+                continue
+            if op == "src-atop":
+                below = source * a_b + below * (1 - a_s)
+                continue
+            s = source[..., :3] / np.maximum(a_s, 1e-9)
+            b = below[..., :3] / np.maximum(a_b, 1e-9)
+            color = (1 - a_b) * source[..., :3] + (1 - a_s) * below[..., :3] + a_s * a_b * blends[op](b, s)
+            below = np.concatenate([color, a_s + a_b * (1 - a_s)], axis=2)
+        return below
+
+    with zipfile.ZipFile(path) as archive:
+        root = ElementTree.fromstring(archive.read("stack.xml"))
+        whole = draw(archive, root.find("stack"), np.zeros((int(root.get("h")), int(root.get("w")), 4)))
+    return whole[..., :3] * 255
+
+
+def test_any_reader_that_follows_the_standard_sees_the_right_picture(tmp_path):
+    page = stacked_page()
+    write_page(tmp_path / "a.ora", page)
+    ours = rgba(flattened(page))[..., :3].astype(float)
+    assert np.abs(put_together(tmp_path / "a.ora") - ours).max() <= 4, "but for rounding to 8 bits on the way"
+
+
+def test_unknown_parts_are_kept_and_written_back(tmp_path):
+    path = made(
+        tmp_path,
+        STACK.replace('name="a"', 'name="a" theirs="yes" composite-op="svg:plus"'),
+        **{"theirs/note.txt": b"hello"},
+    )
+    page = read_page(path)
+    write_page(tmp_path / "again.ora", page)
+    with zipfile.ZipFile(tmp_path / "again.ora") as archive:
+        assert archive.read("theirs/note.txt") == b"hello"
+        stack = archive.read("stack.xml").decode()
+    assert 'theirs="yes"' in stack and 'composite-op="svg:plus"' in stack
+
+
+def test_what_did_not_change_is_not_encoded_again(tmp_path, monkeypatch):
+    from jotsk.core.files import openraster_writing
+
+    page = sample_page()
+    writer, packed = openraster_writing.PageWriter(), []
+    really = openraster_writing.pack_bands
+    monkeypatch.setattr(
+        openraster_writing, "pack_bands", lambda makers, level: packed.extend(makers) or really(makers, level)
+    )
+    writer.write(tmp_path / "a.ora", page)
+    first = len(packed)
+    assert first > 10
+    packed.clear()
+    later = edits.with_stroke(page, stroke_along([(10, 20), (60, 20)], size=4))
+    writer.write(tmp_path / "b.ora", later)
+    assert len(packed) == 2, "one row of tiles, in its layer and in the whole picture"
+    assert np.array_equal(flattened(read_page(tmp_path / "b.ora")), flattened(later))
+    packed.clear()
+    writer.write(tmp_path / "c.ora", later)
+    assert not packed
 
 
 def test_writing_that_is_stopped_leaves_the_file_that_was_there(page, path):

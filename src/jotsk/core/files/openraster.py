@@ -1,8 +1,8 @@
-"""The native file: OpenRaster, with the strokes in the same zip beside the pixels.
+"""The native file: OpenRaster, with the strokes in the same zip beside the pixels. Reading.
 
 The standard's part is what any reader sees (freedesktop.org, OpenRaster 0.0.6): `mimetype` first and stored,
 `stack.xml`, one PNG a layer, `mergedimage.png`, `Thumbnails/thumbnail.png` of at most 256 px. Our part is
-`jotsk/page.json` and `jotsk/traces.f64`, described in docs/file-format.md. A layer's strokes count only while
+`jotsk/page.json` and `jotsk/strokes/`, described in docs/file-format.md. A layer's strokes count only while
 its PNG is still the one they were saved with; if another program has changed it, the pixels win and the layer
 opens as paint.
 """
@@ -15,92 +15,49 @@ import json
 import math
 import zipfile
 from collections.abc import Callable
-from dataclasses import replace
+from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 from xml.etree import ElementTree
-from xml.sax.saxutils import quoteattr
 
-import cv2
 import defusedxml
 import defusedxml.ElementTree as safe_xml
-import numpy as np
-from PIL import Image
 
 from jotsk.core.errors import DamagedFile, JotskError
-from jotsk.core.files.pictures import decode_picture, encode_png
-from jotsk.core.files.records import StrokePacker, strokes_from
-from jotsk.core.files.writing import whole_file, why_unreadable
-from jotsk.core.geometry import Rect
-from jotsk.core.ink import Color
-from jotsk.core.page import (
-    InkLayer,
-    Layer,
-    Marks,
-    Page,
-    PaintLayer,
-    check_size,
-    flattened,
-    pixels_of,
-    rgba,
-    tiles_from,
-)
+from jotsk.core.files.layer_records import MOST_UID, layer_values, page_values
+from jotsk.core.files.pictures import decode_picture
+from jotsk.core.files.records import opened_strokes, pen_from
+from jotsk.core.files.writing import why_unreadable
+from jotsk.core.ink import Stroke
+from jotsk.core.page import GroupLayer, InkLayer, Layer, Marks, Page, PaintLayer, check_size, tiles_from
+from jotsk.core.page.modes import MODES, NORMAL
+from jotsk.core.page.stack import MOST_DEPTH, arranged
 
 MIMETYPE = b"image/openraster"
 VERSION = "0.0.6"
 PAPER = "data/paper.png"
-FORMAT = 1
+MERGED = "mergedimage.png"
+THUMBNAIL = "Thumbnails/thumbnail.png"
+OUR_FOLDER = "jotsk/"
+OURS = OUR_FOLDER + "page.json"
+FORMAT = 2
+# Attributes of ours in the list of layers; other readers pass over what they do not know.
+UID, CLIP, MASK = "jotsk-uid", "jotsk-clip", "jotsk-mask"
+KNOWN_ATTRIBUTES = {
+    "name", "src", "x", "y", "opacity", "visibility", "composite-op", "edit-locked", "selected", "isolation", UID, CLIP,
+    MASK,
+}  # fmt: skip
 MOST_ENTRIES = 4096
 MOST_LAYERS = 500
 MOST_XML = 4 << 20
 MOST_JSON = 256 << 20
 MOST_ENTRY = 1 << 30
+MOST_EXTRAS = 64 << 20
 MOST_RATIO = 1100  # deflate cannot exceed 1032 to 1
 THUMBNAIL_PX = 256
 FAST = 3  # compression level: 6 takes about twice as long on line art for a few per cent
 
 Progress = Callable[[float], None]
-
-
-def write_page(path: str | Path, page: Page, *, progress: Progress | None = None) -> None:
-    """Write a page as OpenRaster, whole or not at all.
-
-    `progress` is called with 0..1; what it raises stops the writing and leaves the old file.
-    """
-    report = progress or (lambda _: None)
-    steps = len(page.layers) + 1
-    packer = StrokePacker()
-    with whole_file(path) as stream, zipfile.ZipFile(stream, "w", zipfile.ZIP_DEFLATED) as archive:
-        archive.writestr("mimetype", MIMETYPE, zipfile.ZIP_STORED)
-        archive.writestr(PAPER, _paper_png(page), zipfile.ZIP_STORED)
-        ours: list[dict[str, Any]] = []
-        entries = [f'<layer name="Paper" src="{PAPER}" x="0" y="0" opacity="1" edit-locked="true"/>']
-        for number, layer in enumerate(page.layers):
-            report(number / steps)
-            source = f"data/layer{number:03d}.png"
-            area = (layer.tiles.bounds & page.bounds) or Rect(0, 0, 1, 1)
-            png = _png(page, layer, area)
-            archive.writestr(source, png, zipfile.ZIP_STORED)
-            entries.append(_layer_xml(layer, source, area, active=layer.uid == page.active_uid))
-            ours.append(_layer_record(layer, source, png, packer))
-        report((steps - 1) / steps)
-        archive.writestr("stack.xml", _stack_xml(page, entries))
-        merged = flattened(page)
-        buffer = io.BytesIO()
-        encode_png(buffer, merged, dpi=page.dpi, opaque=True, level=FAST)
-        archive.writestr("mergedimage.png", buffer.getvalue(), zipfile.ZIP_STORED)
-        archive.writestr("Thumbnails/thumbnail.png", _thumbnail(merged), zipfile.ZIP_STORED)
-        record = {
-            "format": FORMAT,
-            "dpi": page.dpi,
-            "paper": list(page.paper),
-            "active": page.active_uid,
-            "pens": packer.pens,
-            "layers": ours,
-        }
-        archive.writestr("jotsk/page.json", json.dumps(record, allow_nan=False))
-        archive.writestr("jotsk/traces.f64", packer.numbers)
-    report(1.0)
 
 
 def read_page(path: str | Path, *, progress: Progress | None = None) -> Page:
@@ -133,60 +90,161 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     if "stack.xml" not in names:
         raise DamagedFile(path, "it has no list of layers, so it is not an OpenRaster file")
     root = safe_xml.fromstring(_entry(archive, "stack.xml", MOST_XML, path))
-    if root.tag != "image":
+    stack = root.find("stack")
+    if root.tag != "image" or stack is None:
         raise DamagedFile(path, "its list of layers is damaged")
     width, height = _whole(root, "w", path), _whole(root, "h", path)
     check_size(width, height)
-    ours = _our_record(archive, names, path)
-    # Our own paper is a property of the page; as a layer it is there for other readers.
-    elements = [e for e in root.iter("layer") if e.get("src") and not (ours and e.get("src") == PAPER)]
-    if len(elements) > MOST_LAYERS:
+    reader = _Reader(archive, path, _our_record(archive, names, path), names)
+    found = reader.found_in(stack, 0, 0, 0, 0)
+    pictured = [f for f in found if f.source]
+    if len(found) > MOST_LAYERS:
         raise DamagedFile(path, f"it has more than {MOST_LAYERS} layers")
-    records = {r.get("src"): r for r in ours.get("layers", []) if isinstance(r, dict)}
-    numbers = _entry(archive, "jotsk/traces.f64", MOST_ENTRY, path) if "jotsk/traces.f64" in names else b""
     layers: list[Layer] = []
-    for number, element in enumerate(reversed(elements)):
-        report(number / len(elements))
-        layers.append(_read_layer(archive, element, records, ours, numbers, number + 1, path))
+    for f in found:
+        report(len(layers) / max(1, len(found)))
+        layers.append(reader.layer(f))
+    if not pictured:
+        layers.append(InkLayer(max((x.uid for x in layers), default=0) + 1, "Ink"))
     uids = [layer.uid for layer in layers]
-    if len(set(uids)) != len(uids):
-        layers = [replace(layer, uid=number + 1) for number, layer in enumerate(layers)]
-    if not layers:
-        layers = [InkLayer(1, "Ink")]
-    wanted = ours.get("active")
-    active = next((layer.uid for layer in layers if layer.uid == wanted), layers[-1].uid)
+    wanted = reader.ours.get("active")
+    active = wanted if wanted in uids else next(x.uid for x in reversed(layers) if not isinstance(x, GroupLayer))
+    values = page_values({"dpi": _number(root.get("xres"))} | reader.ours)
     report(1.0)
-    return Page(width, height, _dpi(root, ours), _paper(ours), tuple(layers), active)
+    return Page(width, height, layers=arranged(layers), active_uid=active, extras=reader.extras(), **values)
 
 
-def _read_layer(
-    archive: zipfile.ZipFile, element: ElementTree.Element, records: dict[Any, Any], ours: dict[str, Any],
-    numbers: bytes, number: int, path: Path,
-) -> Layer:  # fmt: skip
-    source = element.get("src") or ""
-    if source not in archive.namelist():
-        raise DamagedFile(path, f"the pixels of its layer “{element.get('name', source)}” are missing")
-    png = _entry(archive, source, MOST_ENTRY, path)
-    pixels, _ = decode_picture(io.BytesIO(png), path)
-    tiles = tiles_from(pixels, _offset(element, "x"), _offset(element, "y"))
-    record = records.get(source) or {}
-    common: dict[str, Any] = {
-        "uid": int(record.get("uid", number)) if isinstance(record.get("uid", number), int) else number,
-        "name": (element.get("name") or f"Layer {number}")[:200],
-        "tiles": tiles,
-        "visible": element.get("visibility", "visible") != "hidden",
-        "opacity": _opacity(element),
-        "locked": element.get("edit-locked") == "true",
-        "tint": _optional_color(record.get("tint")),
-        "is_sketch": record.get("is_sketch") is True,
-    }
-    if record.get("kind") == "ink" and record.get("sha256") == hashlib.sha256(png).hexdigest():
+@dataclass(slots=True)
+class _Found:
+    """A layer or group in the list of layers, with the values that hold for it."""
+
+    values: dict[str, Any]
+    source: str = ""
+    x: int = 0
+    y: int = 0
+    isolated: bool = True
+    record: dict[str, Any] = field(default_factory=dict)
+
+
+class _Reader:
+    """Reads the layers of one archive."""
+
+    def __init__(self, archive: zipfile.ZipFile, path: Path, ours: dict[str, Any], names: set[str]) -> None:
+        self.archive, self.path, self.ours, self.names = archive, path, ours, names
+        self._records = {
+            str(r["uid"]): r for r in ours.get("layers", []) if isinstance(r, dict) and isinstance(r.get("uid"), int)
+        }
+        self._used: set[int] = set()
+        self._next = max([r["uid"] for r in self._records.values() if 0 < r["uid"] < MOST_UID], default=0)
+        self._known = {"mimetype", "stack.xml", MERGED, THUMBNAIL}
+        self._depth = 0
         try:
-            strokes = strokes_from(record["marks"], ours["pens"], numbers)
-        except (ValueError, KeyError, TypeError, IndexError) as error:
-            raise DamagedFile(path, f"the strokes of its layer “{common['name']}” are damaged") from error
-        return InkLayer(**common, marks=Marks(strokes))
-    return PaintLayer(**common)
+            self._pens = [pen_from(record) for record in ours.get("pens", [])]
+        except (ValueError, KeyError, TypeError) as error:
+            raise DamagedFile(path, "the pens of its strokes are damaged") from error
+
+    def found_in(self, stack: ElementTree.Element, parent: int, x: int, y: int, depth: int) -> list[_Found]:
+        """What is in a stack, the lowest first, groups after what is in them."""
+        if depth > MOST_DEPTH:
+            raise DamagedFile(self.path, "its layers are nested deeper than a page can need")
+        found: list[_Found] = []
+        for element in reversed(list(stack)):
+            at_x, at_y = x + _offset(element, "x"), y + _offset(element, "y")
+            if element.tag == "layer" and element.get("src"):
+                source = element.get("src") or ""
+                self._known.add(source)
+                # Our own paper is a property of the page; as a layer it is there for other readers.
+                if not (self.ours and source == PAPER) and element.get(MASK) != "true":
+                    found.append(self._found(element, parent, source, at_x, at_y))
+            elif element.tag == "stack" and element.get(CLIP) == "true":
+                found += self._clipped(element, parent, at_x, at_y, depth)
+            elif element.tag == "stack":
+                group = self._found(element, parent, "", at_x, at_y)
+                found += self.found_in(element, group.values["uid"], at_x, at_y, depth + 1)
+                found.append(group)
+        return found
+
+    def _clipped(self, element: ElementTree.Element, parent: int, x: int, y: int, depth: int) -> list[_Found]:
+        """A stack that stands for a layer and what clips to it: the layer blends as the stack does."""
+        found = self.found_in(element, parent, x, y, depth + 1)
+        outer = self._found(element, parent, "", 0, 0).values
+        base = next((f for f in found if f.values["parent"] == parent), None)
+        for f in found:
+            if f is base:
+                f.values |= {name: outer[name] for name in ("opacity", "visible", "blend")} | {"clips": False}
+            elif f.values["parent"] == parent:
+                f.values["clips"] = True
+        return found
+
+    def _found(self, element: ElementTree.Element, parent: int, source: str, x: int, y: int) -> _Found:
+        record = self._records.get(element.get(UID, ""), {})
+        is_group, is_clip = element.tag == "stack", element.get(CLIP) == "true"
+        if is_clip or record.get("uid") in self._used or (record.get("kind") == "group") != is_group:
+            record = {}
+        op = element.get("composite-op", "svg:src-over").removeprefix("svg:")
+        extras = [(k, v) for k, v in element.items() if k not in KNOWN_ATTRIBUTES and not k.startswith("{")]
+        if op not in MODES and op not in ("src-over", "src-atop"):
+            extras.append(("composite-op", element.get("composite-op", "")))
+        # What other programs understand is theirs to change; the rest is as we left it.
+        values = layer_values(
+            record
+            | {
+                "parent": parent,
+                "name": element.get("name") or record.get("name") or ("Group" if is_group else "Layer"),
+                "visible": element.get("visibility", "visible") != "hidden",
+                "opacity": _opacity(element),
+                "locked": element.get("edit-locked") == "true",
+                "blend": op if op in MODES else NORMAL,
+                "clips": op == "src-atop" or record.get("clips") is True,
+                "extras": [list(pair) for pair in extras],
+            }
+        )
+        if not values["uid"]:
+            self._next += 1
+            values["uid"] = self._next
+        if not is_clip:
+            self._used.add(values["uid"])
+        plain = values["opacity"] == 1.0 and values["blend"] == NORMAL
+        return _Found(values, source, x, y, element.get("isolation") == "isolate" or not plain, record)
+
+    def layer(self, found: _Found) -> Layer:
+        values, record, path = found.values, found.record, self.path
+        if not found.source:
+            return GroupLayer(**values, isolated=found.isolated)
+        if found.source not in self.names:
+            raise DamagedFile(path, f"the pixels of its layer “{values['name']}” are missing")
+        png = _entry(self.archive, found.source, MOST_ENTRY, path)
+        is_ours = record.get("sha256") == hashlib.sha256(png).hexdigest()
+        untinted = record.get("untinted")
+        if values["tint"] is not None and is_ours and untinted in self.names:
+            png = _entry(self.archive, untinted, MOST_ENTRY, path)
+        elif not is_ours:
+            values["tint"] = None  # the pixels are tinted already
+        pixels, _ = decode_picture(io.BytesIO(png), path)
+        tiles = tiles_from(pixels, found.x, found.y)
+        if record.get("kind") != "ink" or not is_ours:
+            return PaintLayer(**values, tiles=tiles)
+        try:
+            strokes = [s for name in record["strokes"] for s in self._strokes(name)]
+        except (ValueError, KeyError, TypeError, IndexError, RecursionError) as error:
+            raise DamagedFile(path, f"the strokes of its layer “{values['name']}” are damaged") from error
+        return InkLayer(**values, tiles=tiles, marks=Marks(strokes))
+
+    def _strokes(self, name: str) -> list[Stroke]:
+        if not isinstance(name, str) or name not in self.names:
+            raise ValueError("a block of strokes is missing")
+        return opened_strokes(_entry(self.archive, name, MOST_ENTRY, self.path), self._pens)
+
+    def extras(self) -> dict[str, bytes]:
+        """Parts of the file this program does not know, kept for whoever put them there."""
+        kept: dict[str, bytes] = {}
+        for entry in self.archive.infolist():
+            name = entry.filename
+            if name in self._known or name.startswith((OUR_FOLDER, "/")) or entry.is_dir():
+                continue
+            if sum(map(len, kept.values())) + entry.file_size <= MOST_EXTRAS:
+                kept[name] = _entry(self.archive, name, MOST_ENTRY, self.path)
+        return kept
 
 
 def _check_entries(archive: zipfile.ZipFile, path: Path) -> None:
@@ -217,10 +275,10 @@ def _entry(archive: zipfile.ZipFile, name: str, most: int, path: Path) -> bytes:
 
 
 def _our_record(archive: zipfile.ZipFile, names: set[str], path: Path) -> dict[str, Any]:
-    if "jotsk/page.json" not in names:
+    if OURS not in names:
         return {}
     try:
-        record = json.loads(_entry(archive, "jotsk/page.json", MOST_JSON, path))
+        record = json.loads(_entry(archive, OURS, MOST_JSON, path))
     except (ValueError, RecursionError) as error:
         raise DamagedFile(path, "the list of its strokes is damaged") from error
     if not isinstance(record, dict) or not isinstance(record.get("layers", []), list):
@@ -252,96 +310,8 @@ def _opacity(element: ElementTree.Element) -> float:
     return min(1.0, max(0.0, value)) if math.isfinite(value) else 1.0
 
 
-def _dpi(root: ElementTree.Element, ours: dict[str, Any]) -> float:
-    for value in (ours.get("dpi"), root.get("xres")):
-        try:
-            dpi = float(value)  # type: ignore[arg-type]
-        except (TypeError, ValueError):
-            continue
-        if 1 <= dpi <= 10_000:
-            return dpi
-    return 300.0
-
-
-def _paper(ours: dict[str, Any]) -> Color:
-    return _optional_color(ours.get("paper")) or (255, 255, 255)
-
-
-def _optional_color(value: Any) -> Color | None:
-    if isinstance(value, list) and len(value) == 3 and all(isinstance(v, int) and 0 <= v <= 255 for v in value):
-        return value[0], value[1], value[2]
-    return None
-
-
-def _png(page: Page, layer: Layer, area: Rect) -> bytes:
-    buffer = io.BytesIO()
-    encode_png(buffer, pixels_of(layer.tiles, area), dpi=page.dpi, level=FAST)
-    return buffer.getvalue()
-
-
-def _paper_png(page: Page) -> bytes:
-    """One colour over the whole page, as a palette of one: a few kB at any size."""
-    buffer = io.BytesIO()
-    picture = Image.new("P", (page.width, page.height), 0)
-    picture.putpalette(page.paper)
-    picture.save(buffer, "PNG", bits=1, compress_level=FAST)
-    return buffer.getvalue()
-
-
-def _layer_record(layer: Layer, source: str, png: bytes, packer: StrokePacker) -> dict[str, Any]:
-    record: dict[str, Any] = {
-        "src": source,
-        "uid": layer.uid,
-        "tint": list(layer.tint) if layer.tint else None,
-        "is_sketch": layer.is_sketch,
-    }
-    if isinstance(layer, InkLayer):
-        record |= {
-            "kind": "ink",
-            "sha256": hashlib.sha256(png).hexdigest(),
-            "marks": [packer.record(stroke) for stroke in layer.marks],
-        }
-    return record
-
-
-def _layer_xml(layer: Layer, source: str, area: Rect, *, active: bool) -> str:
-    attributes = {
-        "name": _xml_text(layer.name),
-        "src": source,
-        "x": str(area.x0),
-        "y": str(area.y0),
-        "opacity": f"{layer.opacity:.4f}",
-        "visibility": "visible" if layer.visible else "hidden",
-        "composite-op": "svg:src-over",
-    }
-    if layer.locked:
-        attributes["edit-locked"] = "true"
-    if active:
-        attributes["selected"] = "true"
-    return "<layer " + " ".join(f"{k}={quoteattr(v)}" for k, v in attributes.items()) + "/>"
-
-
-def _xml_text(text: str) -> str:
-    """Without the control characters that XML 1.0 cannot hold."""
-    return "".join(c for c in text if c in "\t\n\r" or (ord(c) >= 32 and not 0xD800 <= ord(c) <= 0xDFFF))
-
-
-def _stack_xml(page: Page, entries: list[str]) -> str:
-    lines = "\n    ".join(reversed(entries))  # the standard lists the topmost first
-    dpi = round(page.dpi)
-    return (
-        "<?xml version='1.0' encoding='UTF-8'?>\n"
-        f'<image version="{VERSION}" w="{page.width}" h="{page.height}" xres="{dpi}" yres="{dpi}">\n'
-        f"  <stack>\n    {lines}\n  </stack>\n</image>\n"
-    )
-
-
-def _thumbnail(merged: np.ndarray[Any, Any]) -> bytes:
-    h, w = merged.shape
-    scale = min(1.0, THUMBNAIL_PX / max(h, w))
-    size = (max(1, round(w * scale)), max(1, round(h * scale)))
-    small = cv2.resize(rgba(merged), size, interpolation=cv2.INTER_AREA)
-    ok, png = cv2.imencode(".png", cv2.cvtColor(small, cv2.COLOR_RGBA2BGRA))
-    if not ok:
-        raise RuntimeError("OpenCV did not encode a thumbnail")
-    return bytes(png)
+def _number(text: str | None) -> float | None:
+    try:
+        return float(text or "")
+    except ValueError:
+        return None

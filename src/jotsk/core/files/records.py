@@ -4,7 +4,9 @@ from __future__ import annotations
 
 import json
 import re
-from collections.abc import Mapping
+import struct
+import zlib
+from collections.abc import Mapping, Sequence
 from typing import Any
 
 import numpy as np
@@ -15,6 +17,8 @@ from jotsk.core.hand.steady_now import WAYS
 from jotsk.core.ink import Color, Cut, Drive, Pen, Profile, Ribbon, Stroke, Taper
 
 Json = Mapping[str, Any]
+
+MOST_BLOCK = 256 << 20
 
 
 def pen_record(pen: Pen) -> dict[str, Any]:
@@ -109,66 +113,76 @@ def _taper(record: Json) -> Taper:
     return Taper(length, _number(record["share"], 0, 1), bool(record["by_speed"]))
 
 
-class StrokePacker:
-    """Collects the arrays of strokes into one block of numbers, and says in each record where they lie."""
+class PenTable:
+    """Pens by number: strokes name theirs by it."""
 
     def __init__(self) -> None:
-        self._blocks: list[NDArray[np.float64]] = []
-        self._length = 0
-        self.pens: list[dict[str, Any]] = []
-        self._pen_index: dict[str, int] = {}
+        self._numbers: dict[Pen, int] = {}
 
-    def record(self, stroke: Stroke) -> dict[str, Any]:
-        return {
-            "kind": "stroke",
-            "pen": self._pen(stroke.pen),
+    def number(self, pen: Pen) -> int:
+        return self._numbers.setdefault(pen, len(self._numbers))
+
+    @property
+    def records(self) -> list[dict[str, Any]]:
+        return [pen_record(pen) for pen in self._numbers]
+
+
+def packed_strokes(strokes: Sequence[Stroke], pens: PenTable) -> bytes:
+    """Strokes as one compressed block: the length of a JSON list of records, the list, and their numbers."""
+    numbers: list[NDArray[np.float64]] = []
+    length = 0
+
+    def store(array: NDArray[Any]) -> list[int]:
+        nonlocal length
+        where = [length, len(array)]
+        numbers.append(np.asarray(array, np.float64).ravel())
+        length += array.size
+        return where
+
+    records = [
+        {
+            "pen": pens.number(stroke.pen),
             "size_px": stroke.size_px,
             "color": list(stroke.color),
             "steady_now": stroke.steady_now,
             "steady_after": stroke.steady_after,
             "scale": stroke.scale,
-            "trace": self._store(stroke.trace.samples),
+            "atop": stroke.atop,
+            "trace": store(stroke.trace.samples),
             "cuts": [
                 {
-                    "ribbon": self._store(np.column_stack([cut.ribbon.points, cut.ribbon.ink])),
+                    "ribbon": store(np.column_stack([cut.ribbon.points, cut.ribbon.ink])),
                     "shells": [list(s) for s in cut.shells],
                 }
                 for cut in stroke.cuts
             ],
         }
-
-    @property
-    def numbers(self) -> bytes:
-        if not self._blocks:
-            return b""
-        return np.concatenate(self._blocks).astype("<f8").tobytes()
-
-    def _pen(self, pen: Pen) -> int:
-        record = pen_record(pen)
-        key = json.dumps(record, sort_keys=True)
-        if key not in self._pen_index:
-            self._pen_index[key] = len(self.pens)
-            self.pens.append(record)
-        return self._pen_index[key]
-
-    def _store(self, array: NDArray[Any]) -> list[int]:
-        """Append (N, K) numbers; return [offset, N] in float64s and rows."""
-        where = [self._length, len(array)]
-        self._blocks.append(np.asarray(array, np.float64).ravel())
-        self._length += array.size
-        return where
+        for stroke in strokes
+    ]
+    listed = json.dumps(records, allow_nan=False).encode()
+    block = np.concatenate(numbers).astype("<f8").tobytes() if numbers else b""
+    return zlib.compress(struct.pack("<I", len(listed)) + listed + block, 1)
 
 
-def strokes_from(records: list[Json], pens: list[Json], numbers: bytes) -> list[Stroke]:
-    """Read strokes; raises ValueError, KeyError or TypeError where the data is not what it should be."""
-    block = np.frombuffer(numbers, "<f8").astype(np.float64)
-    if not np.isfinite(block).all():
+def opened_strokes(data: bytes, pens: Sequence[Pen], most_bytes: int = MOST_BLOCK) -> list[Stroke]:
+    """Read a block; raises ValueError, KeyError or TypeError where the data is not what it should be."""
+    opener = zlib.decompressobj()
+    try:
+        plain = opener.decompress(data, most_bytes)
+    except zlib.error as error:
+        raise ValueError("a block of strokes is damaged") from error
+    if opener.unconsumed_tail or not opener.eof or len(plain) < 4:
+        raise ValueError("a block of strokes is cut short, or unpacks to more than it can need")
+    (length,) = struct.unpack("<I", plain[:4])
+    records = json.loads(plain[4 : 4 + length])
+    numbers = plain[4 + length :]
+    block = np.frombuffer(numbers[: len(numbers) // 8 * 8], "<f8").astype(np.float64)
+    if not isinstance(records, list) or not np.isfinite(block).all():
         raise ValueError("a number is not finite")
-    read_pens = [pen_from(p) for p in pens]
-    return [_stroke_from(r, read_pens, block) for r in records]
+    return [_stroke_from(record, pens, block) for record in records]
 
 
-def _stroke_from(record: Json, pens: list[Pen], block: NDArray[np.float64]) -> Stroke:
+def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) -> Stroke:
     trace = _taken(block, record["trace"], 6)
     if not len(trace) or (np.diff(trace[:, 0]) <= 0).any() or trace[:, 3].min() < 0 or trace[:, 3].max() > 1:
         raise ValueError("a trace is not one a hand can make")
@@ -189,6 +203,7 @@ def _stroke_from(record: Json, pens: list[Pen], block: NDArray[np.float64]) -> S
         _number(record["steady_after"], 0, 100),
         _number(record["scale"], 1e-6, 1e6),
         tuple(cuts),
+        bool(record["atop"]),
     )
 
 

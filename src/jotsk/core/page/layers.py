@@ -28,7 +28,7 @@ class Layer:
 
     `parent` is the uid of the group it is in, 0 for none. A layer that `clips` shows only where the nearest layer
     below it that does not clip has ink. `locked` keeps everything, `locks_place` where it lies, `locks_alpha` which
-    places have ink: drawing then only colours them.
+    places have ink: drawing then only colours them. `extras` are attributes from its file this program does not know.
     """
 
     uid: int
@@ -44,6 +44,7 @@ class Layer:
     clips: bool = False
     locks_place: bool = False
     locks_alpha: bool = False
+    extras: tuple[tuple[str, str], ...] = ()
 
     @property
     def is_plain(self) -> bool:

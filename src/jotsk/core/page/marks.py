@@ -29,6 +29,11 @@ class Marks:
     def __len__(self) -> int:
         return self._length
 
+    @property
+    def chunks(self) -> tuple[tuple[Stroke, ...], ...]:
+        """The strokes in stretches that stay the same objects while nothing in them changes."""
+        return self._chunks
+
     def __iter__(self) -> Iterator[Stroke]:
         for chunk in self._chunks:
             yield from chunk

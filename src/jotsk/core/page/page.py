@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from typing import Any
 
 from jotsk.core.errors import TooLarge
 from jotsk.core.geometry import Rect
@@ -16,7 +18,12 @@ WHITE: Color = (255, 255, 255)
 
 @dataclass(frozen=True, eq=False)
 class Page:
-    """Size in px, resolution, paper, layers from the lowest to the topmost, and which one is drawn on."""
+    """Size in px, resolution, paper, layers from the lowest to the topmost, and which one is drawn on.
+
+    The page is cut (trimmed) `bleed_mm` inside its edge; what must not be cut stays `safe_mm` inside that. `guides` are
+    plain data. `seen_as` is how it was looked at when it was saved: zoom, angle in rad, whether flipped, and the page
+    px at the middle of the board. `extras` are parts of its file that this program does not know, by their names.
+    """
 
     width: int
     height: int
@@ -24,6 +31,11 @@ class Page:
     paper: Color = WHITE
     layers: tuple[Layer, ...] = ()
     active_uid: int = 0
+    bleed_mm: float = 0.0
+    safe_mm: float = 0.0
+    guides: tuple[Mapping[str, Any], ...] = ()
+    seen_as: tuple[float, float, bool, float, float] | None = None
+    extras: Mapping[str, bytes] = field(default_factory=dict)
 
     @property
     def bounds(self) -> Rect:

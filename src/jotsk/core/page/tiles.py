@@ -38,6 +38,14 @@ class Tiles:
     def get(self, column: int, row: int) -> Pixels | None:
         return self._rows.get(row, _NO_ROW).get(column)
 
+    def row(self, row: int) -> Mapping[int, Pixels]:
+        """The tiles of one row by column. While a row does not change it is this very mapping."""
+        return self._rows.get(row, _NO_ROW)
+
+    @property
+    def rows(self) -> list[int]:
+        return sorted(self._rows)
+
     def __iter__(self) -> Iterator[tuple[Key, Pixels]]:
         for row in sorted(self._rows):
             for column in sorted(self._rows[row]):

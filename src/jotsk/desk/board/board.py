@@ -25,6 +25,7 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.geometry import Rect, View
+from jotsk.core.geometry.view import LARGEST_ZOOM, SMALLEST_ZOOM
 from jotsk.core.page import Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
 from jotsk.desk.board import overlays
@@ -93,6 +94,7 @@ class Board(QWidget):
         self.setCursor(Qt.CursorShape.BlankCursor)
         self.setMinimumSize(200, 200)
         document.changed.connect(self._page_changed)
+        document.opened.connect(self.show_as_seen)
         document.refused.connect(self.notify)
         document.chosen_changed.connect(self.update)
         document.previewed.connect(self.show_preview)
@@ -116,6 +118,25 @@ class Board(QWidget):
         page, (w, h) = self.document.page, self._device_size()
         self._fits = True
         self.set_view(View.fitted(page.width, page.height, w, h, self.view))
+
+    def seen_as(self) -> tuple[float, float, bool, float, float]:
+        """How the page is looked at, as a page keeps it."""
+        w, h = self._device_size()
+        view = self.view
+        return (view.zoom, view.angle_rad, view.flipped, *view.to_page(w / 2, h / 2))
+
+    def show_as_seen(self) -> None:
+        """Look at a page that was opened as it was when it was saved; the whole of it if that is not known."""
+        seen = self.document.page.seen_as
+        if seen is None:
+            self.fit()
+            return
+        zoom, angle, flipped, x, y = seen
+        w, h = self._device_size()
+        view = View(min(LARGEST_ZOOM, max(SMALLEST_ZOOM, zoom)), angle, flipped)
+        at = view.to_screen(x, y)
+        self._fits = False
+        self.set_view(view.panned(w / 2 - at[0], h / 2 - at[1]))
 
     def zoom_to(self, zoom: float, at: QPointF | None = None) -> None:
         x, y = self._device(at or QPointF(self.rect().center()))

@@ -11,14 +11,15 @@ from PySide6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDragEnterEvent, QKeyEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMessageBox
 
-from jotsk.core.errors import Refused
+from jotsk.core.errors import CannotWrite, Refused
 from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page
+from jotsk.core.files.store import PageStore
 from jotsk.desk import places
 from jotsk.desk.dialogs import KeySheet
 from jotsk.desk.icons import icon
 from jotsk.desk.jobs import Job
-from jotsk.desk.keeping import Kept, Shelf
+from jotsk.desk.keeping import Shelf
 from jotsk.desk.trays.layer_row import described, thumbnail
 from jotsk.desk.trays.top import build_menu
 from jotsk.desk.warming import SENTENCE, Warming
@@ -222,19 +223,22 @@ def test_kept_work_is_chosen_from_a_list(window, pen, monkeypatch, tmp_path, set
 
 def test_a_damaged_kept_page_is_put_aside_and_never_met_again(tmp_path):
     shelf = Shelf(tmp_path)
-    (tmp_path / "kept").mkdir()
-    (tmp_path / "kept" / "a.ora").write_bytes(b"nothing")
+    (tmp_path / "journal").mkdir()
+    (tmp_path / "journal" / "a.journal").write_bytes(b"nothing, and more of it " * 40)
+    (tmp_path / "journal" / "b.journal").write_bytes(b"nothing, and more of it " * 40)
     assert shelf.look("a") is None
-    assert shelf.notes() == [] and (tmp_path / "kept" / "a.damaged").exists()
+    assert shelf.notes() == []
+    assert {p.name for p in (tmp_path / "journal").glob("*.damaged")} == {"a.damaged", "b.damaged"}
 
 
-def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp_path):
+def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp_path, qtbot):
     pen.draw(across(window))
 
-    def full(kept: Kept, slot=None):
-        raise Refused("“kept” was not written: the disk is full.")
+    def full(store, page, **more):
+        raise CannotWrite("kept", "the disk is full")
 
-    monkeypatch.setattr(window.shelf, "keep", full)
+    monkeypatch.setattr(PageStore, "put", full)
+    pen.draw(across(window, y=0.6))
     said = []
 
     def stay(box):
@@ -244,7 +248,8 @@ def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp
 
     monkeypatch.setattr(QMessageBox, "exec", stay)
     assert not window.close(), "the window stays"
-    assert "disk is full" in said[0] and len(window.document.page.active.marks) == 1
+    assert "disk is full" in said[0] and len(window.document.page.active.marks) == 2
+    qtbot.waitUntil(lambda: "disk is full" in window.status.text)
 
 
 # -- small parts ---------------------------------------------------------------------------------

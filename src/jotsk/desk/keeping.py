@@ -1,29 +1,38 @@
-"""Unsaved work, kept aside when a page is left, and put back at the next start."""
+"""The journal: every finished edit on disk before the next one, and pages found again after a crash or a close."""
 
 from __future__ import annotations
 
-import json
+import fcntl
 import logging
+import os
+import threading
+from contextlib import suppress
 from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
+from typing import IO
+
+from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.openraster import read_page
-from jotsk.core.files.openraster_writing import write_page
-from jotsk.core.files.writing import whole_file
+from jotsk.core.files.store import PageStore
 from jotsk.core.page import Page
 
 log = logging.getLogger(__name__)
 
+STEP = "step"
+SWEEP_EVERY = 200
+SUFFIX = ".journal"
+
 
 @dataclass(frozen=True, slots=True)
 class Kept:
-    """A page with unsaved work, the file it belongs to, and its title."""
+    """A page, the file it belongs to, its title, and whether it has work that is in no file."""
 
     page: Page
     path: Path | None
     title: str
+    is_unsaved: bool = True
 
 
 @dataclass(frozen=True, slots=True)
@@ -35,51 +44,173 @@ class KeptNote:
     when: datetime
 
 
+class Journal(QObject):
+    """Writes the present state of one page to its slot, on a thread of its own.
+
+    A page is a value, so only the newest matters: while one is written, those that come are not queued but replaced.
+    """
+
+    trouble = Signal(str)
+
+    def __init__(self, path: Path, lock: IO[str]) -> None:
+        super().__init__()
+        self.slot = path.stem
+        self._path, self._lock = path, lock
+        self._wanted: Kept | None = None
+        self._error: str | None = None
+        self._is_closed = self._goes = False
+        self._change = threading.Condition()
+        self._is_busy = False
+        self._thread = threading.Thread(target=self._run, name=f"journal {self.slot}", daemon=True)
+        self._thread.start()
+
+    def write(self, kept: Kept) -> None:
+        """Have this state on disk soon."""
+        with self._change:
+            self._wanted = kept
+            self._change.notify_all()
+
+    def flush(self, timeout_s: float) -> str | None:
+        """Wait until all is on disk; return why it is not, or None."""
+        with self._change:
+            done = self._change.wait_for(lambda: self._wanted is None and not self._is_busy, timeout_s)
+            return self._error if done else "The disk is slow; the work is not kept yet."
+
+    def close(self, *, keep: bool, wait: bool = False) -> None:
+        """End when all is written; the slot stays for the next start, or goes."""
+        with self._change:
+            self._is_closed, self._goes = True, not keep
+            if not keep:
+                self._wanted = None
+            self._change.notify_all()
+        if wait:
+            self._thread.join()
+
+    def _run(self) -> None:
+        store: PageStore | None = None
+        count = 0
+        while True:
+            with self._change:
+                self._is_busy = False
+                self._change.notify_all()
+                self._change.wait_for(lambda: self._wanted is not None or self._is_closed)
+                if self._wanted is None:
+                    break
+                kept, self._wanted, self._is_busy = self._wanted, None, True
+            try:
+                if store is None:
+                    store = PageStore(self._path)
+                notes = {
+                    "title": kept.title, "path": str(kept.path or ""), "is_unsaved": "1" if kept.is_unsaved else "",
+                }  # fmt: skip
+                changed = {key: value for key, value in notes.items() if store.note(key) != value}
+                store.put(kept.page, kind=STEP, instead_of=STEP)
+                if changed:
+                    store.set_notes(**changed)
+                count += 1
+                if count % SWEEP_EVERY == 0:
+                    store.sweep()
+                error = None
+            except JotskError as failure:
+                error = str(failure)
+            except Exception:
+                log.exception("the journal failed")
+                error = "The journal failed because of a fault in Jotsk; save the page to be safe."
+            if error is not None and error != self._error:
+                self.trouble.emit(error)
+            self._error = error
+        if store is not None:
+            with suppress(Exception):
+                store.close()
+        if self._goes:
+            _remove(self._path)
+        self._lock.close()
+
+
 class Shelf:
-    """Kept pages in a folder: `SLOT.ora`, and beside it `SLOT.json` with path and title."""
+    """The journals in a folder: one file a page, and a lock while somebody works on it."""
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
-        self._folder = folder / "kept"
+        self._folder = folder / "journal"
 
-    def keep(self, kept: Kept, slot: str | None = None) -> str:
-        """Write the page, over what its slot held; return the slot. Raises CannotWrite."""
+    def begin(self, slot: str | None = None) -> Journal:
+        """Start a journal, or go on with one that was kept. Raises OSError."""
         self._folder.mkdir(parents=True, exist_ok=True)
-        slot = slot or f"{datetime.now():%Y%m%d-%H%M%S-%f}"
-        write_page(self._page(slot), kept.page)
-        note = {"path": str(kept.path) if kept.path else None, "title": kept.title}
-        with whole_file(self._folder / f"{slot}.json") as stream:
-            stream.write(json.dumps(note).encode())
-        return slot
+        slot = slot or f"{datetime.now():%Y%m%d-%H%M%S-%f}-{os.getpid()}"
+        lock = self._locked(slot)
+        if lock is None:
+            raise OSError(f"the journal {slot} is in use")
+        return Journal(self._path(slot), lock)
 
     def notes(self) -> list[KeptNote]:
-        """What is kept, the latest first."""
-        pages = sorted(self._folder.glob("*.ora"), key=lambda p: p.stat().st_mtime, reverse=True)
-        return [KeptNote(p.stem, self._note(p.stem)[1], datetime.fromtimestamp(p.stat().st_mtime)) for p in pages]
+        """Pages with work in no file that nobody is working on, the latest first. What is saved is cleared away."""
+        found: list[KeptNote] = []
+        for path in sorted(self._folder.glob(f"*{SUFFIX}")):
+            lock = self._locked(path.stem)
+            if lock is None:
+                continue
+            with lock:
+                note = self._note(path)
+                if note is not None:
+                    found.append(note)
+        return sorted(found, key=lambda note: note.when, reverse=True)
 
     def look(self, slot: str) -> Kept | None:
         """The page in a slot, or None. It stays there until `clear`: a crash on the way loses nothing."""
-        path = self._page(slot)
+        path = self._path(slot)
         try:
-            page = read_page(path)
+            store = PageStore(path)
+            try:
+                states = store.states(STEP)
+                if not states:
+                    return None
+                where = store.note("path")
+                return Kept(store.get(states[0].id), Path(where) if where else None, store.note("title") or "Kept page")
+            finally:
+                store.close()
         except JotskError:
-            log.exception("a kept page is damaged")
-            if path.exists():  # put aside rather than lost, or met again at every start
-                path.replace(path.with_suffix(".damaged"))
+            self._put_aside(path)
             return None
-        return Kept(page, *self._note(slot))
 
     def clear(self, slot: str) -> None:
-        self._page(slot).unlink(missing_ok=True)
-        (self._folder / f"{slot}.json").unlink(missing_ok=True)
+        _remove(self._path(slot))
 
-    def _page(self, slot: str) -> Path:
-        return self._folder / f"{slot}.ora"
-
-    def _note(self, slot: str) -> tuple[Path | None, str]:
+    def _note(self, path: Path) -> KeptNote | None:
         try:
-            note = json.loads((self._folder / f"{slot}.json").read_text())
-            path = note.get("path")
-            return (Path(path) if isinstance(path, str) else None), str(note.get("title", "Kept page"))
-        except (OSError, ValueError, AttributeError):
-            return None, "Kept page"
+            store = PageStore(path)
+            try:
+                states, is_unsaved, title = store.states(STEP), store.note("is_unsaved"), store.note("title")
+            finally:
+                store.close()
+        except JotskError:
+            self._put_aside(path)
+            return None
+        if not states or not is_unsaved:
+            _remove(path)
+            return None
+        return KeptNote(path.stem, title or "Kept page", datetime.fromtimestamp(states[0].at))
+
+    def _put_aside(self, path: Path) -> None:
+        """Neither lost nor met again at every start."""
+        log.exception("a journal is damaged")
+        if path.exists():
+            path.replace(path.with_suffix(".damaged"))
+
+    def _locked(self, slot: str) -> IO[str] | None:
+        """The open lock file of a slot; None while another holds it. The system lets go of it when a process dies."""
+        lock = open(self._folder / f"{slot}.lock", "w")  # noqa: SIM115 (it is held open)
+        try:
+            fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except OSError:
+            lock.close()
+            return None
+        return lock
+
+    def _path(self, slot: str) -> Path:
+        return self._folder / f"{slot}{SUFFIX}"
+
+
+def _remove(path: Path) -> None:
+    for name in (path.name, f"{path.name}-wal", f"{path.name}-shm", f"{path.stem}.lock"):
+        path.with_name(name).unlink(missing_ok=True)

@@ -19,16 +19,16 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from jotsk.core.errors import JotskError
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import assign_keys, make_actions
 from jotsk.desk.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.feels import read_feels, write_feels
 from jotsk.desk.filing import PAGE_SUFFIX, Filing
+from jotsk.desk.guarding import Guard
 from jotsk.desk.hand import Hand
 from jotsk.desk.hints import HintStrip
-from jotsk.desk.keeping import Kept, Shelf
+from jotsk.desk.keeping import Shelf
 from jotsk.desk.keys import HoldKeys
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.places import cache_folder
@@ -57,8 +57,8 @@ class Window(QMainWindow):
     def __init__(self, settings: QSettings, shelf: Shelf, own_folder: Path | None = None) -> None:
         super().__init__()
         self.settings, self.shelf = settings, shelf
-        self.slot: str | None = None  # where on the shelf the present page was kept
         self.document = Document(self)
+        self.guard = Guard(self.document, shelf, self)
         folder = own_folder or shelf.folder
         self.hand = Hand(PenRoll(folder, self), self)
         self.palette_shelf = PaletteShelf(folder, self)
@@ -186,8 +186,8 @@ class Window(QMainWindow):
         self.layers.soloed.connect(board.show_only)
         document.state_changed.connect(self.refresh_title)
         document.slow.connect(self.filing.run)
-        document.saved.connect(self._forget_kept)
-        document.taken.connect(self._new_page)
+        self.guard.trouble.connect(self.status.tell)
+        board.touched.connect(self.guard.before_stroke)
         board.resized.connect(self.status.place)
         board.resized.connect(self.hints.place)
         board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
@@ -242,7 +242,7 @@ class Window(QMainWindow):
             self.actions_by_id[entry_id].setEnabled(label is not None)
 
     def open(self, path: Path, *, onto_page: bool = False) -> None:
-        """Open a page or picture. Unsaved work is kept on the shelf first."""
+        """Open a page or picture. Unsaved work stays on the shelf."""
         if not onto_page and not self.keep_unsaved():
             return
         self.filing.open(path, onto_page=onto_page)
@@ -283,15 +283,9 @@ class Window(QMainWindow):
             self.filing.export(path)
 
     def keep_unsaved(self) -> bool:
-        """Put unsaved work on the shelf; False if that did not work and the user chose to stay."""
-        document = self.document
-        if not document.is_unsaved:
-            return True
-        try:
-            self.slot = self.shelf.keep(Kept(document.page, document.path, document.title), self.slot)
-        except (JotskError, OSError) as error:
-            return self._leave_anyway(str(error))
-        return True
+        """Have unsaved work on disk; False if that did not work and the user chose to stay."""
+        trouble = self.guard.keep()
+        return trouble is None or self._leave_anyway(trouble)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if any(url.isLocalFile() for url in event.mimeData().urls()):
@@ -315,11 +309,12 @@ class Window(QMainWindow):
             super().keyReleaseEvent(event)
 
     def closeEvent(self, event: QCloseEvent) -> None:
-        """Close at once: unsaved work goes on the shelf and is there at the next start."""
+        """Close at once: unsaved work is in the journal, and there at the next start."""
         if self.filing.job is not None:
             self.filing.job.wait()
             QApplication.processEvents()  # the outcome of a save decides what is unsaved
         if self.keep_unsaved():
+            self.guard.end()
             self.settings.sync()
             event.accept()
         else:
@@ -332,18 +327,15 @@ class Window(QMainWindow):
         kept = self.shelf.look(slot) if slot else None
         if kept is None:
             return False
+        assert slot is not None
+        self.guard.take_up(slot)
         self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
-        self.slot = slot
         self.status.tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
         return True
 
-    def _new_page(self) -> None:
-        """The page before keeps its slot on the shelf; this one has none yet."""
-        self.slot = None
-
     def ask_kept(self) -> None:
         """Choose among the pages that were closed or left with unsaved work."""
-        notes = [note for note in self.shelf.notes() if note.slot != self.slot]
+        notes = self.shelf.notes()
         if not notes:
             self.status.tell("Nothing is kept aside; pages that are left with unsaved work appear here.")
             return
@@ -351,12 +343,6 @@ class Window(QMainWindow):
         name, accepted = QInputDialog.getItem(self, "Kept work", "Pages left with unsaved work", names, editable=False)
         if accepted and self.keep_unsaved():
             self.take_up_kept(notes[names.index(name)].slot)
-
-    def _forget_kept(self) -> None:
-        """The page is in a file now, or another one took its place: its slot on the shelf is its no more."""
-        if self.slot is not None and not self.document.is_unsaved:
-            self.shelf.clear(self.slot)
-            self.slot = None
 
     def show_maker(self) -> None:
         """The pen maker, on the pen in the hand."""

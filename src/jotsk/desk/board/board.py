@@ -60,6 +60,7 @@ class Board(QWidget):
 
     view_changed = Signal()
     resized = Signal()
+    touched = Signal()  # a stroke begins
 
     def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -348,6 +349,7 @@ class Board(QWidget):
             return
         if self.session is not None:  # the lift never came: the pen left the tablet, or a driver lost it
             self._release(QPointF(math.nan, math.nan), t_ms)
+        self.touched.emit()
         if self.document.can_draw():
             pen = self.hand.eraser() if self._eraser_end else self.hand.pen
             hold = self.hand.hold_for_stroke(pen)

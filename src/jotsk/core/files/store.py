@@ -1,0 +1,343 @@
+"""States of a page in one SQLite file, in which everything that states share lies once.
+
+A state is a tree of blobs: page, layers, rows of tiles, tiles; and chunks of strokes, strokes, pens. A blob is named by
+its number and found again by its hash, so a state costs what no state before it had. Every `put` is one transaction of
+a write-ahead log that is flushed to disk: a crash leaves the states before it, whole.
+"""
+
+from __future__ import annotations
+
+import hashlib
+import json
+import sqlite3
+import struct
+import time
+import zlib
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager, suppress
+from dataclasses import dataclass, field, replace
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+
+from jotsk.core.errors import CannotWrite, DamagedFile
+from jotsk.core.files.layer_records import KINDS, layer_record, layer_values, page_record, page_values, whole
+from jotsk.core.files.records import PenTable, opened_strokes, packed_strokes, pen_from, pen_record
+from jotsk.core.ink import TILE, Pen, Stroke
+from jotsk.core.page import InkLayer, Layer, Marks, Page, Tiles, check_size
+from jotsk.core.page.stack import arranged
+from jotsk.core.page.tiles import Key, Pixels
+
+FORMAT = 1
+TILE_BYTES = TILE * TILE * 4
+MOST_BLOB = 64 << 20
+BUSY_S = 5.0
+
+_SCHEMA = """
+CREATE TABLE IF NOT EXISTS blobs (id INTEGER PRIMARY KEY, hash BLOB NOT NULL UNIQUE, data BLOB NOT NULL);
+CREATE TABLE IF NOT EXISTS states (
+    id INTEGER PRIMARY KEY, at REAL NOT NULL, kind TEXT NOT NULL, name TEXT NOT NULL, root INTEGER NOT NULL,
+    picture BLOB
+);
+CREATE TABLE IF NOT EXISTS notes (key TEXT PRIMARY KEY, value TEXT NOT NULL);
+"""
+
+
+@dataclass(frozen=True, slots=True)
+class State:
+    """What is known of a state without reading its page. `at` is in seconds since 1970; `picture` is a PNG."""
+
+    id: int
+    at: float
+    kind: str
+    name: str
+    picture: bytes | None
+
+
+@dataclass(slots=True)
+class _LayerMemo:
+    """Which blobs hold the parts of a layer, by the identity of the parts."""
+
+    layer: Layer
+    blob: int = 0
+    rows: dict[int, tuple[Mapping[int, Pixels], int, dict[int, tuple[Pixels, int]]]] = field(default_factory=dict)
+    chunks: dict[int, tuple[tuple[Stroke, ...], int]] = field(default_factory=dict)
+    strokes: dict[int, int] = field(default_factory=dict)
+
+
+class PageStore:
+    """Keeps and gives back states of pages. One thread uses it at a time.
+
+    Raises
+    ------
+    CannotWrite, DamagedFile
+        For everything the disk or the file can do wrong.
+    """
+
+    def __init__(self, path: Path, clock: Callable[[], float] = time.time) -> None:
+        self.path, self._clock = path, clock
+        self._memo: dict[int, _LayerMemo] = {}
+        self._pens: dict[Pen, int] = {}
+        with self._writing():
+            self._db = sqlite3.connect(path, timeout=BUSY_S, isolation_level=None, check_same_thread=False)
+            self._db.execute("PRAGMA journal_mode=WAL")
+            self._db.execute("PRAGMA synchronous=FULL")
+            self._db.executescript(_SCHEMA)
+            if self.note("format") is None:
+                self.set_notes(format=str(FORMAT))
+        if self.note("format") != str(FORMAT):
+            self._db.close()
+            raise DamagedFile(path, "it was made by a later version")
+
+    def close(self) -> None:
+        self._db.close()
+
+    # -- writing -------------------------------------------------------------------------------
+
+    def put(
+        self, page: Page, *, kind: str, name: str = "", picture: bytes | None = None, instead_of: str | None = None
+    ) -> int:
+        """Add a state; return its number. States of the kind `instead_of` before it are given up."""
+        with self._writing(), self._transaction():
+            memo: dict[int, _LayerMemo] = {}
+            layers = [self._put_layer(layer, memo) for layer in page.layers]
+            extras = {name: self._blob(b"x", data) for name, data in page.extras.items()}
+            root = self._put_json(page_record(page) | {"layers": layers, "extras": extras})
+            if instead_of is not None:
+                self._db.execute("DELETE FROM states WHERE kind = ?", (instead_of,))
+            cursor = self._db.execute(
+                "INSERT INTO states (at, kind, name, root, picture) VALUES (?, ?, ?, ?, ?)",
+                (self._clock(), kind, name, root, picture),
+            )
+            self._memo = memo
+            return int(cursor.lastrowid or 0)
+
+    def set_notes(self, **notes: str) -> None:
+        """Keep a few words beside the states."""
+        with self._writing(), self._transaction():
+            self._db.executemany("INSERT OR REPLACE INTO notes VALUES (?, ?)", list(notes.items()))
+
+    def rename(self, state: int, name: str) -> None:
+        with self._writing(), self._transaction():
+            self._db.execute("UPDATE states SET name = ? WHERE id = ?", (name, state))
+
+    def forget(self, states: list[int]) -> None:
+        """Give states up; `sweep` frees what only they held."""
+        with self._writing(), self._transaction():
+            self._db.executemany("DELETE FROM states WHERE id = ?", [(s,) for s in states])
+
+    def sweep(self) -> int:
+        """Delete all blobs no state holds; return how many."""
+        with self._writing(), self._transaction():
+            held: set[int] = set()
+            for (root,) in self._db.execute("SELECT root FROM states").fetchall():
+                self._mark(root, held)
+            gone = [(i,) for (i,) in self._db.execute("SELECT id FROM blobs").fetchall() if i not in held]
+            self._db.executemany("DELETE FROM blobs WHERE id = ?", gone)
+            self._memo = {uid: m for uid, m in self._memo.items() if m.blob in held}
+            self._pens = {pen: blob for pen, blob in self._pens.items() if blob in held}
+        with self._writing():
+            self._db.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+        return len(gone)
+
+    def _put_layer(self, layer: Layer, memo: dict[int, _LayerMemo]) -> int:
+        old = self._memo.get(layer.uid)
+        if old is not None and old.layer is layer:
+            memo[layer.uid] = old
+            return old.blob
+        new = memo[layer.uid] = _LayerMemo(layer)
+        rows = {row: self._put_row(layer.tiles, row, old, new) for row in layer.tiles.rows}
+        record = layer_record(layer) | {"rows": rows}
+        if isinstance(layer, InkLayer):
+            record["chunks"] = [self._put_chunk(chunk, old, new) for chunk in layer.marks.chunks]
+        new.blob = self._put_json(record)
+        return new.blob
+
+    def _put_row(self, tiles: Tiles, row: int, old: _LayerMemo | None, new: _LayerMemo) -> int:
+        mapping = tiles.row(row)
+        before = old.rows.get(row) if old is not None else None
+        if before is not None and before[0] is mapping:
+            new.rows[row] = before
+            return before[1]
+        known = before[2] if before is not None else {}
+        kept: dict[int, tuple[Pixels, int]] = {}
+        for column, tile in mapping.items():
+            same = known.get(column)
+            kept[column] = same if same is not None and same[0] is tile else (tile, self._blob(b"t", tile.tobytes()))
+        blob = self._put_json([[column, kept[column][1]] for column in sorted(kept)])
+        new.rows[row] = mapping, blob, kept
+        return blob
+
+    def _put_chunk(self, chunk: tuple[Stroke, ...], old: _LayerMemo | None, new: _LayerMemo) -> int:
+        before = old.chunks.get(id(chunk)) if old is not None else None
+        known = old.strokes if old is not None else {}
+        if before is not None:
+            new.strokes |= {id(s): known[id(s)] for s in chunk if id(s) in known}
+            new.chunks[id(chunk)] = before
+            return before[1]
+        for stroke in chunk:
+            blob = known.get(id(stroke))
+            new.strokes[id(stroke)] = self._put_stroke(stroke) if blob is None else blob
+        blob = self._put_json([new.strokes[id(s)] for s in chunk])
+        new.chunks[id(chunk)] = chunk, blob
+        return blob
+
+    def _put_stroke(self, stroke: Stroke) -> int:
+        pen = self._pens.get(stroke.pen)
+        if pen is None:
+            pen = self._pens[stroke.pen] = self._put_json(pen_record(stroke.pen))
+        return self._blob(b"s", struct.pack("<q", pen) + packed_strokes([stroke], PenTable()), is_packed=True)
+
+    def _put_json(self, value: Any) -> int:
+        return self._blob(b"j", json.dumps(value, allow_nan=False).encode())
+
+    def _blob(self, kind: bytes, data: bytes, *, is_packed: bool = False) -> int:
+        digest = hashlib.sha256(kind + data).digest()
+        found = self._db.execute("SELECT id FROM blobs WHERE hash = ?", (digest,)).fetchone()
+        if found:
+            return int(found[0])
+        stored = data if is_packed else zlib.compress(data, 1)
+        return int(self._db.execute("INSERT INTO blobs (hash, data) VALUES (?, ?)", (digest, stored)).lastrowid or 0)
+
+    def _mark(self, root: int, held: set[int]) -> None:
+        """Add to `held` every blob of a state."""
+        page = self._json(root)
+        held.add(root)
+        held.update(page.get("extras", {}).values())
+        for layer_id in page["layers"]:
+            if layer_id in held:
+                continue
+            held.add(layer_id)
+            layer = self._json(layer_id)
+            for row in layer["rows"].values():
+                if row not in held:
+                    held.add(row)
+                    held.update(tile for _, tile in self._json(row))
+            for chunk in layer.get("chunks", ()):
+                if chunk not in held:
+                    held.add(chunk)
+                    for stroke in self._json(chunk):
+                        held.add(stroke)
+                        held.add(struct.unpack("<q", self._raw(stroke)[:8])[0])
+
+    # -- reading -------------------------------------------------------------------------------
+
+    def states(self, kind: str | None = None) -> list[State]:
+        """What is kept, the latest first."""
+        where = "" if kind is None else "WHERE kind = ?"
+        with self._reading():
+            rows = self._db.execute(
+                f"SELECT id, at, kind, name, picture FROM states {where} ORDER BY id DESC",
+                () if kind is None else (kind,),
+            ).fetchall()
+        return [State(*row) for row in rows]
+
+    def note(self, key: str) -> str | None:
+        with self._reading():
+            found = self._db.execute("SELECT value FROM notes WHERE key = ?", (key,)).fetchone()
+        return found[0] if found else None
+
+    def get(self, state: int) -> Page:
+        """The page of a state."""
+        with self._reading():
+            found = self._db.execute("SELECT root FROM states WHERE id = ?", (state,)).fetchone()
+            if not found:
+                raise DamagedFile(self.path, "that state is no longer in it")
+            record = self._json(found[0])
+            width, height = whole(record.get("width"), 1, 1 << 20, 0), whole(record.get("height"), 1, 1 << 20, 0)
+            check_size(width, height)
+            tiles: dict[int, Pixels] = {}
+            layers = arranged(self._layer(number, tiles) for number in record["layers"])
+            page = Page(width, height, layers=layers, active_uid=record["active"], **page_values(record))
+            extras = {str(name): self._open(self._raw(blob)) for name, blob in record.get("extras", {}).items()}
+            if page.active is None:
+                page = replace(page, active_uid=layers[-1].uid)
+            return replace(page, extras=extras)
+
+    def _layer(self, number: int, tiles: dict[int, Pixels]) -> Layer:
+        record = self._json(number)
+        values = layer_values(record)
+        changes: dict[Key, Pixels] = {}
+        for row, blob in record["rows"].items():
+            for column, tile in self._json(blob):
+                if tile not in tiles:  # a layer and its copy go on sharing
+                    data = self._open(self._raw(tile), TILE_BYTES)
+                    tiles[tile] = np.frombuffer(data, np.uint32).reshape(TILE, TILE).copy()
+                changes[int(column), int(row)] = tiles[tile]
+        values["tiles"] = Tiles().with_tiles(changes)
+        if record["kind"] == "group":
+            values["isolated"] = record.get("isolated") is not False
+        if record["kind"] == "ink":
+            strokes = [self._stroke(s) for chunk in record["chunks"] for s in self._json(chunk)]
+            values["marks"] = Marks(strokes)
+        return KINDS[record["kind"]](**values)
+
+    def _stroke(self, number: int) -> Stroke:
+        raw = self._raw(number)
+        (pen,) = struct.unpack("<q", raw[:8])
+        (stroke,) = opened_strokes(raw[8:], [pen_from(self._json(pen))])
+        return stroke
+
+    def _json(self, number: int) -> Any:
+        return json.loads(self._open(self._raw(number)))
+
+    def _raw(self, number: int) -> bytes:
+        found = self._db.execute("SELECT data FROM blobs WHERE id = ?", (number,)).fetchone()
+        if not found:
+            raise ValueError("a part is missing")
+        return bytes(found[0])
+
+    def _open(self, data: bytes, most: int = MOST_BLOB) -> bytes:
+        opener = zlib.decompressobj()
+        plain = opener.decompress(data, most)
+        if opener.unconsumed_tail or not opener.eof:
+            raise ValueError("a part is cut short, or unpacks to more than it can need")
+        return plain
+
+    # -- the file ------------------------------------------------------------------------------
+
+    @contextmanager
+    def _transaction(self) -> Iterator[None]:
+        self._db.execute("BEGIN IMMEDIATE")
+        try:
+            yield
+        except BaseException:
+            with suppress(sqlite3.Error):
+                self._db.execute("ROLLBACK")
+            self._memo, self._pens = {}, {}  # what they name may not have been written
+            raise
+        self._db.execute("COMMIT")
+
+    @contextmanager
+    def _writing(self) -> Iterator[None]:
+        try:
+            yield
+        except sqlite3.DatabaseError as error:
+            if isinstance(error, sqlite3.OperationalError):
+                reason = "the disk is full" if "full" in str(error) else _reason(error)
+                raise CannotWrite(self.path, reason) from error
+            raise DamagedFile(self.path, "it is damaged") from error
+        except (ValueError, KeyError, TypeError, zlib.error, struct.error) as error:
+            raise DamagedFile(self.path, "it is damaged") from error
+
+    @contextmanager
+    def _reading(self) -> Iterator[None]:
+        try:
+            yield
+        except (
+            sqlite3.Error, ValueError, KeyError, TypeError, IndexError, AttributeError, RecursionError, zlib.error,
+            struct.error,
+        ) as error:  # fmt: skip
+            raise DamagedFile(self.path, "a part of it is damaged") from error
+
+
+def _reason(error: sqlite3.OperationalError) -> str:
+    words = str(error)
+    if "readonly" in words or "read-only" in words:
+        return "the folder does not allow it"
+    if "locked" in words:
+        return "another program is using it"
+    if "unable to open" in words:
+        return "the folder does not exist or does not allow it"
+    return words

@@ -1,0 +1,151 @@
+"""States of pages in a file: everything comes back, what is shared lies once, and damage gives one sentence."""
+
+from __future__ import annotations
+
+import sqlite3
+from dataclasses import fields, replace
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
+from jotsk.core.files.store import PageStore
+from jotsk.core.page import InkLayer, blank_page, edits, flattened, stacking
+from tests.conftest import stroke_along
+from tests.core.files.test_openraster import sample_page, stacked_page
+
+
+def same(a, b) -> None:
+    assert (a.width, a.height, a.dpi, a.paper, a.active_uid, a.guides, a.seen_as, dict(a.extras)) == (
+        b.width, b.height, b.dpi, b.paper, b.active_uid, b.guides, b.seen_as, dict(b.extras),
+    )  # fmt: skip
+    for one, other in zip(a.layers, b.layers, strict=True):
+        for name in (f.name for f in fields(one) if f.name != "marks"):
+            assert getattr(one, name) == getattr(other, name), name
+        if isinstance(one, InkLayer):
+            for s, t in zip(one.marks, other.marks, strict=True):
+                assert np.array_equal(s.trace.samples, t.trace.samples)
+                assert (s.pen, s.size_px, s.color, s.scale, s.atop) == (t.pen, t.size_px, t.color, t.scale, t.atop)
+                assert len(s.cuts) == len(t.cuts)
+
+
+@pytest.fixture
+def store(tmp_path):
+    store = PageStore(tmp_path / "a.db", clock=lambda: 1000.0)
+    yield store
+    store.close()
+
+
+def blobs(store) -> int:
+    with sqlite3.connect(store.path) as db:
+        return db.execute("SELECT count(*) FROM blobs").fetchone()[0]
+
+
+@pytest.mark.parametrize("make", [sample_page, stacked_page, lambda: replace(blank_page(90, 80), extras={"a/b": b"c"})])
+def test_a_page_comes_back_as_it_was(store, make):
+    page = make()
+    same(store.get(store.put(page, kind="step", name="now")), page)
+    (state,) = store.states("step")
+    assert (state.at, state.name) == (1000.0, "now")
+
+
+def test_a_state_costs_only_what_is_new(store):
+    page = sample_page()
+    store.put(page, kind="step")
+    before = blobs(store)
+    later = edits.with_stroke(page, stroke_along([(10, 20), (60, 20)], size=4))
+    number = store.put(later, kind="step")
+    assert blobs(store) - before <= 6, "a tile, its row, a stroke, its chunk, the layer and the page"
+    store.put(page, kind="step")  # as after an undo
+    assert blobs(store) - before <= 6
+    same(store.get(number), later)
+
+
+def test_what_no_state_holds_is_swept_and_the_rest_is_whole(store):
+    pages = [sample_page()]
+    for k in range(5):
+        pages.append(edits.with_stroke(pages[-1], stroke_along([(10, 20 + 30 * k), (200, 20 + 30 * k)], size=4)))
+    numbers = [store.put(page, kind="step") for page in pages]
+    before = blobs(store)
+    store.forget(numbers[1:5])
+    assert store.sweep() > 4 and blobs(store) < before
+    same(store.get(numbers[0]), pages[0])
+    same(store.get(numbers[5]), pages[5])
+    after = edits.with_stroke(pages[5], stroke_along([(5, 5), (9, 90)]))
+    same(store.get(store.put(after, kind="step", instead_of="step")), after)
+    assert len(store.states()) == 1
+
+
+def test_copies_of_a_layer_share_their_pixels_again(store):
+    page = stacking.duplicated(sample_page(), [1])
+    again = store.get(store.put(page, kind="step"))
+    first, copy = again.layers[0], again.layers[1]
+    (key, tile), *_ = first.tiles
+    assert copy.tiles.get(*key) is tile
+
+
+def test_a_store_goes_on_where_another_program_run_left_it(tmp_path):
+    page = sample_page()
+    first = PageStore(tmp_path / "a.db")
+    number = first.put(page, kind="step")
+    first.set_notes(title="Harbour")
+    first.close()
+    again = PageStore(tmp_path / "a.db")
+    same(again.get(number), page)
+    assert again.note("title") == "Harbour" and again.note("other") is None
+    again.close()
+
+
+def test_a_folder_that_is_not_there_and_a_file_that_is_no_store_give_a_sentence(tmp_path):
+    with pytest.raises(CannotWrite, match="folder does not exist"):
+        PageStore(tmp_path / "none" / "a.db")
+    (tmp_path / "text.db").write_text("not a database, " * 100)
+    with pytest.raises(DamagedFile, match="damaged"):
+        PageStore(tmp_path / "text.db")
+
+
+def test_a_full_disk_gives_a_sentence_and_leaves_the_states_before(store):
+    page = sample_page()
+    number = store.put(page, kind="step")
+    pages_used = store._db.execute("PRAGMA page_count").fetchone()[0]
+    store._db.execute(f"PRAGMA max_page_count = {pages_used}")  # SQLite's own way of running out of room
+    noise = np.random.default_rng(1).integers(1, 1 << 32, (256, 256), np.uint32)
+    from jotsk.core.page import tiles_from
+
+    with pytest.raises(CannotWrite, match="disk is full"):
+        store.put(stacking.with_picture_layer(page, tiles_from(noise), "noise"), kind="step")
+    same(store.get(number), page)
+    store._db.execute("PRAGMA max_page_count = 1000000")
+    same(store.get(store.put(page, kind="step")), page)
+
+
+_whole: list[bytes] = []
+
+
+@settings(max_examples=60, deadline=None)
+@given(data=st.data())
+def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
+    if not _whole:
+        path = tmp_path_factory.mktemp("whole") / "a.db"
+        store = PageStore(path)
+        store.put(sample_page(), kind="step")
+        store.sweep()
+        store.close()
+        _whole.append(path.read_bytes())
+    raw = bytearray(_whole[0])
+    for _ in range(data.draw(st.integers(1, 4))):
+        raw[data.draw(st.integers(0, len(raw) - 1))] ^= data.draw(st.integers(1, 255))
+    path = tmp_path_factory.mktemp("damaged") / "a.db"
+    path.write_bytes(bytes(raw[: data.draw(st.integers(1000, len(raw)))]))
+    store = None
+    try:
+        store = PageStore(path)
+        for state in store.states():
+            assert flattened(store.get(state.id)).size
+    except JotskError as error:
+        assert "\n" not in str(error)
+    finally:
+        if store is not None:
+            store.close()

@@ -292,14 +292,25 @@ def stacked_page():
         noise(8, extras=(("my-attribute", "7"),)),
     )
     guides = ({"kind": "mirror", "at": [3, 4], "angle": 90},)
-    return Page(150, 120, 350.0, (250, 240, 220), layers, 3, 3.0, 5.0, guides, (0.4, 0.1, True, 70.0, 60.0))
+    return Page(150, 120, 350.0, (250, 240, 220), layers, 3, 4.0, 3.0, 5.0, guides, (0.4, 0.1, True, 70.0, 60.0))
 
 
 def test_groups_blends_clipping_locks_and_all_else_survive(tmp_path):
     page = stacked_page()
     write_page(tmp_path / "a.ora", page)
     again = read_page(tmp_path / "a.ora")
-    for name in ("width", "height", "dpi", "paper", "active_uid", "bleed_mm", "safe_mm", "guides", "seen_as"):
+    for name in (
+        "width",
+        "height",
+        "dpi",
+        "paper",
+        "active_uid",
+        "trim_mm",
+        "bleed_mm",
+        "safe_mm",
+        "guides",
+        "seen_as",
+    ):
         assert getattr(again, name) == getattr(page, name), name
     for before, after in zip(page.layers, again.layers, strict=True):
         for field in fields(before):

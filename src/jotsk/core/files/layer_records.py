@@ -67,6 +67,7 @@ def page_record(page: Page) -> dict[str, Any]:
         "dpi": page.dpi,
         "paper": list(page.paper),
         "active": page.active_uid,
+        "trim_mm": page.trim_mm,
         "bleed_mm": page.bleed_mm,
         "safe_mm": page.safe_mm,
         "guides": [dict(guide) for guide in page.guides],
@@ -80,6 +81,7 @@ def page_values(record: Mapping[str, Any]) -> dict[str, Any]:
     return {
         "dpi": _within(dpi, 1.0, 10_000.0, 300.0),
         "paper": color_from(record.get("paper")) or (255, 255, 255),
+        "trim_mm": _within(record.get("trim_mm"), 0.0, 100.0, 0.0),
         "bleed_mm": _within(record.get("bleed_mm"), 0.0, 100.0, 0.0),
         "safe_mm": _within(record.get("safe_mm"), 0.0, 100.0, 0.0),
         "guides": tuple(g for g in guides if isinstance(g, dict)) if isinstance(guides, list) else (),

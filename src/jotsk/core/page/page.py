@@ -20,9 +20,10 @@ WHITE: Color = (255, 255, 255)
 class Page:
     """Size in px, resolution, paper, layers from the lowest to the topmost, and which one is drawn on.
 
-    The page is cut (trimmed) `bleed_mm` inside its edge; what must not be cut stays `safe_mm` inside that. `guides` are
-    plain data. `seen_as` is how it was looked at when it was saved: zoom, angle in rad, whether flipped, and the page
-    px at the middle of the board. `extras` are parts of its file that this program does not know, by their names.
+    The page is cut (trimmed) `trim_mm` inside its edge; ink that goes to the cut goes on `bleed_mm` beyond it, and what
+    must not be cut stays `safe_mm` inside it. `guides` are plain data. `seen_as` is how it was looked at when it was
+    saved: zoom, angle in rad, whether flipped, and the page px at the middle of the board. `extras` are parts of its
+    file that this program does not know, by their names.
     """
 
     width: int
@@ -31,6 +32,7 @@ class Page:
     paper: Color = WHITE
     layers: tuple[Layer, ...] = ()
     active_uid: int = 0
+    trim_mm: float = 0.0
     bleed_mm: float = 0.0
     safe_mm: float = 0.0
     guides: tuple[Mapping[str, Any], ...] = ()

@@ -68,8 +68,16 @@ def _parser() -> argparse.ArgumentParser:
 
     export = commands.add_parser("export", help="write a page as a picture")
     export.add_argument("page", type=Path, metavar="PAGE.ora")
-    export.add_argument("out", type=_png_output, metavar="OUT.png")
-    export.add_argument("--transparent", action="store_true", help="leave the paper out")
+    export.add_argument("out", type=_picture_output, metavar="OUT", help=".png, .tif, .jpg, .webp or .pdf")
+    export.add_argument("--color", choices=("rgba", "rgb", "grey", "bits"), help="colours (rgb)")
+    export.add_argument("--transparent", action="store_true", help="leave the paper out; needs rgba")
+    export.add_argument("--frame", choices=("page", "bleed", "trim", "safe"), default="page", help="what to cut (page)")
+    export.add_argument("--scale", type=_number(0.01, 8), default=1.0, metavar="K", help="share of the pixels (1)")
+    export.add_argument(
+        "--threshold", type=_number(1, 255), default=128, metavar="N", help="of bits: darker is ink (128)"
+    )
+    export.add_argument("--quality", type=_number(1, 100), default=92, metavar="N", help="for .jpg and .webp (92)")
+    export.add_argument("--layer", action="append", metavar="NAME", help="only this layer; may be given again")
     export.set_defaults(run=_export)
     return parser
 
@@ -151,13 +159,30 @@ def _figures(stroke: Stroke) -> dict[str, object]:
 
 
 def _export(options: argparse.Namespace) -> int:
+    from jotsk.core.files.exporting import Export, kind_of, write_export
     from jotsk.core.files.openraster import read_page
-    from jotsk.core.files.pictures import write_png
-    from jotsk.core.page import flattened
+    from jotsk.core.page.stack import ancestors, inside
 
     page = read_page(options.page)
-    pixels = flattened(page, transparent=options.transparent)
-    write_png(options.out, pixels, dpi=page.dpi, opaque=not options.transparent)
+    layers: set[int] | None = None
+    if options.layer:
+        named = [layer for layer in page.layers if layer.name in options.layer]
+        missing = sorted(set(options.layer) - {layer.name for layer in named})
+        if missing:
+            raise Refused(f"“{options.page.name}” has no layer named “{missing[0]}”.")
+        layers = inside(page.layers, [layer.uid for layer in named])
+        layers |= {group.uid for layer in named for group in ancestors(page.layers, layer)}
+    export = Export(
+        kind_of(options.out),
+        options.color or ("rgba" if options.transparent else "rgb"),
+        options.frame,
+        options.scale,
+        options.transparent,
+        round(options.threshold),
+        round(options.quality),
+        layers,
+    )
+    write_export(options.out, page, export)
     return 0
 
 
@@ -168,10 +193,10 @@ def _output(text: str) -> Path:
     return path
 
 
-def _png_output(text: str) -> Path:
+def _picture_output(text: str) -> Path:
     path = Path(text)
-    if path.suffix.lower() != ".png":
-        raise argparse.ArgumentTypeError(f"“{text}” does not end in .png")
+    if path.suffix.lower() not in (".png", ".tif", ".tiff", ".jpg", ".jpeg", ".webp", ".pdf"):
+        raise argparse.ArgumentTypeError(f"“{text}” ends in none of .png, .tif, .jpg, .webp, .pdf")
     return path
 
 

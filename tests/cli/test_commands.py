@@ -5,16 +5,18 @@ import os
 import subprocess
 import sys
 import xml.etree.ElementTree as ElementTree
+from dataclasses import replace
 
 import numpy as np
 import png
 import pytest
+from PIL import Image
 
 from jotsk.cli import main
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.ink import SHIPPED
-from jotsk.core.page import blank_page
+from jotsk.core.page import blank_page, stacking
 from tests.conftest import line_path, shaky
 
 HEAD = '<ink xmlns="http://www.w3.org/2003/InkML"><traceFormat>' + "".join(
@@ -78,6 +80,25 @@ def test_replay_onto_a_page_and_export(traces, tmp_path):
         assert png.Reader(bytes=(tmp_path / "e.png").read_bytes()).read()[3]["planes"] == planes
 
 
+def test_export_in_every_kind_with_its_options(tmp_path, capsys):
+    page = stacking.grouped(stacking.with_new_layer(blank_page(400, 300, 300), "Line"), [1])
+    write_page(tmp_path / "p.ora", replace(page, trim_mm=2.54))
+    for out, more, size in (
+        ("a.tif", ["--color", "bits", "--threshold", "90"], (400, 300)),
+        ("a.jpg", ["--quality", "80", "--scale", "0.5"], (200, 150)),
+        ("a.webp", ["--layer", "Line", "--layer", "Ink"], (400, 300)),
+        ("a.png", ["--color", "grey", "--frame", "trim"], (340, 240)),  # a tenth of an inch off each side
+    ):
+        assert main(["export", str(tmp_path / "p.ora"), str(tmp_path / out), *more]) == 0
+        with Image.open(tmp_path / out) as picture:
+            assert picture.size == size
+    assert main(["export", str(tmp_path / "p.ora"), str(tmp_path / "a.pdf")]) == 0
+    assert (tmp_path / "a.pdf").read_bytes().startswith(b"%PDF")
+    assert main(["export", str(tmp_path / "p.ora"), str(tmp_path / "b.png"), "--layer", "Nobody"]) == 1
+    assert main(["export", str(tmp_path / "p.ora"), str(tmp_path / "b.jpg"), "--color", "bits"]) == 1
+    assert "Nobody" in (said := capsys.readouterr().err) and "cannot be written" in said
+
+
 @pytest.mark.parametrize(
     "arguments",
     [
@@ -112,7 +133,8 @@ def test_bad_input_is_exit_1_one_sentence_and_no_file(arguments, tmp_path, monke
         ["replay", "t.inkml", "--out", "o.png", "--color", "red"],
         ["replay", "t.inkml", "--out", "o.png", "--steady-after", "101"],
         ["replay", "t.inkml", "--out", "o.png", "--page", "12"],
-        ["export", "p.ora", "o.jpg"],
+        ["export", "p.ora", "o.gif"],
+        ["export", "p.ora", "o.jpg", "--color", "cmyk"],
     ],
 )
 def test_wrong_usage_is_exit_2(arguments, capsys):

@@ -30,6 +30,12 @@ class Cut:
     def bounds(self) -> Rect:
         return self.ribbon.bounds
 
+    def mapped(self, k: float, dx: float, dy: float) -> Cut:
+        """The same erasure on a page whose content is k times as large and moved."""
+        points = (self.ribbon.points * k + np.array([dx, dy, 0.0])).astype(np.float32)
+        ribbon = Ribbon(points, self.ribbon.ink.copy(), self.ribbon.times.copy(), self.ribbon.pieces)
+        return Cut(ribbon, self.shells)
+
     def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
         """What is taken away, uint8, on those of the tiles `keys` that the eraser can have touched."""
         touched = [key for key in keys if key in self.ribbon.cells]
@@ -105,6 +111,13 @@ class Stroke:
             if name in self.__dict__:
                 new.__dict__[name] = self.__dict__[name]
         return new
+
+    def mapped(self, k: float, dx: float, dy: float) -> Stroke:
+        """The same stroke on a page whose content is k times as large and moved: a motion, not its pixels."""
+        samples = self.trace.samples.copy()
+        samples[:, 1:3] = samples[:, 1:3] * k + (dx, dy)
+        cuts = tuple(cut.mapped(k, dx, dy) for cut in self.cuts)
+        return replace(self, trace=Trace(samples), size_px=self.size_px * k, scale=self.scale / k, cuts=cuts)
 
     def with_cut(self, cut: Cut) -> Stroke:
         new = replace(self, cuts=(*self.cuts, cut))

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication
 
 from jotsk.core.page import blank_page, edits, render
 from jotsk.core.page.choosing import stroke_at, strokes_inside
-from jotsk.desk.board.board import Way
+from jotsk.desk.board.ways import Way
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
 

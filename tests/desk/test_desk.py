@@ -14,7 +14,7 @@ from PySide6.QtWidgets import QApplication
 from jotsk.core.page import flattened
 from jotsk.desk import keys
 from jotsk.desk.actions import BY_ID, TABLE, clashes
-from jotsk.desk.board.board import Way
+from jotsk.desk.board.ways import Way
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, LAMP, contrast
 from tests.desk.conftest import across

@@ -16,7 +16,7 @@ from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.store import PageStore
 from jotsk.desk import places
-from jotsk.desk.dialogs import KeySheet
+from jotsk.desk.dialogs import ExportSheet, KeySheet
 from jotsk.desk.icons import icon
 from jotsk.desk.jobs import Job
 from jotsk.desk.keeping import Shelf
@@ -108,6 +108,7 @@ def test_a_dialog_that_is_cancelled_changes_nothing(window, pen, monkeypatch):
     pen.draw(across(window))
     page = window.document.page
     answers(monkeypatch, None)
+    monkeypatch.setattr(ExportSheet, "exec", lambda sheet: False)
     for entry in ("page.open", "page.save_as", "page.export"):
         window.actions_by_id[entry].trigger()
     assert window.document.page is page and window.document.path is None and not window.filing.is_busy
@@ -116,6 +117,7 @@ def test_a_dialog_that_is_cancelled_changes_nothing(window, pen, monkeypatch):
 def test_exporting_asks_for_a_place_and_adds_the_suffix(window, pen, tmp_path, monkeypatch, settle):
     pen.draw(across(window))
     answers(monkeypatch, tmp_path / "page")
+    monkeypatch.setattr(ExportSheet, "exec", lambda sheet: True)
     window.actions_by_id["page.export"].trigger()
     settle(window)
     assert png.Reader(bytes=(tmp_path / "page.png").read_bytes()).read()[:2] == (2480, 3508)

@@ -15,8 +15,8 @@ from jotsk.core.geometry import View
 from jotsk.core.hand import Sample, SpeedWeight
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.desk.board import overlays
-from jotsk.desk.board.board import Way
 from jotsk.desk.board.session import EventClock
+from jotsk.desk.board.ways import Way
 from jotsk.desk.simulated_pen import SimulatedPen
 from tests.conftest import stroke_along
 from tests.desk.conftest import across

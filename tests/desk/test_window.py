@@ -10,6 +10,7 @@ import pytest
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent
 
+from jotsk.core.files.exporting import Export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
@@ -92,7 +93,7 @@ def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle
     assert render(top.marks, again.bounds) == top.tiles
 
     # Delivered, and read by another library.
-    window.filing.export(tmp_path / "page.png")
+    window.filing.export(tmp_path / "page.png", Export("png"))
     settle(window)
     width, height, rows, info = png.Reader(bytes=(tmp_path / "page.png").read_bytes()).asRGB()
     pixels = np.vstack([np.frombuffer(bytes(row), np.uint8) for row in rows]).reshape(height, width, 3)

@@ -22,12 +22,16 @@ class Entry:
 
 
 TABLE: tuple[Entry, ...] = (
+    Entry("page.new", "New page…", "Ctrl+N", "Make a page of any size", "Page"),
     Entry("page.open", "Open…", "Ctrl+O", "Open a page, or a picture as a sketch", "Page"),
     Entry("page.demo", "Open the demo page", "", "Open Gull & Lantern", "Page"),
     Entry("page.kept", "Kept work…", "", "Pages that were left with unsaved work", "Page"),
     Entry("page.save", "Save", "Ctrl+S", "Save the page with all its strokes", "Page"),
     Entry("page.save_as", "Save as…", "Ctrl+Shift+S", "Save the page under another name", "Page"),
-    Entry("page.export", "Export PNG…", "Ctrl+E", "Write the page as a picture", "Page"),
+    Entry("page.export", "Export…", "Ctrl+E", "Write the page as a picture or a PDF", "Page"),
+    Entry("page.print", "Print…", "Ctrl+P", "Print the page at its true size", "Page"),
+    Entry("page.size", "Page size…", "", "Another size, resolution, trim or bleed", "Page"),
+    Entry("page.crop", "Crop the page", "", "Draw around what is to be the page", "Page", hold=True),
     Entry("page.quit", "Quit", "Ctrl+Q", "Close; unsaved work is kept for the next start", "Page"),
     Entry("edit.undo", "Undo", "Ctrl+Z", "Take the last change back", "Edit"),
     Entry("edit.redo", "Redo", "Ctrl+Shift+Z", "Do again what was taken back", "Edit"),
@@ -58,18 +62,14 @@ TABLE: tuple[Entry, ...] = (
     Entry("view.zoom_out", "Zoom out", "Ctrl+-", "Show the page smaller", "View"),
     Entry("view.actual", "100 %", "Ctrl+1", "One page px for each px of the screen", "View"),
     Entry("view.fit", "Whole page", "Ctrl+0", "Show the whole page", "View"),
+    Entry("view.width", "Page width", "Ctrl+2", "Show the page as wide as the board", "View"),
     Entry("view.turn_left", "Turn left", "Z", "Turn the page 15 degrees to the left", "View"),
     Entry("view.turn_right", "Turn right", "X", "Turn the page 15 degrees to the right", "View"),
     Entry("view.reset_turn", "Upright", "R", "Turn the page upright", "View"),
-    Entry(
-        "view.flip",
-        "Flip",
-        "V",
-        "Flip the page left to right, to see it with fresh eyes",
-        "View",
-        checkable=True,
-    ),
+    Entry("view.flip", "Flip", "V", "Flip left to right about the pen, to see with fresh eyes", "View", checkable=True),
+    Entry("view.flip_page", "Flip the whole page", "Shift+V", "Flip about the middle of the page", "View"),
     Entry("view.line_only", "Line alone", "F", "Hide sketches to judge the line alone", "View", hold=True),
+    Entry("view.frames", "Trim, bleed and safe", "", "Show the frames of the page", "View", checkable=True),
     Entry("view.bare", "Bare board", "T", "Hide everything but the page", "View", checkable=True),
     Entry("view.hand", "Show the hand", "", "Fold the left side away or back", "View", checkable=True),
     Entry("view.page", "Show the page list", "", "Fold the right side away or back", "View", checkable=True),
@@ -118,7 +118,10 @@ def make_actions(parent: QObject) -> dict[str, QAction]:
 
 def key_of(entry: Entry, *, left_handed: bool) -> str:
     """The key of an entry; for the left-handed the single letters lie under the right hand."""
-    return MIRRORED.get(entry.keys, entry.keys) if left_handed else entry.keys
+    if not left_handed:
+        return entry.keys
+    _, _, key = entry.keys.rpartition("Shift+")
+    return f"Shift+{MIRRORED.get(key, key)}" if entry.keys == f"Shift+{key}" else MIRRORED.get(entry.keys, entry.keys)
 
 
 def assign_keys(actions: dict[str, QAction], *, left_handed: bool) -> None:

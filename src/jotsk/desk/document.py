@@ -9,8 +9,9 @@ from pathlib import Path
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError, Refused
+from jotsk.core.geometry import Rect
 from jotsk.core.ink import Cut, Stroke
-from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page, edits, stacking
+from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page, edits, resizing, stacking
 
 
 class Document(QObject):
@@ -260,6 +261,26 @@ class Document(QObject):
 
     def add_flat_copy(self) -> None:
         self.edit_slowly("Flat copy", stacking.with_flat_copy)
+
+    def resize_page(
+        self, size: tuple[int, int], anchor: tuple[float, float], dpi: float, margins_mm: tuple[float, float, float]
+    ) -> None:
+        """Another size in px of the present resolution, then another resolution, as one step."""
+
+        def change(page: Page, progress: Callable[[float], None] = lambda _: None) -> Page:
+            if size != (page.width, page.height):
+                page = resizing.resized(page, *size, anchor=anchor, progress=lambda s: progress(s / 2))
+            if dpi != page.dpi:
+                page = resizing.rescaled(page, dpi, progress=lambda s: progress(0.5 + s / 2))
+            trim, bleed, safe = margins_mm
+            if margins_mm != (page.trim_mm, page.bleed_mm, page.safe_mm):
+                page = replace(page, trim_mm=trim, bleed_mm=bleed, safe_mm=safe)
+            return page
+
+        self.edit_slowly("Page size", change)
+
+    def crop(self, area: Rect) -> None:
+        self.edit_slowly("Crop the page", lambda page: resizing.cropped(page, area & page.bounds))
 
     def edit_slowly(self, label: str, change: Callable[[Page], Page]) -> None:
         """As `edit`, off the interface's thread; given up if the page changes meanwhile."""

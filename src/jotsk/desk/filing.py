@@ -9,10 +9,11 @@ from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.files.exporting import Export, write_export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import PageWriter
-from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture, write_png
-from jotsk.core.page import Page, Tiles, flattened, tiles_from
+from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
+from jotsk.core.page import Page, Tiles, tiles_from
 from jotsk.core.page.page import blank_page
 from jotsk.core.page.stacking import with_picture_layer, without_layers
 from jotsk.desk.document import Document
@@ -31,6 +32,7 @@ class Filing(QObject):
         super().__init__(parent)
         self._document = document
         self._writer = PageWriter()
+        self._signatures: dict[Path, tuple[int, int]] = {}
         self.job: Job | None = None
         self.seen_as: Callable[[], tuple[float, float, bool, float, float] | None] = lambda: None
 
@@ -61,21 +63,27 @@ class Filing(QObject):
         written = replace(page, seen_as=self.seen_as())
 
         def saved(_: object) -> None:
+            self.remember_file(path)
             self._document.was_saved(page, path)
             self.told.emit(f"Saved “{path.name}”.")
 
         self.run(f"Saving {path.name}", lambda p: self._writer.write(path, written, progress=p), saved)
 
-    def export(self, path: Path, *, transparent: bool = False) -> None:
+    def export(self, path: Path, export: Export) -> None:
         page = self._document.page
+        self.run(
+            f"Exporting {path.name}",
+            lambda p: write_export(path, page, export, progress=p),
+            lambda _: self.told.emit(f"Wrote “{path.name}”."),
+        )
 
-        def work(progress: Callable[[float], None]) -> None:
-            progress(0.0)
-            pixels = flattened(page, transparent=transparent)
-            progress(0.3)
-            write_png(path, pixels, dpi=page.dpi, opaque=not transparent)
+    def was_changed_outside(self, path: Path) -> bool:
+        """Whether somebody else wrote the file since it was opened or saved here."""
+        known = self._signatures.get(path)
+        return known is not None and path.exists() and _signature(path) != known
 
-        self.run(f"Exporting {path.name}", work, lambda _: self.told.emit(f"Wrote “{path.name}”."))
+    def remember_file(self, path: Path) -> None:
+        self._signatures[path] = _signature(path)
 
     def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
         """Build a page, such as the demo, and take it."""
@@ -102,10 +110,21 @@ class Filing(QObject):
         self.job = None
 
     def _took(self, page: Page, path: Path | None, title: str) -> None:
+        if path is not None:
+            self.remember_file(path)
         self._document.take(page, path=path, title=title, saved=True)
 
     def _added(self, tiles: Tiles, path: Path) -> None:
         self._document.add_picture(tiles, path.stem)
+
+
+def _signature(path: Path) -> tuple[int, int]:
+    """When a file was written, and its size; (0, 0) if it is not there."""
+    try:
+        status = path.stat()
+    except OSError:
+        return 0, 0
+    return status.st_mtime_ns, status.st_size
 
 
 def prepared(page: Page) -> Page:

@@ -9,7 +9,7 @@ from PySide6.QtGui import QKeyEvent, QKeySequence
 
 from jotsk.desk.actions import TABLE, Entry, key_of
 from jotsk.desk.board import Board
-from jotsk.desk.board.board import Way
+from jotsk.desk.board.ways import Way
 from jotsk.desk.hand import Hand
 
 TAP_S = 0.25
@@ -20,6 +20,7 @@ WAYS = {
     "hand.resize": Way.RESIZE,
     "hand.pick": Way.PICK,
     "hand.choose": Way.CHOOSE,
+    "page.crop": Way.CROP,
 }
 
 
@@ -31,11 +32,14 @@ class HoldKeys(QObject):
         self._board, self._hand = board, hand
         self._switched: str | None = None
         self._held: tuple[Entry, float, str | None] | None = None
+        board.done.connect(lambda: self._apply(None))
         self.set_left_handed(False)
 
     def set_left_handed(self, left_handed: bool) -> None:
         self._by_key = {
-            QKeySequence(key_of(entry, left_handed=left_handed))[0].key(): entry for entry in TABLE if entry.hold
+            QKeySequence(key_of(entry, left_handed=left_handed))[0].key(): entry
+            for entry in TABLE
+            if entry.hold and entry.keys
         }
 
     def pressed(self, event: QKeyEvent) -> bool:

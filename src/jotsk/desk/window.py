@@ -126,7 +126,10 @@ class Window(QMainWindow):
     def _connect(self) -> None:
         board, document, actions = self.board, self.document, self.actions_by_id
         for entry_id, method in {
+            "page.new": self.ask_new,
             "page.open": self.ask_open,
+            "page.print": self.ask_print,
+            "page.size": self.ask_size,
             "page.demo": self.open_demo,
             "page.kept": self.ask_kept,
             "page.save": self.save,
@@ -150,7 +153,9 @@ class Window(QMainWindow):
             "view.turn_left": lambda: board.turn_by_degrees(-TURN_STEP_DEG),
             "view.turn_right": lambda: board.turn_by_degrees(TURN_STEP_DEG),
             "view.reset_turn": board.reset_turn,
-            "view.flip": board.flip,
+            "view.flip": board.flip_here,
+            "view.flip_page": board.flip_page,
+            "view.width": board.fit_width,
             "layer.trace_under": document.trace_under,
             "layer.add": document.add_layer,
             "layer.add_paint": document.add_paint_layer,
@@ -173,6 +178,7 @@ class Window(QMainWindow):
             "view.full": lambda on: self.showFullScreen() if on else self.showNormal(),
             "view.left_handed": self.set_left_handed,
             "view.lamp": self.set_lamp,
+            "view.frames": self.show_frames,
         }.items():
             actions[entry_id].toggled.connect(switch)
         for entry in ENTRIES.values():
@@ -180,6 +186,7 @@ class Window(QMainWindow):
                 actions[entry.id].triggered.connect(lambda _=False, i=entry.id: self.hold_keys.switch(i))
         actions["view.hand"].setChecked(True)
         actions["view.page"].setChecked(True)
+        actions["view.frames"].setChecked(True)
         self.addActions(list(actions.values()))
         self.top.stage_chosen.connect(self.show_stage)
         self.inkwell.opened.connect(self.show_colors)
@@ -219,6 +226,10 @@ class Window(QMainWindow):
         assign_keys(self.actions_by_id, left_handed=left_handed)
         self.hold_keys.set_left_handed(left_handed)
         self.settings.setValue("desk/left_handed", left_handed)
+
+    def show_frames(self, shown: bool) -> None:
+        self.board.shows_frames = shown
+        self.board.update()
 
     def set_lamp(self, lamp: bool) -> None:
         apply_theme(QApplication.instance(), LAMP if lamp else DAY)
@@ -261,10 +272,13 @@ class Window(QMainWindow):
             self.open(Path(name))
 
     def save(self) -> None:
-        if self.document.path is None:
+        path = self.document.path
+        if path is None:
             self.ask_save()
+        elif not self.filing.was_changed_outside(path):
+            self.filing.save(path)
         else:
-            self.filing.save(self.document.path)
+            self._ask_about_other(path)
 
     def ask_save(self) -> None:
         name, _ = QFileDialog.getSaveFileName(self, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)")
@@ -274,13 +288,41 @@ class Window(QMainWindow):
             self._remember(path)
             self.filing.save(path)
 
+    def ask_new(self) -> None:
+        """Make a page; work on the present one stays on the shelf."""
+        from jotsk.desk.dialogs import NewPage
+
+        sheet = NewPage(self)
+        if sheet.exec() and self.keep_unsaved():
+            self.document.take(sheet.page, path=None, title="New page", saved=True)
+
+    def ask_size(self) -> None:
+        from jotsk.desk.dialogs import PageSize
+
+        sheet = PageSize(self.document.page, self)
+        if sheet.exec():
+            self.document.resize_page(sheet.size, sheet.anchor, sheet.dpi, sheet.margins_mm)
+
     def ask_export(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Export PNG", self._suggested(".png"), "PNG pictures (*.png)")
+        from jotsk.desk.dialogs import ExportSheet
+
+        sheet = ExportSheet(self.document.page, self)
+        if not sheet.exec():
+            return
+        suffix = sheet.suffix
+        name, _ = QFileDialog.getSaveFileName(self, "Export", self._suggested(suffix), f"Pictures (*{suffix})")
         if name:
             path = Path(name)
-            path = path if path.suffix.lower() == ".png" else path.with_name(path.name + ".png")
+            path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
             self._remember(path)
-            self.filing.export(path)
+            self.filing.export(path, sheet.export)
+
+    def ask_print(self) -> None:
+        """Print through the system's dialog, at true size where the paper allows."""
+        from jotsk.desk.printing import ask_and_print
+
+        if ask_and_print(self.document.page, self.document.title, self):
+            self.status.tell(f"“{self.document.title}” went to the printer.")
 
     def keep_unsaved(self) -> bool:
         """Have unsaved work on disk; False if that did not work and the user chose to stay."""
@@ -376,6 +418,25 @@ class Window(QMainWindow):
 
     def sizeHint(self) -> QSize:
         return QSize(1280, 800)
+
+    def _ask_about_other(self, path: Path) -> None:
+        """The file was written by somebody else since it was opened here."""
+        box = QMessageBox(
+            QMessageBox.Icon.Warning,
+            "The file has changed",
+            f"“{path.name}” was changed by another program or window since it was opened here."
+            " Your work is in the journal, whatever you choose.",
+            parent=self,
+        )
+        other = box.addButton("Save under another name", QMessageBox.ButtonRole.AcceptRole)
+        over = box.addButton("Write over it", QMessageBox.ButtonRole.DestructiveRole)
+        box.addButton("Not now", QMessageBox.ButtonRole.RejectRole)
+        box.setDefaultButton(other)
+        box.exec()
+        if box.clickedButton() is other:
+            self.ask_save()
+        elif box.clickedButton() is over:
+            self.filing.save(path)
 
     def _leave_anyway(self, reason: str) -> bool:
         box = QMessageBox(

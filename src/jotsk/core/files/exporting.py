@@ -99,9 +99,14 @@ def write_export(path: str | Path, page: Page, export: Export, *, progress: Prog
     report(1.0)
 
 
-def pixels_for(page: Page, export: Export, report: Progress = lambda _: None) -> NDArray[np.uint8]:
-    """Return what is written: (H, W, 4) straight RGBA, (H, W, 3) RGB, or (H, W) grey; bits are grey of 0 and 255."""
-    area = frame(page, export.frame)
+def pixels_for(
+    page: Page, export: Export, report: Progress = lambda _: None, *, part: Rect | None = None
+) -> NDArray[np.uint8]:
+    """Return what is written: (H, W, 4) straight RGBA, (H, W, 3) RGB, or (H, W) grey; bits are grey of 0 and 255.
+
+    `part`, in page px, asks for less than the frame: to look at.
+    """
+    area = part or frame(page, export.frame)
     transparent = export.color == "rgba" and export.transparent
     whole = np.full((area.height, area.width), 0 if transparent else packed(page.paper), np.uint32)
 
@@ -113,7 +118,7 @@ def pixels_for(page: Page, export: Export, report: Progress = lambda _: None) ->
         band = Rect(area.x0, top, area.x1, min(area.y1, top + BAND_PX))
         composite_into(whole[top - area.y0 : band.y1 - area.y0], (area.x0, top), page, band, shows=shows)
     if export.scale != 1.0:
-        size = export.size(page)
+        size = max(1, round(area.width * export.scale)), max(1, round(area.height * export.scale))
         way = cv2.INTER_AREA if export.scale < 1 else cv2.INTER_CUBIC
         scaled = cv2.resize(rgba(whole), size, interpolation=way)
         scaled[..., :3] = np.minimum(scaled[..., :3], scaled[..., 3:])  # cubic overshoots

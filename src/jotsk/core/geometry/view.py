@@ -10,6 +10,14 @@ from numpy.typing import NDArray
 
 SMALLEST_ZOOM, LARGEST_ZOOM = 0.01, 64.0
 
+SOFT_STOP_RAD, SOFT_REACH_RAD = math.pi / 4, math.radians(3)
+
+
+def soft_stopped(angle_rad: float) -> float:
+    """The angle, or the eighth of a turn that lies within 3 degrees of it."""
+    stop = round(angle_rad / SOFT_STOP_RAD) * SOFT_STOP_RAD
+    return stop if abs(angle_rad - stop) <= SOFT_REACH_RAD else angle_rad
+
 
 @dataclass(frozen=True, slots=True)
 class View:

@@ -2,18 +2,54 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterable, Sequence
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QPointF, QRect, QRectF, QSize, Qt
+from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from jotsk.core.geometry import View
 from jotsk.core.ink import Stroke
+from jotsk.core.page import Page
+from jotsk.core.page.frames import frame, has_frames
 from jotsk.desk.theme import current
 
+GRID_ZOOM, GRID_ALPHA = 8.0, 90
+FRAME_LINES = {"bleed": Qt.PenStyle.DotLine, "trim": Qt.PenStyle.SolidLine, "safe": Qt.PenStyle.DashLine}
 MOST_POINTS = 80  # of a chosen line: it is a mark beside the ink, not the ink
+
+
+def draw_grid(painter: QPainter, view: View, ratio: float, page: Page, seen: QRect) -> None:
+    """From 800 % on, a line between every two px of the page."""
+    if view.zoom < GRID_ZOOM:
+        return
+    corners = [(x * ratio, y * ratio) for x in (seen.left(), seen.right() + 1) for y in (seen.top(), seen.bottom() + 1)]
+    xs, ys = zip(*(view.to_page(x, y) for x, y in corners), strict=True)
+    x0, x1 = max(0, math.floor(min(xs))), min(page.width, math.ceil(max(xs)))
+    y0, y1 = max(0, math.floor(min(ys))), min(page.height, math.ceil(max(ys)))
+    m = view.matrix / ratio
+    lines = []
+    for ends in [((x, y0), (x, y1)) for x in range(x0, x1 + 1)] + [((x0, y), (x1, y)) for y in range(y0, y1 + 1)]:
+        (ax, ay), (bx, by) = (m[:, :2] @ end + m[:, 2] for end in ends)
+        lines.append(QLineF(ax, ay, bx, by))
+    painter.setPen(QPen(QColor(128, 128, 128, GRID_ALPHA), 0))
+    painter.drawLines(lines)
+
+
+def draw_frames(painter: QPainter, view: View, ratio: float, page: Page) -> None:
+    """Bleed dotted, trim solid, safe dashed: no meaning rests on colour alone."""
+    if not has_frames(page):
+        return
+    m = view.matrix / ratio
+    for name, style in FRAME_LINES.items():
+        if name == "safe" and page.safe_mm <= 0:
+            continue
+        area = frame(page, name)
+        corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
+        painter.setPen(QPen(QColor(current().guide), 1.0, style))
+        painter.drawPolygon(QPolygonF([QPointF(*(m[:, :2] @ corner + m[:, 2])) for corner in corners]))
 
 
 def draw_chosen(

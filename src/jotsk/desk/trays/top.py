@@ -90,7 +90,7 @@ class TurnDial(QWidget):
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._last_x is not None:
-            self._board.turn_by(math.radians(event.position().x() - self._last_x))
+            self._board.turn_softly(math.radians(event.position().x() - self._last_x))
             self._last_x = event.position().x()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:

@@ -1,0 +1,230 @@
+"""What to write, and how it will look at its true size."""
+
+from __future__ import annotations
+
+import numpy as np
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QDialog,
+    QFormLayout,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QListWidgetItem,
+    QPushButton,
+    QSlider,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.errors import JotskError
+from jotsk.core.files.exporting import COLORS, Export, pixels_for
+from jotsk.core.geometry import Rect
+from jotsk.core.page import Page
+from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
+from jotsk.core.page.stack import ancestors
+from jotsk.desk.dialogs.page_forms import number
+from jotsk.desk.theme import current
+
+KINDS = {
+    "png": ("PNG", ".png"), "tiff": ("TIFF", ".tif"), "jpeg": ("JPEG", ".jpg"), "webp": ("WebP", ".webp"),
+    "pdf": ("PDF", ".pdf"),
+}  # fmt: skip
+COLOR_WORDS = {"rgba": "RGB and transparency", "rgb": "RGB", "grey": "Grey", "bits": "Black and white, 1 bit"}
+FRAME_WORDS = {"page": "The whole page", "bleed": "To the bleed", "trim": "To the trim", "safe": "To the safe frame"}
+CHECKER_PX = 8
+
+
+class TrueSize(QWidget):
+    """A part of the result, px for px; drag to see another."""
+
+    def __init__(self, sheet: ExportSheet) -> None:
+        super().__init__(sheet)
+        self._sheet = sheet
+        self._pressed: QPoint | None = None
+        self.middle: tuple[float, float] | None = None  # shares of the frame
+        self.setMinimumSize(420, 420)
+        self.setCursor(Qt.CursorShape.OpenHandCursor)
+        self.setToolTip("The result at its true size; drag to see another part")
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.fillRect(self.rect(), QColor(current().board))
+        image = self._sheet.part(self.width(), self.height(), self.middle or (0.5, 0.5))
+        if image is not None:
+            at = QPoint((self.width() - image.width()) // 2, (self.height() - image.height()) // 2)
+            if image.hasAlphaChannel():
+                for y in range(0, image.height(), CHECKER_PX):
+                    for x in range(0, image.width(), CHECKER_PX):
+                        shade = "#FFFFFF" if (x + y) // CHECKER_PX % 2 else "#D8D8D8"
+                        painter.fillRect(at.x() + x, at.y() + y, CHECKER_PX, CHECKER_PX, QColor(shade))
+            painter.drawImage(at, image)
+        painter.end()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._pressed = event.position().toPoint()
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._pressed is None:
+            return
+        now = event.position().toPoint()
+        width, height = self._sheet.pixel_size
+        x, y = self.middle or (0.5, 0.5)
+        by = self._pressed - now
+        self.middle = (min(1.0, max(0.0, x + by.x() / width)), min(1.0, max(0.0, y + by.y() / height)))
+        self._pressed = now
+        self.update()
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self._pressed = None
+
+
+class ExportSheet(QDialog):
+    """After `exec`: `export` and `suffix`."""
+
+    def __init__(self, page: Page, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Export")
+        self.resize(980, 600)
+        self._page = page
+        self.kind = QComboBox()
+        for kind, (words, _) in KINDS.items():
+            self.kind.addItem(words, kind)
+        self.color = QComboBox()
+        self.frame = QComboBox()
+        for name in FRAMES:
+            self.frame.addItem(FRAME_WORDS[name], name)
+        self.scale = number(1, 800, 1, " %")
+        self.scale.setValue(100)
+        self.transparent = QCheckBox("Leave the paper out")
+        self.threshold = QSlider(Qt.Orientation.Horizontal)
+        self.threshold.setRange(1, 255)
+        self.threshold.setValue(128)
+        self.threshold.setToolTip("What is darker than this becomes ink")
+        self.quality = number(1, 100, 0)
+        self.quality.setValue(92)
+        self.layers = QListWidget(toolTip="What is written; all that is visible at first")
+        for layer in reversed(page.layers):
+            item = QListWidgetItem("    " * len(ancestors(page.layers, layer)) + layer.name)
+            item.setData(Qt.ItemDataRole.UserRole, layer.uid)
+            item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
+            shown = layer.visible and all(g.visible for g in ancestors(page.layers, layer))
+            item.setCheckState(Qt.CheckState.Checked if shown else Qt.CheckState.Unchecked)
+            self.layers.addItem(item)
+        self._first_layers = self._chosen_layers()
+        form = QFormLayout()
+        form.setVerticalSpacing(9)
+        for words, widget in (
+            ("Kind", self.kind), ("Colours", self.color), ("", self.transparent), ("Black below", self.threshold),
+            ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("Layers", self.layers),
+        ):  # fmt: skip
+            form.addRow(words, widget)
+        self._form = form
+        self.told = QLabel(wordWrap=True)
+        self.told.setProperty("role", "quiet")
+        self.told.setMinimumHeight(36)
+        self.write = QPushButton("Write…", default=True)
+        self.write.clicked.connect(self.accept)
+        close = QPushButton("Close", autoDefault=False)
+        close.clicked.connect(self.reject)
+        buttons = QHBoxLayout()
+        buttons.addStretch()
+        buttons.addWidget(close)
+        buttons.addWidget(self.write)
+        left = QVBoxLayout()
+        left.addLayout(form, 1)
+        left.addWidget(self.told)
+        left.addLayout(buttons)
+        self.view = TrueSize(self)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(20, 18, 20, 16)
+        whole.setSpacing(20)
+        whole.addLayout(left)
+        whole.addWidget(self.view, 1)
+        self.kind.currentIndexChanged.connect(self._kind_chosen)
+        for signal in (
+            self.color.currentIndexChanged, self.frame.currentIndexChanged, self.scale.valueChanged,
+            self.transparent.toggled, self.threshold.valueChanged, self.quality.valueChanged, self.layers.itemChanged,
+        ):  # fmt: skip
+            signal.connect(self._changed)
+        self._kind_chosen()
+
+    @property
+    def suffix(self) -> str:
+        return KINDS[self.kind.currentData()][1]
+
+    @property
+    def export(self) -> Export:
+        layers = self._chosen_layers()
+        return Export(
+            self.kind.currentData(),
+            self.color.currentData(),
+            self.frame.currentData(),
+            self.scale.value() / 100,
+            self.transparent.isChecked() and self.color.currentData() == "rgba",
+            self.threshold.value(),
+            round(self.quality.value()),
+            None if layers == self._first_layers else self._with_groups(layers),
+        )
+
+    @property
+    def pixel_size(self) -> tuple[int, int]:
+        return self.export.size(self._page)
+
+    def part(self, width: int, height: int, middle: tuple[float, float]) -> QImage | None:
+        """`width` x `height` px of the result around a place in it, or as much as there is."""
+        export = self.export
+        area = frame(self._page, export.frame)
+        w, h = min(area.width, int(width / export.scale)), min(area.height, int(height / export.scale))
+        x = area.x0 + min(area.width - w, max(0, round(middle[0] * area.width - w / 2)))
+        y = area.y0 + min(area.height - h, max(0, round(middle[1] * area.height - h / 2)))
+        if w < 1 or h < 1:
+            return None
+        pixels = pixels_for(self._page, export, part=Rect(x, y, x + w, y + h))
+        if pixels.ndim == 2:
+            pixels = np.repeat(pixels[..., None], 3, axis=2)
+        kind = QImage.Format.Format_RGBA8888 if pixels.shape[2] == 4 else QImage.Format.Format_RGB888
+        pixels = np.ascontiguousarray(pixels)
+        return QImage(pixels.data, pixels.shape[1], pixels.shape[0], pixels.strides[0], kind).copy()
+
+    def _kind_chosen(self) -> None:
+        kind, before = self.kind.currentData(), self.color.currentData()
+        self.color.blockSignals(True)
+        self.color.clear()
+        for color in COLORS[kind]:
+            self.color.addItem(COLOR_WORDS[color], color)
+        wanted = before if before in COLORS[kind] else "rgb"
+        self.color.setCurrentIndex(self.color.findData(wanted))
+        self.color.blockSignals(False)
+        self._form.setRowVisible(self.quality, kind in ("jpeg", "webp"))
+        self._changed()
+
+    def _changed(self) -> None:
+        export = self.export
+        self._form.setRowVisible(self.transparent, export.color == "rgba")
+        self._form.setRowVisible(self.threshold, export.color == "bits")
+        width, height = export.size(self._page)
+        dpi = self._page.dpi * export.scale
+        try:
+            export.check(self._page)
+            self.told.setText(
+                f"{width} x {height} px at {dpi:.0f} dpi,"
+                f" {width / dpi * MM_PER_INCH:.0f} x {height / dpi * MM_PER_INCH:.0f} mm on paper"
+            )
+            self.write.setEnabled(True)
+        except JotskError as error:
+            self.told.setText(str(error))
+            self.write.setEnabled(False)
+        self.view.update()
+
+    def _chosen_layers(self) -> set[int]:
+        items = [self.layers.item(i) for i in range(self.layers.count())]
+        return {item.data(Qt.ItemDataRole.UserRole) for item in items if item.checkState() is Qt.CheckState.Checked}
+
+    def _with_groups(self, uids: set[int]) -> set[int]:
+        """A layer shows only with the groups it is in, and a group with something in it."""
+        layers = self._page.layers
+        return uids | {g.uid for x in layers if x.uid in uids for g in ancestors(layers, x)}

@@ -1,0 +1,276 @@
+"""New pages, and another size for the present one."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from PySide6.QtGui import QColor
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QColorDialog,
+    QComboBox,
+    QDialog,
+    QDoubleSpinBox,
+    QFormLayout,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.errors import JotskError
+from jotsk.core.page import Page, blank_page
+from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
+from jotsk.desk.theme import current
+from jotsk.desk.widgets.page_preview import PagePreview
+
+OWN_SIZE = "A size of your own"
+TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory
+
+
+def number(low: float, high: float, decimals: int, suffix: str = "") -> QDoubleSpinBox:
+    box = QDoubleSpinBox(decimals=decimals, suffix=suffix)
+    box.setRange(low, high)
+    box.setKeyboardTracking(False)
+    return box
+
+
+class Measure(QWidget):
+    """Width and height in px, mm or inches. `pixels` at a resolution."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.width_box, self.height_box = number(0.01, 100_000, 2), number(0.01, 100_000, 2)
+        self.unit = QComboBox()
+        self.unit.addItems(["mm", "inches", "px"])
+        self._was = "mm"
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(0, 0, 0, 0)
+        for widget in (self.width_box, QLabel("x"), self.height_box, self.unit):
+            layout.addWidget(widget)
+
+    def set_pixels(self, width: int, height: int, dpi: float) -> None:
+        for box, px in ((self.width_box, width), (self.height_box, height)):
+            box.blockSignals(True)
+            box.setDecimals(0 if self.unit.currentText() == "px" else 2)
+            box.setValue(px / self._px_per_unit(dpi))
+            box.blockSignals(False)
+
+    def pixels(self, dpi: float) -> tuple[int, int]:
+        k = self._px_per_unit(dpi)
+        return max(1, round(self.width_box.value() * k)), max(1, round(self.height_box.value() * k))
+
+    def change_unit(self, dpi: float) -> None:
+        """The unit was changed: the same size in the new one."""
+        now, before = self.unit.currentText(), self._was
+        self.unit.setCurrentText(before)
+        size = self.pixels(dpi)
+        self.unit.setCurrentText(now)
+        self._was = now
+        self.set_pixels(*size, dpi)
+
+    def _px_per_unit(self, dpi: float) -> float:
+        return {"px": 1.0, "mm": dpi / MM_PER_INCH, "inches": dpi}[self.unit.currentText()]
+
+
+class NewPage(QDialog):
+    """After `exec`: `page`."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("New page")
+        self.resize(760, 480)
+        self.page: Page = page_of(BY_NAME["A4"], 600.0)
+        self.sizes = QComboBox()
+        self.sizes.addItems([size.name for size in SIZES] + [OWN_SIZE])
+        self.sizes.setCurrentText("A4")
+        self.upright = QComboBox()
+        self.upright.addItems(["Upright", "Lying"])
+        self.measure = Measure()
+        self.dpi = number(LEAST_DPI, MOST_DPI, 0, " dpi")
+        self.dpi.setValue(600)
+        self.trim, self.bleed, self.safe = (number(0, 50, 2, " mm") for _ in range(3))
+        self.trim.setToolTip("From the edge of the page to where it will be cut")
+        self.bleed.setToolTip("How far ink goes on beyond the cut")
+        self.safe.setToolTip("From the cut to where nothing will be cut")
+        self.paper = QPushButton("White", toolTip="Colour of the paper", autoDefault=False)
+        self.color = QColor("#FFFFFF")
+        form = QFormLayout()
+        form.setVerticalSpacing(10)
+        for words, widget in (
+            ("Size", self.sizes), ("Lies", self.upright), ("Width x height", self.measure),
+            ("Resolution", self.dpi), ("Paper", self.paper), ("Trim", self.trim), ("Bleed", self.bleed),
+            ("Safe", self.safe),
+        ):  # fmt: skip
+            form.addRow(words, widget)
+        self.told = QLabel(wordWrap=True)
+        self.told.setProperty("role", "quiet")
+        self.told.setMinimumHeight(36)
+        self.preview = PagePreview()
+        self.make_button = QPushButton("Make the page", default=True)
+        self.make_button.clicked.connect(self.accept)
+        close = QPushButton("Close", autoDefault=False)
+        close.clicked.connect(self.reject)
+        buttons = QHBoxLayout()
+        buttons.addStretch()
+        buttons.addWidget(close)
+        buttons.addWidget(self.make_button)
+        left = QVBoxLayout()
+        left.addLayout(form)
+        left.addWidget(self.told)
+        left.addStretch()
+        left.addLayout(buttons)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(20, 18, 20, 16)
+        whole.setSpacing(20)
+        whole.addLayout(left)
+        whole.addWidget(self.preview, 1)
+        self.sizes.currentTextChanged.connect(self._named)
+        self.upright.currentTextChanged.connect(self._turned)
+        self.dpi.valueChanged.connect(self._named)
+        self.measure.unit.activated.connect(lambda: self.measure.change_unit(self.dpi.value()))
+        for box in (self.measure.width_box, self.measure.height_box):
+            box.valueChanged.connect(self._own)
+        for box in (self.trim, self.bleed, self.safe):
+            box.valueChanged.connect(self._make)
+        self.paper.clicked.connect(self._choose_paper)
+        self._named()
+
+    def _named(self) -> None:
+        """A size was chosen by its name, or the resolution changed."""
+        size = BY_NAME.get(self.sizes.currentText())
+        if size is not None:
+            try:
+                page = page_of(size, self.dpi.value(), upright=self.upright.currentIndex() == 0)
+            except JotskError as error:
+                self._refuse(str(error))
+                return
+            for box, mm in ((self.trim, page.trim_mm), (self.bleed, page.bleed_mm), (self.safe, page.safe_mm)):
+                box.blockSignals(True)
+                box.setValue(mm)
+                box.blockSignals(False)
+            self.measure.set_pixels(page.width, page.height, page.dpi)
+        self._make()
+
+    def _turned(self) -> None:
+        width, height = self.measure.pixels(self.dpi.value())
+        lies = self.upright.currentIndex() == 1
+        if (width > height) != lies and width != height:
+            self.measure.set_pixels(height, width, self.dpi.value())
+        self._make()
+
+    def _own(self) -> None:
+        self.sizes.blockSignals(True)
+        self.sizes.setCurrentText(OWN_SIZE)
+        self.sizes.blockSignals(False)
+        self._make()
+
+    def _make(self) -> None:
+        dpi = self.dpi.value()
+        try:
+            page = blank_page(*self.measure.pixels(dpi), dpi)
+        except JotskError as error:
+            self._refuse(str(error))
+            return
+        color = self.color.red(), self.color.green(), self.color.blue()
+        self.page = replace(
+            page, paper=color, trim_mm=self.trim.value(), bleed_mm=self.bleed.value(), safe_mm=self.safe.value()
+        )
+        megapixels = page.width * page.height / 1e6
+        self.told.setText(
+            f"{megapixels:.1f} million px; a layer with ink on a third of it takes about"
+            f" {megapixels * 4 * TILE_SHARE * 4 / 3:.0f} MB."
+        )
+        self.preview.show_page(self.page, f"{page.width} x {page.height} px")
+        self.make_button.setEnabled(True)
+
+    def _refuse(self, sentence: str) -> None:
+        self.told.setText(sentence)
+        self.preview.show_page(None)
+        self.make_button.setEnabled(False)
+
+    def _choose_paper(self) -> None:
+        color = QColorDialog.getColor(self.color, self, "Colour of the paper")
+        if color.isValid():
+            self.color = color
+            self.paper.setText("White" if color.name() == "#ffffff" else color.name())
+            self._make()
+
+
+class PageSize(QDialog):
+    """Another size or resolution. After `exec`: `size`, `anchor` and `dpi`."""
+
+    def __init__(self, page: Page, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Page size")
+        self.resize(560, 340)
+        self._page = page
+        self.anchor = (0.5, 0.5)
+        self.measure = Measure()
+        self.measure.set_pixels(page.width, page.height, page.dpi)
+        self.dpi_box = number(LEAST_DPI, MOST_DPI, 0, " dpi")
+        self.dpi_box.setValue(page.dpi)
+        self.frames = [number(0, 50, 2, " mm") for _ in range(3)]
+        for box, mm in zip(self.frames, (page.trim_mm, page.bleed_mm, page.safe_mm), strict=True):
+            box.setValue(mm)
+        grid = QGridLayout()
+        grid.setSpacing(2)
+        group = QButtonGroup(self)
+        for row in range(3):
+            for column in range(3):
+                button = QToolButton(checkable=True, toolTip="Where the drawing stays")
+                button.setFixedSize(24, 24)
+                button.setStyleSheet(
+                    f"QToolButton {{ background: {current().sunken}; }}"
+                    f" QToolButton:checked {{ background: {current().accent}; }}"
+                )
+                button.setChecked((row, column) == (1, 1))
+                button.clicked.connect(lambda _=False, a=(column / 2, row / 2): setattr(self, "anchor", a))
+                group.addButton(button)
+                grid.addWidget(button, row, column)
+        form = QFormLayout()
+        form.setVerticalSpacing(10)
+        form.addRow("Width x height", self.measure)
+        form.addRow("The drawing stays", grid)
+        form.addRow("Resolution", self.dpi_box)
+        for words, box in zip(("Trim", "Bleed", "Safe"), self.frames, strict=True):
+            form.addRow(words, box)
+        told = QLabel(
+            "Another width or height adds or cuts paper around the drawing. Another resolution keeps the size on paper;"
+            " ink is rendered anew from its strokes, and only paint is resampled.",
+            wordWrap=True,
+        )
+        told.setProperty("role", "quiet")
+        close, change = QPushButton("Close", autoDefault=False), QPushButton("Change the page", default=True)
+        close.clicked.connect(self.reject)
+        change.clicked.connect(self.accept)
+        buttons = QHBoxLayout()
+        buttons.addStretch()
+        buttons.addWidget(close)
+        buttons.addWidget(change)
+        whole = QVBoxLayout(self)
+        whole.setContentsMargins(20, 18, 20, 16)
+        whole.addLayout(form)
+        whole.addWidget(told)
+        whole.addStretch()
+        whole.addLayout(buttons)
+        self.measure.unit.activated.connect(lambda: self.measure.change_unit(page.dpi))
+
+    @property
+    def size(self) -> tuple[int, int]:
+        """In px of the present resolution."""
+        return self.measure.pixels(self._page.dpi)
+
+    @property
+    def dpi(self) -> float:
+        return self.dpi_box.value()
+
+    @property
+    def margins_mm(self) -> tuple[float, float, float]:
+        """Trim, bleed, safe."""
+        trim, bleed, safe = (box.value() for box in self.frames)
+        return trim, bleed, safe

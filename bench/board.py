@@ -6,9 +6,11 @@ it with QPainter and paints the part of it that changed, as the simplest drawing
 
 from __future__ import annotations
 
+import math
 import resource
 import tempfile
 import time
+from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
@@ -16,19 +18,17 @@ from PySide6.QtCore import QCoreApplication, QEvent, QPointF, QRect, QSettings, 
 from PySide6.QtGui import QColor, QImage, QPainter, QPaintEvent, QPen, QTabletEvent
 from PySide6.QtWidgets import QApplication, QWidget
 
+from bench.inked_page import A4_600, SMALL, inked_page
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.core.page import blank_page
-from jotsk.core.page.stacking import with_new_layer
+from jotsk.desk.board import Board
 from jotsk.desk.board import board as board_module
+from jotsk.desk.filing import prepared
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
 from jotsk.desk.window import Window
-
-A4_600 = (4961, 7016)
-SMALL = (1000, 1000)
 
 
 class BareBoard(QWidget):
@@ -98,18 +98,76 @@ def event_times(app: QApplication, widget: QWidget) -> tuple[list[float], list[f
     return samples, lifts
 
 
-def layered_page(size: tuple[int, int], layers: int):
-    page = blank_page(*size, 600.0)
-    for _ in range(layers - 1):
-        page = with_new_layer(page)
-    return page
-
-
 def resident_mb() -> float:
     for line in Path("/proc/self/status").read_text().splitlines():
         if line.startswith("VmRSS"):
             return int(line.split()[1]) / 1024
     return resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
+
+
+def frame_times(app: QApplication, board: Board) -> dict[str, list[float]]:
+    """Milliseconds of every frame while the view moves, zooms through all sizes, and turns; and at rest after it."""
+    times: dict[str, list[float]] = {"pan": [], "zoom": [], "turn": [], "rest": []}
+    middle = QPointF(board.rect().center())
+
+    def frame(kind: str, change: Callable[[], None]) -> None:
+        start = time.perf_counter()
+        change()
+        app.processEvents()
+        times[kind].append((time.perf_counter() - start) * 1e3)
+
+    def rest() -> None:
+        while board.is_moving:
+            frame("rest", lambda: time.sleep(0))
+
+    for zoom in (0.1, 0.25, 0.5, 1.0):
+        board.zoom_to(zoom)
+        board.center_on(A4_600[0] / 2, A4_600[1] / 2)
+        rest()
+        for k in range(60):
+            frame("pan", lambda k=k: board._pan(QPointF(30 * np.cos(k / 9), 24 * np.sin(k / 7))))
+        rest()
+    for factor in (1.2, 1 / 1.2):
+        for _ in range(26):
+            frame("zoom", lambda f=factor: board.zoom_by(f, middle + QPointF(60, 40)))
+        rest()
+    board.zoom_to(0.5)
+    for _ in range(72):
+        frame("turn", lambda: board.turn_by(math.radians(5)))
+    rest()
+    return times
+
+
+def layer_times(app: QApplication, window: Window) -> list[float]:
+    """Milliseconds until an eye or another opacity shows, for every layer, at three zooms."""
+    times = []
+    for zoom in (0.11, 0.3, 1.0):
+        window.board.zoom_to(zoom)
+        settle(app, window.board)
+        for layer in window.document.page.layers:
+            for values in ({"visible": False}, {"visible": True}, {"opacity": 0.4}, {"opacity": 1.0}):
+                start = time.perf_counter()
+                window.document.set_layer(layer.uid, "bench", finished=False, **values)
+                app.processEvents()
+                times.append((time.perf_counter() - start) * 1e3)
+                settle(app, window.board)
+    return times
+
+
+def settle(app: QApplication, board: Board) -> None:
+    while board.is_moving:
+        app.processEvents()
+
+
+def undo_times(app: QApplication, window: Window) -> list[float]:
+    times = []
+    for step in (window.document.undo, window.document.redo, window.document.undo):
+        while (window.document.redo_label if step == window.document.redo else window.document.undo_label) is not None:
+            start = time.perf_counter()
+            step()
+            app.processEvents()
+            times.append((time.perf_counter() - start) * 1e3)
+    return times
 
 
 def main() -> None:
@@ -120,28 +178,39 @@ def main() -> None:
     window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
     window.show()
     app.processEvents()
+    board = window.board
     print(f"resident with an empty page: {resident_mb():.0f} MB")
     medians = {}
-    for size in (SMALL, A4_600):
-        window.document.take(layered_page(size, 10), path=None, title="bench", saved=True)
+    for size, layers, strokes in ((SMALL, 2, 500), (A4_600, 20, 5000)):
+        page = prepared(inked_page(size, layers, strokes))
+        window.document.take(page, path=None, title="bench", saved=True)
+        name = f"{size[0]}x{size[1]}, {layers} layers, {strokes} strokes"
         for view in ("fit", "100 %"):
-            window.board.fit() if view == "fit" else window.board.zoom_to(1.0)
-            app.processEvents()
-            event_times(app, window.board)  # the first strokes meet cold caches
-            samples, lifts = event_times(app, window.board)
-            medians[size, view] = float(np.median(samples))
-            print(f"{size[0]}x{size[1]}, 10 layers, {view:5}: event to patch {quantiles_ms(samples)}")
-            print(f"{'':32} lift to dry ink {np.median(lifts):5.1f} ms median, {max(lifts):5.1f} max")
-        undos = []
-        while window.document.undo_label is not None:
-            start = time.perf_counter()
-            window.document.undo()
-            app.processEvents()
-            undos.append((time.perf_counter() - start) * 1e3)
-        print(f"{'':32} undo of {len(undos)} strokes {quantiles_ms(undos)}")
+            board.fit() if view == "fit" else board.zoom_to(1.0)
+            settle(app, board)
+            for place, uid in (("middle", page.layers[layers // 2].uid), ("top", page.layers[-1].uid)):
+                window.document.choose_layer(uid)
+                event_times(app, board)  # the first strokes meet cold caches
+                samples, lifts = event_times(app, board)
+                medians[size, view, place] = float(np.median(samples))
+                print(f"{name}, {view:5}, {place:6} layer: event to patch {quantiles_ms(samples)}")
+                print(f"{'':32} lift to dry ink {np.median(lifts):5.1f} ms median, {max(lifts):5.1f} max")
+        print(f"{'':32} undo and redo of 48 strokes {quantiles_ms(undo_times(app, window))}")
     for view in ("fit", "100 %"):
-        print(f"large to small at {view}: x {medians[A4_600, view] / medians[SMALL, view]:.2f}")
-    print(f"resident with A4 at 600 dpi, 10 layers, 24 strokes in the history: {resident_mb():.0f} MB")
+        for place in ("middle", "top"):
+            ratio = medians[A4_600, view, place] / medians[SMALL, view, place]
+            print(f"large to small at {view}, {place} layer: x {ratio:.2f}")
+    print(f"{'':32} eye or opacity to the view {quantiles_ms(layer_times(app, window))}")
+    print(f"resident with A4 at 600 dpi, 20 layers, 5,000 strokes and 48 steps of history: {resident_mb():.0f} MB")
+    for width, height in ((1280, 800), (2560, 1440)):
+        alone = Board(window.document, window.hand)
+        alone.resize(width, height)
+        alone.show()
+        app.processEvents()
+        for kind, times in frame_times(app, alone).items():
+            if times:
+                print(f"board of {width}x{height}: {kind:5} frames {quantiles_ms(times)}")
+        alone.close()
     for name, zoom in (("fit", 0.0938), ("100 %", 1.0)):
         bare = BareBoard(*A4_600, zoom)
         bare.resize(918, 658)

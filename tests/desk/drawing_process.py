@@ -27,7 +27,7 @@ STROKES = [
     stroke_along([(50 + 7 * k, 60 + 11 * (k % 9)), (400 + 13 * (k % 31), 300 + 40 * (k % 50))], size=9, pen=pen)
     for k, pen in enumerate(["quill-nib", "pencil", "brush-pen", "plain-round"] * 60)
 ]
-SLOWEST_KILL_S = 0.5
+SLOWEST_KILL_S = 0.8
 
 
 def draw(shelf: Shelf, done: int) -> None:
@@ -42,7 +42,7 @@ def draw(shelf: Shelf, done: int) -> None:
             document.undo()
             document.redo()
         os.write(done, b".")
-        time.sleep(0.002)
+        time.sleep(0.012)  # a quick hand leaves more than that between two strokes
     time.sleep(60)
 
 

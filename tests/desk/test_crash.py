@@ -57,13 +57,13 @@ def test_only_the_newest_of_many_states_is_written(tmp_path):
         page = edits.with_stroke(page, stroke_along([(10, 7 * k), (390, 7 * k)], size=3))
         journal.write(Kept(page, tmp_path / "harbour.ora", "harbour"))
     assert journal.flush(20) is None
-    journal.close(keep=True, wait=True)
+    journal.close(keep=True, wait_s=20)
     (note,) = shelf.notes()
     kept = shelf.look(note.slot)
     assert (kept.title, kept.path, len(kept.page.active.marks)) == ("harbour", tmp_path / "harbour.ora", 40)
     journal = shelf.begin(note.slot)
     journal.write(Kept(page, None, "harbour", is_unsaved=False))
-    journal.close(keep=False, wait=True)
+    journal.close(keep=False, wait_s=20)
     assert not list((tmp_path / "journal").iterdir())
 
 

@@ -129,9 +129,10 @@ def test_the_wheel_zooms_to_the_cursor(window):
     assert board.view.to_screen(*page) == pytest.approx((500, 200), abs=1.0)
 
 
-def test_100_per_cent_shows_the_pages_own_pixels(window, pen):
+def test_100_per_cent_shows_the_pages_own_pixels(window, pen, qtbot):
     pen.draw(across(window))
     window.actions_by_id["view.actual"].trigger()
+    qtbot.waitUntil(lambda: not window.board.is_moving)
     board, page = window.board, window.document.page
     x, y = (round(-v) for v in (board.view.shift_x, board.view.shift_y))
     h, w = board.picture.frame.shape[:2]
@@ -213,13 +214,15 @@ def test_each_pen_keeps_how_it_is_held(window):
     assert window.hand.hold.size_px == 44
 
 
-def test_the_last_line_is_told_and_laid_out(window, pen):
+def test_the_last_line_is_told_and_laid_out(window, pen, qtbot):
     pen.draw(across(window))
     tray = window.last_line
-    assert "quill nib" in tray._facts.text() and "px" in tray.wobble.text()
+    qtbot.waitUntil(lambda: "quill nib" in tray._facts.text())
+    assert "px" in tray.wobble.text()
     assert len(tray.ribbon._half) and tray.ribbon._half.max() > 0
     window.document.undo()
-    assert tray._facts.text() == "" and not tray.steadiness.isEnabled()
+    qtbot.waitUntil(lambda: tray._facts.text() == "")
+    assert not tray.steadiness.isEnabled()
 
 
 def test_undo_and_redo_are_named_after_what_they_do(window, pen):

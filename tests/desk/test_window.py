@@ -14,8 +14,8 @@ from jotsk.core.files.exporting import Export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
+from jotsk.core.page.flat_tiles import changed_between
 from jotsk.desk.board import board as board_module
-from jotsk.desk.board.picture import changed_between
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY
 from tests.desk.conftest import across
@@ -101,11 +101,12 @@ def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle
     assert info["physical"].x == 11811, "300 dpi is 11811 px per metre (ISO/IEC 15948)"
 
 
-def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen, monkeypatch):
+def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen, monkeypatch, qtbot):
     # The simulated pen is sent faster than any hand; at the pace of one, every event is painted.
     monkeypatch.setattr(board_module, "FASTEST_PAINT_S", -1.0)
     monkeypatch.setattr(board_module, "REST_SHARE", -1.0)
     board = window.board
+    qtbot.waitUntil(lambda: not board.is_moving)
     before = board.picture.frame.copy()
     events = list(pen._events_of(across(window)))
     from PySide6.QtCore import QCoreApplication

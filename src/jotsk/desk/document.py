@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import deque
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 from pathlib import Path
@@ -12,6 +13,8 @@ from jotsk.core.errors import JotskError, Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page, edits, resizing, stacking
+
+MOST_RECENT = 60
 
 
 class Document(QObject):
@@ -40,6 +43,7 @@ class Document(QObject):
         self.chosen: tuple[Stroke, ...] = ()
         self.chosen_uid = 0
         self._more_layers: set[int] = set()  # chosen besides the active one
+        self._recent: deque[Stroke] = deque()  # strokes that still hold what mending them needs
         self._dragged = ""  # label of the step a handle is still changing
 
     @property
@@ -103,6 +107,9 @@ class Document(QObject):
         uid = self.page.active_uid
         if self.edit("Stroke", lambda page: edits.with_stroke(page, stroke)):
             self._follow_last(stroke, uid)
+            self._recent.append(stroke)
+            if len(self._recent) > MOST_RECENT:
+                self._recent.popleft().let_go()
 
     def rub_out(self, cut: Cut) -> None:
         self.edit("Rub out", lambda page: edits.rubbed_out(page, cut))

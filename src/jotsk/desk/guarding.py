@@ -9,6 +9,7 @@ from jotsk.desk.keeping import Journal, Kept, Shelf
 
 BEFORE_STROKE_S = 0.03
 AT_THE_END_S = 120.0
+LEAVING_S = 0.04
 
 
 class Guard(QObject):
@@ -51,13 +52,13 @@ class Guard(QObject):
     def end(self) -> None:
         """The window closes."""
         if self._journal is not None:
-            self._journal.close(keep=self._document.is_unsaved, wait=True)
+            self._journal.close(keep=self._document.is_unsaved, wait_s=AT_THE_END_S)
             self._journal = None
 
     def _leave(self) -> None:
         """Another page is taken: the one before stays on the shelf if it has work in no file."""
         if self._journal is not None:
-            self._journal.close(keep=self._last is not None and self._last.is_unsaved)
+            self._journal.close(keep=self._last is not None and self._last.is_unsaved, wait_s=LEAVING_S)
         self._journal = self._last = None
 
     def _changed(self) -> None:

@@ -10,6 +10,7 @@ from typing import Any
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError
+from jotsk.core.memory import give_back_memory
 
 log = logging.getLogger(__name__)
 
@@ -63,4 +64,5 @@ class Job(QObject):
             log.exception("%s failed", self.title)
             self.failed.emit(f"{self.title} did not work because of a fault in Jotsk; the page is as it was.")
         finally:
+            give_back_memory()
             self.ended.emit()

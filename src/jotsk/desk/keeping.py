@@ -76,15 +76,14 @@ class Journal(QObject):
             done = self._change.wait_for(lambda: self._wanted is None and not self._is_busy, timeout_s)
             return self._error if done else "The disk is slow; the work is not kept yet."
 
-    def close(self, *, keep: bool, wait: bool = False) -> None:
+    def close(self, *, keep: bool, wait_s: float = 0.0) -> None:
         """End when all is written; the slot stays for the next start, or goes."""
         with self._change:
             self._is_closed, self._goes = True, not keep
             if not keep:
                 self._wanted = None
             self._change.notify_all()
-        if wait:
-            self._thread.join()
+        self._thread.join(wait_s)
 
     def _run(self) -> None:
         store: PageStore | None = None

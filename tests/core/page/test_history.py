@@ -3,7 +3,9 @@ from __future__ import annotations
 import numpy as np
 
 from jotsk.core.page import History, Page, PaintLayer, flattened, tiles_from
-from jotsk.core.page.history import STAY_OPEN, TILE_BYTES
+from jotsk.core.page.history import STAY_OPEN
+
+TILE_BYTES = 128 * 128 * 4
 
 
 def page_with(seed: int, before: Page) -> Page:

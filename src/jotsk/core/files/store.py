@@ -19,15 +19,13 @@ from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import Any
 
-import numpy as np
-
 from jotsk.core.errors import CannotWrite, DamagedFile
 from jotsk.core.files.layer_records import KINDS, layer_record, layer_values, page_record, page_values, whole
 from jotsk.core.files.records import PenTable, opened_strokes, packed_strokes, pen_from, pen_record
 from jotsk.core.ink import TILE, Pen, Stroke
 from jotsk.core.page import InkLayer, Layer, Marks, Page, Tiles, check_size
 from jotsk.core.page.stack import arranged
-from jotsk.core.page.tiles import Key, Pixels
+from jotsk.core.page.tiles import Key, Stored, tile_bytes, tile_from
 
 FORMAT = 1
 TILE_BYTES = TILE * TILE * 4
@@ -61,7 +59,7 @@ class _LayerMemo:
 
     layer: Layer
     blob: int = 0
-    rows: dict[int, tuple[Mapping[int, Pixels], int, dict[int, tuple[Pixels, int]]]] = field(default_factory=dict)
+    rows: dict[int, tuple[Mapping[int, Stored], int, dict[int, tuple[Stored, int]]]] = field(default_factory=dict)
     chunks: dict[int, tuple[tuple[Stroke, ...], int]] = field(default_factory=dict)
     strokes: dict[int, int] = field(default_factory=dict)
 
@@ -161,10 +159,10 @@ class PageStore:
             new.rows[row] = before
             return before[1]
         known = before[2] if before is not None else {}
-        kept: dict[int, tuple[Pixels, int]] = {}
+        kept: dict[int, tuple[Stored, int]] = {}
         for column, tile in mapping.items():
             same = known.get(column)
-            kept[column] = same if same is not None and same[0] is tile else (tile, self._blob(b"t", tile.tobytes()))
+            kept[column] = same if same is not None and same[0] is tile else (tile, self._blob(b"t", tile_bytes(tile)))
         blob = self._put_json([[column, kept[column][1]] for column in sorted(kept)])
         new.rows[row] = mapping, blob, kept
         return blob
@@ -247,7 +245,7 @@ class PageStore:
             record = self._json(found[0])
             width, height = whole(record.get("width"), 1, 1 << 20, 0), whole(record.get("height"), 1, 1 << 20, 0)
             check_size(width, height)
-            tiles: dict[int, Pixels] = {}
+            tiles: dict[int, Stored] = {}
             layers = arranged(self._layer(number, tiles) for number in record["layers"])
             page = Page(width, height, layers=layers, active_uid=record["active"], **page_values(record))
             extras = {str(name): self._open(self._raw(blob)) for name, blob in record.get("extras", {}).items()}
@@ -255,15 +253,15 @@ class PageStore:
                 page = replace(page, active_uid=layers[-1].uid)
             return replace(page, extras=extras)
 
-    def _layer(self, number: int, tiles: dict[int, Pixels]) -> Layer:
+    def _layer(self, number: int, tiles: dict[int, Stored]) -> Layer:
         record = self._json(number)
         values = layer_values(record)
-        changes: dict[Key, Pixels] = {}
+        changes: dict[Key, Stored] = {}
         for row, blob in record["rows"].items():
             for column, tile in self._json(blob):
                 if tile not in tiles:  # a layer and its copy go on sharing
                     data = self._open(self._raw(tile), TILE_BYTES)
-                    tiles[tile] = np.frombuffer(data, np.uint32).reshape(TILE, TILE).copy()
+                    tiles[tile] = tile_from(data)
                 changes[int(column), int(row)] = tiles[tile]
         values["tiles"] = Tiles().with_tiles(changes)
         if record["kind"] == "group":

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from dataclasses import dataclass, replace
+from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -34,17 +35,13 @@ class View:
 
     @property
     def matrix(self) -> NDArray[np.float64]:
-        """(2, 3) map from page px to screen px, for continuous coordinates."""
-        c, s = math.cos(self.angle_rad) * self.zoom, math.sin(self.angle_rad) * self.zoom
-        f = -1.0 if self.flipped else 1.0
-        return np.array([[c * f, -s, self.shift_x], [s * f, c, self.shift_y]])
+        """(2, 3) map from page px to screen px, for continuous coordinates; read-only."""
+        return _matrices(self)[0]
 
     @property
     def inverse(self) -> NDArray[np.float64]:
-        """(2, 3) map from screen px to page px."""
-        m = self.matrix
-        linear = np.linalg.inv(m[:, :2])
-        return np.column_stack([linear, -linear @ m[:, 2]])
+        """(2, 3) map from screen px to page px; read-only."""
+        return _matrices(self)[1]
 
     def to_screen(self, x: float, y: float) -> tuple[float, float]:
         m = self.matrix
@@ -90,3 +87,16 @@ class View:
         view = replace(keep, zoom=zoom, shift_x=0.0, shift_y=0.0)
         x, y = view.to_screen(page_width / 2, page_height / 2)
         return view.panned(width / 2 - x, height / 2 - y)
+
+
+@lru_cache(maxsize=16)
+def _matrices(view: View) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """To the screen and back: both are asked for with every event."""
+    c, s = math.cos(view.angle_rad) * view.zoom, math.sin(view.angle_rad) * view.zoom
+    f = -1.0 if view.flipped else 1.0
+    there = np.array([[c * f, -s, view.shift_x], [s * f, c, view.shift_y]])
+    linear = np.linalg.inv(there[:, :2])
+    back = np.column_stack([linear, -linear @ there[:, 2]])
+    for m in (there, back):
+        m.setflags(write=False)
+    return there, back

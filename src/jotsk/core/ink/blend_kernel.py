@@ -60,6 +60,18 @@ def tinted(v, tint):
     return tr | (tg << EIGHT) | (tb << SIXTEEN) | (a << np.uint32(24))
 
 
+@njit(inline="always", **OPTIONS)
+def inked(below, color, a):
+    """Pixel `below` with ink of an opaque `color` at alpha a over it.
+
+    On ink of the same colour only the alphas meet, so that it makes no difference whether pixels or alphas are kept.
+    """
+    b = below >> np.uint32(24)
+    if below == scaled(color, b):
+        return scaled(color, a + product(b, FULL - a))
+    return over(scaled(color, a), below)
+
+
 @njit(**OPTIONS)
 def ink_into(below, alpha, color):
     """Put ink of one opaque `color` (uint32) over the tile `below` (uint32) where the tile `alpha` (uint8) says so."""
@@ -72,7 +84,7 @@ def ink_into(below, alpha, color):
             for j in range(8 * k, 8 * k + 8):
                 a = np.uint32(alpha[i, j])
                 if a:
-                    below[i, j] = over(scaled(color, a), below[i, j])
+                    below[i, j] = inked(below[i, j], color, a)
 
 
 @njit(**OPTIONS)
@@ -123,6 +135,99 @@ def layer_into(below, source, opacity, tint, is_tinted):
                 below[i, j] = over(scaled(v, k), below[i, j])
 
 
+@njit(**OPTIONS)
+def alpha_over_into(below, alpha):
+    """Put ink of alpha `alpha` over ink of the same colour, of alpha `below`; both uint8."""
+    h, w = alpha.shape
+    for i in range(h):
+        for j in range(w):
+            a = np.uint32(alpha[i, j])
+            below[i, j] = np.uint8(a + product(np.uint32(below[i, j]), FULL - a))
+
+
+@njit(**OPTIONS)
+def color_of(pixels):
+    """The opaque colour whose ink at some alpha every pixel of a tile (uint32) is; 0 if there is none."""
+    h, w = pixels.shape
+    color = np.uint32(0)
+    for i in range(h):
+        for j in range(w):
+            if pixels[i, j] >> np.uint32(24) == FULL:
+                color = pixels[i, j]
+                break
+        if color:
+            break
+    return color if color and is_of_color(pixels, color) else np.uint32(0)
+
+
+@njit(**OPTIONS)
+def is_of_color(pixels, color):
+    """Whether every pixel of a tile is ink of `color` at some alpha."""
+    h, w = pixels.shape
+    for i in range(h):
+        for j in range(w):
+            v = pixels[i, j]
+            if v != scaled(color, v >> np.uint32(24)):
+                return False
+    return True
+
+
+@njit(**OPTIONS)
+def alpha_into(alpha, pixels):
+    h, w = alpha.shape
+    for i in range(h):
+        for j in range(w):
+            alpha[i, j] = np.uint8(pixels[i, j] >> np.uint32(24))
+
+
+@njit(**OPTIONS)
+def pixels_into(pixels, alpha, color):
+    """Ink of an opaque `color` at `alpha` (uint8) as pixels (uint32)."""
+    h, w = alpha.shape
+    ink = np.uint32(color)
+    for i in range(h):
+        for j in range(w):
+            pixels[i, j] = scaled(ink, np.uint32(alpha[i, j]))
+
+
+BLOCK = 32  # px looked at together: without a branch for each, eight are computed at once
+
+
+@njit(**OPTIONS)
+def ink_layer_into(below, alpha, color, opacity, tint, is_tinted):
+    """`layer_into` for a tile of ink of one opaque `color`, given as its alpha (uint8)."""
+    h, w = alpha.shape
+    k = np.uint32(opacity)
+    ink = np.uint32(color)
+    hue = np.uint32(tint)
+    for i in range(h):
+        for start in range(0, w, BLOCK):
+            stop = min(w, start + BLOCK)
+            some = np.uint8(0)
+            for j in range(start, stop):
+                some |= alpha[i, j]
+            if not some:
+                continue
+            if is_tinted:
+                for j in range(start, stop):
+                    v = scaled(tinted(scaled(ink, np.uint32(alpha[i, j])), hue), k)
+                    below[i, j] = over(v, below[i, j])
+            else:
+                for j in range(start, stop):
+                    v = scaled(scaled(ink, np.uint32(alpha[i, j])), k)
+                    below[i, j] = over(v, below[i, j])
+
+
+@njit(**OPTIONS)
+def ink_layers_into(below, alphas, manner):
+    """`ink_layer_into` for several layers, the lowest first.
+
+    `alphas` (N, H, W) uint8; `manner` (N, 4) uint32: colour, opacity, tint, whether tinted.
+    """
+    for k in range(len(alphas)):
+        ink_layer_into(below, alphas[k], manner[k, 0], manner[k, 1], manner[k, 2], manner[k, 3] != 0)
+
+
 INKS, RUBS, INKS_ATOP = 0, 1, 2  # what wet ink does to the layer it lies on
 
 
@@ -133,7 +238,7 @@ def wetted(v, a, ink, does):
         return scaled(v, FULL - a)
     if does == INKS_ATOP:
         return atop(scaled(ink, a), v)
-    return over(scaled(ink, a), v)
+    return inked(v, ink, a)
 
 
 @njit(**OPTIONS)
@@ -186,6 +291,16 @@ def halve_alpha_into(small, large):
             a = np.uint32(large[2 * i, 2 * j]) + np.uint32(large[2 * i, 2 * j + 1])
             b = np.uint32(large[2 * i + 1, 2 * j]) + np.uint32(large[2 * i + 1, 2 * j + 1])
             small[i, j] = np.uint8((a + b + np.uint32(2)) >> np.uint32(2))
+
+
+@njit(**OPTIONS)
+def halve_four_alphas_into(small, a, b, c, d):
+    """`halve_alpha_into` for four neighbouring tiles: a and b side by side, c and d below them."""
+    h, w = small.shape
+    halve_alpha_into(small[: h // 2, : w // 2], a)
+    halve_alpha_into(small[: h // 2, w // 2 :], b)
+    halve_alpha_into(small[h // 2 :, : w // 2], c)
+    halve_alpha_into(small[h // 2 :, w // 2 :], d)
 
 
 @njit(**OPTIONS)

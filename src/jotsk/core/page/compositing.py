@@ -10,14 +10,14 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.blend_kernel import layer_into, wet_layer_into, wetted_into
+from jotsk.core.ink.blend_kernel import ink_layer_into, layer_into, wet_layer_into, wetted_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.mode_kernel import blend_into
 from jotsk.core.page.modes import NORMAL, NUMBER
 from jotsk.core.page.page import Page
 from jotsk.core.page.stack import ROOT, children
-from jotsk.core.page.tiles import CLEAR, Pixels, Tiles
+from jotsk.core.page.tiles import CLEAR, InkTile, Pixels, Tiles, opened
 
 LayerChoice = Callable[[Layer], bool]
 
@@ -37,7 +37,7 @@ class WetLayer:
 
 
 @dataclass(slots=True)
-class _Node:
+class Node:
     """A layer as it is put down: with what clips to it, or what it holds."""
 
     layer: Layer
@@ -46,8 +46,13 @@ class _Node:
     tint: np.uint32
     mode: int
     wet: WetLayer | None
-    inside: list[_Node] = field(default_factory=list)
-    clipped: list[_Node] = field(default_factory=list)
+    inside: list[Node] = field(default_factory=list)
+    clipped: list[Node] = field(default_factory=list)
+
+    @property
+    def is_simple(self) -> bool:
+        """Whether it is put down with source over, alone."""
+        return not self.mode and not self.clipped
 
 
 def every_visible(layer: Layer) -> bool:
@@ -69,7 +74,7 @@ def composite_into(
     `rect` and `corner`, the place of out[0, 0], are in px of the page halved `level` times. A group is blended as one
     picture; one that is not isolated is as if its layers lay where it is.
     """
-    nodes = _nodes(page.layers, ROOT, level, wet, shows)
+    nodes = nodes_of(page.layers, level, wet, shows)
     if not nodes:
         return
     for column, row in rect.cells(TILE):
@@ -77,12 +82,17 @@ def composite_into(
         part = rect & Rect(x, y, x + TILE, y + TILE)
         target = out[part.y0 - corner[1] : part.y1 - corner[1], part.x0 - corner[0] : part.x1 - corner[0]]
         inside = (slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x))
-        _put_down(nodes, target, level, (column, row), inside)
+        put_down(nodes, target, level, (column, row), inside)
 
 
-def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | None, shows: LayerChoice) -> list[_Node]:
-    nodes: list[_Node] = []
-    base: _Node | None = None  # what the next layers that clip are clipped to
+def nodes_of(layers: Sequence[Layer], level: int, wet: WetLayer | None, shows: LayerChoice) -> list[Node]:
+    """What is put down, the lowest first."""
+    return _nodes(layers, ROOT, level, wet, shows)
+
+
+def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | None, shows: LayerChoice) -> list[Node]:
+    nodes: list[Node] = []
+    base: Node | None = None  # what the next layers that clip are clipped to
     base_is_hidden = False
     for layer in children(layers, parent):
         if layer.clips and (base is not None or base_is_hidden):
@@ -96,7 +106,7 @@ def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | Non
             nodes += _nodes(layers, layer.uid, level, wet, shows)
             base_is_hidden = False
             continue
-        node = _Node(
+        node = Node(
             layer,
             layer.tiles if is_group else layer.tiles.at_level(level),
             round(layer.opacity * 255),
@@ -114,25 +124,36 @@ def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | Non
     return nodes
 
 
-def _put_down(
-    nodes: list[_Node], target: Pixels, level: int, key: tuple[int, int], inside: tuple[slice, slice],
+def put_down(
+    nodes: list[Node], target: Pixels, level: int, key: tuple[int, int], inside: tuple[slice, slice],
     *, atop: bool = False,
 ) -> bool:  # fmt: skip
-    """Blend what the nodes have on one tile into `target`; return whether they had anything."""
+    """Blend what the nodes have on one tile (level, key) into `target`, which is the part `inside` of it.
+
+    Returns whether they had anything.
+    """
     had_ink = False
     for node in nodes:
         layer, is_tinted = node.layer, node.layer.tint is not None
-        is_simple = not node.mode and not atop and not node.clipped
+        is_simple = node.is_simple and not atop
         alpha = node.wet.alpha(level, *key) if node.wet else None
         if node.inside:
             source = np.zeros(target.shape, np.uint32)
-            if not _put_down(node.inside, source, level, key, inside):
+            if not put_down(node.inside, source, level, key, inside):
                 continue
         else:
-            tile = node.tiles.get(*key)
+            tile = node.tiles.stored(*key)
             if tile is None and alpha is None:
                 continue
-            source = (CLEAR if tile is None else tile)[inside]
+            if isinstance(tile, InkTile):
+                part = tile.part(inside)
+                if alpha is None and is_simple:
+                    ink_layer_into(target, part.alpha, part.color, node.opacity, node.tint, is_tinted)
+                    had_ink = True
+                    continue
+                source = opened(part)
+            else:
+                source = (CLEAR if tile is None else tile)[inside]
             if alpha is not None:
                 assert node.wet is not None
                 if is_simple:
@@ -150,7 +171,7 @@ def _put_down(
         if node.clipped:
             source, base = np.zeros(target.shape, np.uint32), source
             layer_into(source, base, 255, node.tint, is_tinted)
-            _put_down(node.clipped, source, level, key, inside, atop=True)
+            put_down(node.clipped, source, level, key, inside, atop=True)
             is_tinted = False
         if layer.blend == NORMAL and not atop:
             layer_into(target, source, node.opacity, node.tint, is_tinted)

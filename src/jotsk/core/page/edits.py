@@ -13,12 +13,11 @@ from jotsk.core.ink.stroke import cells_on
 from jotsk.core.page.layers import (
     InkLayer,
     Layer,
-    clear_tile,
     ink_strokes_into,
 )
 from jotsk.core.page.page import Page
 from jotsk.core.page.stacking import why_not_drawable
-from jotsk.core.page.tiles import Key, Pixels
+from jotsk.core.page.tiles import Key, Pixels, Stored
 
 
 def drawable(page: Page) -> Layer:
@@ -37,10 +36,7 @@ def with_stroke(page: Page, stroke: Stroke) -> Page:
     layer = drawable(page)
     if layer.locks_alpha and not stroke.atop:
         stroke = replace(stroke, atop=True)
-    changes: dict[Key, Pixels] = {}
-    for key in stroke.cells_on(page.bounds):
-        old = layer.tiles.get(*key)
-        changes[key] = clear_tile() if old is None else old.copy()
+    changes = {key: layer.tiles.stored(*key) for key in stroke.cells_on(page.bounds)}
     ink_strokes_into(changes, [stroke])
     tiles = layer.tiles.with_tiles(changes)
     if isinstance(layer, InkLayer):
@@ -97,7 +93,7 @@ def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Stroke, Stroke
 def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Stroke | None], keys: set[Key]) -> Page:
     marks = layer.marks.replaced(swaps)
     area = _area_of(keys)
-    tiles = {key: clear_tile() for key in keys}
+    tiles: dict[Key, Stored | None] = dict.fromkeys(keys)
     ink_strokes_into(tiles, [stroke for stroke in marks if stroke.bounds & area])
     return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(tiles)))
 

@@ -5,15 +5,11 @@ from __future__ import annotations
 import zlib
 from dataclasses import dataclass, replace
 
-import numpy as np
-
-from jotsk.core.ink import TILE
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import Key, Pixels, Tiles
+from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from
 
 MOST_BYTES = 768 << 20
-TILE_BYTES = TILE * TILE * 4
 WITH_HALVES = 4 / 3  # a tile's smaller versions together are a third of it
 STAY_OPEN = 24  # steps on either side of the present that are never packed
 AT_A_TIME = 2  # steps packed with each new one: a few ms at most
@@ -149,7 +145,9 @@ class History:
                 layers.append(layer)
                 continue
             base = later.tiles if later is not None else Tiles()
-            changes[layer.uid] = {key: _packed_tile(layer.tiles.get(*key)) for key in layer.tiles.changed_since(base)}
+            changes[layer.uid] = {
+                key: _packed_tile(layer.tiles.stored(*key)) for key in layer.tiles.changed_since(base)
+            }
             layers.append(replace(layer, tiles=Tiles()))
         step.packed = _Packed(replace(step.page, layers=tuple(layers)), changes)
         before, step.page, step.cost = step.cost, None, step.packed.cost
@@ -175,20 +173,22 @@ class History:
 
 def _cost(before: Page, after: Page) -> int:
     """Bytes of tiles that `after` does not share with `before`."""
-    tiles = 0
+    total = 0
     for layer in after.layers:
         old = before.layer(layer.uid)
         if old is layer:
             continue
-        tiles += len(layer.tiles) if old is None else len(layer.tiles.changed_since(old.tiles))
-    return int(tiles * TILE_BYTES * WITH_HALVES)
+        if old is None:
+            total += layer.tiles.nbytes
+            continue
+        changed = (layer.tiles.stored(*key) for key in layer.tiles.changed_since(old.tiles))
+        total += sum(tile.nbytes for tile in changed if tile is not None)
+    return int(total * WITH_HALVES)
 
 
-def _packed_tile(tile: Pixels | None) -> bytes | None:
-    return None if tile is None else zlib.compress(tile.tobytes(), 1)
+def _packed_tile(tile: Stored | None) -> bytes | None:
+    return None if tile is None else zlib.compress(tile_bytes(tile), 1)
 
 
-def _opened_tile(data: bytes | None) -> Pixels | None:
-    if data is None:
-        return None
-    return np.frombuffer(zlib.decompress(data), np.uint32).reshape(TILE, TILE).copy()
+def _opened_tile(data: bytes | None) -> Stored | None:
+    return None if data is None else tile_from(zlib.decompress(data))

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -10,12 +10,12 @@ from numpy.typing import NDArray
 
 from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
-from jotsk.core.ink import TILE, Color, Stroke
-from jotsk.core.ink.blend_kernel import ink_atop_into, ink_into
+from jotsk.core.ink import Color, Stroke
+from jotsk.core.ink.blend_kernel import alpha_over_into, ink_atop_into, ink_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.marks import Marks
 from jotsk.core.page.modes import NORMAL
-from jotsk.core.page.tiles import Key, Pixels, Tiles
+from jotsk.core.page.tiles import InkTile, Key, Stored, Tiles, opened
 
 # At the 30 % of a sketch under ink this prints on white as #B2DDED, next to #A4DDED, the hue usually given for
 # non-photo blue (from memory); that hue itself would vanish at 30 %.
@@ -74,22 +74,42 @@ class GroupLayer(Layer):
 def render(strokes: Iterable[Stroke], bounds: Rect) -> Tiles:
     """Return the tiles that `strokes` give inside `bounds`, drawn in their order on nothing."""
     strokes = list(strokes)
-    tiles = {key: clear_tile() for stroke in strokes for key in stroke.cells_on(bounds)}
+    tiles: dict[Key, Stored | None] = {key: None for stroke in strokes for key in stroke.cells_on(bounds)}
     ink_strokes_into(tiles, strokes)
     return Tiles().with_tiles(tiles)
 
 
-def clear_tile() -> Pixels:
-    return np.zeros((TILE, TILE), np.uint32)
+def ink_strokes_into(tiles: dict[Key, Stored | None], strokes: Sequence[Stroke]) -> None:
+    """Put the ink of strokes on `tiles`, in their order; what each leaves is worked out on all cores.
 
-
-def ink_strokes_into(tiles: Mapping[Key, Pixels], strokes: Sequence[Stroke]) -> None:
-    """Put the ink of strokes on `tiles`, in their order; what each leaves is worked out on all cores."""
+    What a tile was stays as it is: a new one is put in its place.
+    """
 
     def alphas(stroke: Stroke) -> dict[Key, NDArray[np.uint8]]:
         return stroke.alphas(key for key in stroke.ribbon.cells if key in tiles)
 
+    own: set[Key] = set()
     for stroke, of_stroke in zip(strokes, on_all_cores(alphas, strokes), strict=True):
-        color, put = packed(stroke.color), ink_atop_into if stroke.atop else ink_into
+        color = packed(stroke.color)
         for key, alpha in of_stroke.items():
-            put(tiles[key], alpha, color)
+            tiles[key] = _inked(tiles[key], alpha, color, atop=stroke.atop, is_own=key in own)
+            own.add(key)
+
+
+def _inked(
+    tile: Stored | None, alpha: NDArray[np.uint8], color: np.uint32, *, atop: bool, is_own: bool
+) -> Stored | None:
+    """A tile with ink on it; one that `is_own` may be changed in place."""
+    if tile is None:
+        return None if atop else InkTile(alpha, color)
+    if isinstance(tile, InkTile) and tile.color == color:
+        if not atop:
+            tile = tile if is_own else InkTile(tile.alpha.copy(), color)
+            alpha_over_into(tile.alpha, alpha)
+        return tile
+    pixels = tile if is_own and not isinstance(tile, InkTile) else opened(tile).copy()
+    if atop:
+        ink_atop_into(pixels, alpha, color)
+    else:
+        ink_into(pixels, alpha, color)
+    return pixels

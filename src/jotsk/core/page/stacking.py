@@ -188,7 +188,7 @@ def tiles_of(page: Page, members: Sequence[Layer]) -> Tiles:
     tops = {layer.uid for layer in members}
     layers = tuple(replace(x, parent=0) if x.uid in tops else x for x in page.layers if x.uid in keep)
     part = replace(page, layers=layers)
-    keys = {key for layer in layers for key, _ in layer.tiles}
+    keys = {key for layer in layers for key in layer.tiles.cells}
     made: dict[Key, Pixels] = {}
     for column, row in keys:
         pixels = np.zeros((TILE, TILE), np.uint32)
@@ -217,11 +217,7 @@ def _as_one(page: Page, members: list[Layer], name: str) -> Page:
 
 def _one_ink_layer(lowest: InkLayer, others: list[InkLayer]) -> InkLayer:
     strokes = [stroke for layer in others for stroke in layer.marks]
-    touched = {key for layer in others for key, _ in layer.tiles}
-    tiles: dict[Key, Pixels] = {}
-    for key in touched:
-        old = lowest.tiles.get(*key)
-        tiles[key] = np.zeros((TILE, TILE), np.uint32) if old is None else old.copy()
+    tiles = {key: lowest.tiles.stored(*key) for layer in others for key in layer.tiles.cells}
     ink_strokes_into(tiles, strokes)
     return replace(lowest, marks=Marks([*lowest.marks, *strokes]), tiles=lowest.tiles.with_tiles(tiles))
 

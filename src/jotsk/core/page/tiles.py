@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Iterator, Mapping
+from dataclasses import dataclass
 from types import MappingProxyType
 
 import numpy as np
@@ -11,35 +12,71 @@ from numpy.typing import NDArray
 from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
-from jotsk.core.ink.blend_kernel import halve_four_into, is_clear
+from jotsk.core.ink.blend_kernel import (
+    alpha_into,
+    color_of,
+    halve_four_alphas_into,
+    halve_four_into,
+    is_clear,
+    is_of_color,
+    pixels_into,
+)
 
 Pixels = NDArray[np.uint32]  # (128, 128), premultiplied, R in the lowest byte
 Key = tuple[int, int]
 
+
+@dataclass(frozen=True, slots=True, eq=False)
+class InkTile:
+    """Ink of one opaque colour, as most tiles of a page hold: its alpha, (128, 128) uint8, in a quarter of the memory.
+
+    The pixels are the colour times the alpha, rounded, as `blend_kernel.scaled` does.
+    """
+
+    alpha: NDArray[np.uint8]
+    color: np.uint32
+
+    @property
+    def nbytes(self) -> int:
+        return self.alpha.nbytes
+
+    def part(self, inside: tuple[slice, slice]) -> InkTile:
+        return InkTile(self.alpha[inside], self.color)
+
+
+Stored = Pixels | InkTile
+
 CLEAR: Pixels = np.zeros((TILE, TILE), np.uint32)
 CLEAR.setflags(write=False)
+NO_ALPHA: NDArray[np.uint8] = np.zeros((TILE, TILE), np.uint8)
+NO_ALPHA.setflags(write=False)
 WORTH_THREADS = 64
-_NO_ROW: Mapping[int, Pixels] = MappingProxyType({})
+_NO_ROW: Mapping[int, Stored] = MappingProxyType({})
 
 
 class Tiles:
     """(column, row) -> read-only (128, 128) uint32 pixels; an absent tile is transparent.
 
-    Tiles are kept row by row, so that a change copies one row's small mapping and not the page's.
-    `rgba(tile)` shows the same memory as (128, 128, 4) uint8.
+    Tiles are kept row by row, so that a change copies one row's small mapping and not the page's, and as an `InkTile`
+    where they are of one colour. `rgba(tile)` shows the same memory as (128, 128, 4) uint8.
     """
 
     __slots__ = ("_half", "_rows")
 
-    def __init__(self, rows: Mapping[int, Mapping[int, Pixels]] | None = None) -> None:
+    def __init__(self, rows: Mapping[int, Mapping[int, Stored]] | None = None) -> None:
         self._rows = rows or {}
         self._half: Tiles | None = None
 
     def get(self, column: int, row: int) -> Pixels | None:
+        tile = self.stored(column, row)
+        return None if tile is None else opened(tile)
+
+    def stored(self, column: int, row: int) -> Stored | None:
+        """A tile as it is kept: the same object while it does not change."""
         return self._rows.get(row, _NO_ROW).get(column)
 
-    def row(self, row: int) -> Mapping[int, Pixels]:
-        """The tiles of one row by column. While a row does not change it is this very mapping."""
+    def row(self, row: int) -> Mapping[int, Stored]:
+        """The tiles of one row by column, as they are kept. While a row does not change it is this very mapping."""
         return self._rows.get(row, _NO_ROW)
 
     @property
@@ -49,7 +86,16 @@ class Tiles:
     def __iter__(self) -> Iterator[tuple[Key, Pixels]]:
         for row in sorted(self._rows):
             for column in sorted(self._rows[row]):
-                yield (column, row), self._rows[row][column]
+                yield (column, row), opened(self._rows[row][column])
+
+    @property
+    def cells(self) -> set[Key]:
+        return {(column, row) for row, tiles in self._rows.items() for column in tiles}
+
+    @property
+    def nbytes(self) -> int:
+        """Of the full size alone."""
+        return sum(tile.nbytes for row in self._rows.values() for tile in row.values())
 
     def __len__(self) -> int:
         return sum(len(row) for row in self._rows.values())
@@ -57,7 +103,7 @@ class Tiles:
     def __eq__(self, other: object) -> bool:
         if not isinstance(other, Tiles):
             return NotImplemented
-        return all(_same_pixels(self.get(*key), other.get(*key)) for key in self.changed_since(other))
+        return all(_same(self.stored(*key), other.stored(*key)) for key in self.changed_since(other))
 
     __hash__ = None  # type: ignore[assignment]
 
@@ -74,18 +120,20 @@ class Tiles:
             (max(self._rows) + 1) * TILE,
         )
 
-    def with_tiles(self, changes: Mapping[Key, Pixels | None]) -> Tiles:
+    def with_tiles(self, changes: Mapping[Key, Stored | None]) -> Tiles:
         """New tiles with `changes`; None, or a tile without any ink, takes a tile away."""
         rows = dict(self._rows)
-        fresh: dict[int, dict[int, Pixels]] = {}
+        color = np.uint32(0)
+        fresh: dict[int, dict[int, Stored]] = {}
         for (column, row), pixels in changes.items():
             if row not in fresh:
                 fresh[row] = dict(rows.get(row, _NO_ROW))
-            if pixels is None or is_clear(pixels):
+            kept = None if pixels is None else _to_keep(pixels, color)
+            if kept is None:
                 fresh[row].pop(column, None)
             else:
-                pixels.setflags(write=False)
-                fresh[row][column] = pixels
+                fresh[row][column] = kept
+                color = kept.color if isinstance(kept, InkTile) else color
         for row, mapping in fresh.items():
             if mapping:
                 rows[row] = mapping
@@ -101,7 +149,7 @@ class Tiles:
     def half(self) -> Tiles:
         """The same picture at half the size, each pixel the mean of 2 x 2; kept, and updated with every change."""
         if self._half is None:
-            parents = {(c // 2, r // 2) for (c, r), _ in self}
+            parents = {(c // 2, r // 2) for c, r in self.cells}
             self._half = Tiles().with_tiles(_halves(self, parents))
         return self._half
 
@@ -127,6 +175,47 @@ class Tiles:
 def rgba(pixels: Pixels) -> NDArray[np.uint8]:
     """The same memory as (..., 4) uint8."""
     return pixels.view(np.uint8).reshape(*pixels.shape, 4)
+
+
+def opened(tile: Stored) -> Pixels:
+    """The pixels of a tile as it is kept."""
+    if not isinstance(tile, InkTile):
+        return tile
+    pixels = np.empty(tile.alpha.shape, np.uint32)
+    pixels_into(pixels, tile.alpha, tile.color)
+    return pixels
+
+
+def _to_keep(tile: Stored, likely: np.uint32) -> Stored | None:
+    """The tile as it is kept: read-only, and by its alpha if it is of one colour; None if it is clear."""
+    if isinstance(tile, InkTile):
+        tile.alpha.setflags(write=False)
+        return tile if tile.alpha.any() else None
+    if is_clear(tile):
+        return None
+    color = likely if likely and is_of_color(tile, likely) else np.uint32(color_of(tile))
+    if color:
+        alpha = np.empty(tile.shape, np.uint8)
+        alpha_into(alpha, tile)
+        alpha.setflags(write=False)
+        return InkTile(alpha, color)
+    tile.setflags(write=False)
+    return tile
+
+
+def tile_bytes(tile: Stored) -> bytes:
+    """A tile as it is kept, to be written; an InkTile with its colour in the last four."""
+    if isinstance(tile, InkTile):
+        return tile.alpha.tobytes() + int(tile.color).to_bytes(4, "little")
+    return tile.tobytes()
+
+
+def tile_from(data: bytes) -> Stored:
+    """What `tile_bytes` wrote. Raises ValueError."""
+    if len(data) == TILE * TILE + 4:
+        alpha = np.frombuffer(data, np.uint8, TILE * TILE).reshape(TILE, TILE).copy()
+        return InkTile(alpha, np.uint32(int.from_bytes(data[-4:], "little")))
+    return np.frombuffer(data, np.uint32).reshape(TILE, TILE).copy()
 
 
 def tiles_from(pixels: Pixels, x: int = 0, y: int = 0) -> Tiles:
@@ -158,18 +247,23 @@ def pixels_of(tiles: Tiles, rect: Rect) -> Pixels:
     return out
 
 
-def _halves(tiles: Tiles, keys: Collection[Key]) -> dict[Key, Pixels]:
+def _halves(tiles: Tiles, keys: Collection[Key]) -> dict[Key, Stored]:
     if len(keys) < WORTH_THREADS:
         return {key: _halved(tiles, *key) for key in keys}
     return dict(zip(keys, on_all_cores(lambda key: _halved(tiles, *key), list(keys)), strict=True))
 
 
-def _halved(tiles: Tiles, column: int, row: int) -> Pixels:
+def _halved(tiles: Tiles, column: int, row: int) -> Stored:
+    four = [tiles.stored(2 * column + dc, 2 * row + dr) for dr in range(2) for dc in range(2)]
+    colors = {tile.color if isinstance(tile, InkTile) else np.uint32(0) for tile in four if tile is not None}
+    if len(colors) == 1 and (color := colors.pop()):
+        alpha = np.empty((TILE, TILE), np.uint8)
+        halve_four_alphas_into(alpha, *(tile.alpha if isinstance(tile, InkTile) else NO_ALPHA for tile in four))
+        return InkTile(alpha, color)
     small = np.empty((TILE, TILE), np.uint32)
-    four = [tiles.get(2 * column + dc, 2 * row + dr) for dr in range(2) for dc in range(2)]
-    halve_four_into(small, *(CLEAR if tile is None else tile for tile in four))
+    halve_four_into(small, *(CLEAR if tile is None else opened(tile) for tile in four))
     return small
 
 
-def _same_pixels(a: Pixels | None, b: Pixels | None) -> bool:
-    return a is b or (a is not None and b is not None and np.array_equal(a, b))
+def _same(a: Stored | None, b: Stored | None) -> bool:
+    return a is b or (a is not None and b is not None and np.array_equal(opened(a), opened(b)))

@@ -24,7 +24,7 @@ from jotsk.core.geometry.rects import rect_around
 from jotsk.core.page import Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
 from jotsk.desk.board import overlays
-from jotsk.desk.board.page_view import PageView
+from jotsk.desk.board.page_view import REST_MS, PageView
 from jotsk.desk.board.session import Session
 from jotsk.desk.board.ways import GOES_ROUND, SMALL_CURSOR, Way
 from jotsk.desk.document import Document
@@ -87,14 +87,14 @@ class Board(PageView):
     def hide_sketches(self, hidden: bool) -> None:
         if hidden != self.picture.hides_sketches:
             self.picture.hides_sketches = hidden
-            self.picture.refresh(self.document.page.bounds)
-            self._redraw()
+            self.picture.shows_others()
+            self._redraw(quick=True)
 
     def show_only(self, uids: set[int] | None) -> None:
         """Show only these layers, or all again."""
         self.picture.only = uids
-        self.picture.refresh(self.document.page.bounds)
-        self._redraw()
+        self.picture.shows_others()
+        self._redraw(quick=True)
 
     def set_way(self, way: Way) -> None:
         self.way = way
@@ -131,8 +131,13 @@ class Board(PageView):
         self._shown = changed
         if changed:
             screen = self.picture.on_screen(changed)
-            self.picture.draw(screen)
-            self.update(self._logical(screen))
+            was_rough = self.picture.is_rough
+            self.picture.draw(screen, quick=True)
+            self.update(self._logical(screen) if self.picture.is_rough == was_rough else self.rect())
+            self._rest_timer.start(REST_MS)
+
+    def is_busy(self) -> bool:
+        return self.session is not None or super().is_busy()
 
     def _footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
         """Where the footprint is drawn, and its radii: the largest mark's, and while resizing the smallest's too."""

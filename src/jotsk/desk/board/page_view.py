@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, Signal
+from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QEventPoint,
     QImage,
@@ -28,6 +28,8 @@ from jotsk.desk.theme import current
 
 WHEEL_STEP = 1.2
 TURN_STEP_RAD = math.radians(5)
+REST_MS = 70  # the view has come to rest
+SLICE_S = 0.006
 
 
 class PageView(QWidget):
@@ -46,6 +48,8 @@ class PageView(QWidget):
         self._drag_at: QPointF | None = None
         self._loose_rad = 0.0  # how far the hand turned, where a soft stop holds the page back
         self._fingers: dict[int, QPointF] = {}
+        self._rest_timer = QTimer(self, singleShot=True)
+        self._rest_timer.timeout.connect(self._at_rest)
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
         self.setAttribute(Qt.WidgetAttribute.WA_AcceptTouchEvents)
         self.setMinimumSize(120, 120)
@@ -55,6 +59,11 @@ class PageView(QWidget):
     @property
     def view(self) -> View:
         return self.picture.view
+
+    @property
+    def is_moving(self) -> bool:
+        """Whether the picture is not yet as sharp as it can be."""
+        return self.picture.is_rough
 
     @property
     def page(self) -> Page | None:
@@ -74,7 +83,7 @@ class PageView(QWidget):
             # Unturned, the page lies on whole pixels, so that 100 % is exact.
             view = View(view.zoom, 0.0, view.flipped, round(view.shift_x), round(view.shift_y))
         self.picture.view = view
-        self._redraw()
+        self._redraw(quick=True)
         self.view_changed.emit()
 
     def fit(self) -> None:
@@ -185,9 +194,25 @@ class PageView(QWidget):
             self._redraw()
         self.resized.emit()
 
-    def _redraw(self) -> None:
-        self.picture.draw()
+    def is_busy(self) -> bool:
+        """Whether the hand is at work, so that nothing else may take time."""
+        return self._drag_at is not None
+
+    def _redraw(self, *, quick: bool = False) -> None:
+        self.picture.draw(quick=quick)
         self.update()
+        self._rest_timer.start(REST_MS)
+
+    def _at_rest(self) -> None:
+        """Make the picture exact, then flatten ahead, a little at a time."""
+        if self.is_busy() and not (self._drag_at is not None and self.picture.is_rough):
+            self._rest_timer.start(REST_MS)
+            return
+        outcome = self.picture.refine(SLICE_S)
+        if outcome:
+            self.update()
+        if outcome is not None:
+            self._rest_timer.start(0)
 
     def _show_patch(self, page_rect: Rect) -> None:
         if not page_rect:

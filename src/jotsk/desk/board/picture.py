@@ -1,13 +1,15 @@
 """The page as pixels on the screen, kept up to date patch by patch.
 
-Two buffers. The *sheet* is the flattened page around what is visible, at the halving that fits the zoom, in
-whole tiles. The *frame* is what the screen shows: the sheet turned, flipped and scaled onto the desk. A change
-of the page costs the part of both that it touched.
+Two buffers. The *sheet* is the flattened page where it is visible, at the halving that fits the zoom, in whole tiles.
+The *frame* is what the screen shows: the sheet turned, flipped and scaled onto the desk. A change of the page costs the
+part of both that it touched. While the view moves, a sheet half as sharp does where a sharp one would take too long;
+all halvings but the full size are flattened ahead while the hand rests, so that it is there.
 """
 
 from __future__ import annotations
 
 import math
+import time
 
 import cv2
 import numpy as np
@@ -16,75 +18,128 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.ink import TILE
-from jotsk.core.ink.stroke import packed
-from jotsk.core.page import Layer, Page, WetLayer, composite_into, rgba
+from jotsk.core.page import Layer, Page, WetLayer
+from jotsk.core.page.flat_tiles import FlatTiles, Place, area_of
 
 MOST_LEVELS = 7
 SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
+QUICK_S = 0.004  # what flattening may take of a frame while the view moves
+LARGE_FRAME_PX = 2_000_000  # filtering twice as many px for each of these takes longer than a frame may
+MOST_AHEAD_PX = 40_000_000  # of the halvings that are flattened ahead
 
 
 class BoardPicture:
     """Shows a page through a view. All sizes and rectangles of the screen are device px."""
 
     def __init__(self, board_color: str) -> None:
-        self.page: Page | None = None
         self.view = View()
-        self.wet: WetLayer | None = None
-        self.hides_sketches = False
         self.only: set[int] | None = None  # the layers that alone are shown
+        self.hides_sketches = False
+        self.is_rough = False  # half as sharp as it will be at rest
         self.frame: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
+        self.flat = FlatTiles()
+        self.flat.shows = self._shows
         self._sheet: NDArray[np.uint8] = np.zeros((0, 0, 4), np.uint8)
         self._sheet_rect = EMPTY  # in px of the halved page
         self._level = 0
-        self._covered: tuple[View, int, int] | None = None  # the view the sheet was last made sure to hold
+        self._drawn: View | None = None  # the view all of the frame shows
         self.set_board_color(board_color)
+
+    @property
+    def page(self) -> Page | None:
+        return self.flat.page
+
+    @page.setter
+    def page(self, page: Page) -> None:
+        self.set_page(page)
+
+    @property
+    def wet(self) -> WetLayer | None:
+        return self.flat.wet
+
+    @wet.setter
+    def wet(self, wet: WetLayer | None) -> None:
+        self.flat.wet = wet
 
     def set_board_color(self, color: str) -> None:
         self._desk = (*(int(color[i : i + 2], 16) for i in (5, 3, 1)), 255)  # B, G, R, A
-        self._sheet_rect, self._covered = EMPTY, None
+        self.flat.set_desk(self._desk)
+        self._lose_sheet()
 
     def resize(self, width: int, height: int) -> None:
         self.frame = np.zeros((max(1, height), max(1, width), 4), np.uint8)
+        self._drawn = None
 
     def set_page(self, page: Page) -> Rect:
         """Show another value of the page; return the rectangle of it that looks different."""
-        before, self.page = self.page, page
-        changed = page.bounds if before is None else changed_between(before, page)
-        if before is None or before.bounds != page.bounds:
-            self._sheet_rect, self._covered = EMPTY, None
-        elif changed:
-            self.refresh(changed)
-        return changed
+        cells = self.flat.set_page(page)
+        if cells is None:
+            self._lose_sheet()
+            return page.bounds
+        if cells and self._sheet_rect:
+            places = {(self._level, c >> self._level, r >> self._level) for c, r in cells}
+            stale = [place for place in places if self._holds(*place)]
+            if len(stale) * self.flat.seconds_a_tile > 3 * QUICK_S:
+                self._lose_sheet()
+            else:
+                self.flat.copy_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), stale)
+        return area_of(cells) & page.bounds
+
+    def shows_others(self) -> None:
+        """Which layers are shown at all changed."""
+        self.flat.forget()
+        self._lose_sheet()
 
     def refresh(self, rect: Rect) -> None:
-        """Flatten the page anew inside `rect` (page px)."""
+        """Flatten the page anew inside `rect` (page px), with the wet ink."""
+        self.flat.drop(rect)
         part = rect.halved(self._level) & self._sheet_rect & self._page_rect()
         if part:
-            self._flatten(part)
+            self.flat.part_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), part, self._level)
 
-    def draw(self, rect: Rect | None = None) -> None:
-        """Bring the frame up to date inside `rect`, or all of it."""
+    def draw(self, rect: Rect | None = None, *, quick: bool = False) -> None:
+        """Bring the frame up to date inside `rect`, or all of it.
+
+        `quick`: half as sharp will do; then `is_rough` says whether it is.
+        """
         h, w = self.frame.shape[:2]
-        rect = Rect(0, 0, w, h) if rect is None else rect & Rect(0, 0, w, h)
+        whole = Rect(0, 0, w, h)
+        rect = whole if rect is None else rect & whole
         if not rect:
             return
         if self.page is None:
             self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = self._desk
             return
-        self._cover_view()
-        scale = float(1 << self._level)
-        m = self.view.matrix.copy()
-        m[:, 2] += m[:, :2] @ (np.array([self._sheet_rect.x0, self._sheet_rect.y0]) * scale)
-        m[:, :2] *= scale
-        m[:, 2] -= (rect.x0, rect.y0)
-        m[:, 2] += m[:, :2] @ np.array([0.5, 0.5]) - 0.5  # OpenCV counts from pixel centres
-        sharp = self.view.zoom >= SHARP_ZOOM or self._is_exact()
-        patch = cv2.warpAffine(
-            self._sheet, m, (rect.width, rect.height),
-            flags=cv2.INTER_NEAREST if sharp else cv2.INTER_LINEAR,
-            borderMode=cv2.BORDER_CONSTANT, borderValue=self._desk,
-        )  # fmt: skip
-        self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = patch
+        same_sheet = self._cover_view(quick=quick or (self.is_rough and rect != whole))
+        before, self._drawn = self._drawn, self.view
+        if not same_sheet:
+            rect = whole
+        elif rect == whole and before is not None:
+            shift = self.view.shift_x - before.shift_x, self.view.shift_y - before.shift_y
+            is_pan = before.panned(*shift) == self.view and shift != (0, 0)
+            if is_pan and all(v == int(v) for v in shift) and self._scroll(int(shift[0]), int(shift[1])):
+                return
+        self._warp(rect)
+
+    def refine(self, budget_s: float) -> bool | None:
+        """Use a little time at rest: True if the frame can be drawn exact now, None if all is done."""
+        if self.page is None:
+            return None
+        end = time.perf_counter() + budget_s
+        level, wide = self._wanted(self._exact_level())
+        if self.is_rough:
+            places = [(level, *key) for key in wide.cells(TILE)]
+            if self._make_some(places, end):
+                self.draw()
+                return True
+            return False
+        for ahead in range(MOST_LEVELS, 0, -1):
+            size = self.flat.level_size(ahead)
+            if size.width * size.height > MOST_AHEAD_PX:
+                break
+            if not self._make_some([(ahead, *key) for key in size.cells(TILE)], end):
+                return False
+        return None
 
     def on_screen(self, rect: Rect) -> Rect:
         """The device pixels that show page rectangle `rect`, with what filtering reaches."""
@@ -93,71 +148,112 @@ class BoardPicture:
         reach = 2.0 + self.view.zoom * (1 << self._level)
         return rect_around(corners @ m[:, :2].T + m[:, 2], reach)
 
-    def _is_exact(self) -> bool:
+    def _make_some(self, places: list[Place], end: float) -> bool:
+        """Flatten what is missing of `places` until `end`; whether all is there."""
+        missing = [place for place in places if not self.flat.has(place)]
+        while missing:
+            if time.perf_counter() >= end:
+                return False
+            few = max(1, int((end - time.perf_counter()) / self.flat.seconds_a_tile))
+            self.flat.make(missing[:few])
+            del missing[:few]
+        return True
+
+    def _lose_sheet(self) -> None:
+        self._sheet_rect, self._drawn = EMPTY, None
+
+    def _is_exact_size(self) -> bool:
         return self.view.zoom == 1.0 and self.view.angle_rad == 0.0
 
     def _page_rect(self) -> Rect:
-        assert self.page is not None
-        return self.page.bounds.halved(self._level)
+        return self.flat.level_size(self._level)
 
-    def _cover_view(self) -> None:
-        """Make the sheet hold all that is visible, at the right halving."""
+    def _exact_level(self) -> int:
+        return max(0, min(MOST_LEVELS, int(math.floor(math.log2(1.0 / self.view.zoom) + 1e-6))))
+
+    def _wanted(self, level: int) -> tuple[int, Rect]:
+        """The part of the page halved `level` times that is visible, in whole tiles."""
         h, w = self.frame.shape[:2]
-        if self._covered == (self.view, w, h) and self._sheet_rect:
-            return
-        self._covered = (self.view, w, h)
-        level = max(0, min(MOST_LEVELS, int(math.floor(math.log2(1.0 / self.view.zoom) + 1e-6))))
         m = self.view.inverse
         corners = np.array([[x, y] for x in (0, w) for y in (0, h)], np.float64) @ m[:, :2].T + m[:, 2]
-        assert self.page is not None
-        whole = self.page.bounds.halved(level)
+        whole = self.flat.level_size(level)
         seen = rect_around(corners / (1 << level), 2.0) & whole
-        if level == self._level and self._sheet_rect.contains(seen) and self._sheet_rect:
-            return
-        self._level = level
-        # One tile more on every side, so that a small move needs nothing new.
-        wide = seen.grown(TILE) & whole if seen else Rect(whole.x0, whole.y0, whole.x0 + 1, whole.y0 + 1)
-        low_x, low_y = wide.x0 // TILE * TILE, wide.y0 // TILE * TILE
-        self._sheet_rect = Rect(low_x, low_y, -(-wide.x1 // TILE) * TILE, -(-wide.y1 // TILE) * TILE)
-        self._sheet = np.empty((self._sheet_rect.height, self._sheet_rect.width, 4), np.uint8)
-        self._sheet[:] = self._desk
-        self._flatten(self._sheet_rect & whole)
+        if not seen:
+            seen = Rect(whole.x0, whole.y0, whole.x0 + 1, whole.y0 + 1)
+        low_x, low_y = seen.x0 // TILE * TILE, seen.y0 // TILE * TILE
+        return level, Rect(low_x, low_y, -(-seen.x1 // TILE) * TILE, -(-seen.y1 // TILE) * TILE)
 
-    def _flatten(self, part: Rect) -> None:
-        assert self.page is not None
-        pixels = np.full((part.height, part.width), packed(self.page.paper), np.uint32)
-        composite_into(pixels, (part.x0, part.y0), self.page, part, level=self._level, wet=self.wet, shows=self._shows)
-        x, y = part.x0 - self._sheet_rect.x0, part.y0 - self._sheet_rect.y0
-        target = self._sheet[y : y + part.height, x : x + part.width]
-        cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=target)
+    def _cover_view(self, *, quick: bool) -> bool:
+        """Make the sheet hold all that is visible, at the right halving; return whether it is the sheet that was."""
+        level, wide = self._wanted(self._exact_level())
+        rough = False
+        if quick and level < MOST_LEVELS and not (level == self._level and self._sheet_rect.contains(wide)):
+            missing = sum(not self.flat.has((level, *key)) for key in wide.cells(TILE) if not self._holds(level, *key))
+            rough = missing * self.flat.seconds_a_tile > QUICK_S
+        h, w = self.frame.shape[:2]
+        if quick and w * h > LARGE_FRAME_PX and self.view.zoom * (1 << level) < 1.0 and not self._scrolls():
+            rough = True
+        if rough and level < MOST_LEVELS:
+            level, wide = self._wanted(level + 1)
+        self.is_rough = rough
+        if level == self._level and self._sheet_rect.contains(wide):
+            return True
+        same_level = level == self._level and bool(self._sheet_rect)
+        old, old_rect = self._sheet, self._sheet_rect
+        sheet = np.empty((wide.height, wide.width, 4), np.uint8)
+        places = [(level, *key) for key in wide.cells(TILE)]
+        if same_level and (both := wide & old_rect):
+            sheet[both.y0 - wide.y0 : both.y1 - wide.y0, both.x0 - wide.x0 : both.x1 - wide.x0] = old[
+                both.y0 - old_rect.y0 : both.y1 - old_rect.y0, both.x0 - old_rect.x0 : both.x1 - old_rect.x0
+            ]
+            places = [place for place in places if not self._holds(*place)]
+        self.flat.copy_into(sheet, (wide.x0, wide.y0), places)
+        self._sheet, self._sheet_rect, self._level = sheet, wide, level
+        return same_level
+
+    def _holds(self, level: int, column: int, row: int) -> bool:
+        """Whether the present sheet has a tile."""
+        x, y = column * TILE, row * TILE
+        return level == self._level and self._sheet_rect.contains(Rect(x, y, x + TILE, y + TILE))
+
+    def _scrolls(self) -> bool:
+        """Whether the view is where it was, but for whole pixels."""
+        if self._drawn is None or self.view.angle_rad:
+            return False
+        shift = self.view.shift_x - self._drawn.shift_x, self.view.shift_y - self._drawn.shift_y
+        return self._drawn.panned(*shift) == self.view
+
+    def _scroll(self, dx: int, dy: int) -> bool:
+        """Move what the frame shows and draw only what came into it; False if nothing would stay."""
+        h, w = self.frame.shape[:2]
+        if abs(dx) >= w // 2 or abs(dy) >= h // 2:
+            return False
+        target = self.frame[max(0, dy) : h + min(0, dy), max(0, dx) : w + min(0, dx)]
+        source = self.frame[max(0, -dy) : h + min(0, -dy), max(0, -dx) : w + min(0, -dx)]
+        target[:] = source.copy()
+        if dx:
+            self._warp(Rect(0, 0, dx, h) if dx > 0 else Rect(w + dx, 0, w, h))
+        if dy:
+            self._warp(Rect(0, 0, w, dy) if dy > 0 else Rect(0, h + dy, w, h))
+        return True
+
+    def _warp(self, rect: Rect) -> None:
+        """Draw a part of the frame from the sheet."""
+        scale = float(1 << self._level)
+        m = self.view.matrix.copy()
+        m[:, 2] += m[:, :2] @ (np.array([self._sheet_rect.x0, self._sheet_rect.y0]) * scale)
+        m[:, :2] *= scale
+        m[:, 2] -= (rect.x0, rect.y0)
+        m[:, 2] += m[:, :2] @ np.array([0.5, 0.5]) - 0.5  # OpenCV counts from pixel centres
+        sharp = self.view.zoom >= SHARP_ZOOM or self._is_exact_size()
+        patch = cv2.warpAffine(
+            self._sheet, m, (rect.width, rect.height),
+            flags=cv2.INTER_NEAREST if sharp and not self.is_rough else cv2.INTER_LINEAR,
+            borderMode=cv2.BORDER_CONSTANT, borderValue=self._desk,
+        )  # fmt: skip
+        self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = patch
 
     def _shows(self, layer: Layer) -> bool:
         if self.only is not None:
             return layer.uid in self.only
         return layer.visible and not (self.hides_sketches and layer.is_sketch)
-
-
-def _manner(layer: Layer) -> object:
-    """All that decides how a layer's pixels look."""
-    return layer.visible, layer.opacity, layer.tint, layer.blend, layer.clips
-
-
-def changed_between(before: Page, after: Page) -> Rect:
-    """The page rectangle in which two values of a page look different; found by identity, no pixel is read."""
-    if before is after:
-        return EMPTY
-    if before.bounds != after.bounds or before.paper != after.paper:
-        return after.bounds
-    if [(x.uid, x.parent) for x in before.layers] != [(x.uid, x.parent) for x in after.layers]:
-        return after.bounds
-    changed = EMPTY
-    for old, new in zip(before.layers, after.layers, strict=True):
-        if old is new:
-            continue
-        if _manner(old) != _manner(new):
-            return after.bounds
-        if (old.is_sketch, old.locked) == (new.is_sketch, new.locked) and old.tiles is new.tiles:
-            continue
-        for c, r in new.tiles.changed_since(old.tiles):
-            changed |= Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE)
-    return changed & after.bounds

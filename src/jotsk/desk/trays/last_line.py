@@ -6,7 +6,7 @@ from collections.abc import Callable
 from dataclasses import replace
 
 import numpy as np
-from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
+from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import (
     QHBoxLayout,
@@ -30,6 +30,7 @@ from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.curve_editor import CurveEditor
 
 POINTS = 160
+FOLLOW_MS = 30
 
 
 class RibbonView(QWidget):
@@ -163,10 +164,18 @@ class LastLineTray(QWidget):
         self.steadiness.changed.connect(self._steady)
         document.chosen_changed.connect(self._show_chosen)
         self.size.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
-        document.last_stroke_changed.connect(self.refresh)
+        self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
+        self._timer.timeout.connect(self.refresh)
+        document.last_stroke_changed.connect(self._follow)
         self.theme_changed()
 
+    def _follow(self) -> None:
+        """The page comes first: the tray follows when it has been painted."""
+        if not self._timer.isActive():
+            self._timer.start()
+
     def refresh(self) -> None:
+        self._timer.stop()
         stroke = self._document.last_stroke
         if stroke is self._shown and stroke is not None:
             return

@@ -41,6 +41,7 @@ class LayerRow(QWidget):
         self.layer = layer
         self.is_active = layer.uid == page.active_uid
         self.is_selected, self.is_folded = is_selected, is_folded
+        self._thumb = QImage()
         self.depth = min(DEEPEST, len(ancestors(page.layers, layer)))
         self._pressed: QPointF | None = None
         self._is_dragged = False
@@ -54,30 +55,39 @@ class LayerRow(QWidget):
         layout.setContentsMargins(0, 0, 8, 0)
         layout.setSpacing(0)
         layout.addStretch()
-        self.lock = self._button(
-            "lock" if layer.locked else "lock-open", "locked", layer.locked, "Lock, so that nothing changes it"
-        )
-        self.eye = self._button(
-            "eye" if layer.visible else "eye-off", "visible", True, "Show or hide; with Alt, show nothing else"
-        )
+        self.lock = self._button("locked", "Lock, so that nothing changes it")
+        self.eye = self._button("visible", "Show or hide; with Alt, show nothing else")
+        self._show_switches()
         layout.addWidget(self.lock)
         layout.addWidget(self.eye)
 
     def show_layer(self, layer: Layer, page: Page) -> None:
         """Show the layer as it is now."""
         self._show(layer, page)
+        self._show_switches()
         self.update()
 
-    def _show(self, layer: Layer, page: Page) -> None:
-        self.layer = layer
-        self._words = described(page, layer)
-        self._thumb = thumbnail(page, layer)
+    def select(self, *, is_active: bool, is_selected: bool) -> None:
+        if (is_active, is_selected) != (self.is_active, self.is_selected):
+            self.is_active, self.is_selected = is_active, is_selected
+            self.update()
 
-    def _button(self, name: str, what: str, is_strong: bool, tooltip: str) -> QToolButton:
-        theme = current()
+    def _show(self, layer: Layer, page: Page) -> None:
+        before, self.layer = self.layer, layer
+        self._words = described(page, layer)
+        looks = isinstance(layer, GroupLayer) or layer.tiles is not before.tiles or layer.tint != before.tint
+        if looks or self._thumb.isNull():
+            self._thumb = thumbnail(page, layer)
+
+    def _show_switches(self) -> None:
+        theme, layer = current(), self.layer
+        locked, visible = layer.locked, layer.visible
+        self.lock.setIcon(icon("lock" if locked else "lock-open", theme.text if locked else theme.hairline))
+        self.eye.setIcon(icon("eye" if visible else "eye-off", theme.text))
+
+    def _button(self, what: str, tooltip: str) -> QToolButton:
         button = QToolButton(self)
         button.setFixedSize(BUTTON_PX, BUTTON_PX)
-        button.setIcon(icon(name, theme.text if is_strong else theme.hairline))
         button.setToolTip(tooltip)
         button.setAccessibleName(f"{tooltip}: {self.layer.name}")
         button.clicked.connect(lambda: self._clicked(what))

@@ -143,7 +143,7 @@ class LayerTray(QWidget):
         self._timer.timeout.connect(self.refresh)
         self.opacity.changed.connect(self._set_opacity)
         document.changed.connect(self._page_changed)
-        document.layers_chosen.connect(self.rebuild)
+        document.layers_chosen.connect(self._show_chosen)
         document.taken.connect(self._forget)
         actions["layer.rename"].triggered.connect(lambda: self._rename(self._document.page.active_uid))
         actions["layer.solo"].triggered.connect(lambda: self.solo(self._document.page.active_uid))
@@ -215,15 +215,20 @@ class LayerTray(QWidget):
             self.blend.setCurrentIndex(max(0, self.blend.findData(layer.blend)))
 
     def _page_changed(self, before: Page, after: Page) -> None:
-        def shape(page: Page) -> object:
-            return page.active_uid, [
-                (x.uid, x.parent, x.name, x.visible, x.locked, x.tint, x.clips, x.blend) for x in page.layers
-            ]
-
-        if shape(before) == shape(after):
-            self._timer.start()  # only ink or opacity: the rows follow when the hand pauses
-        else:
+        if [(x.uid, x.parent) for x in before.layers] != [(x.uid, x.parent) for x in after.layers]:
             self.rebuild()
+            return
+        self._show_chosen()
+        if any(_manner(a) != _manner(b) for a, b in zip(before.layers, after.layers, strict=True)):
+            self.refresh()
+        else:
+            self._timer.start()  # only ink or opacity: the rows follow when the hand pauses
+
+    def _show_chosen(self) -> None:
+        chosen, active = self._document.chosen_layers, self._document.page.active_uid
+        for row in self.rows:
+            row.select(is_active=row.layer.uid == active, is_selected=row.layer.uid in chosen)
+        self._show_active()
 
     def _choose(self, uid: int, modifiers: Qt.KeyboardModifier) -> None:
         document = self._document
@@ -301,3 +306,7 @@ class LayerTray(QWidget):
 
     def _set_opacity(self, percent: float, finished: bool) -> None:
         self._document.set_layers("Layer opacity", finished=finished, opacity=percent / 100)
+
+
+def _manner(layer: Layer) -> object:
+    return layer.name, layer.visible, layer.locked, layer.tint, layer.clips, layer.blend

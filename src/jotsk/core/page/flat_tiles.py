@@ -1,0 +1,279 @@
+"""The flattened page, tile by tile at any halving, kept until what lies there changes."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Collection, Iterable
+from dataclasses import dataclass
+from typing import Any
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.cores import on_all_cores
+from jotsk.core.geometry import Rect
+from jotsk.core.ink import TILE
+from jotsk.core.ink.blend_kernel import ink_layers_into
+from jotsk.core.ink.stroke import packed
+from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
+from jotsk.core.page.layers import GroupLayer, Layer
+from jotsk.core.page.page import Page
+from jotsk.core.page.stack import ancestors, inside
+from jotsk.core.page.tiles import InkTile, Key, Pixels, rgba
+
+MOST_TILES = 1600  # of 64 KB, of each size
+MOST_SANDWICHES = 256
+WORTH_THREADS = 6
+FIRST_GUESS_S = 1e-4
+WHOLE = (slice(0, TILE), slice(0, TILE))
+
+Shown = NDArray[np.uint8]  # (128, 128, 4) B, G, R, A: as a screen wants it
+Place = tuple[int, int, int]  # level, column, row
+
+
+@dataclass(slots=True)
+class _Sandwich:
+    """What lies under the active layer on one tile, flattened, and the ink of the layers above it."""
+
+    under: Pixels
+    above: NDArray[np.uint8] | None  # (N, 128, 128), the lowest first
+    manner: NDArray[np.uint32]  # (N, 4): colour, opacity, tint, whether tinted
+
+
+class FlatTiles:
+    """Flattens a page on demand. What the active layer lies between is kept apart, so that ink on it costs little."""
+
+    def __init__(self, desk: tuple[int, int, int, int] = (0, 0, 0, 255)) -> None:
+        self.page: Page | None = None
+        self.wet: WetLayer | None = None
+        self.shows: LayerChoice = every_visible
+        self.seconds_a_tile = FIRST_GUESS_S
+        self._desk = desk
+        self._tiles: dict[int, dict[Key, Shown]] = {}  # by level
+        self._sandwiches: dict[int, dict[Key, _Sandwich]] = {}
+        self._nodes: dict[int, tuple[list[Node], int]] = {}
+        self._nodes_for: tuple[object, object, object] = (None, None, None)
+
+    def set_desk(self, desk: tuple[int, int, int, int]) -> None:
+        """The colour (B, G, R, A) around the page."""
+        self._desk = desk
+        self._tiles.clear()
+
+    def forget(self) -> None:
+        """What is shown of the page changed."""
+        self._tiles.clear()
+        self._sandwiches.clear()
+        self._nodes_for = (None, None, None)
+
+    def set_page(self, page: Page) -> set[Key] | None:
+        """Flatten another value; return the cells of the full size that look different, None for all of them."""
+        before, self.page = self.page, page
+        if before is page:
+            return set()
+        if before is None or not _is_alike(before, page):
+            self.forget()
+            return None
+        changed: set[Key] = set()
+        beside: set[Key] = set()  # on layers other than the active one
+        for old, new in zip(before.layers, page.layers, strict=True):
+            cells = _changed_cells(page, old, new)
+            changed |= cells
+            if new.uid != page.active_uid or _manner(old) != _manner(new):
+                beside |= cells
+        if before.active_uid != page.active_uid:
+            self._sandwiches.clear()
+        _drop(self._sandwiches, beside)
+        _drop(self._tiles, changed)
+        return changed
+
+    def level_size(self, level: int) -> Rect:
+        assert self.page is not None
+        return self.page.bounds.halved(level)
+
+    def has(self, place: Place) -> bool:
+        return place[1:] in self._tiles.get(place[0], ())
+
+    def drop(self, area: Rect) -> None:
+        """What lies in `area` (px of the full size) is not as it was flattened last."""
+        _drop(self._tiles, set(area.cells(TILE)))
+
+    def make(self, places: Collection[Place]) -> None:
+        """Flatten the tiles named that are not there, on all cores."""
+        missing = [place for place in places if not self.has(place)]
+        if not missing:
+            return
+        begin = time.perf_counter()
+        for level in {place[0] for place in missing}:
+            self._nodes_at(level)
+        if len(missing) < WORTH_THREADS:
+            made: Iterable[Shown] = map(self._flattened, missing)
+        else:
+            made = on_all_cores(self._flattened, missing)
+        for place, tile in zip(missing, made, strict=True):
+            self._tiles.setdefault(place[0], {})[place[1:]] = tile
+        self.seconds_a_tile += 0.2 * ((time.perf_counter() - begin) / len(missing) - self.seconds_a_tile)
+        for tiles in self._tiles.values():
+            for key in list(tiles)[: max(0, len(tiles) - MOST_TILES)]:
+                del tiles[key]
+
+    def copy_into(self, target: NDArray[np.uint8], corner: Key, places: Iterable[Place]) -> None:
+        """Copy tiles into `target` (BGRA), whose first pixel is `corner` of the halved page; make what is missing."""
+        places = list(places)
+        self.make(places)
+        for level, column, row in places:
+            tile = self._tiles.get(level, {}).get((column, row))
+            if tile is None:  # more were asked for than are kept
+                tile = self._flattened((level, column, row))
+            y, x = row * TILE - corner[1], column * TILE - corner[0]
+            target[y : y + TILE, x : x + TILE] = tile
+
+    def part_into(self, target: NDArray[np.uint8], corner: Key, part: Rect, level: int) -> None:
+        """Flatten only `part` (px of the halved page), with the wet ink, as often as it changes."""
+        for column, row in part.cells(TILE):
+            x, y = column * TILE, row * TILE
+            piece = part & Rect(x, y, x + TILE, y + TILE)
+            within = (slice(piece.y0 - y, piece.y1 - y), slice(piece.x0 - x, piece.x1 - x))
+            pixels = self._layered((level, column, row), within)
+            place = target[
+                piece.y0 - corner[1] : piece.y1 - corner[1], piece.x0 - corner[0] : piece.x1 - corner[0]
+            ]  # fmt: skip
+            cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=place)
+
+    def _flattened(self, place: Place) -> Shown:
+        level, column, row = place
+        pixels = (
+            self._layered(place, WHOLE) if (column, row) in self._sandwiches.get(level, ()) else self._put_down(place)
+        )
+        shown = cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA)
+        size = self.level_size(level)
+        wide, high = size.x1 - column * TILE, size.y1 - row * TILE
+        if wide < TILE:
+            shown[:, max(0, wide) :] = self._desk
+        if high < TILE:
+            shown[max(0, high) :] = self._desk
+        return shown
+
+    def _put_down(self, place: Place) -> Pixels:
+        assert self.page is not None
+        level, *key = place
+        pixels = np.full((TILE, TILE), packed(self.page.paper), np.uint32)
+        put_down(self._nodes_at(level)[0], pixels, level, (key[0], key[1]), WHOLE)
+        return pixels
+
+    def _layered(self, place: Place, within: tuple[slice, slice]) -> Pixels:
+        """The pixels of a part of a tile, from what is kept of the layers around the active one."""
+        level, column, row = place
+        nodes, active = self._nodes_at(level)
+        sandwich = self._sandwiches.get(level, {}).get((column, row)) or self._new_sandwich(place, nodes, active)
+        pixels = sandwich.under[within].copy()
+        put_down(nodes[active : active + 1], pixels, level, (column, row), within)
+        if sandwich.above is None:
+            put_down(nodes[active + 1 :], pixels, level, (column, row), within)
+        elif len(sandwich.above):
+            ink_layers_into(pixels, sandwich.above[:, within[0], within[1]], sandwich.manner)
+        return pixels
+
+    def _new_sandwich(self, place: Place, nodes: list[Node], active: int) -> _Sandwich:
+        assert self.page is not None
+        level, column, row = place
+        under = np.full((TILE, TILE), packed(self.page.paper), np.uint32)
+        put_down(nodes[:active], under, level, (column, row), WHOLE)
+        above, manner = [], []
+        is_plain = True
+        for node in nodes[active + 1 :]:
+            tile = node.tiles.stored(column, row)
+            if node.is_simple and tile is None and not node.inside:
+                continue
+            is_plain = node.is_simple and not node.inside and isinstance(tile, InkTile)
+            if not is_plain:
+                break
+            assert isinstance(tile, InkTile)
+            above.append(tile.alpha)
+            manner.append((int(tile.color), node.opacity, int(node.tint), int(node.layer.tint is not None)))
+        sandwich = _Sandwich(
+            under,
+            np.array(above, np.uint8).reshape(-1, TILE, TILE) if is_plain else None,
+            np.array(manner, np.uint32).reshape(-1, 4),
+        )
+        kept = self._sandwiches.setdefault(level, {})
+        if len(kept) >= MOST_SANDWICHES:
+            del kept[next(iter(kept))]
+        kept[column, row] = sandwich
+        return sandwich
+
+    def _nodes_at(self, level: int) -> tuple[list[Node], int]:
+        """What is put down, and which of it holds the active layer."""
+        wanted = (self.page, self.wet, self.shows)
+        if any(a is not b for a, b in zip(self._nodes_for, wanted, strict=True)):
+            self._nodes_for = wanted
+            self._nodes = {}
+        if level not in self._nodes:
+            assert self.page is not None
+            nodes = nodes_of(self.page.layers, level, self.wet, self.shows)
+            layer = self.page.active
+            uids = {layer.uid, *(g.uid for g in ancestors(self.page.layers, layer))} if layer else set()
+            holds = [k for k, node in enumerate(nodes) if node.layer.uid in uids or _clips(node, uids)]
+            self._nodes[level] = nodes, holds[0] if holds else len(nodes)
+        return self._nodes[level]
+
+
+def _clips(node: Node, uids: set[int]) -> bool:
+    return any(other.layer.uid in uids for other in node.clipped)
+
+
+def _drop(kept: dict[int, dict[Key, Any]], cells: set[Key]) -> None:
+    """Take the tiles out of `kept` that show one of the cells of the full size."""
+    for level, tiles in kept.items() if cells else ():
+        for key in {(c >> level, r >> level) for c, r in cells}:
+            tiles.pop(key, None)
+
+
+def _is_alike(before: Page, after: Page) -> bool:
+    """Whether the same layers lie in the same order on paper of the same size and colour."""
+    return (before.bounds, before.paper) == (after.bounds, after.paper) and [
+        (x.uid, x.parent) for x in before.layers
+    ] == [(x.uid, x.parent) for x in after.layers]
+
+
+def _manner(layer: Layer) -> object:
+    """All that decides how a layer's pixels look."""
+    return layer.visible, layer.opacity, layer.tint, layer.blend, layer.clips, getattr(layer, "isolated", True)
+
+
+def _changed_cells(page: Page, old: Layer, new: Layer) -> set[Key]:
+    """Cells in which a layer looks different; found by identity, no pixel is read."""
+    if old is new:
+        return set()
+    if _manner(old) != _manner(new):
+        if isinstance(new, GroupLayer):
+            uids = inside(page.layers, {new.uid})
+            return {key for layer in page.layers if layer.uid in uids for key in layer.tiles.cells}
+        cells = old.tiles.cells | new.tiles.cells
+        if old.clips != new.clips:  # what clips to it is then clipped to another
+            cells |= {key for layer in page.layers if layer.clips for key in layer.tiles.cells}
+        return cells
+    cells = set() if old.tiles is new.tiles else new.tiles.changed_since(old.tiles)
+    if old.is_sketch != new.is_sketch:
+        cells |= new.tiles.cells
+    return cells
+
+
+def changed_between(before: Page, after: Page) -> Rect:
+    """The page rectangle in which two values of a page look different."""
+    if before is after:
+        return Rect(0, 0, 0, 0)
+    if not _is_alike(before, after):
+        return after.bounds
+    changed: set[Key] = set()
+    for old, new in zip(before.layers, after.layers, strict=True):
+        changed |= _changed_cells(after, old, new)
+    return area_of(changed) & after.bounds
+
+
+def area_of(cells: set[Key]) -> Rect:
+    """The page rectangle of cells of the full size."""
+    if not cells:
+        return Rect(0, 0, 0, 0)
+    columns, rows = {c for c, _ in cells}, {r for _, r in cells}
+    return Rect(min(columns) * TILE, min(rows) * TILE, (max(columns) + 1) * TILE, (max(rows) + 1) * TILE)

@@ -155,7 +155,8 @@ def layer_times(app: QApplication, window: Window) -> list[float]:
 
 
 def settle(app: QApplication, board: Board) -> None:
-    while board.is_moving:
+    """Until all is exact and flattened ahead."""
+    while board._rest_timer.isActive():
         app.processEvents()
 
 
@@ -167,7 +168,16 @@ def undo_times(app: QApplication, window: Window) -> list[float]:
             step()
             app.processEvents()
             times.append((time.perf_counter() - start) * 1e3)
+            pause(app)
     return times
+
+
+def pause(app: QApplication) -> None:
+    """As long as a hand leaves between two presses of a key: what follows the page catches up."""
+    end = time.perf_counter() + 0.06
+    while time.perf_counter() < end:
+        app.processEvents()
+        time.sleep(0.002)
 
 
 def main() -> None:
@@ -206,7 +216,7 @@ def main() -> None:
         alone = Board(window.document, window.hand)
         alone.resize(width, height)
         alone.show()
-        app.processEvents()
+        settle(app, alone)
         for kind, times in frame_times(app, alone).items():
             if times:
                 print(f"board of {width}x{height}: {kind:5} frames {quantiles_ms(times)}")

@@ -18,12 +18,12 @@ SMALL = (1000, 1000)
 PENS = ("quill-nib", "brush-pen", "plain-round", "mapping-nib")
 
 
-def a_stroke(rng: np.random.Generator, size: tuple[int, int], seed: int, width_px: float = 22.0) -> Stroke:
-    """A curved line somewhere on the page, 200 to 1200 px long, or less where the page is small."""
+def a_stroke(rng: np.random.Generator, size: tuple[int, int], seed: int, width_px: float = 14.0) -> Stroke:
+    """A curved line somewhere on the page; at 600 dpi 4 to 34 mm long and up to 0.6 mm wide, as comic pages have."""
     low, high = 0.05 * np.array(size), 0.95 * np.array(size)
     begin, angle = rng.uniform(low, high), rng.uniform(0, 2 * np.pi)
     along = np.array([np.cos(angle), np.sin(angle)])
-    end = np.clip(begin + rng.uniform(200, 1200) * along, low, high)
+    end = np.clip(begin + rng.uniform(100, 800) * along, low, high)
     share = np.linspace(0, 1, 60)[:, None]
     path = begin + (end - begin) * share + 40 * np.sin(6 * share) * np.array([-along[1], along[0]])
     trace = drawn(path, 0.5, pressure=[0.2, 0.9, 0.4], seed=seed)

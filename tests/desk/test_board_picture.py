@@ -26,7 +26,7 @@ from jotsk.core.page import (
     stacking,
     tiles_from,
 )
-from jotsk.core.page.flat_tiles import changed_between
+from jotsk.core.page.flat_tiles import change_between
 from jotsk.desk.board.picture import BoardPicture
 from tests.conftest import stroke_along
 
@@ -126,11 +126,11 @@ def test_random_edits_repaint_only_what_they_touched_and_all_of_it(page):
 
 def test_what_looks_the_same_is_not_repainted(page):
     first, second = page.layers
-    assert not changed_between(page, replace(page, active_uid=first.uid))
-    assert not changed_between(page, page.with_layer(replace(first, name="x", locked=True)))
-    assert changed_between(page, page.with_layer(replace(second, opacity=0.5))) == Rect(0, 128, 500, 256)
-    assert changed_between(page, replace(page, layers=(second, first))) == page.bounds
-    assert changed_between(page, replace(page, paper=(0, 0, 0))) == page.bounds
+    assert not change_between(page, replace(page, active_uid=first.uid)).bounds
+    assert not change_between(page, page.with_layer(replace(first, name="x", locked=True))).bounds
+    assert change_between(page, page.with_layer(replace(second, opacity=0.5))).bounds == Rect(0, 128, 500, 256)
+    assert change_between(page, replace(page, layers=(second, first))).bounds == page.bounds
+    assert change_between(page, replace(page, paper=(0, 0, 0))).bounds == page.bounds
 
 
 def test_hidden_sketches_are_left_out_of_the_picture_only(page):

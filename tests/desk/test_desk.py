@@ -104,14 +104,16 @@ def test_the_hold_keys_move_turn_and_resize(window):
     assert board.way in Way and window.document.undo_label is None, "nothing was drawn"
 
 
-def test_the_line_alone_hides_sketches_while_held(window, pen, monkeypatch):
+def test_the_line_alone_hides_sketches_while_held(window, pen, monkeypatch, qtbot):
     pen.draw(across(window))
     window.actions_by_id["layer.trace_under"].trigger()
+    qtbot.waitUntil(lambda: not window.board.is_moving)
     with_sketch = window.board.picture.frame.copy()
     key(window, Qt.Key.Key_F, QEvent.Type.KeyPress)
     assert not np.array_equal(window.board.picture.frame, with_sketch)
     monkeypatch.setattr(keys, "TAP_S", 0.0)  # whatever time it took was a hold
     key(window, Qt.Key.Key_F, QEvent.Type.KeyRelease)
+    qtbot.waitUntil(lambda: not window.board.is_moving)
     assert np.array_equal(window.board.picture.frame, with_sketch)
 
 

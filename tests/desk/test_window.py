@@ -14,7 +14,7 @@ from jotsk.core.files.exporting import Export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
-from jotsk.core.page.flat_tiles import changed_between
+from jotsk.core.page.flat_tiles import change_between
 from jotsk.desk.board import board as board_module
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY
@@ -291,9 +291,9 @@ def test_a_save_that_fails_says_why_and_keeps_the_work_unsaved(window, pen, tmp_
 def test_changes_are_found_by_identity(window, pen):
     before = window.document.page
     pen.draw(across(window, y=0.5))
-    changed = changed_between(before, window.document.page)
+    changed = change_between(before, window.document.page).bounds
     assert changed and changed.height < 600 and changed.y0 <= before.height * 0.5 <= changed.y1
-    assert not changed_between(before, before)
+    assert not change_between(before, before).bounds
 
 
 def test_a_point_is_where_the_pen_was_in_a_turned_flipped_zoomed_view(window, pen):

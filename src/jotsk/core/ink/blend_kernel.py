@@ -190,32 +190,40 @@ def pixels_into(pixels, alpha, color):
             pixels[i, j] = scaled(ink, np.uint32(alpha[i, j]))
 
 
-BLOCK = 32  # px looked at together: without a branch for each, eight are computed at once
+BLOCK = 32  # px looked at together: without a branch for each, several are computed at once
 
 
 @njit(**OPTIONS)
 def ink_layer_into(below, alpha, color, opacity, tint, is_tinted):
-    """`layer_into` for a tile of ink of one opaque `color`, given as its alpha (uint8)."""
+    """`layer_into` for a tile of ink of one opaque `color`, given as its alpha (uint8). Fast for contiguous arrays."""
     h, w = alpha.shape
     k = np.uint32(opacity)
     ink = np.uint32(color)
     hue = np.uint32(tint)
     for i in range(h):
+        if not largest(alpha[i]):
+            continue
         for start in range(0, w, BLOCK):
-            stop = min(w, start + BLOCK)
-            some = np.uint8(0)
-            for j in range(start, stop):
-                some |= alpha[i, j]
-            if not some:
+            over_it = alpha[i, start : start + BLOCK]
+            under = below[i, start : start + BLOCK]
+            if not largest(over_it):
                 continue
             if is_tinted:
-                for j in range(start, stop):
-                    v = scaled(tinted(scaled(ink, np.uint32(alpha[i, j])), hue), k)
-                    below[i, j] = over(v, below[i, j])
+                for j in range(len(under)):
+                    v = tinted(scaled(ink, np.uint32(over_it[j])), hue)
+                    under[j] = over(scaled(v, k), under[j])
             else:
-                for j in range(start, stop):
-                    v = scaled(scaled(ink, np.uint32(alpha[i, j])), k)
-                    below[i, j] = over(v, below[i, j])
+                for j in range(len(under)):
+                    v = scaled(ink, np.uint32(over_it[j]))
+                    under[j] = over(scaled(v, k), under[j])
+
+
+@njit(inline="always", **OPTIONS)
+def largest(row):
+    most = np.uint8(0)
+    for j in range(len(row)):
+        most = max(most, row[j])
+    return most
 
 
 @njit(**OPTIONS)

@@ -30,11 +30,6 @@ class Cut:
     def bounds(self) -> Rect:
         return self.ribbon.bounds
 
-    def let_go(self) -> None:
-        """Forget what is only needed while the line is being mended; it is computed again when asked for."""
-        for name in ("drawn_line", "steadier", "line"):
-            self.__dict__.pop(name, None)
-
     def mapped(self, k: float, dx: float, dy: float) -> Cut:
         """The same erasure on a page whose content is k times as large and moved."""
         points = (self.ribbon.points * k + np.array([dx, dy, 0.0])).astype(np.float32)
@@ -116,6 +111,11 @@ class Stroke:
             if name in self.__dict__:
                 new.__dict__[name] = self.__dict__[name]
         return new
+
+    def let_go(self) -> None:
+        """Forget what is only needed while the line is being mended; it is computed again when asked for."""
+        for name in ("drawn_line", "steadier", "line"):
+            self.__dict__.pop(name, None)
 
     def mapped(self, k: float, dx: float, dy: float) -> Stroke:
         """The same stroke on a page whose content is k times as large and moved: a motion, not its pixels."""

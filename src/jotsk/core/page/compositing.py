@@ -82,7 +82,9 @@ def composite_into(
         part = rect & Rect(x, y, x + TILE, y + TILE)
         target = out[part.y0 - corner[1] : part.y1 - corner[1], part.x0 - corner[0] : part.x1 - corner[0]]
         inside = (slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x))
-        put_down(nodes, target, level, (column, row), inside)
+        work = np.ascontiguousarray(target)
+        if put_down(nodes, work, level, (column, row), inside):
+            target[:] = work
 
 
 def nodes_of(layers: Sequence[Layer], level: int, wet: WetLayer | None, shows: LayerChoice) -> list[Node]:
@@ -128,7 +130,7 @@ def put_down(
     nodes: list[Node], target: Pixels, level: int, key: tuple[int, int], inside: tuple[slice, slice],
     *, atop: bool = False,
 ) -> bool:  # fmt: skip
-    """Blend what the nodes have on one tile (level, key) into `target`, which is the part `inside` of it.
+    """Blend what the nodes have on one tile (level, key) into `target`, contiguous, which is the part `inside` of it.
 
     Returns whether they had anything.
     """
@@ -153,17 +155,24 @@ def put_down(
                     continue
                 source = opened(part)
             else:
-                source = (CLEAR if tile is None else tile)[inside]
+                source = np.ascontiguousarray((CLEAR if tile is None else tile)[inside])
             if alpha is not None:
                 assert node.wet is not None
                 if is_simple:
                     wet_layer_into(
-                        target, source, alpha[inside], node.wet.color, node.wet.does, node.opacity, node.tint, is_tinted
+                        target,
+                        source,
+                        np.ascontiguousarray(alpha[inside]),
+                        node.wet.color,
+                        node.wet.does,
+                        node.opacity,
+                        node.tint,
+                        is_tinted,
                     )
                     had_ink = True
                     continue
                 dry, source = source, np.empty(target.shape, np.uint32)
-                wetted_into(source, dry, alpha[inside], node.wet.color, node.wet.does)
+                wetted_into(source, dry, np.ascontiguousarray(alpha[inside]), node.wet.color, node.wet.does)
         had_ink = True
         if is_simple:
             layer_into(target, source, node.opacity, node.tint, is_tinted)

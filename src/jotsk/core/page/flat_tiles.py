@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import ink_layers_into
 from jotsk.core.ink.stroke import packed
@@ -28,8 +29,35 @@ WORTH_THREADS = 6
 FIRST_GUESS_S = 1e-4
 WHOLE = (slice(0, TILE), slice(0, TILE))
 
-Shown = NDArray[np.uint8]  # (128, 128, 4) B, G, R, A: as a screen wants it
+
 Place = tuple[int, int, int]  # level, column, row
+
+
+@dataclass(frozen=True, slots=True)
+class Change:
+    """Where a page looks different: in cells of the full size, and in an area (page px)."""
+
+    cells: frozenset[Key] = frozenset()
+    area: Rect = EMPTY
+
+    @property
+    def bounds(self) -> Rect:
+        """All of it, as a page rectangle."""
+        if not self.cells:
+            return self.area
+        columns, rows = {c for c, _ in self.cells}, {r for _, r in self.cells}
+        return self.area | Rect(
+            min(columns) * TILE, min(rows) * TILE, (max(columns) + 1) * TILE, (max(rows) + 1) * TILE
+        )
+
+    def places(self, level: int) -> set[Place]:
+        """The tiles of the page halved `level` times that show it."""
+        found = {(level, c >> level, r >> level) for c, r in self.cells}
+        return found | {(level, *key) for key in self.area.halved(level).cells(TILE)}
+
+
+NO_CHANGE = Change()
+Shown = NDArray[np.uint8]  # (128, 128, 4) B, G, R, A: as a screen wants it
 
 
 @dataclass(slots=True)
@@ -66,26 +94,27 @@ class FlatTiles:
         self._sandwiches.clear()
         self._nodes_for = (None, None, None)
 
-    def set_page(self, page: Page) -> set[Key] | None:
-        """Flatten another value; return the cells of the full size that look different, None for all of them."""
+    def set_page(self, page: Page) -> Change:
+        """Flatten another value of the page from now on; return where it looks different."""
         before, self.page = self.page, page
         if before is page:
-            return set()
+            return NO_CHANGE
         if before is None or not _is_alike(before, page):
             self.forget()
-            return None
-        changed: set[Key] = set()
-        beside: set[Key] = set()  # on layers other than the active one
-        for old, new in zip(before.layers, page.layers, strict=True):
-            cells = _changed_cells(page, old, new)
-            changed |= cells
-            if new.uid != page.active_uid or _manner(old) != _manner(new):
-                beside |= cells
-        if before.active_uid != page.active_uid:
+            return Change(area=page.bounds)
+        change, beside = change_between(before, page), set[Key]()
+        if change.area:
+            self._tiles.clear()
             self._sandwiches.clear()
+        elif before.active_uid != page.active_uid:
+            self._sandwiches.clear()
+        else:
+            for old, new in zip(before.layers, page.layers, strict=True):
+                if new.uid != page.active_uid and old is not new:
+                    beside |= new.tiles.changed_since(old.tiles)
         _drop(self._sandwiches, beside)
-        _drop(self._tiles, changed)
-        return changed
+        _drop(self._tiles, change.cells)
+        return change
 
     def level_size(self, level: int) -> Rect:
         assert self.page is not None
@@ -171,7 +200,8 @@ class FlatTiles:
         if sandwich.above is None:
             put_down(nodes[active + 1 :], pixels, level, (column, row), within)
         elif len(sandwich.above):
-            ink_layers_into(pixels, sandwich.above[:, within[0], within[1]], sandwich.manner)
+            above = np.ascontiguousarray(sandwich.above[:, within[0], within[1]])
+            ink_layers_into(pixels, above, sandwich.manner)
         return pixels
 
     def _new_sandwich(self, place: Place, nodes: list[Node], active: int) -> _Sandwich:
@@ -222,7 +252,7 @@ def _clips(node: Node, uids: set[int]) -> bool:
     return any(other.layer.uid in uids for other in node.clipped)
 
 
-def _drop(kept: dict[int, dict[Key, Any]], cells: set[Key]) -> None:
+def _drop(kept: dict[int, dict[Key, Any]], cells: Collection[Key]) -> None:
     """Take the tiles out of `kept` that show one of the cells of the full size."""
     for level, tiles in kept.items() if cells else ():
         for key in {(c >> level, r >> level) for c, r in cells}:
@@ -238,42 +268,38 @@ def _is_alike(before: Page, after: Page) -> bool:
 
 def _manner(layer: Layer) -> object:
     """All that decides how a layer's pixels look."""
-    return layer.visible, layer.opacity, layer.tint, layer.blend, layer.clips, getattr(layer, "isolated", True)
+    isolated = getattr(layer, "isolated", True)
+    return layer.visible, layer.opacity, layer.tint, layer.blend, layer.clips, isolated, layer.is_sketch
 
 
-def _changed_cells(page: Page, old: Layer, new: Layer) -> set[Key]:
-    """Cells in which a layer looks different; found by identity, no pixel is read."""
-    if old is new:
-        return set()
-    if _manner(old) != _manner(new):
-        if isinstance(new, GroupLayer):
-            uids = inside(page.layers, {new.uid})
-            return {key for layer in page.layers if layer.uid in uids for key in layer.tiles.cells}
-        cells = old.tiles.cells | new.tiles.cells
-        if old.clips != new.clips:  # what clips to it is then clipped to another
-            cells |= {key for layer in page.layers if layer.clips for key in layer.tiles.cells}
-        return cells
-    cells = set() if old.tiles is new.tiles else new.tiles.changed_since(old.tiles)
-    if old.is_sketch != new.is_sketch:
-        cells |= new.tiles.cells
-    return cells
-
-
-def changed_between(before: Page, after: Page) -> Rect:
-    """The page rectangle in which two values of a page look different."""
+def change_between(before: Page, after: Page) -> Change:
+    """Where two values of a page look different; found by identity, no pixel is read."""
     if before is after:
-        return Rect(0, 0, 0, 0)
+        return NO_CHANGE
     if not _is_alike(before, after):
-        return after.bounds
-    changed: set[Key] = set()
+        return Change(area=after.bounds)
+    cells: set[Key] = set()
+    area = EMPTY
     for old, new in zip(before.layers, after.layers, strict=True):
-        changed |= _changed_cells(after, old, new)
-    return area_of(changed) & after.bounds
+        if old is new:
+            continue
+        if _manner(old) != _manner(new):
+            area |= _reach(after, old, new)
+        elif old.tiles is not new.tiles:
+            cells |= new.tiles.changed_since(old.tiles)
+    return Change(frozenset(cells), area & after.bounds)
 
 
-def area_of(cells: set[Key]) -> Rect:
-    """The page rectangle of cells of the full size."""
-    if not cells:
-        return Rect(0, 0, 0, 0)
-    columns, rows = {c for c, _ in cells}, {r for _, r in cells}
-    return Rect(min(columns) * TILE, min(rows) * TILE, (max(columns) + 1) * TILE, (max(rows) + 1) * TILE)
+def _reach(page: Page, old: Layer, new: Layer) -> Rect:
+    """What another manner of a layer can change."""
+    if isinstance(new, GroupLayer):
+        uids = inside(page.layers, {new.uid})
+    elif old.clips != new.clips:  # what clips to it is then clipped to another
+        uids = {new.uid, *(layer.uid for layer in page.layers if layer.clips)}
+    else:
+        uids = {new.uid}
+    area = old.tiles.bounds
+    for layer in page.layers:
+        if layer.uid in uids:
+            area |= layer.tiles.bounds
+    return area

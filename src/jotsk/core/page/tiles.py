@@ -41,7 +41,7 @@ class InkTile:
         return self.alpha.nbytes
 
     def part(self, inside: tuple[slice, slice]) -> InkTile:
-        return InkTile(self.alpha[inside], self.color)
+        return InkTile(np.ascontiguousarray(self.alpha[inside]), self.color)
 
 
 Stored = Pixels | InkTile

@@ -30,11 +30,20 @@ def draw_grid(painter: QPainter, view: View, ratio: float, page: Page, seen: QRe
     x0, x1 = max(0, math.floor(min(xs))), min(page.width, math.ceil(max(xs)))
     y0, y1 = max(0, math.floor(min(ys))), min(page.height, math.ceil(max(ys)))
     m = view.matrix / ratio
+    shade = QColor(128, 128, 128, GRID_ALPHA)
+    if not view.angle_rad:  # filled px are much faster than lines
+        left, right = sorted((m[0, 0] * x0 + m[0, 2], m[0, 0] * x1 + m[0, 2]))
+        top, bottom = m[1, 1] * y0 + m[1, 2], m[1, 1] * y1 + m[1, 2]
+        for x in range(x0, x1 + 1):
+            painter.fillRect(QRectF(round(m[0, 0] * x + m[0, 2]), top, 1, bottom - top), shade)
+        for y in range(y0, y1 + 1):
+            painter.fillRect(QRectF(left, round(m[1, 1] * y + m[1, 2]), right - left, 1), shade)
+        return
     lines = []
     for ends in [((x, y0), (x, y1)) for x in range(x0, x1 + 1)] + [((x0, y), (x1, y)) for y in range(y0, y1 + 1)]:
         (ax, ay), (bx, by) = (m[:, :2] @ end + m[:, 2] for end in ends)
         lines.append(QLineF(ax, ay, bx, by))
-    painter.setPen(QPen(QColor(128, 128, 128, GRID_ALPHA), 0))
+    painter.setPen(QPen(shade, 0))
     painter.drawLines(lines)
 
 

@@ -47,6 +47,7 @@ class PageView(QWidget):
         self._drag_way = Way.MOVE
         self._drag_at: QPointF | None = None
         self._loose_rad = 0.0  # how far the hand turned, where a soft stop holds the page back
+        self._is_moving = False
         self._fingers: dict[int, QPointF] = {}
         self._rest_timer = QTimer(self, singleShot=True)
         self._rest_timer.timeout.connect(self._at_rest)
@@ -62,8 +63,8 @@ class PageView(QWidget):
 
     @property
     def is_moving(self) -> bool:
-        """Whether the picture is not yet as sharp as it can be."""
-        return self.picture.is_rough
+        """Whether the picture is not yet all it will be at rest."""
+        return self._is_moving or self.picture.is_rough
 
     @property
     def page(self) -> Page | None:
@@ -173,7 +174,8 @@ class PageView(QWidget):
             source = QRectF(rect.x() * ratio, rect.y() * ratio, rect.width() * ratio, rect.height() * ratio)
             painter.drawImage(QRectF(rect), self._image, source)
         if self.page is not None:
-            overlays.draw_grid(painter, self.view, ratio, self.page, event.rect())
+            if not self._is_moving:
+                overlays.draw_grid(painter, self.view, ratio, self.page, event.rect())
             if self.shows_frames:
                 overlays.draw_frames(painter, self.view, ratio, self.page)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
@@ -199,6 +201,7 @@ class PageView(QWidget):
         return self._drag_at is not None
 
     def _redraw(self, *, quick: bool = False) -> None:
+        self._is_moving = quick
         self.picture.draw(quick=quick)
         self.update()
         self._rest_timer.start(REST_MS)
@@ -209,7 +212,8 @@ class PageView(QWidget):
             self._rest_timer.start(REST_MS)
             return
         outcome = self.picture.refine(SLICE_S)
-        if outcome:
+        if outcome or self._is_moving:
+            self._is_moving = False
             self.update()
         if outcome is not None:
             self._rest_timer.start(0)

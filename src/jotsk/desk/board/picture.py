@@ -19,12 +19,13 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.ink import TILE
 from jotsk.core.page import Layer, Page, WetLayer
-from jotsk.core.page.flat_tiles import FlatTiles, Place, area_of
+from jotsk.core.page.flat_tiles import NO_CHANGE, FlatTiles, Place
 
 MOST_LEVELS = 7
 SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
 QUICK_S = 0.004  # what flattening may take of a frame while the view moves
-LARGE_FRAME_PX = 2_000_000  # filtering twice as many px for each of these takes longer than a frame may
+MOST_CHANGE_S = 0.012  # a change that takes longer is first shown half as sharp
+WARP_S = 0.006  # what turning and scaling may take of a frame while the view moves
 MOST_AHEAD_PX = 40_000_000  # of the halvings that are flattened ahead
 
 
@@ -37,12 +38,14 @@ class BoardPicture:
         self.hides_sketches = False
         self.is_rough = False  # half as sharp as it will be at rest
         self.frame: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
+        self._half: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
         self.flat = FlatTiles()
         self.flat.shows = self._shows
         self._sheet: NDArray[np.uint8] = np.zeros((0, 0, 4), np.uint8)
         self._sheet_rect = EMPTY  # in px of the halved page
         self._level = 0
         self._drawn: View | None = None  # the view all of the frame shows
+        self._seconds_a_px = 4e-9  # of turning and scaling
         self.set_board_color(board_color)
 
     @property
@@ -68,22 +71,23 @@ class BoardPicture:
 
     def resize(self, width: int, height: int) -> None:
         self.frame = np.zeros((max(1, height), max(1, width), 4), np.uint8)
+        self._half = np.zeros((-(-max(1, height) // 2), -(-max(1, width) // 2), 4), np.uint8)
         self._drawn = None
 
     def set_page(self, page: Page) -> Rect:
         """Show another value of the page; return the rectangle of it that looks different."""
-        cells = self.flat.set_page(page)
-        if cells is None:
+        was_empty = self.page is None or self.page.bounds != page.bounds
+        change = self.flat.set_page(page)
+        if was_empty:
             self._lose_sheet()
             return page.bounds
-        if cells and self._sheet_rect:
-            places = {(self._level, c >> self._level, r >> self._level) for c, r in cells}
-            stale = [place for place in places if self._holds(*place)]
-            if len(stale) * self.flat.seconds_a_tile > 3 * QUICK_S:
+        if change is not NO_CHANGE and self._sheet_rect:
+            stale = [place for place in change.places(self._level) if self._holds(*place)]
+            if len(stale) * self.flat.seconds_a_tile > MOST_CHANGE_S:
                 self._lose_sheet()
             else:
                 self.flat.copy_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), stale)
-        return area_of(cells) & page.bounds
+        return change.bounds & page.bounds
 
     def shows_others(self) -> None:
         """Which layers are shown at all changed."""
@@ -119,7 +123,10 @@ class BoardPicture:
             is_pan = before.panned(*shift) == self.view and shift != (0, 0)
             if is_pan and all(v == int(v) for v in shift) and self._scroll(int(shift[0]), int(shift[1])):
                 return
-        self._warp(rect)
+        if quick and rect == whole and rect.width * rect.height * self._seconds_a_px > WARP_S:
+            self._warp_half()
+        else:
+            self._warp(rect)
 
     def refine(self, budget_s: float) -> bool | None:
         """Use a little time at rest: True if the frame can be drawn exact now, None if all is done."""
@@ -190,10 +197,7 @@ class BoardPicture:
         if quick and level < MOST_LEVELS and not (level == self._level and self._sheet_rect.contains(wide)):
             missing = sum(not self.flat.has((level, *key)) for key in wide.cells(TILE) if not self._holds(level, *key))
             rough = missing * self.flat.seconds_a_tile > QUICK_S
-        h, w = self.frame.shape[:2]
-        if quick and w * h > LARGE_FRAME_PX and self.view.zoom * (1 << level) < 1.0 and not self._scrolls():
-            rough = True
-        if rough and level < MOST_LEVELS:
+        if rough:
             level, wide = self._wanted(level + 1)
         self.is_rough = rough
         if level == self._level and self._sheet_rect.contains(wide):
@@ -216,13 +220,6 @@ class BoardPicture:
         x, y = column * TILE, row * TILE
         return level == self._level and self._sheet_rect.contains(Rect(x, y, x + TILE, y + TILE))
 
-    def _scrolls(self) -> bool:
-        """Whether the view is where it was, but for whole pixels."""
-        if self._drawn is None or self.view.angle_rad:
-            return False
-        shift = self.view.shift_x - self._drawn.shift_x, self.view.shift_y - self._drawn.shift_y
-        return self._drawn.panned(*shift) == self.view
-
     def _scroll(self, dx: int, dy: int) -> bool:
         """Move what the frame shows and draw only what came into it; False if nothing would stay."""
         h, w = self.frame.shape[:2]
@@ -239,19 +236,39 @@ class BoardPicture:
 
     def _warp(self, rect: Rect) -> None:
         """Draw a part of the frame from the sheet."""
+        begin = time.perf_counter()
+        sharp = self.view.zoom >= SHARP_ZOOM or self._is_exact_size()
+        filtering = cv2.INTER_NEAREST if sharp and not self.is_rough else cv2.INTER_LINEAR
+        if rect.width == self.frame.shape[1]:  # whole rows: no copy
+            self._warp_into(self.frame[rect.y0 : rect.y1], rect, 1.0, filtering)
+        else:
+            patch = np.empty((rect.height, rect.width, 4), np.uint8)
+            self._warp_into(patch, rect, 1.0, filtering)
+            self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = patch
+        if rect.width * rect.height > 200_000:
+            took = (time.perf_counter() - begin) / (rect.width * rect.height)
+            self._seconds_a_px += 0.3 * (took - self._seconds_a_px)
+
+    def _warp_half(self) -> None:
+        """Draw the frame at half its size and enlarge it: half as sharp, in a third of the time."""
+        h, w = self.frame.shape[:2]
+        self._warp_into(self._half, Rect(0, 0, self._half.shape[1], self._half.shape[0]), 0.5, cv2.INTER_LINEAR)
+        cv2.resize(self._half, (w, h), dst=self.frame, interpolation=cv2.INTER_NEAREST)
+        self.is_rough = True
+        self._seconds_a_px *= 0.98  # what was slow because the computer was busy is tried again some time
+
+    def _warp_into(self, out: NDArray[np.uint8], rect: Rect, size: float, filtering: int) -> None:
+        """Write device px `rect` of the view enlarged `size` times to `out`."""
         scale = float(1 << self._level)
-        m = self.view.matrix.copy()
+        m = self.view.matrix * size
         m[:, 2] += m[:, :2] @ (np.array([self._sheet_rect.x0, self._sheet_rect.y0]) * scale)
         m[:, :2] *= scale
         m[:, 2] -= (rect.x0, rect.y0)
         m[:, 2] += m[:, :2] @ np.array([0.5, 0.5]) - 0.5  # OpenCV counts from pixel centres
-        sharp = self.view.zoom >= SHARP_ZOOM or self._is_exact_size()
-        patch = cv2.warpAffine(
-            self._sheet, m, (rect.width, rect.height),
-            flags=cv2.INTER_NEAREST if sharp and not self.is_rough else cv2.INTER_LINEAR,
+        cv2.warpAffine(
+            self._sheet, m, (rect.width, rect.height), dst=out, flags=filtering,
             borderMode=cv2.BORDER_CONSTANT, borderValue=self._desk,
         )  # fmt: skip
-        self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = patch
 
     def _shows(self, layer: Layer) -> bool:
         if self.only is not None:

@@ -28,6 +28,8 @@ TABLE: tuple[Entry, ...] = (
     Entry("page.kept", "Kept work…", "", "Pages that were left with unsaved work", "Page"),
     Entry("page.save", "Save", "Ctrl+S", "Save the page with all its strokes", "Page"),
     Entry("page.save_as", "Save as…", "Ctrl+Shift+S", "Save the page under another name", "Page"),
+    Entry("page.milestone", "Keep a milestone", "Ctrl+M", "Keep the page as it is now, to go back to", "Page"),
+    Entry("page.milestones", "Milestones…", "Ctrl+Shift+M", "Look at, compare and go back to what was kept", "Page"),
     Entry("page.export", "Export…", "Ctrl+E", "Write the page as a picture or a PDF", "Page"),
     Entry("page.print", "Print…", "Ctrl+P", "Print the page at its true size", "Page"),
     Entry("page.size", "Page size…", "", "Another size, resolution, trim or bleed", "Page"),
@@ -69,6 +71,8 @@ TABLE: tuple[Entry, ...] = (
     Entry("view.flip", "Flip", "V", "Flip left to right about the pen, to see with fresh eyes", "View", checkable=True),
     Entry("view.flip_page", "Flip the whole page", "Shift+V", "Flip about the middle of the page", "View"),
     Entry("view.line_only", "Line alone", "F", "Hide sketches to judge the line alone", "View", hold=True),
+    Entry("view.overview", "Overview", "3", "The whole page in little, to go about in", "View", checkable=True),
+    Entry("view.history", "History", "4", "What was done, to go back to any point", "View", checkable=True),
     Entry("view.frames", "Trim, bleed and safe", "", "Show the frames of the page", "View", checkable=True),
     Entry("view.bare", "Bare board", "T", "Hide everything but the page", "View", checkable=True),
     Entry("view.hand", "Show the hand", "", "Fold the left side away or back", "View", checkable=True),
@@ -102,7 +106,7 @@ TABLE: tuple[Entry, ...] = (
 BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
-MIRRORED = dict(zip("QWERASDFZXCV12NM", "POIULKJHMNBY09CX", strict=True))
+MIRRORED = dict(zip("QWERASDFZXCVB1234NM", "POIULKJHMNBYV0987CX", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

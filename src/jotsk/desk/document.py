@@ -7,6 +7,8 @@ from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 from pathlib import Path
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError, Refused
@@ -124,6 +126,28 @@ class Document(QObject):
         before = self.page
         self._dragged = ""
         if self._history.redo() is not before:
+            self._announce(before)
+
+    @property
+    def step_count(self) -> int:
+        return len(self._history)
+
+    @property
+    def step_at(self) -> int:
+        return self._history.at
+
+    def step_label(self, index: int) -> str:
+        return self._history.label_of(index)
+
+    def step_picture(self, index: int) -> NDArray[np.uint8] | None:
+        """(H, W, 3) RGB; None if there is none any more."""
+        return self._history.picture_of(index)
+
+    def go_to_step(self, index: int) -> None:
+        """Undo or redo as many steps as it takes."""
+        before = self.page
+        self._dragged = ""
+        if self._history.go_to(index) is not before:
             self._announce(before)
 
     def resteady(self, strength: float, *, finished: bool = True) -> None:

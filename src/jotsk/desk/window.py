@@ -30,6 +30,7 @@ from jotsk.desk.hand import Hand
 from jotsk.desk.hints import HintStrip
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.keys import HoldKeys
+from jotsk.desk.milestones import MINUTES, Milestones
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.places import cache_folder
 from jotsk.desk.roll import PenRoll
@@ -38,15 +39,18 @@ from jotsk.desk.stages import Stage
 from jotsk.desk.status import StatusStrip
 from jotsk.desk.theme import DAY, LAMP, apply_theme, current
 from jotsk.desk.trays.guides import GuideTray
+from jotsk.desk.trays.history import HistoryTray
 from jotsk.desk.trays.hold import HoldTray
 from jotsk.desk.trays.inkwell import Inkwell
 from jotsk.desk.trays.last_line import LastLineTray
 from jotsk.desk.trays.layers import LayerTray
+from jotsk.desk.trays.overview import Overview
 from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.top import TopBar
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 112
+FLOAT_PX = 10  # between the edge of the board and what floats over it
 TURN_STEP_DEG = 15
 OPENABLE = "Pages and pictures (*.ora *.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp);;All files (*)"
 
@@ -59,6 +63,8 @@ class Window(QMainWindow):
         self.settings, self.shelf = settings, shelf
         self.document = Document(self)
         self.guard = Guard(self.document, shelf, self)
+        self.milestones = Milestones(self.document, shelf.folder, self)
+        self.milestones.minutes = int(settings.value("milestones/minutes", MINUTES, int))
         folder = own_folder or shelf.folder
         self.hand = Hand(PenRoll(folder, self), self)
         self.palette_shelf = PaletteShelf(folder, self)
@@ -69,6 +75,8 @@ class Window(QMainWindow):
         self.board = Board(self.document, self.hand, self)
         self.status = StatusStrip(self.board)
         self.hints = HintStrip(settings, self.board)
+        self.overview = Overview(self.document, self.board)
+        self.history = HistoryTray(self.document, self.board)
         self._build()
         self.hold_keys = HoldKeys(self.board, self.hand)
         self._connect()
@@ -135,6 +143,8 @@ class Window(QMainWindow):
             "page.save": self.save,
             "page.save_as": self.ask_save,
             "page.export": self.ask_export,
+            "page.milestone": self.keep_milestone,
+            "page.milestones": self.show_milestones,
             "page.quit": self.close,
             "edit.undo": document.undo,
             "edit.redo": document.redo,
@@ -179,6 +189,8 @@ class Window(QMainWindow):
             "view.left_handed": self.set_left_handed,
             "view.lamp": self.set_lamp,
             "view.frames": self.show_frames,
+            "view.overview": lambda on: self._float(self.overview, on),
+            "view.history": lambda on: self._float(self.history, on),
         }.items():
             actions[entry_id].toggled.connect(switch)
         for entry in ENTRIES.values():
@@ -194,8 +206,10 @@ class Window(QMainWindow):
         document.state_changed.connect(self.refresh_title)
         document.slow.connect(self.filing.run)
         self.guard.trouble.connect(self.status.tell)
+        self.milestones.trouble.connect(self.status.tell)
         board.touched.connect(self.guard.before_stroke)
         board.resized.connect(self.status.place)
+        board.resized.connect(self._place_floats)
         board.resized.connect(self.hints.place)
         board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
         self.filing.began.connect(self.status.follow)
@@ -226,6 +240,24 @@ class Window(QMainWindow):
         assign_keys(self.actions_by_id, left_handed=left_handed)
         self.hold_keys.set_left_handed(left_handed)
         self.settings.setValue("desk/left_handed", left_handed)
+        self._place_floats()
+
+    def _float(self, panel: QWidget, shown: bool) -> None:
+        panel.setVisible(shown)
+        self._place_floats()
+
+    def _place_floats(self) -> None:
+        """The overview and the history lie in the board's upper corner, away from the hand."""
+        board, y = self.board, FLOAT_PX
+        left_handed = self.actions_by_id["view.left_handed"].isChecked()
+        for panel in (self.overview, self.history):
+            if panel.isHidden():
+                continue
+            if panel is self.history:
+                panel.setFixedHeight(max(160, min(420, board.height() - y - 3 * FLOAT_PX)))
+            panel.move(FLOAT_PX if left_handed else board.width() - panel.width() - FLOAT_PX, y)
+            panel.raise_()
+            y += panel.height() + FLOAT_PX
 
     def show_frames(self, shown: bool) -> None:
         self.board.shows_frames = shown
@@ -385,6 +417,16 @@ class Window(QMainWindow):
         name, accepted = QInputDialog.getItem(self, "Kept work", "Pages left with unsaved work", names, editable=False)
         if accepted and self.keep_unsaved():
             self.take_up_kept(notes[names.index(name)].slot)
+
+    def keep_milestone(self) -> None:
+        self.milestones.keep()
+        self.status.tell("A milestone is kept; Ctrl+Shift+M shows all of them.")
+
+    def show_milestones(self) -> None:
+        from jotsk.desk.dialogs import MilestoneSheet
+
+        MilestoneSheet(self.milestones, self.document, self).exec()
+        self.settings.setValue("milestones/minutes", self.milestones.minutes)
 
     def show_maker(self) -> None:
         """The pen maker, on the pen in the hand."""

@@ -5,13 +5,18 @@ from __future__ import annotations
 import zlib
 from dataclasses import dataclass, replace
 
+import numpy as np
+from numpy.typing import NDArray
+
 from jotsk.core.page.layers import Layer
+from jotsk.core.page.miniature import miniature
 from jotsk.core.page.page import Page
 from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from
 
 MOST_BYTES = 768 << 20
 WITH_HALVES = 4 / 3  # a tile's smaller versions together are a third of it
 STAY_OPEN = 24  # steps on either side of the present that are never packed
+PICTURE_PX = 64
 AT_A_TIME = 2  # steps packed with each new one: a few ms at most
 
 
@@ -23,6 +28,7 @@ class Step:
     page: Page | None
     cost: int = 0
     packed: _Packed | None = None
+    picture: NDArray[np.uint8] | None = None  # (H, W, 3) RGB, if one was taken
 
 
 @dataclass(frozen=True, slots=True)
@@ -58,6 +64,9 @@ class History:
     def labels(self) -> list[str]:
         return [step.label for step in self._steps]
 
+    def label_of(self, index: int) -> str:
+        return self._steps[index].label
+
     @property
     def page(self) -> Page:
         page = self._steps[self._at].page
@@ -66,7 +75,7 @@ class History:
 
     @property
     def bytes_used(self) -> int:
-        return sum(step.cost for step in self._steps)
+        return sum(step.cost + (step.picture.nbytes if step.picture is not None else 0) for step in self._steps)
 
     @property
     def undo_label(self) -> str | None:
@@ -79,6 +88,13 @@ class History:
     def page_at(self, index: int) -> Page | None:
         """The page of a step, if it is not packed."""
         return self._steps[index].page
+
+    def picture_of(self, index: int) -> NDArray[np.uint8] | None:
+        """A small picture of a step: taken when first asked for; None if the step is packed and none was taken."""
+        step = self._steps[index]
+        if step.picture is None and step.page is not None:
+            step.picture = miniature(step.page, PICTURE_PX)
+        return step.picture
 
     def push(self, page: Page, label: str) -> None:
         """Take a new page as the present; what had been undone is gone."""

@@ -4,7 +4,8 @@ from jotsk.desk.dialogs.export_sheet import ExportSheet
 from jotsk.desk.dialogs.feel_pad import FeelPad
 from jotsk.desk.dialogs.ink_colors import InkColors
 from jotsk.desk.dialogs.key_sheet import KeySheet
+from jotsk.desk.dialogs.milestone_sheet import MilestoneSheet
 from jotsk.desk.dialogs.page_forms import NewPage, PageSize
 from jotsk.desk.dialogs.pen_maker import PenMaker
 
-__all__ = ["ExportSheet", "FeelPad", "InkColors", "KeySheet", "NewPage", "PageSize", "PenMaker"]
+__all__ = ["ExportSheet", "FeelPad", "InkColors", "KeySheet", "MilestoneSheet", "NewPage", "PageSize", "PenMaker"]

@@ -1,0 +1,180 @@
+"""The milestones of a page: look, compare side by side, name, go back, thin out."""
+
+from __future__ import annotations
+
+from datetime import datetime
+
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtGui import QIcon, QPixmap
+from PySide6.QtWidgets import (
+    QDialog,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QListWidgetItem,
+    QPushButton,
+    QSpinBox,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.errors import JotskError
+from jotsk.core.files.store import State
+from jotsk.core.page import Page
+from jotsk.desk.board.page_view import PageView
+from jotsk.desk.document import Document
+from jotsk.desk.milestones import BY_CLOCK, Milestones
+
+PICTURE = QSize(72, 96)
+EMPTY = "Nothing is kept yet. Keep the page as it is now, and it can be looked at and gone back to at any time."
+
+
+class MilestoneSheet(QDialog):
+    """On the left what is kept; on the right the chosen state beside the page as it is now."""
+
+    def __init__(self, milestones: Milestones, document: Document, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Milestones")
+        self.resize(1080, 680)
+        self._milestones, self._document = milestones, document
+        self.page: Page | None = None  # the chosen state
+        self.list = QListWidget()
+        self.list.setIconSize(PICTURE)
+        self.list.setSpacing(2)
+        self.list.setFixedWidth(250)
+        self.list.setWordWrap(True)
+        self.name = QLineEdit(placeholderText="Name, if it needs one")
+        self.name.setAccessibleName("Name of a new milestone, or of the chosen one")
+        self.keep = QPushButton("Keep the page as it is now", default=True)
+        self.rename = QPushButton("Name it", autoDefault=False, toolTip="Give the chosen milestone this name")
+        self.delete = QPushButton("Delete", autoDefault=False, toolTip="Give the chosen milestone up")
+        self.thin = QPushButton(
+            "Thin out", autoDefault=False,
+            toolTip="Of those kept by the clock, leave one an hour for a day, one a day for a month, then one a week",
+        )  # fmt: skip
+        self.minutes = QSpinBox(suffix=" min", specialValueText="never", toolTip="Minutes of work between two")
+        self.minutes.setRange(0, 240)
+        self.minutes.setValue(milestones.minutes)
+        self.told = QLabel(EMPTY, wordWrap=True)
+        self.told.setProperty("role", "quiet")
+        naming = QHBoxLayout()
+        naming.addWidget(self.name, 1)
+        naming.addWidget(self.rename)
+        thinning = QHBoxLayout()
+        for widget in (QLabel("By the clock"), self.minutes, self.thin, self.delete):
+            thinning.addWidget(widget)
+        left = QVBoxLayout()
+        left.addWidget(self.keep)
+        left.addLayout(naming)
+        left.addWidget(self.list, 1)
+        left.addWidget(self.told)
+        left.addLayout(thinning)
+        self.then, self.now = PageView(), PageView()
+        views = QHBoxLayout()
+        views.setSpacing(10)
+        self.then_words, self.now_words = QLabel("Then"), QLabel("Now")
+        for view, words in ((self.then, self.then_words), (self.now, self.now_words)):
+            words.setProperty("role", "heading")
+            column = QVBoxLayout()
+            column.addWidget(words)
+            column.addWidget(view, 1)
+            views.addLayout(column, 1)
+        hint = QLabel("Both move together: drag, or turn the wheel.")
+        hint.setProperty("role", "quiet")
+        self.back = QPushButton("Go back to this", autoDefault=False, toolTip="As a step that can be undone")
+        close = QPushButton("Close", autoDefault=False)
+        buttons = QHBoxLayout()
+        buttons.addWidget(hint)
+        buttons.addStretch()
+        buttons.addWidget(close)
+        buttons.addWidget(self.back)
+        right = QVBoxLayout()
+        right.addLayout(views, 1)
+        right.addLayout(buttons)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(20, 18, 20, 16)
+        whole.setSpacing(20)
+        whole.addLayout(left)
+        whole.addLayout(right, 1)
+        close.clicked.connect(self.reject)
+        self.keep.clicked.connect(self._keep)
+        self.rename.clicked.connect(lambda: self._chosen and milestones.rename(self._chosen.id, self.name.text()))
+        self.delete.clicked.connect(lambda: self._chosen and milestones.forget([self._chosen.id]))
+        self.thin.clicked.connect(milestones.thin_out)
+        self.minutes.valueChanged.connect(lambda value: setattr(milestones, "minutes", value))
+        self.back.clicked.connect(self._go_back)
+        self.list.currentItemChanged.connect(lambda *_: self._show_chosen())
+        self.then.view_changed.connect(lambda: self._follow(self.then, self.now))
+        self.now.view_changed.connect(lambda: self._follow(self.now, self.then))
+        milestones.changed.connect(self.refresh)
+        milestones.trouble.connect(self.told.setText)
+        self.now.show_page(document.page)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show what is kept now."""
+        chosen = self._chosen.id if self._chosen else None
+        self.list.blockSignals(True)
+        self.list.clear()
+        try:
+            states = self._milestones.states()
+            self.told.setText(f"{len(states)} kept" if states else EMPTY)
+        except JotskError as error:
+            states = []
+            self.told.setText(str(error))
+        for state in states:
+            when = f"{datetime.fromtimestamp(state.at):%d %B, %H:%M}"
+            how = "by the clock" if state.kind == BY_CLOCK else "by hand"
+            item = QListWidgetItem(f"{state.name}\n{when}\n{how}" if state.name else f"{when}\n{how}")
+            if state.picture:
+                pixmap = QPixmap()
+                pixmap.loadFromData(state.picture)
+                item.setIcon(QIcon(pixmap))
+            item.setData(Qt.ItemDataRole.UserRole, state)
+            self.list.addItem(item)
+            if state.id == chosen:
+                self.list.setCurrentItem(item)
+        self.list.blockSignals(False)
+        if self.list.currentItem() is None and states:
+            self.list.setCurrentRow(0)
+        self._show_chosen()
+
+    @property
+    def _chosen(self) -> State | None:
+        item = self.list.currentItem()
+        return item.data(Qt.ItemDataRole.UserRole) if item else None
+
+    def _keep(self) -> None:
+        self.keep.setEnabled(False)
+        self.list.clearSelection()
+        self.list.setCurrentItem(None)
+        self._milestones.keep(self.name.text().strip())
+        self.name.clear()
+
+    def _show_chosen(self) -> None:
+        state = self._chosen
+        self.keep.setEnabled(not self._milestones.is_busy)
+        for button in (self.rename, self.delete, self.back):
+            button.setEnabled(state is not None)
+        self.page = None
+        if state is None:
+            self.then_words.setText("Then")
+            return
+        try:
+            self.page = self._milestones.page_of(state.id)
+        except JotskError as error:
+            self.told.setText(str(error))
+            self.back.setEnabled(False)
+            return
+        self.then_words.setText(state.name or f"{datetime.fromtimestamp(state.at):%d %B, %H:%M}")
+        self.then.show_page(self.page)
+
+    def _follow(self, moved: PageView, other: PageView) -> None:
+        if other.page is not None and moved.page is not None and other.view != moved.view:
+            other.set_view(moved.view)
+
+    def _go_back(self) -> None:
+        if self.page is not None:
+            self._milestones.go_back(self.page)
+            self.accept()

@@ -1,0 +1,93 @@
+"""The whole page in little, with what the board shows of it."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QPointF, QRectF, Qt, QTimer
+from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QWheelEvent
+from PySide6.QtWidgets import QWidget
+
+from jotsk.core.page.miniature import miniature
+from jotsk.desk.board import Board
+from jotsk.desk.board.page_view import WHEEL_STEP
+from jotsk.desk.document import Document
+from jotsk.desk.theme import current
+
+WIDTH, HEIGHT, EDGE = 176, 220, 8
+FOLLOW_MS = 250
+
+
+class Overview(QWidget):
+    """Drag the frame, or press anywhere, to show that place; the wheel zooms."""
+
+    def __init__(self, document: Document, board: Board) -> None:
+        super().__init__(board)
+        self._document, self._board = document, board
+        self._image = QImage()
+        self.setFixedSize(WIDTH, HEIGHT)
+        self.setCursor(Qt.CursorShape.ArrowCursor)
+        self.setToolTip("The whole page; drag to show another part, turn the wheel to zoom")
+        self.setAccessibleName("Overview")
+        self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
+        self._timer.timeout.connect(self.refresh)
+        document.changed.connect(lambda *_: self._timer.isActive() or self._timer.start())
+        board.view_changed.connect(self.update)
+        self.hide()
+
+    def showEvent(self, event: object) -> None:
+        self.refresh()
+
+    def refresh(self) -> None:
+        if self.isVisible():
+            pixels = miniature(self._document.page, 2 * HEIGHT)
+            h, w = pixels.shape[:2]
+            self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()
+            self.update()
+
+    @property
+    def seen(self) -> QPolygonF:
+        """What the board shows, in px of this widget."""
+        board, (scale, corner) = self._board, self._place()
+        w, h = board._device_size()
+        corners = [board.view.to_page(*at) for at in ((0, 0), (w, 0), (w, h), (0, h))]
+        return QPolygonF([corner + QPointF(x, y) * scale for x, y in corners])
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        theme, (scale, corner) = current(), self._place()
+        page = self._document.page
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.setPen(QPen(QColor(theme.hairline), 1))
+        painter.setBrush(QColor(theme.sunken))
+        painter.drawRect(QRectF(self.rect()).adjusted(0.5, 0.5, -0.5, -0.5))
+        sheet = QRectF(corner.x(), corner.y(), page.width * scale, page.height * scale)
+        painter.drawImage(sheet, self._image)
+        painter.setClipRect(self.rect().adjusted(1, 1, -1, -1))
+        for color, width in (("#FFFFFF", 3.0), (theme.accent, 1.6)):
+            painter.setPen(QPen(QColor(color), width))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawPolygon(self.seen)
+        painter.end()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._show(event.position())
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if event.buttons() & Qt.MouseButton.LeftButton:
+            self._show(event.position())
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        self._board.zoom_by(WHEEL_STEP ** (event.angleDelta().y() / 120))
+        event.accept()
+
+    def _show(self, at: QPointF) -> None:
+        scale, corner = self._place()
+        page, there = self._document.page, (at - corner) / scale
+        self._board.center_on(min(page.width, max(0.0, there.x())), min(page.height, max(0.0, there.y())))
+
+    def _place(self) -> tuple[float, QPointF]:
+        """Widget px for each page px, and where the page's corner lies."""
+        page = self._document.page
+        room = QRectF(self.rect()).adjusted(EDGE, EDGE, -EDGE, -EDGE)
+        scale = min(room.width() / page.width, room.height() / page.height)
+        return scale, room.center() - QPointF(page.width, page.height) * scale / 2

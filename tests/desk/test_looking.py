@@ -1,0 +1,168 @@
+"""Ways of looking: history, overview, grid, frames, fingers, soft stops, flips and widths."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import replace
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtGui import QPointingDevice
+from PySide6.QtTest import QTest
+
+from jotsk.core.geometry import View
+from jotsk.core.geometry.view import soft_stopped
+from jotsk.core.page import flattened
+from tests.desk.conftest import across
+
+
+def grabbed(board) -> np.ndarray:
+    image = board.grab().toImage().convertToFormat(board.grab().toImage().Format.Format_RGB32)
+    return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.width(), 4)[..., :3].astype(int)
+
+
+def test_the_history_goes_back_to_any_point_and_forward_again(window, pen, qtbot):
+    window.actions_by_id["view.history"].trigger()
+    seen = [flattened(window.document.page)]
+    for k in range(4):
+        pen.draw(across(window, y=0.2 + 0.15 * k))
+        seen.append(flattened(window.document.page))
+    tray = window.history
+    qtbot.waitUntil(lambda: tray.steps.rowCount() == 5)
+    assert tray.steps.index(0).data() == "As it was opened" and tray.steps.index(2).data() == "Stroke"
+    for k in (1, 4, 0, 3):
+        index = tray.steps.index(k)
+        tray.view.scrollTo(index)
+        qtbot.mouseClick(
+            tray.view.viewport(), Qt.MouseButton.LeftButton, pos=tray.view.visualRect(index).center()
+        )  # fmt: skip
+        assert np.array_equal(flattened(window.document.page), seen[k])
+        assert window.document.step_at == k
+    pictures = [window.document.step_picture(k) for k in range(5)]
+    assert all(p.shape == pictures[0].shape and max(p.shape[:2]) == 64 for p in pictures)
+    assert len({p.tobytes() for p in pictures}) == 5, "each shows what its step made"
+
+
+def test_a_change_of_view_is_no_step(window, pen):
+    pen.draw(across(window))
+    count = window.document.step_count
+    for entry in ("view.flip", "view.turn_left", "view.zoom_in", "view.width", "hand.larger", "view.overview"):
+        window.actions_by_id[entry].trigger()
+    assert window.document.step_count == count
+
+
+def test_the_overview_shows_the_view_and_moves_it(window, qtbot):
+    window.actions_by_id["view.overview"].trigger()
+    board, overview = window.board, window.overview
+    assert overview.isVisible() and overview.seen.boundingRect().width() > 150, "fitted: all of the page"
+    board.zoom_to(1.0)
+    small = overview.seen.boundingRect()
+    assert small.width() < 100
+    page = window.document.page
+    scale, corner = overview._place()
+    at = corner + QPointF(page.width * 0.25, page.height * 0.75) * scale
+    qtbot.mousePress(overview, Qt.MouseButton.LeftButton, pos=at.toPoint())
+    middle = board.view.to_page(board.width() / 2, board.height() / 2)
+    assert middle == pytest.approx((page.width * 0.25, page.height * 0.75), abs=1.5 / scale)
+    assert overview.seen.boundingRect().center().x() == pytest.approx(at.x(), abs=2)
+    qtbot.mouseRelease(overview, Qt.MouseButton.LeftButton)
+
+
+def test_from_800_per_cent_on_px_are_told_apart_by_a_grid(window, qtbot):
+    board = window.board
+    board.zoom_to(7.9)
+    qtbot.waitUntil(lambda: not board.is_moving)
+    assert np.ptp(grabbed(board)[100:200, 100:200]) == 0, "white paper"
+    for turned in (False, True):
+        board.zoom_to(16.0)
+        board.turn_by(math.pi / 2 if turned else 0.0)
+        qtbot.waitUntil(lambda: not board.is_moving)
+        part = grabbed(board)[100:260, 100:260, 0]
+        dark_rows = (part < 250).all(axis=1).sum()
+        dark_columns = (part < 250).all(axis=0).sum()
+        assert dark_rows == dark_columns == 10, "a line for each 16 px"
+
+
+def test_frames_are_drawn_over_the_page_and_can_be_hidden(window, qtbot):
+    page = window.document.page
+    window.document.edit("frames", lambda p: replace(p, trim_mm=10.0, bleed_mm=3.0, safe_mm=5.0))
+    board = window.board
+    qtbot.waitUntil(lambda: not board.is_moving)
+    with_frames = grabbed(board)
+    window.actions_by_id["view.frames"].trigger()
+    without = grabbed(board)
+    different = (with_frames != without).any(axis=2)
+    trim_px = 10 / 25.4 * page.dpi
+    x, y = board.view.to_screen(trim_px, page.height / 2)
+    assert different[round(y) - 20 : round(y) + 20, round(x) - 2 : round(x) + 3].any(axis=1).all(), "solid at the trim"
+    x, _ = board.view.to_screen(page.width / 2, page.height / 2)
+    assert not different[round(y) - 20 : round(y) + 20, round(x) - 20 : round(x) + 20].any()
+
+
+def test_a_slow_turn_stops_softly_at_every_45_degrees_and_goes_on(window):
+    board, angles = window.board, []
+    for _ in range(100):
+        board.turn_softly(math.radians(1))
+        angles.append(math.degrees(board.view.angle_rad))
+    assert sum(abs(a - 45) < 1e-6 for a in angles) in (6, 7), "from 42 to 48 degrees it stays"
+    assert sum(abs(a - 90) < 1e-6 for a in angles) in (6, 7)
+    assert any(abs(a - 30) < 1e-6 for a in angles) and angles[-1] == pytest.approx(100)
+    assert soft_stopped(math.radians(-136)) == pytest.approx(math.radians(-135))
+
+
+def test_flipping_keeps_what_is_under_the_pen_or_the_page_where_it_is(window, qtbot):
+    board, page = window.board, window.document.page
+    board.zoom_to(0.4)
+    at = QPoint(200, 300)
+    qtbot.mouseMove(board, at)
+    there = board.view.to_page(at.x(), at.y())
+    window.actions_by_id["view.flip"].trigger()
+    assert board.view.flipped and board.view.to_page(at.x(), at.y()) == pytest.approx(there, abs=2)
+    window.actions_by_id["view.flip"].trigger()
+    middle = board.view.to_screen(page.width / 2, page.height / 2)
+    window.actions_by_id["view.flip_page"].trigger()
+    assert board.view.flipped and board.view.to_screen(page.width / 2, page.height / 2) == pytest.approx(middle, abs=1)
+
+
+def test_page_width_fills_the_board_from_side_to_side(window):
+    board, page = window.board, window.document.page
+    window.actions_by_id["view.width"].trigger()
+    left, right = board.view.to_screen(0, 0)[0], board.view.to_screen(page.width, 0)[0]
+    assert 0 < left < 30 and board.width() - 30 < right < board.width()
+
+
+@pytest.fixture
+def fingers(window):
+    device = QTest.createTouchDevice(QPointingDevice.DeviceType.TouchScreen)
+
+    def touch(*moves: list[tuple[int, int]]) -> None:
+        """Each move gives the place of every finger; a finger that is left out is lifted."""
+        down: set[int] = set()
+        for places in moves:
+            event = QTest.touchEvent(window.board, device)
+            for k, place in enumerate(places):
+                (event.move if k in down else event.press)(k, QPoint(*place), window.board)
+            for k in down - set(range(len(places))):
+                event.release(k, QPoint(*moves[-2][k]), window.board)
+            down = set(range(len(places)))
+            event.commit()
+
+    return touch
+
+
+def test_two_fingers_move_zoom_and_turn_the_page_with_them(window, fingers):
+    board = window.board
+    board.set_view(View(0.3, 0.0, False, 100, 50))
+    a, b = board.view.to_page(300, 300), board.view.to_page(500, 300)
+    fingers([(300, 300), (500, 300)], [(290, 280), (520, 330)], [(280, 250), (560, 400)], [])
+    assert board.view.to_screen(*a) == pytest.approx((280, 250), abs=2)
+    assert board.view.to_screen(*b) == pytest.approx((560, 400), abs=2)
+    assert not len(window.document.page.active.marks)
+
+
+def test_one_finger_draws_and_a_second_one_takes_that_back(window, fingers):
+    fingers([(300, 300)], [(340, 310)], [(400, 320)], [])
+    assert len(window.document.page.active.marks) == 1
+    fingers([(300, 400)], [(340, 410)], [(340, 410), (500, 400)], [(350, 430), (520, 420)], [])
+    assert len(window.document.page.active.marks) == 1 and window.board.session is None

@@ -102,7 +102,7 @@ def main(folder: Path) -> None:
     scratch = Path(tempfile.mkdtemp())
     window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
     window.show()
-    window.open_demo()
+    window.pages.open_demo()
     while window.filing.is_busy:
         app.processEvents()
 

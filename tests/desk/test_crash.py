@@ -41,7 +41,7 @@ def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(ma
     # As if the process had died: the system lets go of its lock, nothing else happens.
     window.guard._journal._lock.close()
     again = make_window()
-    assert again.take_up_kept()
+    assert again.pages.take_up_kept()
     assert len(again.document.page.active.marks) == 1 and "as you left it" in again.status.text
     again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
     assert again.guard.slot == slot

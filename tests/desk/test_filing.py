@@ -13,10 +13,10 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMessageB
 
 from jotsk.core.errors import CannotWrite, Refused
 from jotsk.core.files import openraster_writing
-from jotsk.core.files.openraster import read_page
+from jotsk.core.files.openraster import read_page, read_thumbnail
 from jotsk.core.files.store import PageStore
 from jotsk.desk import places
-from jotsk.desk.dialogs import ExportSheet, KeySheet
+from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
 from jotsk.desk.jobs import Job
 from jotsk.desk.keeping import Shelf
@@ -131,7 +131,7 @@ def test_opening_remembers_the_folder(window, tmp_path, monkeypatch, settle):
     answers(monkeypatch, folder / "a.png")
     window.actions_by_id["page.open"].trigger()
     settle(window)
-    assert window.document.title == "a" and window._folder() == str(folder)
+    assert window.document.title == "a" and window.pages._folder() == str(folder)
 
 
 def test_two_files_at_once_are_refused_with_a_sentence(window, tmp_path, monkeypatch, settle):
@@ -210,17 +210,47 @@ def test_only_files_are_taken_from_a_drag(window):
 # -- kept work -----------------------------------------------------------------------------------
 
 
-def test_kept_work_is_chosen_from_a_list(window, pen, monkeypatch, tmp_path, settle):
-    window.actions_by_id["page.kept"].trigger()
-    assert "Nothing is kept" in window.status.text
+def choosing(monkeypatch, row: int) -> list:
+    """The sheet of recent pages opens, and this one of them is taken; returns what the sheets said."""
+    seen: list = []
+
+    def run(sheet) -> bool:
+        seen.append([sheet.list.item(k).text() for k in range(sheet.list.count())])
+        sheet.list.setCurrentRow(row)
+        sheet._take()
+        return sheet.list.count() > 0
+
+    monkeypatch.setattr(RecentSheet, "exec", run)
+    return seen
+
+
+def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, monkeypatch, tmp_path, settle):
+    seen = choosing(monkeypatch, 0)
+    window.actions_by_id["page.recent"].trigger()
+    assert seen == [[]] and not window.filing.is_busy
     pen.draw(across(window))
-    first = window.document.page
+    window.filing.save(tmp_path / "harbour.ora")
+    settle(window)
     Image.new("L", (60, 40), 200).save(tmp_path / "other.png")
     window.open(tmp_path / "other.png")
     settle(window)
-    monkeypatch.setattr(QInputDialog, "getItem", lambda *a, **k: (a[3][0], True))
-    window.actions_by_id["page.kept"].trigger()
-    assert len(window.document.page.active.marks) == len(first.active.marks) == 1
+    pen.draw(across(window))
+    window.document.title = "sketchy"
+    window.document.add_layer()
+    window.pages.take_up_kept("none of that name")
+    window.open(tmp_path / "harbour.ora")
+    settle(window)
+    assert len(window.document.page.active.marks) == 1
+    window.actions_by_id["page.recent"].trigger()
+    settle(window)
+    assert [text.split("\n")[0] for text in seen[-1]] == ["sketchy", "harbour"] and "not saved" in seen[-1][0]
+    assert window.document.title == "sketchy" and "as you left it" in window.status.text
+    choosing(monkeypatch, 0)
+    window.actions_by_id["page.recent"].trigger()
+    settle(window)
+    assert window.document.path == tmp_path / "harbour.ora"
+    assert read_thumbnail(tmp_path / "harbour.ora").startswith(b"\x89PNG")
+    assert read_thumbnail(tmp_path / "other.png") is None
 
 
 def test_a_damaged_kept_page_is_put_aside_and_never_met_again(tmp_path):

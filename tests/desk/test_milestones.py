@@ -23,10 +23,10 @@ def kept(window, pen, qtbot):
     """Two milestones, with a line more in the second, and a third line after it."""
     for k, name in enumerate(("one line", "two lines")):
         pen.draw(across(window, y=0.3 + 0.2 * k))
-        window.milestones.keep(name)
-        qtbot.waitUntil(lambda: not window.milestones.is_busy)
+        window.pages.milestones.keep(name)
+        qtbot.waitUntil(lambda: not window.pages.milestones.is_busy)
     pen.draw(across(window, y=0.7))
-    return window.milestones
+    return window.pages.milestones
 
 
 def test_a_milestone_is_a_state_of_the_page_with_name_time_and_picture(window, kept):
@@ -81,7 +81,7 @@ def test_a_page_that_gets_a_file_has_its_milestones_beside_it(window, kept, tmp_
 
 def test_the_clock_keeps_a_milestone_after_work_and_only_then(window, pen, qtbot):
     now = [1000.0]
-    milestones = window.milestones
+    milestones = window.pages.milestones
     milestones._clock = lambda: now[0]
     now[0] += 3600
     milestones.look_at_clock()

@@ -138,7 +138,9 @@ def test_the_export_sheet_offers_what_a_kind_can_hold_and_writes_it(window, pen,
         assert shades == {0, 255}, "the preview is the result"
 
     through(monkeypatch, ExportSheet, use)
-    monkeypatch.setattr("jotsk.desk.window.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), ""))
+    monkeypatch.setattr(
+        "jotsk.desk.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), "")
+    )
     window.actions_by_id["page.export"].trigger()
     settle(window)
     with Image.open(tmp_path / "proof.tif") as picture:
@@ -187,7 +189,7 @@ def test_a_file_changed_by_another_program_is_not_written_over(window, pen, tmp_
     asked = []
     monkeypatch.setattr(QMessageBox, "exec", lambda box: asked.append(box.text()) or 0)
     monkeypatch.setattr(QMessageBox, "clickedButton", lambda box: box.buttons()[0])
-    monkeypatch.setattr("jotsk.desk.window.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "mine"), ""))
+    monkeypatch.setattr("jotsk.desk.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "mine"), ""))
     window.actions_by_id["page.save"].trigger()
     settle(window)
     assert len(asked) == 1 and "another program" in asked[0]

@@ -7,8 +7,7 @@ import itertools
 import numpy as np
 import png
 import pytest
-from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
-from PySide6.QtGui import QDropEvent
+from PySide6.QtCore import QPoint, QPointF, Qt
 
 from jotsk.core.files.exporting import Export
 from jotsk.core.files.openraster import read_page
@@ -26,7 +25,7 @@ def same_pixels(one, other) -> bool:
 
 
 def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle, tmp_path, qtbot):
-    window.open_demo()
+    window.pages.open_demo()
     settle(window)
     document, board = window.document, window.board
     sketch = document.page.layers[0]
@@ -202,7 +201,7 @@ def test_closing_with_unsaved_work_never_loses_it(make_window, settle, tmp_path)
     kept = window.document.page
     assert window.isWindowModified() and window.close()
     again = make_window()
-    assert again.take_up_kept()
+    assert again.pages.take_up_kept()
     assert same_pixels(again.document.page, kept)
     assert len(again.document.page.active.marks) == 1
     assert again.document.is_unsaved and "as you left it" in again.status.text
@@ -226,7 +225,7 @@ def test_leaving_one_page_for_another_keeps_both(make_window, tmp_path, settle):
     window.close()
     again = make_window()
     assert {note.title for note in again.shelf.notes()} == {"other", "New page"}
-    assert again.take_up_kept(next(note.slot for note in again.shelf.notes() if note.title == "New page"))
+    assert again.pages.take_up_kept(next(note.slot for note in again.shelf.notes() if note.title == "New page"))
     assert same_pixels(again.document.page, first)
 
 
@@ -252,21 +251,6 @@ def test_a_damaged_file_leaves_the_page_and_says_so(window, pen, tmp_path, settl
     settle(window)
     assert window.document.page is page
     assert "bad.ora" in window.status.text and window.status.text.endswith(".")
-
-
-def test_a_dropped_picture_becomes_a_sketch_layer(window, tmp_path, settle):
-    from PIL import Image
-
-    path = tmp_path / "sketch.png"
-    Image.new("L", (200, 100), 90).save(path)
-    mime = QMimeData()
-    mime.setUrls([QUrl.fromLocalFile(str(path))])
-    copy, left, none = Qt.DropAction.CopyAction, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
-    window.dropEvent(QDropEvent(QPointF(400, 400), copy, mime, left, none))
-    settle(window)
-    layer = window.document.page.active
-    assert (layer.name, layer.is_sketch) == ("sketch", True)
-    assert rgba(flattened(window.document.page))[50, 100].tolist() == [90, 90, 90, 255]
 
 
 def test_an_opened_picture_is_a_page_of_its_size(window, tmp_path, settle):

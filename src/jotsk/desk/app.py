@@ -59,11 +59,11 @@ def run(*, file: Path | None = None, demo: bool = False, play: bool = False, sho
         if file is not None:
             window.open(file.resolve())
         elif demo:
-            window.open_demo()
+            window.pages.open_demo()
             if play and shot is None:
                 _play(window)
         else:
-            window.take_up_kept()
+            window.pages.take_up_kept()
 
     if shot is not None:
         return _shoot(app, window, begin, play, shot)

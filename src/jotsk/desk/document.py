@@ -14,7 +14,9 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Cut, Stroke
-from jotsk.core.page import History, InkLayer, Page, Tiles, blank_page, edits, resizing, stacking
+from jotsk.core.page import History, InkLayer, Page, blank_page, edits, resizing, stacking
+from jotsk.core.page.placing import Placement, settled
+from jotsk.core.page.stack import inside
 
 MOST_RECENT = 60
 
@@ -337,8 +339,22 @@ class Document(QObject):
     def trace_under(self) -> None:
         self.edit("Trace under", lambda page: stacking.traced_under(page, page.active_uid))
 
-    def add_picture(self, tiles: Tiles, name: str) -> None:
-        self.edit("Add picture", lambda page: stacking.with_picture_layer(page, tiles, name))
+    def settle_pictures(self, placements: Sequence[Placement]) -> None:
+        """Put placed pictures onto the page, each on a layer of its own, as one step."""
+        count = len(placements)
+
+        def change(page: Page) -> Page:
+            for placed in placements:
+                page = stacking.with_picture_layer(page, settled(placed, page.bounds), placed.name)
+            return page
+
+        self.edit_slowly(f"Add {count} pictures" if count > 1 else "Add picture", change)
+
+    def shift_layers(self, dx: int, dy: int) -> None:
+        """Move what is on the chosen layers, groups with all that is in them, by whole px."""
+        uids = inside(self.page.layers, self.chosen_layers)
+        if dx or dy:
+            self.edit_slowly("Move what is on the layer", lambda page: resizing.shifted(page, uids, dx, dy))
 
     def _announce(self, before: Page) -> None:
         self._check_last()

@@ -2,20 +2,22 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.errors import JotskError
 from jotsk.core.files.exporting import Export, write_export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
-from jotsk.core.page import Page, Tiles, tiles_from
+from jotsk.core.page import Page, tiles_from
 from jotsk.core.page.page import blank_page
 from jotsk.core.page.stacking import with_picture_layer, without_layers
+from jotsk.core.page.tiles import Pixels
 from jotsk.desk.document import Document
 from jotsk.desk.jobs import Job
 
@@ -40,23 +42,44 @@ class Filing(QObject):
     def is_busy(self) -> bool:
         return self.job is not None
 
-    def open(self, path: Path, *, onto_page: bool = False) -> None:
-        """Open a page, or a picture as a sketch: alone, or as a layer of the present page."""
+    def open(self, path: Path) -> None:
+        """Open a page, or a picture as a sketch on a page of its own."""
         if path.suffix.lower() in PICTURE_SUFFIXES:
-            if onto_page:
-                self.run(f"Opening {path.name}", lambda p: _read_layer(path), lambda t: self._added(t, path))
-            else:
-                self.run(
-                    f"Opening {path.name}",
-                    lambda p: _page_around(path),
-                    lambda page: self._took(page, None, path.stem),
-                )
+            self.run(
+                f"Opening {path.name}",
+                lambda p: _page_around(path),
+                lambda page: self._took(page, None, path.stem),
+            )
         else:
             self.run(
                 f"Opening {path.name}",
                 lambda p: prepared(read_page(path, progress=p)),
                 lambda page: self._took(page, path, path.stem),
             )
+
+    def read_pictures(self, paths: Sequence[Path], done: Callable[[list[tuple[str, Pixels]]], None]) -> None:
+        """Read pictures that are to be placed on the page; one that cannot be read is told, and the others come."""
+
+        def work(progress: Callable[[float], None]) -> tuple[list[tuple[str, Pixels]], list[str]]:
+            read: list[tuple[str, Pixels]] = []
+            refused: list[str] = []
+            for k, path in enumerate(paths):
+                progress(k / len(paths))
+                try:
+                    read.append((path.stem, read_picture(path)[0]))
+                except JotskError as error:
+                    refused.append(str(error))
+            return read, refused
+
+        def took(outcome: tuple[list[tuple[str, Pixels]], list[str]]) -> None:
+            read, refused = outcome
+            if refused:
+                self.told.emit(" ".join(refused))
+            if read:
+                done(read)
+
+        what = paths[0].name if len(paths) == 1 else f"{len(paths)} pictures"
+        self.run(f"Opening {what}", work, took)
 
     def save(self, path: Path) -> None:
         page = self._document.page
@@ -114,9 +137,6 @@ class Filing(QObject):
             self.remember_file(path)
         self._document.take(page, path=path, title=title, saved=True)
 
-    def _added(self, tiles: Tiles, path: Path) -> None:
-        self._document.add_picture(tiles, path.stem)
-
 
 def _signature(path: Path) -> tuple[int, int]:
     """When a file was written, and its size; (0, 0) if it is not there."""
@@ -132,13 +152,6 @@ def prepared(page: Page) -> Page:
     for layer in page.layers:
         layer.tiles.at_level(7)
     return page
-
-
-def _read_layer(path: Path) -> Tiles:
-    pixels, _ = read_picture(path)
-    tiles = tiles_from(pixels)
-    tiles.at_level(7)
-    return tiles
 
 
 def _page_around(path: Path) -> Page:

@@ -6,6 +6,7 @@ import fcntl
 import logging
 import os
 import threading
+import time
 from contextlib import suppress
 from dataclasses import dataclass
 from datetime import datetime
@@ -17,11 +18,13 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError
 from jotsk.core.files.store import PageStore
 from jotsk.core.page import Page
+from jotsk.core.page.miniature import miniature_png
 
 log = logging.getLogger(__name__)
 
 STEP = "step"
 SWEEP_EVERY = 200
+PICTURE_PX, PICTURE_EVERY_S = 240, 10.0
 SUFFIX = ".journal"
 
 
@@ -42,6 +45,7 @@ class KeptNote:
     slot: str
     title: str
     when: datetime
+    picture: bytes | None = None  # PNG
 
 
 class Journal(QObject):
@@ -87,7 +91,7 @@ class Journal(QObject):
 
     def _run(self) -> None:
         store: PageStore | None = None
-        count = 0
+        count, picture, pictured_at = 0, b"", -PICTURE_EVERY_S
         while True:
             with self._change:
                 self._is_busy = False
@@ -103,7 +107,9 @@ class Journal(QObject):
                     "title": kept.title, "path": str(kept.path or ""), "is_unsaved": "1" if kept.is_unsaved else "",
                 }  # fmt: skip
                 changed = {key: value for key, value in notes.items() if store.note(key) != value}
-                store.put(kept.page, kind=STEP, instead_of=STEP)
+                if time.monotonic() - pictured_at > PICTURE_EVERY_S:
+                    picture, pictured_at = miniature_png(kept.page, PICTURE_PX), time.monotonic()
+                store.put(kept.page, kind=STEP, picture=picture, instead_of=STEP)
                 if changed:
                     store.set_notes(**changed)
                 count += 1
@@ -188,7 +194,8 @@ class Shelf:
         if not states or not is_unsaved:
             _remove(path)
             return None
-        return KeptNote(path.stem, title or "Kept page", datetime.fromtimestamp(states[0].at))
+        when = datetime.fromtimestamp(states[0].at)
+        return KeptNote(path.stem, title or "Kept page", when, states[0].picture)
 
     def _put_aside(self, path: Path) -> None:
         """Neither lost nor met again at every start."""

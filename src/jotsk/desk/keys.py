@@ -21,6 +21,7 @@ WAYS = {
     "hand.pick": Way.PICK,
     "hand.choose": Way.CHOOSE,
     "page.crop": Way.CROP,
+    "layer.shift": Way.SHIFT,
 }
 
 

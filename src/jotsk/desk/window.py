@@ -9,12 +9,9 @@ from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
     QApplication,
     QDialog,
-    QFileDialog,
     QFrame,
     QHBoxLayout,
-    QInputDialog,
     QMainWindow,
-    QMessageBox,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
@@ -22,17 +19,17 @@ from PySide6.QtWidgets import (
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import assign_keys, make_actions
 from jotsk.desk.board import Board
+from jotsk.desk.board.placing_strip import PlacingStrip
 from jotsk.desk.document import Document
 from jotsk.desk.feels import read_feels, write_feels
-from jotsk.desk.filing import PAGE_SUFFIX, Filing
+from jotsk.desk.filing import Filing
 from jotsk.desk.guarding import Guard
 from jotsk.desk.hand import Hand
 from jotsk.desk.hints import HintStrip
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.keys import HoldKeys
-from jotsk.desk.milestones import MINUTES, Milestones
+from jotsk.desk.page_commands import PageCommands
 from jotsk.desk.palette_shelf import PaletteShelf
-from jotsk.desk.places import cache_folder
 from jotsk.desk.roll import PenRoll
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
@@ -52,7 +49,6 @@ HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 112
 FLOAT_PX = 10  # between the edge of the board and what floats over it
 TURN_STEP_DEG = 15
-OPENABLE = "Pages and pictures (*.ora *.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp);;All files (*)"
 
 
 class Window(QMainWindow):
@@ -63,8 +59,6 @@ class Window(QMainWindow):
         self.settings, self.shelf = settings, shelf
         self.document = Document(self)
         self.guard = Guard(self.document, shelf, self)
-        self.milestones = Milestones(self.document, shelf.folder, self)
-        self.milestones.minutes = int(settings.value("milestones/minutes", MINUTES, int))
         folder = own_folder or shelf.folder
         self.hand = Hand(PenRoll(folder, self), self)
         self.palette_shelf = PaletteShelf(folder, self)
@@ -75,6 +69,10 @@ class Window(QMainWindow):
         self.board = Board(self.document, self.hand, self)
         self.status = StatusStrip(self.board)
         self.hints = HintStrip(settings, self.board)
+        self.pages = PageCommands(
+            self.document, self.board, self.filing, self.guard, shelf, settings, self.status.tell, self
+        )
+        self.placing_strip = PlacingStrip(self.board)
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
         self._build()
@@ -132,19 +130,21 @@ class Window(QMainWindow):
         self.setCentralWidget(whole)
 
     def _connect(self) -> None:
-        board, document, actions = self.board, self.document, self.actions_by_id
+        board, document, actions, pages = self.board, self.document, self.actions_by_id, self.pages
         for entry_id, method in {
-            "page.new": self.ask_new,
-            "page.open": self.ask_open,
-            "page.print": self.ask_print,
-            "page.size": self.ask_size,
-            "page.demo": self.open_demo,
-            "page.kept": self.ask_kept,
-            "page.save": self.save,
-            "page.save_as": self.ask_save,
-            "page.export": self.ask_export,
-            "page.milestone": self.keep_milestone,
-            "page.milestones": self.show_milestones,
+            "page.new": pages.ask_new,
+            "page.open": pages.ask_open,
+            "page.print": pages.ask_print,
+            "page.size": pages.ask_size,
+            "page.demo": pages.open_demo,
+            "page.recent": pages.ask_recent,
+            "page.pictures": pages.ask_pictures,
+            "edit.paste": pages.paste,
+            "page.save": pages.save,
+            "page.save_as": pages.ask_save,
+            "page.export": pages.ask_export,
+            "page.milestone": pages.keep_milestone,
+            "page.milestones": pages.show_milestones,
             "page.quit": self.close,
             "edit.undo": document.undo,
             "edit.redo": document.redo,
@@ -206,7 +206,6 @@ class Window(QMainWindow):
         document.state_changed.connect(self.refresh_title)
         document.slow.connect(self.filing.run)
         self.guard.trouble.connect(self.status.tell)
-        self.milestones.trouble.connect(self.status.tell)
         board.touched.connect(self.guard.before_stroke)
         board.resized.connect(self.status.place)
         board.resized.connect(self._place_floats)
@@ -284,95 +283,14 @@ class Window(QMainWindow):
             self.actions_by_id[entry_id].setText(f"{word} {label[0].lower()}{label[1:]}" if label else word)
             self.actions_by_id[entry_id].setEnabled(label is not None)
 
-    def open(self, path: Path, *, onto_page: bool = False) -> None:
-        """Open a page or picture. Unsaved work stays on the shelf."""
-        if not onto_page and not self.keep_unsaved():
-            return
-        self.filing.open(path, onto_page=onto_page)
-
-    def open_demo(self) -> None:
-        from jotsk.demo.gull_and_lantern import TITLE
-        from jotsk.demo.keeping import kept_demo_page
-
-        if self.keep_unsaved():
-            self.filing.make(TITLE, lambda progress: kept_demo_page(progress, cache_folder()))
-
-    def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Open", self._folder(), OPENABLE)
-        if name:
-            self._remember(Path(name))
-            self.open(Path(name))
-
-    def save(self) -> None:
-        path = self.document.path
-        if path is None:
-            self.ask_save()
-        elif not self.filing.was_changed_outside(path):
-            self.filing.save(path)
-        else:
-            self._ask_about_other(path)
-
-    def ask_save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)")
-        if name:
-            path = Path(name)
-            path = path if path.suffix.lower() == PAGE_SUFFIX else path.with_name(path.name + PAGE_SUFFIX)
-            self._remember(path)
-            self.filing.save(path)
-
-    def ask_new(self) -> None:
-        """Make a page; work on the present one stays on the shelf."""
-        from jotsk.desk.dialogs import NewPage
-
-        sheet = NewPage(self)
-        if sheet.exec() and self.keep_unsaved():
-            self.document.take(sheet.page, path=None, title="New page", saved=True)
-
-    def ask_size(self) -> None:
-        from jotsk.desk.dialogs import PageSize
-
-        sheet = PageSize(self.document.page, self)
-        if sheet.exec():
-            self.document.resize_page(sheet.size, sheet.anchor, sheet.dpi, sheet.margins_mm)
-
-    def ask_export(self) -> None:
-        from jotsk.desk.dialogs import ExportSheet
-
-        sheet = ExportSheet(self.document.page, self)
-        if not sheet.exec():
-            return
-        suffix = sheet.suffix
-        name, _ = QFileDialog.getSaveFileName(self, "Export", self._suggested(suffix), f"Pictures (*{suffix})")
-        if name:
-            path = Path(name)
-            path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
-            self._remember(path)
-            self.filing.export(path, sheet.export)
-
-    def ask_print(self) -> None:
-        """Print through the system's dialog, at true size where the paper allows."""
-        from jotsk.desk.printing import ask_and_print
-
-        if ask_and_print(self.document.page, self.document.title, self):
-            self.status.tell(f"“{self.document.title}” went to the printer.")
-
-    def keep_unsaved(self) -> bool:
-        """Have unsaved work on disk; False if that did not work and the user chose to stay."""
-        trouble = self.guard.keep()
-        return trouble is None or self._leave_anyway(trouble)
-
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if any(url.isLocalFile() for url in event.mimeData().urls()):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
-        """A page dropped on the window is opened; a picture becomes a layer of the present page."""
-        for url in event.mimeData().urls():
-            if url.isLocalFile():
-                path = Path(url.toLocalFile())
-                self.open(path, onto_page=path.suffix.lower() != PAGE_SUFFIX)
-                event.acceptProposedAction()
-                return
+        """A page dropped on the window is opened; pictures are placed on the present page."""
+        if self.pages.take(event.mimeData(), may_open=True):
+            event.acceptProposedAction()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if not self.hold_keys.pressed(event):
@@ -387,46 +305,15 @@ class Window(QMainWindow):
         if self.filing.job is not None:
             self.filing.job.wait()
             QApplication.processEvents()  # the outcome of a save decides what is unsaved
-        if self.keep_unsaved():
+        if self.pages.keep_unsaved():
             self.guard.end()
             self.settings.sync()
             event.accept()
         else:
             event.ignore()
 
-    def take_up_kept(self, slot: str | None = None) -> bool:
-        """Put a page back that was closed with unsaved work, the latest if none is named, and say so."""
-        notes = self.shelf.notes()
-        slot = slot or (notes[0].slot if notes else None)
-        kept = self.shelf.look(slot) if slot else None
-        if kept is None:
-            return False
-        assert slot is not None
-        self.guard.take_up(slot)
-        self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
-        self.status.tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
-        return True
-
-    def ask_kept(self) -> None:
-        """Choose among the pages that were closed or left with unsaved work."""
-        notes = self.shelf.notes()
-        if not notes:
-            self.status.tell("Nothing is kept aside; pages that are left with unsaved work appear here.")
-            return
-        names = [f"{note.title}, {note.when:%d %B, %H:%M}" for note in notes]
-        name, accepted = QInputDialog.getItem(self, "Kept work", "Pages left with unsaved work", names, editable=False)
-        if accepted and self.keep_unsaved():
-            self.take_up_kept(notes[names.index(name)].slot)
-
-    def keep_milestone(self) -> None:
-        self.milestones.keep()
-        self.status.tell("A milestone is kept; Ctrl+Shift+M shows all of them.")
-
-    def show_milestones(self) -> None:
-        from jotsk.desk.dialogs import MilestoneSheet
-
-        MilestoneSheet(self.milestones, self.document, self).exec()
-        self.settings.setValue("milestones/minutes", self.milestones.minutes)
+    def open(self, path: Path) -> None:
+        self.pages.open(path)
 
     def show_maker(self) -> None:
         """The pen maker, on the pen in the hand."""
@@ -461,53 +348,11 @@ class Window(QMainWindow):
     def sizeHint(self) -> QSize:
         return QSize(1280, 800)
 
-    def _ask_about_other(self, path: Path) -> None:
-        """The file was written by somebody else since it was opened here."""
-        box = QMessageBox(
-            QMessageBox.Icon.Warning,
-            "The file has changed",
-            f"“{path.name}” was changed by another program or window since it was opened here."
-            " Your work is in the journal, whatever you choose.",
-            parent=self,
-        )
-        other = box.addButton("Save under another name", QMessageBox.ButtonRole.AcceptRole)
-        over = box.addButton("Write over it", QMessageBox.ButtonRole.DestructiveRole)
-        box.addButton("Not now", QMessageBox.ButtonRole.RejectRole)
-        box.setDefaultButton(other)
-        box.exec()
-        if box.clickedButton() is other:
-            self.ask_save()
-        elif box.clickedButton() is over:
-            self.filing.save(path)
-
-    def _leave_anyway(self, reason: str) -> bool:
-        box = QMessageBox(
-            QMessageBox.Icon.Warning,
-            "Unsaved work",
-            f"{reason}\n\nThe work on this page could not be kept aside.",
-            parent=self,
-        )
-        stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
-        leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
-        box.setDefaultButton(stay)
-        box.exec()
-        return box.clickedButton() is leave
-
     def _restore(self) -> None:
         if self.settings.value("desk/lamp", False, bool):
             self.actions_by_id["view.lamp"].setChecked(True)
         if self.settings.value("desk/left_handed", False, bool):
             self.actions_by_id["view.left_handed"].setChecked(True)
-
-    def _folder(self) -> str:
-        return str(self.settings.value("files/folder", str(Path.home())))
-
-    def _remember(self, path: Path) -> None:
-        self.settings.setValue("files/folder", str(path.parent))
-
-    def _suggested(self, suffix: str) -> str:
-        path = self.document.path
-        return str(path.with_suffix(suffix) if path else Path(self._folder()) / (self.document.title + suffix))
 
 
 def _side(width: int, parts: list[tuple[QWidget, int]]) -> QWidget:

@@ -3,6 +3,8 @@ from __future__ import annotations
 import json
 
 import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
 
 from jotsk.core.errors import DamagedFile
 from jotsk.core.files.palettes import read_palette, write_palette
@@ -60,3 +62,42 @@ def test_a_line_that_is_no_colour_is_named(tmp_path, content):
     (tmp_path / "p.txt").write_text(f"#ff0000 Red\n{content}\n")
     with pytest.raises(DamagedFile, match="line 2"):
         read_palette(tmp_path / "p.txt")
+
+
+JSON = st.recursive(
+    st.none() | st.booleans() | st.integers() | st.floats() | st.text(max_size=8),
+    lambda inner: st.lists(inner, max_size=3) | st.dictionaries(st.text(max_size=8), inner, max_size=3),
+    max_leaves=8,
+)
+
+
+@given(data=st.data())
+@settings(max_examples=150, deadline=None)
+def test_anything_in_the_place_of_anything_in_a_pen_gives_a_pen_or_a_sentence(tmp_path_factory, data):
+    path = tmp_path_factory.mktemp("fuzz") / "pens.json"
+    write_pens(path, SHIPPED[:2])
+    record = json.loads(path.read_text())
+    pen = record["pens"][0]
+    field = data.draw(st.sampled_from(sorted(pen)))
+    value = data.draw(JSON)
+    inner = pen[field]
+    if isinstance(inner, dict) and inner and data.draw(st.booleans()):
+        inner[data.draw(st.sampled_from(sorted(inner)))] = value
+    else:
+        pen[field] = value
+    path.write_text(json.dumps(record))
+    try:
+        assert len(read_pens(path)) == 2
+    except DamagedFile as error:
+        assert path.name in str(error)
+
+
+@given(st.binary(max_size=200))
+@settings(max_examples=100, deadline=None)
+def test_any_bytes_are_a_palette_or_a_sentence(tmp_path_factory, content):
+    path = tmp_path_factory.mktemp("fuzz") / "p.txt"
+    path.write_bytes(content)
+    try:
+        assert all(0 <= v <= 255 for color, _ in read_palette(path) for v in color)
+    except DamagedFile as error:
+        assert path.name in str(error)

@@ -1,4 +1,4 @@
-"""PNG of every kind, written and read by pypng, a reader and writer of its own."""
+"""Pictures, written and read by other libraries: PNG by pypng, TIFF by OpenCV, JPEG and WebP by Pillow."""
 
 from __future__ import annotations
 
@@ -6,11 +6,13 @@ import io
 import struct
 import zlib
 
+import cv2
 import numpy as np
 import png
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from PIL import Image
 
 from jotsk.core.errors import CannotWrite, DamagedFile, TooLarge
 from jotsk.core.files.pictures import read_picture, write_png
@@ -129,3 +131,65 @@ def test_a_failed_write_leaves_the_old_file_and_no_other(tmp_path, monkeypatch):
         write_png(path, np.zeros((1, 1), np.uint32), dpi=300, opaque=True)
     assert [p.name for p in tmp_path.iterdir() if p.is_file()] == ["out.png"]
     assert path.read_bytes() == b"old"
+
+
+@pytest.mark.parametrize("orientation", range(1, 9))
+def test_a_photograph_comes_in_as_the_camera_was_held(tmp_path, orientation):
+    """EXIF 2.3, tag 0x0112: which of the eight ways row 0 and column 0 lie. The upper left quarter is dark."""
+    upright = np.full((40, 64), 220, np.uint8)
+    upright[:20, :32] = 30
+    stored = {
+        1: upright, 2: upright[:, ::-1], 3: upright[::-1, ::-1], 4: upright[::-1],
+        5: upright.T, 6: upright.T[::-1], 7: upright.T[::-1, ::-1], 8: upright.T[:, ::-1],
+    }[orientation]  # fmt: skip
+    exif = Image.Exif()
+    exif[0x0112] = orientation
+    Image.fromarray(np.ascontiguousarray(stored)).save(tmp_path / "p.jpg", exif=exif, quality=95)
+    grey = rgba(read_picture(tmp_path / "p.jpg")[0])[..., 0].astype(int)
+    assert grey.shape == (40, 64) and np.abs(grey - upright).mean() < 4
+
+
+@pytest.mark.parametrize("channels", [1, 3, 4])
+def test_tiff_of_16_bits_becomes_8(tmp_path, channels):
+    rng = np.random.default_rng(1)
+    wide = rng.integers(0, 65536, (30, 50, channels), np.uint16)
+    if channels == 4:
+        wide[..., 3] = 65535
+    cv2.imwrite(str(tmp_path / "p.tif"), wide)
+    ours = rgba(read_picture(tmp_path / "p.tif")[0]).astype(int)
+    expected = wide[..., [0, 0, 0]] if channels == 1 else wide[..., 2::-1]
+    assert np.abs(ours[..., :3] - expected / 257).max() <= 1 and (ours[..., 3] == 255).all()
+
+
+@pytest.mark.parametrize("compression", ["group4", "group3", "tiff_lzw", "raw", "packbits"])
+def test_tiff_of_one_bit_becomes_black_and_white(tmp_path, compression):
+    bits = np.random.default_rng(3).random((40, 70)) > 0.5
+    Image.fromarray(bits).save(tmp_path / "p.tif", compression=compression, dpi=(600, 600))
+    pixels, dpi = read_picture(tmp_path / "p.tif")
+    assert np.array_equal(rgba(pixels)[..., 0], np.where(bits, 255, 0)) and dpi == 600
+
+
+def test_webp_with_transparency(tmp_path):
+    half = np.dstack([np.full((20, 20), v, np.uint8) for v in (200, 100, 50, 128)])
+    Image.fromarray(half).save(tmp_path / "p.webp", lossless=True)
+    assert straight(read_picture(tmp_path / "p.webp")[0])[10, 10].tolist() == pytest.approx([200, 100, 50, 128], abs=1)
+
+
+KINDS = ("png", "jpg", "tif", "webp")
+
+
+@given(st.sampled_from(KINDS), st.integers(0, 3000), st.integers(0, 255), st.integers(0, 3000))
+@settings(max_examples=150, deadline=None)
+def test_a_damaged_picture_gives_a_sentence_and_nothing_else(tmp_path_factory, kind, at, byte, cut):
+    """Whatever is done to the bytes: pixels, or a DamagedFile or TooLarge whose message can be shown."""
+    path = tmp_path_factory.mktemp("fuzz") / f"p.{kind}"
+    Image.fromarray(np.random.default_rng(0).integers(0, 255, (24, 32, 3), np.uint8)).save(path)
+    data = bytearray(path.read_bytes())
+    data[at % len(data)] = byte
+    path.write_bytes(bytes(data[: max(10, len(data) - cut % 200)]))
+    try:
+        assert read_picture(path)[0].ndim == 2
+    except DamagedFile as error:
+        assert path.name in str(error) and str(error).endswith(".")
+    except TooLarge as error:
+        assert "px" in str(error)

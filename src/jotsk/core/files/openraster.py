@@ -50,6 +50,7 @@ KNOWN_ATTRIBUTES = {
 MOST_ENTRIES = 4096
 MOST_LAYERS = 500
 MOST_XML = 4 << 20
+MOST_THUMBNAIL = 1 << 20
 MOST_JSON = 256 << 20
 MOST_ENTRY = 1 << 30
 MOST_EXTRAS = 64 << 20
@@ -82,6 +83,16 @@ def read_page(path: str | Path, *, progress: Progress | None = None) -> Page:
         raise DamagedFile(path, why_unreadable(error)) from error
     except (ElementTree.ParseError, defusedxml.DefusedXmlException) as error:
         raise DamagedFile(path, "its list of layers is damaged") from error
+
+
+def read_thumbnail(path: str | Path) -> bytes | None:
+    """The PNG a page's file keeps to know it by; None if it has none, or cannot be read."""
+    try:
+        with zipfile.ZipFile(path) as archive:
+            _check_entries(archive, Path(path))
+            return _entry(archive, THUMBNAIL, MOST_THUMBNAIL, Path(path))
+    except (JotskError, KeyError, zipfile.BadZipFile, zipfile.LargeZipFile, NotImplementedError, RuntimeError, OSError):
+        return None
 
 
 def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:

@@ -13,7 +13,6 @@ from pathlib import Path
 from typing import Any
 from xml.sax.saxutils import quoteattr
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 from PIL import Image
@@ -42,6 +41,7 @@ from jotsk.core.ink import TILE, Color, Stroke
 from jotsk.core.ink.blend_kernel import layer_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, pixels_of, rgba
+from jotsk.core.page.miniature import miniature_png
 from jotsk.core.page.modes import NORMAL
 from jotsk.core.page.stack import children
 
@@ -112,7 +112,7 @@ class PageWriter:
             with archive.open(MERGED, "w") as entry:
                 bands = self._packed(("merged", 0), _merged_sources(page))
                 write_bands(entry, page.width, page.height, 3, bands, dpi=page.dpi)
-            archive.writestr(THUMBNAIL, _thumbnail(page))
+            archive.writestr(THUMBNAIL, miniature_png(page, THUMBNAIL_PX))
             ours = {"format": FORMAT} | page_record(page) | {"pens": self._pens.records, "layers": records}
             archive.writestr(OURS, json.dumps(ours, allow_nan=False), zipfile.ZIP_DEFLATED)
             for name, data in page.extras.items():
@@ -206,22 +206,6 @@ def _paper_png(page: Page) -> bytes:
     picture.putpalette(page.paper)
     picture.save(buffer, "PNG", bits=1, compress_level=FAST)
     return buffer.getvalue()
-
-
-def _thumbnail(page: Page) -> bytes:
-    level = 0
-    while max(page.width, page.height) >> (level + 1) >= THUMBNAIL_PX and level < 7:
-        level += 1
-    rect = page.bounds.halved(level)
-    pixels = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
-    composite_into(pixels, (0, 0), page, rect, level=level)
-    scale = min(1.0, THUMBNAIL_PX / max(rect.width, rect.height))
-    size = (max(1, round(rect.width * scale)), max(1, round(rect.height * scale)))
-    small = cv2.resize(rgba(pixels), size, interpolation=cv2.INTER_AREA)
-    ok, png = cv2.imencode(".png", cv2.cvtColor(small, cv2.COLOR_RGBA2BGRA))
-    if not ok:
-        raise RuntimeError("OpenCV did not encode a thumbnail")
-    return bytes(png)
 
 
 # -- stack.xml ---------------------------------------------------------------------------------

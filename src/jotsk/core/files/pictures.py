@@ -8,7 +8,7 @@ from typing import IO
 
 import numpy as np
 from numpy.typing import NDArray
-from PIL import Image, UnidentifiedImageError
+from PIL import Image, ImageOps, UnidentifiedImageError
 
 from jotsk.core.errors import DamagedFile, JotskError
 from jotsk.core.files.premultiply_kernel import premultiplied, straight
@@ -44,25 +44,18 @@ def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float |
             warnings.simplefilter("ignore", Image.DecompressionBombWarning)
             with Image.open(stream) as picture:
                 check_size(*picture.size)
-                pixels = premultiplied(_straight_rgba(picture))
-                return pixels, _dpi_of(picture)
+                dpi = _dpi_of(picture)
+                pixels = premultiplied(_straight_rgba(ImageOps.exif_transpose(picture)))  # as the camera was held
+                return pixels, dpi
     except JotskError:
         raise
     except UnidentifiedImageError as error:
         raise DamagedFile(path, "it is not a picture this program knows") from error
     except Image.DecompressionBombError as error:
         raise DamagedFile(path, "its header promises more pixels than a page may have") from error
-    except (
-        OSError,
-        ValueError,
-        SyntaxError,
-        EOFError,
-        KeyError,
-        IndexError,
-        TypeError,
-        MemoryError,
-    ) as error:
-        # Pillow raises all of these for damaged data, depending on where the damage lies.
+    except Exception as error:
+        # Depending on where the damage lies, Pillow raises almost anything: OSError, SyntaxError, struct.error,
+        # AssertionError, AttributeError, zlib.error. The picture is untrusted, and all of them say the same.
         raise DamagedFile(path, "the picture data is damaged or cut short") from error
 
 

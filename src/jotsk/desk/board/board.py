@@ -12,6 +12,7 @@ from PySide6.QtGui import (
     QEnterEvent,
     QEventPoint,
     QFocusEvent,
+    QKeyEvent,
     QMouseEvent,
     QPainter,
     QPointingDevice,
@@ -21,10 +22,14 @@ from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
-from jotsk.core.page import Page, color_at
+from jotsk.core.page import InkLayer, Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
+from jotsk.core.page.placing import first_placement
+from jotsk.core.page.stack import inside
+from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
 from jotsk.desk.board.page_view import REST_MS, PageView
+from jotsk.desk.board.placing import Placing
 from jotsk.desk.board.session import Session
 from jotsk.desk.board.ways import GOES_ROUND, SMALL_CURSOR, Way
 from jotsk.desk.document import Document
@@ -34,6 +39,7 @@ NOTICE_MS = 4000
 PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 FASTEST_PAINT_S = 0.003
 REST_SHARE = 6.0  # a tip that is slow to paint is painted less often, and leaves six sevenths of the time free
+MOST_SHOWN = 400  # lines of a layer that is being moved
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
 
 
@@ -42,6 +48,7 @@ class Board(PageView):
 
     touched = Signal()  # a stroke begins
     done = Signal()  # what a way was borrowed for
+    placing_changed = Signal()
 
     def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -61,6 +68,9 @@ class Board(PageView):
         self._drawn_to: QPointF | None = None
         self._lasso: list[QPointF] = []
         self._finger_draws = False
+        self.placing: Placing | None = None  # pictures on their way onto the page
+        self._shift_from: QPointF | None = None
+        self._shifting: list[NDArray[np.float64]] = []
         self._preview: list[NDArray[np.float64]] = []
         self._paint_timer = QTimer(self, singleShot=True)
         self._paint_timer.timeout.connect(self._paint_wet)
@@ -72,6 +82,7 @@ class Board(PageView):
         self.setCursor(Qt.CursorShape.BlankCursor)
         self.setMinimumSize(200, 200)
         document.changed.connect(self._page_changed)
+        document.taken.connect(self.drop_pictures)
         document.opened.connect(lambda: self.show_as_seen(document.page.seen_as))
         document.refused.connect(self.notify)
         document.chosen_changed.connect(self.update)
@@ -115,6 +126,8 @@ class Board(PageView):
 
     def draw_over(self, painter: QPainter, ratio: float) -> None:
         overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, self._lasso)
+        if self.placing is not None:
+            self.placing.draw(painter, self.view, ratio)
         if self.session is not None and self.session.towed_at is not None and self._pointer is not None:
             overlays.draw_rope(painter, self.view, ratio, self.session.towed_at, self._pointer)
         if self._pointer is not None:
@@ -188,6 +201,12 @@ class Board(PageView):
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._release(event.position(), event.timestamp())
 
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if self.placing is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.settle_pictures()
+        else:
+            super().keyPressEvent(event)
+
     def enterEvent(self, event: QEnterEvent) -> None:
         self._point_at(event.position())
 
@@ -221,6 +240,15 @@ class Board(PageView):
 
     def _press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         self._point_at(at)
+        if self.placing is not None:
+            x, y = self.view.to_page(*self._device(at))
+            if not self.placing.press(x, y, self.view.zoom / self.devicePixelRatioF()):
+                self._start_drag(at, Way.MOVE)
+            self.update()
+            return
+        if self.way is Way.SHIFT:
+            self._start_shift(at)
+            return
         if self.way is Way.PICK:
             self._pick(at)
             return
@@ -248,6 +276,11 @@ class Board(PageView):
         if self._lasso:
             self._lasso.append(at)
             self.update()
+        elif self.placing is not None and self._drag_at is None:
+            self.placing.drag(*self.view.to_page(*self._device(at)))
+            self.update()
+        elif self._shift_from is not None:
+            self._shift(at)
         elif self._drag_at is not None:
             self._drag(at)
         elif self.session is not None:
@@ -283,6 +316,11 @@ class Board(PageView):
     def _release(self, at: QPointF, t_ms: float) -> None:
         if self._lasso:
             self._close_lasso()
+            return
+        if self.placing is not None:
+            self.placing.release()
+        if self._shift_from is not None:
+            self._end_shift(at)
             return
         if self._drag_at is not None:
             self._drag_at = self._resized_from = None
@@ -340,8 +378,65 @@ class Board(PageView):
         if color is not None:
             self.hand.set_color(color)
 
+    def place_pictures(self, pictures: list[tuple[str, Pixels]]) -> None:
+        """Have pictures moved, scaled and turned before they settle; more may come to those that are there."""
+        before = self.placing.placements if self.placing is not None else []
+        bounds = self.document.page.bounds
+        more = [
+            first_placement(name, pixels, bounds, len(before) + k) for k, (name, pixels) in enumerate(pictures)
+        ]  # fmt: skip
+        self.placing = Placing([*before, *more])
+        self.placing_changed.emit()
+        self.update()
+
+    def settle_pictures(self) -> None:
+        """Put the placed pictures onto the page."""
+        placing, self.placing = self.placing, None
+        if placing is not None:
+            self.document.settle_pictures(placing.placements)
+            self.placing_changed.emit()
+            self.update()
+
+    def drop_pictures(self) -> None:
+        """Leave the page without them."""
+        if self.placing is not None:
+            self.placing = None
+            self.placing_changed.emit()
+            self.update()
+
+    def _start_shift(self, at: QPointF) -> None:
+        """Take hold of what is on the chosen layers; shown as their lines while it is dragged."""
+        page = self.document.page
+        layers = [x for x in page.layers if x.uid in inside(page.layers, self.document.chosen_layers)]
+        lines: list[NDArray[np.float64]] = []
+        for layer in layers:
+            if isinstance(layer, InkLayer):
+                lines += [stroke.ribbon.points[:, :2].astype(np.float64) for stroke in layer.marks]
+            elif layer.tiles.bounds:
+                r = layer.tiles.bounds & page.bounds
+                lines.append(np.array([(r.x0, r.y0), (r.x1, r.y0), (r.x1, r.y1), (r.x0, r.y1), (r.x0, r.y0)], float))
+        self._shift_from = at
+        self._shifting = lines[-MOST_SHOWN:]
+
+    def _shift_by(self, at: QPointF) -> tuple[int, int]:
+        assert self._shift_from is not None
+        ends = [self.view.to_page(*self._device(p)) for p in (self._shift_from, at)]
+        return round(ends[1][0] - ends[0][0]), round(ends[1][1] - ends[0][1])
+
+    def _shift(self, at: QPointF) -> None:
+        self.show_preview([line + self._shift_by(at) for line in self._shifting])
+
+    def _end_shift(self, at: QPointF) -> None:
+        by = self._shift_by(at) if math.isfinite(at.x()) else (0, 0)
+        self._shift_from, self._shifting = None, []
+        self.show_preview([])
+        self.document.shift_layers(*by)
+
     def drop_stroke(self) -> None:
-        """Give the stroke under the pen up, as if it had not been begun."""
+        """Give the stroke under the pen up, as if it had not been begun; or pictures that have not settled."""
+        if self.placing is not None:
+            self.drop_pictures()
+            return
         session, self.session = self.session, None
         if session is None:
             self.document.choose(())

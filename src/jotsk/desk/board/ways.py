@@ -15,7 +15,8 @@ class Way(Enum):
     PICK = "pick"
     CHOOSE = "choose"
     CROP = "crop"
+    SHIFT = "shift"
 
 
 GOES_ROUND = (Way.CHOOSE, Way.CROP)  # these draw a line around something
-SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, *GOES_ROUND)
+SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, Way.SHIFT, *GOES_ROUND)

@@ -7,5 +7,16 @@ from jotsk.desk.dialogs.key_sheet import KeySheet
 from jotsk.desk.dialogs.milestone_sheet import MilestoneSheet
 from jotsk.desk.dialogs.page_forms import NewPage, PageSize
 from jotsk.desk.dialogs.pen_maker import PenMaker
+from jotsk.desk.dialogs.recent_sheet import RecentSheet
 
-__all__ = ["ExportSheet", "FeelPad", "InkColors", "KeySheet", "MilestoneSheet", "NewPage", "PageSize", "PenMaker"]
+__all__ = [
+    "ExportSheet",
+    "FeelPad",
+    "InkColors",
+    "KeySheet",
+    "MilestoneSheet",
+    "NewPage",
+    "PageSize",
+    "PenMaker",
+    "RecentSheet",
+]

@@ -1,0 +1,108 @@
+"""Pictures that are being placed: drag one to move it, a corner to scale it, the ring above it to turn it."""
+
+from __future__ import annotations
+
+import math
+
+import cv2
+import numpy as np
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
+
+from jotsk.core.geometry import View
+from jotsk.core.geometry.view import soft_stopped
+from jotsk.core.page.placing import Placement
+from jotsk.core.page.tiles import rgba
+from jotsk.desk.theme import current
+
+SHOWN_PX = 1600  # the longer side of what is drawn while a picture is placed
+HANDLE_PX, REACH_PX, STALK_PX = 6.0, 18.0, 36.0
+MOVE, SCALE, TURN = "move", "scale", "turn"
+
+
+class Placing:
+    """The pictures on their way onto the page; the last one pressed is in the hand. Points are page px."""
+
+    def __init__(self, placements: list[Placement]) -> None:
+        self.placements = placements
+        self._images = [_shown(p) for p in placements]
+        self._at = len(placements) - 1
+        self._drag: tuple[str, tuple[float, float], Placement] | None = None
+        self._loose = 0.0
+
+    @property
+    def in_hand(self) -> Placement:
+        return self.placements[self._at]
+
+    def press(self, x: float, y: float, zoom: float) -> bool:
+        """Take hold of what lies there; False if nothing does. `zoom`: screen px for each page px."""
+        reach = REACH_PX / zoom
+        if math.dist((x, y), self.ring(zoom)) <= reach:
+            what = TURN
+        elif min(math.dist((x, y), corner) for corner in self.in_hand.corners.tolist()) <= reach:
+            what = SCALE
+        else:
+            what = MOVE
+            order = [self._at, *(k for k in reversed(range(len(self.placements))) if k != self._at)]
+            held = next((k for k in order if self.placements[k].holds(x, y)), None)
+            if held is None:
+                return False
+            self._at = held
+        self._drag = what, (x, y), self.in_hand
+        return True
+
+    def drag(self, x: float, y: float) -> None:
+        if self._drag is None:
+            return
+        what, (x0, y0), start = self._drag
+        a, b = (x0 - start.x, y0 - start.y), (x - start.x, y - start.y)
+        if what == MOVE:
+            now = start.moved(x - x0, y - y0)
+        elif what == SCALE:
+            now = start.scaled(math.hypot(*b) / max(1e-9, math.hypot(*a)))
+        else:
+            angle = start.angle_rad + math.atan2(b[1], b[0]) - math.atan2(a[1], a[0])
+            now = start.turned(soft_stopped(math.remainder(angle, math.tau)) - start.angle_rad)
+        self.placements[self._at] = now
+
+    def release(self) -> None:
+        self._drag = None
+
+    def ring(self, zoom: float) -> tuple[float, float]:
+        """Where the picture in the hand is taken hold of to turn it."""
+        upper = self.in_hand.corners[:2].mean(axis=0)
+        away = upper - (self.in_hand.x, self.in_hand.y)
+        x, y = upper + away / max(1e-9, float(np.hypot(*away))) * STALK_PX / zoom
+        return float(x), float(y)
+
+    def draw(self, painter: QPainter, view: View, ratio: float) -> None:
+        theme, m = current(), view.matrix / ratio
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        for placed, image in zip(self.placements, self._images, strict=True):
+            k = placed.pixels.shape[1] / image.width()
+            p = placed.matrix
+            a, b = m[:, :2] @ p[:, :2] * k, m[:, :2] @ p[:, 2] + m[:, 2]
+            painter.save()
+            painter.setTransform(QTransform(a[0, 0], a[1, 0], a[0, 1], a[1, 1], b[0], b[1]), combine=True)
+            painter.drawImage(0, 0, image)
+            painter.restore()
+        corners = [QPointF(*(m[:, :2] @ c + m[:, 2])) for c in self.in_hand.corners]
+        ring = QPointF(*(m[:, :2] @ np.array(self.ring(view.zoom / ratio)) + m[:, 2]))
+        for color, width in (("#FFFFFF", 3.5), (theme.guide, 1.5)):
+            painter.setPen(QPen(QColor(color), width))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawPolygon(QPolygonF(corners))
+            painter.drawLine((corners[0] + corners[1]) / 2, ring)
+            for corner in (*corners, ring):
+                painter.setBrush(QColor(theme.raised))
+                painter.drawEllipse(corner, HANDLE_PX, HANDLE_PX)
+
+
+def _shown(placed: Placement) -> QImage:
+    pixels = rgba(placed.pixels)
+    h, w = pixels.shape[:2]
+    k = min(1.0, SHOWN_PX / max(h, w))
+    if k < 1:
+        pixels = cv2.resize(pixels, (max(1, round(w * k)), max(1, round(h * k))), interpolation=cv2.INTER_AREA)
+    kind = QImage.Format.Format_RGBA8888_Premultiplied
+    return QImage(pixels.data, pixels.shape[1], pixels.shape[0], pixels.strides[0], kind).copy()

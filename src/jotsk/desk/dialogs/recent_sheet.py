@@ -1,0 +1,107 @@
+"""Pages worked on lately, and pages left with unsaved work, by their pictures."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from datetime import datetime
+from pathlib import Path
+
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPixmap
+from PySide6.QtWidgets import (
+    QDialog,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QListWidgetItem,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.files.openraster import read_thumbnail
+from jotsk.desk.keeping import KeptNote
+from jotsk.desk.theme import current
+
+PICTURE = QSize(150, 190)
+EMPTY = "Nothing yet: pages that are saved or opened appear here, and those that are left with unsaved work."
+
+
+@dataclass(frozen=True, slots=True)
+class Choice:
+    """A page that can be taken up: kept work in a slot, or a file."""
+
+    slot: str | None = None
+    path: Path | None = None
+
+
+class RecentSheet(QDialog):
+    """After `exec`: `choice`."""
+
+    def __init__(self, kept: list[KeptNote], recent: list[Path], parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Recent pages")
+        self.resize(760, 560)
+        self.choice = Choice()
+        self.list = QListWidget()
+        self.list.setViewMode(QListWidget.ViewMode.IconMode)
+        self.list.setResizeMode(QListWidget.ResizeMode.Adjust)
+        self.list.setMovement(QListWidget.Movement.Static)
+        self.list.setIconSize(PICTURE)
+        self.list.setGridSize(PICTURE + QSize(26, 62))
+        self.list.setWordWrap(True)
+        for note in kept:
+            words = f"{note.title}\nnot saved, {note.when:%d %B, %H:%M}"
+            self._add(words, note.picture, Choice(slot=note.slot), "Left with unsaved work; open it to go on")
+        for path in recent:
+            when = datetime.fromtimestamp(path.stat().st_mtime)
+            self._add(f"{path.stem}\n{when:%d %B, %H:%M}", read_thumbnail(path), Choice(path=path), str(path))
+        told = QLabel(EMPTY if not self.list.count() else "", wordWrap=True)
+        told.setProperty("role", "quiet")
+        self.open = QPushButton("Open", default=True)
+        close = QPushButton("Close", autoDefault=False)
+        buttons = QHBoxLayout()
+        buttons.addWidget(told, 1)
+        buttons.addWidget(close)
+        buttons.addWidget(self.open)
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(20, 18, 20, 16)
+        layout.addWidget(self.list, 1)
+        layout.addLayout(buttons)
+        close.clicked.connect(self.reject)
+        self.open.clicked.connect(self._take)
+        self.list.itemActivated.connect(lambda _: self._take())
+        self.list.setCurrentRow(0)
+        self.open.setEnabled(self.list.count() > 0)
+
+    def _add(self, words: str, picture: bytes | None, choice: Choice, tooltip: str) -> None:
+        item = QListWidgetItem(QIcon(_on_card(picture)), words)
+        item.setData(Qt.ItemDataRole.UserRole, choice)
+        item.setToolTip(tooltip)
+        self.list.addItem(item)
+
+    def _take(self) -> None:
+        item = self.list.currentItem()
+        if item is not None:
+            self.choice = item.data(Qt.ItemDataRole.UserRole)
+            self.accept()
+
+
+def _on_card(picture: bytes | None) -> QPixmap:
+    """The picture in the middle of a card of one size for all."""
+    card = QPixmap(2 * PICTURE)
+    card.setDevicePixelRatio(2.0)
+    card.fill(QColor(current().sunken))
+    image = QImage.fromData(picture) if picture else QImage()
+    if not image.isNull():
+        shown = image.scaled(
+            2 * (PICTURE - QSize(12, 12)),
+            Qt.AspectRatioMode.KeepAspectRatio,
+            Qt.TransformationMode.SmoothTransformation,
+        )
+        painter = QPainter(card)
+        x, y = (PICTURE.width() - shown.width() / 2) / 2, (PICTURE.height() - shown.height() / 2) / 2
+        shown.setDevicePixelRatio(2.0)
+        painter.drawImage(int(x), int(y), shown)
+        painter.end()
+    return card

@@ -1,0 +1,259 @@
+"""What the Page menu does: new, open, save, export, print, milestones, and what is asked on the way."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QMimeData, QObject, QSettings
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox, QWidget
+
+from jotsk.core.files.premultiply_kernel import premultiplied
+from jotsk.core.page.tiles import Pixels
+from jotsk.desk.board import Board
+from jotsk.desk.document import Document
+from jotsk.desk.filing import PAGE_SUFFIX, Filing
+from jotsk.desk.guarding import Guard
+from jotsk.desk.keeping import Shelf
+from jotsk.desk.milestones import MINUTES, Milestones
+from jotsk.desk.places import cache_folder
+
+PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
+OPENABLE = f"Pages and pictures (*.ora {PICTURES});;All files (*)"
+MOST_RECENT = 16
+
+
+class PageCommands(QObject):
+    """Asks, through sheets over `window`, and has it done."""
+
+    def __init__(
+        self, document: Document, board: Board, filing: Filing, guard: Guard, shelf: Shelf, settings: QSettings,
+        tell: Callable[[str], None], window: QWidget,
+    ) -> None:  # fmt: skip
+        super().__init__(window)
+        self.document, self.board, self.filing, self.guard = document, board, filing, guard
+        self.shelf, self.settings, self._tell, self._window = shelf, settings, tell, window
+        self.milestones = Milestones(document, shelf.folder, self)
+        self.milestones.minutes = int(settings.value("milestones/minutes", MINUTES, int))
+        self.milestones.trouble.connect(tell)
+        document.opened.connect(self._note_recent)
+        document.saved.connect(self._note_recent)
+
+    # -- opening -------------------------------------------------------------------------------
+
+    def open(self, path: Path) -> None:
+        """Open a page or picture. Unsaved work stays on the shelf."""
+        if self.keep_unsaved():
+            self.filing.open(path)
+
+    def open_demo(self) -> None:
+        from jotsk.demo.gull_and_lantern import TITLE
+        from jotsk.demo.keeping import kept_demo_page
+
+        if self.keep_unsaved():
+            self.filing.make(TITLE, lambda progress: kept_demo_page(progress, cache_folder()))
+
+    def ask_open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self._window, "Open", self._folder(), OPENABLE)
+        if name:
+            self._remember(Path(name))
+            self.open(Path(name))
+
+    def ask_new(self) -> None:
+        """Make a page; work on the present one stays on the shelf."""
+        from jotsk.desk.dialogs import NewPage
+
+        sheet = NewPage(self._window)
+        if sheet.exec() and self.keep_unsaved():
+            self.document.take(sheet.page, path=None, title="New page", saved=True)
+
+    def ask_recent(self) -> None:
+        """Choose among the pages opened lately, and those that were left with unsaved work."""
+        from jotsk.desk.dialogs import RecentSheet
+
+        sheet = RecentSheet(self.shelf.notes(), self.recent(), self._window)
+        if not sheet.exec():
+            return
+        choice = sheet.choice
+        if choice.slot is not None and self.keep_unsaved():
+            self.take_up_kept(choice.slot)
+        elif choice.path is not None:
+            self.open(choice.path)
+
+    def take_up_kept(self, slot: str | None = None) -> bool:
+        """Put a page back that was closed with unsaved work, the latest if none is named, and say so."""
+        notes = self.shelf.notes()
+        slot = slot or (notes[0].slot if notes else None)
+        kept = self.shelf.look(slot) if slot else None
+        if kept is None:
+            return False
+        assert slot is not None
+        self.guard.take_up(slot)
+        self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
+        self._tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
+        return True
+
+    def recent(self) -> list[Path]:
+        """Pages opened or saved lately that are still there, the latest first."""
+        names = self.settings.value("files/recent", [], list)
+        return [path for path in map(Path, names) if path.is_file()]
+
+    # -- pictures ------------------------------------------------------------------------------
+
+    def ask_pictures(self) -> None:
+        names, _ = QFileDialog.getOpenFileNames(
+            self._window, "Add pictures", self._folder(), f"Pictures ({PICTURES});;All files (*)"
+        )
+        if names:
+            self._remember(Path(names[0]))
+            self.add_pictures([Path(name) for name in names])
+
+    def add_pictures(self, paths: list[Path]) -> None:
+        """Have pictures placed on the present page."""
+        self.filing.read_pictures(paths, self.board.place_pictures)
+
+    def take(self, mime: QMimeData, *, may_open: bool) -> bool:
+        """Take what was dropped or pasted: a page is opened, pictures are placed; False if there is neither."""
+        paths = [Path(url.toLocalFile()) for url in mime.urls() if url.isLocalFile()]
+        pages = [path for path in paths if path.suffix.lower() == PAGE_SUFFIX]
+        if pages and may_open:
+            self.open(pages[0])
+        elif paths:
+            self.add_pictures([path for path in paths if path not in pages])
+        elif mime.hasImage():
+            image = QImage(mime.imageData())
+            if image.isNull():
+                return False
+            self.board.place_pictures([("Pasted", _pixels(image))])
+        else:
+            return False
+        return True
+
+    def paste(self) -> None:
+        mime = QApplication.clipboard().mimeData()
+        if mime is None or not self.take(mime, may_open=False):
+            self._tell("There is no picture to paste; copy one first.")
+
+    # -- writing -------------------------------------------------------------------------------
+
+    def save(self) -> None:
+        path = self.document.path
+        if path is None:
+            self.ask_save()
+        elif not self.filing.was_changed_outside(path):
+            self.filing.save(path)
+        else:
+            self._ask_about_other(path)
+
+    def ask_save(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(
+            self._window, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)"
+        )
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() == PAGE_SUFFIX else path.with_name(path.name + PAGE_SUFFIX)
+            self._remember(path)
+            self.filing.save(path)
+
+    def ask_export(self) -> None:
+        from jotsk.desk.dialogs import ExportSheet
+
+        sheet = ExportSheet(self.document.page, self._window)
+        if not sheet.exec():
+            return
+        suffix = sheet.suffix
+        name, _ = QFileDialog.getSaveFileName(
+            self._window, "Export", self._suggested(suffix), f"Pictures (*{suffix})"
+        )  # fmt: skip
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
+            self._remember(path)
+            self.filing.export(path, sheet.export)
+
+    def ask_print(self) -> None:
+        """Print through the system's dialog, at true size where the paper allows."""
+        from jotsk.desk.printing import ask_and_print
+
+        if ask_and_print(self.document.page, self.document.title, self._window):
+            self._tell(f"“{self.document.title}” went to the printer.")
+
+    def ask_size(self) -> None:
+        from jotsk.desk.dialogs import PageSize
+
+        sheet = PageSize(self.document.page, self._window)
+        if sheet.exec():
+            self.document.resize_page(sheet.size, sheet.anchor, sheet.dpi, sheet.margins_mm)
+
+    def keep_milestone(self) -> None:
+        self.milestones.keep()
+        self._tell("A milestone is kept; Ctrl+Shift+M shows all of them.")
+
+    def show_milestones(self) -> None:
+        from jotsk.desk.dialogs import MilestoneSheet
+
+        MilestoneSheet(self.milestones, self.document, self._window).exec()
+        self.settings.setValue("milestones/minutes", self.milestones.minutes)
+
+    # -- leaving -------------------------------------------------------------------------------
+
+    def keep_unsaved(self) -> bool:
+        """Have unsaved work on disk; False if that did not work and the user chose to stay."""
+        trouble = self.guard.keep()
+        return trouble is None or self._leave_anyway(trouble)
+
+    def _leave_anyway(self, reason: str) -> bool:
+        box = QMessageBox(
+            QMessageBox.Icon.Warning,
+            "Unsaved work",
+            f"{reason}\n\nThe work on this page could not be kept aside.",
+            parent=self._window,
+        )
+        stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
+        leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
+        box.setDefaultButton(stay)
+        box.exec()
+        return box.clickedButton() is leave
+
+    def _ask_about_other(self, path: Path) -> None:
+        """The file was written by somebody else since it was opened here."""
+        box = QMessageBox(
+            QMessageBox.Icon.Warning,
+            "The file has changed",
+            f"“{path.name}” was changed by another program or window since it was opened here."
+            " Your work is in the journal, whatever you choose.",
+            parent=self._window,
+        )
+        other = box.addButton("Save under another name", QMessageBox.ButtonRole.AcceptRole)
+        over = box.addButton("Write over it", QMessageBox.ButtonRole.DestructiveRole)
+        box.addButton("Not now", QMessageBox.ButtonRole.RejectRole)
+        box.setDefaultButton(other)
+        box.exec()
+        if box.clickedButton() is other:
+            self.ask_save()
+        elif box.clickedButton() is over:
+            self.filing.save(path)
+
+    def _note_recent(self) -> None:
+        path = self.document.path
+        if path is not None:
+            names = [str(path), *(str(p) for p in self.recent() if p != path)]
+            self.settings.setValue("files/recent", names[:MOST_RECENT])
+
+    def _folder(self) -> str:
+        return str(self.settings.value("files/folder", str(Path.home())))
+
+    def _remember(self, path: Path) -> None:
+        self.settings.setValue("files/folder", str(path.parent))
+
+    def _suggested(self, suffix: str) -> str:
+        path = self.document.path
+        return str(path.with_suffix(suffix) if path else Path(self._folder()) / (self.document.title + suffix))
+
+
+def _pixels(image: QImage) -> Pixels:
+    image = image.convertToFormat(QImage.Format.Format_RGBA8888)
+    flat = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())
+    return premultiplied(flat[:, : 4 * image.width()].reshape(image.height(), image.width(), 4).copy())

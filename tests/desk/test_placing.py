@@ -1,0 +1,166 @@
+"""Pictures that come in are placed with handles before they settle; what is on a layer is moved by hand."""
+
+from __future__ import annotations
+
+import math
+
+import cv2
+import numpy as np
+import pytest
+from PIL import Image
+from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
+from PySide6.QtGui import QDropEvent, QImage
+from PySide6.QtWidgets import QApplication
+
+from jotsk.core.geometry import Rect
+from jotsk.core.page import flattened, pixels_of, rgba
+from jotsk.core.page.placing import Placement, first_placement, settled
+from tests.desk.conftest import across
+
+
+def drop(window, *paths) -> None:
+    mime = QMimeData()
+    mime.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
+    copy, left, none = Qt.DropAction.CopyAction, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    window.dropEvent(QDropEvent(QPointF(400, 400), copy, mime, left, none))
+
+
+def on_board(window, x: float, y: float) -> QPoint:
+    return QPoint(*map(round, window.board.view.to_screen(x, y)))
+
+
+def drag(qtbot, board, start: QPoint, end: QPoint) -> None:
+    qtbot.mousePress(board, Qt.MouseButton.LeftButton, pos=start)
+    qtbot.mouseMove(board, (start + end) / 2)
+    qtbot.mouseMove(board, end)
+    qtbot.mouseRelease(board, Qt.MouseButton.LeftButton, pos=end)
+
+
+@pytest.fixture
+def dropped(window, tmp_path, settle):
+    Image.new("L", (800, 400), 90).save(tmp_path / "sketch.png")
+    drop(window, tmp_path / "sketch.png")
+    settle(window)
+    return window.board
+
+
+def test_a_dropped_picture_waits_and_settles_as_a_sketch_layer_in_one_step(window, dropped, settle, qtbot):
+    page = window.document.page
+    assert dropped.placing is not None and window.placing_strip.isVisible()
+    assert window.document.undo_label is None, "nothing has settled"
+    qtbot.keyClick(dropped, Qt.Key.Key_Return)
+    settle(window)
+    layer = window.document.page.active
+    assert (layer.name, layer.is_sketch) == ("sketch", True) and not window.placing_strip.isVisible()
+    middle = rgba(flattened(window.document.page))[page.height // 2, page.width // 2 - 395 : page.width // 2 + 395]
+    assert (middle[:, :3] == 90).all()
+    window.document.undo()
+    assert window.document.page is page
+
+
+def test_it_is_moved_scaled_and_turned_by_its_handles(window, dropped, qtbot):
+    page, zoom = window.document.page, dropped.view.zoom
+    x, y = page.width / 2, page.height / 2
+    drag(qtbot, dropped, on_board(window, x, y), on_board(window, x + 300, y - 500))
+    placed = dropped.placing.in_hand
+    assert (placed.x, placed.y) == pytest.approx((x + 300, y - 500), abs=1.5 / zoom)
+    corner = placed.corners[2]
+    away = 2 * corner - (placed.x, placed.y)
+    drag(qtbot, dropped, on_board(window, *corner), on_board(window, *away))
+    assert dropped.placing.in_hand.scale == pytest.approx(2.0, rel=0.05)
+    ring = dropped.placing.ring(zoom)
+    reach = math.dist(ring, (placed.x, placed.y))
+    drag(qtbot, dropped, on_board(window, *ring), on_board(window, placed.x + reach, placed.y + 20))
+    assert dropped.placing.in_hand.angle_rad == pytest.approx(math.pi / 2), "a soft stop at 90 degrees"
+    before = dropped.view
+    drag(qtbot, dropped, QPoint(20, 20), QPoint(40, 20))
+    assert dropped.view != before, "beside the picture the page is moved"
+
+
+def test_given_up_it_leaves_nothing(window, dropped, qtbot):
+    page = window.document.page
+    window.placing_strip.give_up.click()
+    assert dropped.placing is None and window.document.page is page and not window.placing_strip.isVisible()
+
+
+def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, settle, qtbot):
+    for k, name in enumerate(("a.png", "b.webp")):
+        Image.new("RGB", (60 + k, 50), (9, 99, 199)).save(tmp_path / name)
+    (tmp_path / "bad.png").write_bytes(b"\x89PNG and nothing more")
+    drop(window, tmp_path / "a.png", tmp_path / "bad.png", tmp_path / "b.webp")
+    settle(window)
+    assert len(window.board.placing.placements) == 2 and "bad.png" in window.status.text
+    window.placing_strip.settle.click()
+    settle(window)
+    assert [x.name for x in window.document.page.layers] == ["Ink", "a", "b"]
+    assert window.document.undo_label == "Add 2 pictures"
+
+
+def test_a_copied_picture_is_pasted(window, settle, qtbot):
+    window.actions_by_id["edit.paste"].trigger()
+    image = QImage(40, 30, QImage.Format.Format_ARGB32)
+    image.fill(0x80FF0000)
+    QApplication.clipboard().setImage(image)
+    window.actions_by_id["edit.paste"].trigger()
+    (placed,) = window.board.placing.placements
+    assert placed.pixels.shape == (30, 40) and int(placed.pixels[5, 5]) == 0x80000080, "premultiplied, R lowest"
+    QApplication.clipboard().clear()
+    window.board.drop_pictures()
+    window.actions_by_id["edit.paste"].trigger()
+    assert "copy one first" in window.status.text
+
+
+def test_settled_at_its_own_size_a_picture_keeps_every_pixel():
+    rng = np.random.default_rng(2)
+    pixels = rng.integers(0, 1 << 24, (150, 170), np.uint32) | np.uint32(0xFF000000)
+    page = Rect(0, 0, 500, 400)
+    tiles = settled(Placement("x", pixels, 200.0, 180.0), page)
+    assert np.array_equal(pixels_of(tiles, Rect(115, 105, 285, 255)), pixels)
+    beyond = settled(Placement("x", pixels, 500.0, 400.0), page)
+    assert not pixels_of(beyond, Rect(500, 0, 640, 512)).any() and pixels_of(beyond, page).any()
+
+
+def test_scaled_and_turned_it_is_pillows_picture():
+    """Against Pillow's affine transform with its bicubic filter, on a smooth picture."""
+    y, x = np.mgrid[0:120, 0:160]
+    grey = (128 + 90 * np.sin(x / 17) * np.cos(y / 13)).astype(np.uint8)
+    rgba_in = np.dstack([grey, grey, grey, np.full_like(grey, 255)])
+    placed = Placement("x", np.ascontiguousarray(rgba_in).view(np.uint32)[..., 0], 200.0, 150.0, 1.7, 0.5)
+    page = Rect(0, 0, 400, 300)
+    ours = rgba(pixels_of(settled(placed, page), page))
+    m = placed.matrix
+    back = np.linalg.inv(m[:, :2])
+    coefficients = np.column_stack([back, -back @ m[:, 2]]).ravel()
+    theirs = np.asarray(
+        Image.fromarray(rgba_in).transform((400, 300), Image.Transform.AFFINE, coefficients, Image.Resampling.BICUBIC)
+    )
+    whole = ((theirs[..., 3] == 255) & (ours[..., 3] == 255)).astype(np.uint8)
+    inside = cv2.erode(whole, np.ones((9, 9))) > 0  # the filters meet what lies beyond the edge differently
+    assert inside.sum() > 40_000
+    assert np.abs(ours[inside].astype(int) - theirs[inside])[:, :3].max() <= 3
+
+
+def test_a_large_picture_is_first_shown_as_large_as_fits():
+    placed = first_placement("x", np.zeros((4000, 2000), np.uint32), Rect(0, 0, 1000, 1000))
+    assert placed.scale == 0.25 and (placed.x, placed.y) == (500, 500)
+
+
+def test_what_is_on_a_layer_is_moved_by_hand_unless_its_place_is_locked(window, pen, settle, qtbot):
+    pen.draw(across(window))
+    stroke = window.document.page.active.marks.last
+    board, zoom = window.board, window.board.view.zoom
+    window.actions_by_id["layer.shift"].trigger()
+    start, end = QPoint(300, 300), QPoint(340, 350)
+    qtbot.mousePress(board, Qt.MouseButton.LeftButton, pos=start)
+    qtbot.mouseMove(board, end)
+    assert len(board._preview) == 1, "its line is shown on its way"
+    qtbot.mouseRelease(board, Qt.MouseButton.LeftButton, pos=end)
+    settle(window)
+    moved = window.document.page.active.marks.last.ribbon.points - stroke.ribbon.points
+    assert np.allclose(moved[:, :2], np.round(np.array([40, 50]) / zoom), atol=1.01)
+    assert np.ptp(moved[:, 0]) < 1e-3, "all of it alike"
+    assert window.document.undo_label == "Move what is on the layer"
+    window.document.set_layers("Lock position", locks_place=True)
+    drag(qtbot, board, start, end)
+    settle(window)
+    assert window.document.undo_label == "Lock position" and "locked" in window.status.text

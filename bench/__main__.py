@@ -1,11 +1,11 @@
-"""Run all benchmarks, or those named: ./run bench [coverage] [steadying] [board] [fast_pen] [start]."""
+"""Run all benchmarks, or those named: ./run bench [board] [coverage] [soak] ...; NAMES lists them."""
 
 from __future__ import annotations
 
 import sys
 from importlib import import_module
 
-NAMES = ("coverage", "steadying", "board", "fast_pen", "selection", "start")
+NAMES = ("coverage", "steadying", "board", "fast_pen", "selection", "soak", "start")
 
 for name in sys.argv[1:] or NAMES:
     print(f"\n== {name}", flush=True)

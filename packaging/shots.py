@@ -8,14 +8,14 @@ import time
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QPointF, QSettings
+from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn
 from jotsk.core.ink import SHIPPED
 from jotsk.demo.playing import traces_on_screen
 from jotsk.desk.board import Board
-from jotsk.desk.dialogs import FeelPad, PenMaker
+from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, NewPage, PenMaker, RecentSheet
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import BLACK
 from jotsk.desk.hand import Hand as DeskHand
@@ -95,6 +95,27 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     sheet.close()
 
 
+def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
+    """New page, export, milestones and recent pages."""
+    new = NewPage(window)
+    new.sizes.setCurrentText("Comic book")
+    export = ExportSheet(window.document.page, window)
+    export.kind.setCurrentIndex(export.kind.findData("tiff"))
+    export.color.setCurrentIndex(export.color.findData("bits"))
+    export.view.middle = (0.45, 0.33)
+    export.layers.item(export.layers.count() - 1).setCheckState(Qt.CheckState.Unchecked)
+    milestones = MilestoneSheet(window.pages.milestones, window.document, window)
+    milestones.show()
+    settle(app)
+    milestones.list.setCurrentRow(milestones.list.count() - 1)
+    recent = RecentSheet(window.shelf.notes(), window.pages.recent(), window)
+    for sheet, name in ((new, "new-page"), (export, "export"), (milestones, "milestones"), (recent, "recent-pages")):
+        sheet.show()
+        settle(app)
+        sheet.grab().save(str(folder / f"{name}.png"), "PNG")
+        sheet.close()
+
+
 def main(folder: Path) -> None:
     app = QApplication(["jotsk"])
     load_fonts()
@@ -112,6 +133,8 @@ def main(folder: Path) -> None:
 
     shoot("first-start")
     window.hints.dismiss()
+    window.pages.milestones.keep("Sketch approved")
+    settle(app)
     board = window.board
     board.zoom_to(0.36, QPointF(board.width() * 0.68, 30))
     board.turn_by_degrees(-5)
@@ -136,6 +159,22 @@ def main(folder: Path) -> None:
     window.board.show_preview([])
     window.document.choose(())
     sheets(window, folder, app)
+    window.pages.milestones.keep()
+    window.filing.save(scratch / "gull-and-lantern.ora")
+    while window.filing.is_busy:
+        app.processEvents()
+    settle(app)
+    page_sheets(window, folder, app)
+    board.zoom_to(0.5)
+    board.turn_by_degrees(30)
+    for entry in ("view.overview", "view.history"):
+        window.actions_by_id[entry].trigger()
+    shoot("history-and-overview")
+    board.reset_turn()
+    board.zoom_to(8.0)
+    shoot("pixels-at-800")
+    for entry in ("view.overview", "view.history"):
+        window.actions_by_id[entry].trigger()
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")

@@ -8,6 +8,8 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.geometry import Rect
+from jotsk.core.page.flat_tiles import change_between
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.page import Page
@@ -90,10 +92,11 @@ class History:
         return self._steps[index].page
 
     def picture_of(self, index: int) -> NDArray[np.uint8] | None:
-        """A small picture of a step: taken when first asked for; None if the step is packed and none was taken."""
+        """A small picture of what a step changed: taken when first asked for; None if it is packed and none was."""
         step = self._steps[index]
         if step.picture is None and step.page is not None:
-            step.picture = miniature(step.page, PICTURE_PX)
+            before = self._steps[index - 1].page if index else None
+            step.picture = miniature(step.page, PICTURE_PX, _around_change(before, step.page))
         return step.picture
 
     def push(self, page: Page, label: str) -> None:
@@ -185,6 +188,20 @@ class History:
             layers.append(replace(layer, tiles=base.with_tiles(opened)))
         step.page = replace(step.packed.page, layers=tuple(layers))
         step.packed, step.cost = None, _cost(next_page, step.page)
+
+
+def _around_change(before: Page | None, after: Page) -> Rect:
+    """An upright part of the page with all that changed in it, a quarter of the page at least."""
+    change = change_between(before, after).bounds if before is not None else after.bounds
+    if not change:
+        return after.bounds
+    share = max(0.25, 1.1 * change.width / after.width, 1.1 * change.height / after.height)
+    if share >= 1:
+        return after.bounds
+    w, h = round(share * after.width), round(share * after.height)
+    x = min(after.width - w, max(0, (change.x0 + change.x1 - w) // 2))
+    y = min(after.height - h, max(0, (change.y0 + change.y1 - h) // 2))
+    return Rect(x, y, x + w, y + h)
 
 
 def _cost(before: Page, after: Page) -> int:

@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PIL import Image
 
+from jotsk.core.geometry import Rect
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import composite_into
 from jotsk.core.page.page import Page
@@ -17,14 +18,15 @@ from jotsk.core.page.tiles import rgba
 MOST_LEVELS = 7
 
 
-def miniature(page: Page, most_px: int) -> NDArray[np.uint8]:
-    """Return the page on its paper, (H, W, 3) RGB, the longer side at most `most_px`."""
+def miniature(page: Page, most_px: int, area: Rect | None = None) -> NDArray[np.uint8]:
+    """Return the page on its paper, or an `area` of it, (H, W, 3) RGB, the longer side at most `most_px`."""
+    area = (area or page.bounds) & page.bounds
     level = 0
-    while max(page.width, page.height) >> level > 2 * most_px and level < MOST_LEVELS:
+    while max(area.width, area.height) >> level > 2 * most_px and level < MOST_LEVELS:
         level += 1
-    rect = page.bounds.halved(level)
+    rect = area.halved(level)
     pixels = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
-    composite_into(pixels, (0, 0), page, rect, level=level)
+    composite_into(pixels, (rect.x0, rect.y0), page, rect, level=level)
     scale = min(1.0, most_px / max(rect.width, rect.height))
     size = max(1, round(rect.width * scale)), max(1, round(rect.height * scale))
     return np.ascontiguousarray(cv2.resize(rgba(pixels), size, interpolation=cv2.INTER_AREA)[..., :3])

@@ -16,7 +16,7 @@ from jotsk.core.page import Page
 from jotsk.core.page.frames import frame, has_frames
 from jotsk.desk.theme import current
 
-GRID_ZOOM, GRID_ALPHA = 8.0, 90
+GRID_ZOOM, GRID_ALPHA = 8.0, 60
 FRAME_LINES = {"bleed": Qt.PenStyle.DotLine, "trim": Qt.PenStyle.SolidLine, "safe": Qt.PenStyle.DashLine}
 MOST_POINTS = 80  # of a chosen line: it is a mark beside the ink, not the ink
 

@@ -25,6 +25,7 @@ from jotsk.core.page import Page
 from jotsk.desk.board.page_view import PageView
 from jotsk.desk.document import Document
 from jotsk.desk.milestones import BY_CLOCK, Milestones
+from jotsk.desk.widgets.pictured import Pictured
 
 PICTURE = QSize(72, 96)
 EMPTY = "Nothing is kept yet. Keep the page as it is now, and it can be looked at and gone back to at any time."
@@ -40,10 +41,7 @@ class MilestoneSheet(QDialog):
         self._milestones, self._document = milestones, document
         self.page: Page | None = None  # the chosen state
         self.list = QListWidget()
-        self.list.setIconSize(PICTURE)
-        self.list.setSpacing(2)
-        self.list.setFixedWidth(250)
-        self.list.setWordWrap(True)
+        self.list.setItemDelegate(Pictured(PICTURE, below=False, parent=self.list))
         self.name = QLineEdit(placeholderText="Name, if it needs one")
         self.name.setAccessibleName("Name of a new milestone, or of the chosen one")
         self.keep = QPushButton("Keep the page as it is now", default=True)

@@ -60,6 +60,17 @@ class Measure(QWidget):
             box.setValue(px / self._px_per_unit(dpi))
             box.blockSignals(False)
 
+    def show_nominal(self, short_mm: float, long_mm: float) -> None:
+        """A size has these names; its px are only the nearest to them."""
+        if self.unit.currentText() == "mm":
+            sizes = short_mm, long_mm
+            if self.width_box.value() > self.height_box.value():
+                sizes = long_mm, short_mm
+            for box, mm in zip((self.width_box, self.height_box), sizes, strict=True):
+                box.blockSignals(True)
+                box.setValue(mm)
+                box.blockSignals(False)
+
     def pixels(self, dpi: float) -> tuple[int, int]:
         k = self._px_per_unit(dpi)
         return max(1, round(self.width_box.value() * k)), max(1, round(self.height_box.value() * k))
@@ -154,6 +165,7 @@ class NewPage(QDialog):
                 box.setValue(mm)
                 box.blockSignals(False)
             self.measure.set_pixels(page.width, page.height, page.dpi)
+            self.measure.show_nominal(size.width_mm + 2 * size.bleed_mm, size.height_mm + 2 * size.bleed_mm)
         self._make()
 
     def _turned(self) -> None:

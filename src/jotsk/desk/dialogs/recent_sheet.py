@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.files.openraster import read_thumbnail
 from jotsk.desk.keeping import KeptNote
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.pictured import Pictured
 
 PICTURE = QSize(150, 190)
 EMPTY = "Nothing yet: pages that are saved or opened appear here, and those that are left with unsaved work."
@@ -47,9 +48,8 @@ class RecentSheet(QDialog):
         self.list.setViewMode(QListWidget.ViewMode.IconMode)
         self.list.setResizeMode(QListWidget.ResizeMode.Adjust)
         self.list.setMovement(QListWidget.Movement.Static)
-        self.list.setIconSize(PICTURE)
-        self.list.setGridSize(PICTURE + QSize(26, 62))
-        self.list.setWordWrap(True)
+        self.list.setItemDelegate(Pictured(PICTURE, below=True, parent=self.list))
+        self.list.setSpacing(6)
         for note in kept:
             words = f"{note.title}\nnot saved, {note.when:%d %B, %H:%M}"
             self._add(words, note.picture, Choice(slot=note.slot), "Left with unsaved work; open it to go on")

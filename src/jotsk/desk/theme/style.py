@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+from functools import cache
 from importlib import resources
+from tempfile import TemporaryDirectory
 
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PySide6.QtWidgets import QApplication
 
+from jotsk.desk.icons import icon
 from jotsk.desk.theme.palette import DAY, Theme
 
 FAMILY = "Atkinson Hyperlegible Next"
@@ -57,6 +60,19 @@ def apply_theme(app: QApplication, theme: Theme) -> None:
     app.setStyleSheet(_sheet(theme))
 
 
+@cache
+def _drawn(name: str, color: str) -> str:
+    """The path of an icon in a colour, as style sheets want it: drawn once into a folder that goes when we do."""
+    path = f"{_folder().name}/{name}-{color[1:]}.png"
+    icon(name, color, 48).pixmap(48, 48).save(path)
+    return path
+
+
+@cache
+def _folder() -> TemporaryDirectory[str]:
+    return TemporaryDirectory(prefix="jotsk-icons-")
+
+
 def _sheet(t: Theme) -> str:
     return f"""
     QWidget {{ color: {t.text}; font-size: {TEXT_PX}px; }}
@@ -87,6 +103,20 @@ def _sheet(t: Theme) -> str:
         selection-background-color: {t.accent}; }}
     QLineEdit:hover {{ border-bottom-color: {t.hairline}; }}
     QLineEdit:focus {{ border-bottom-color: {t.accent}; }}
+    QDialog QLineEdit, QAbstractSpinBox, QComboBox {{
+        background: {t.raised}; border: 1px solid {t.hairline}; border-radius: 4px; padding: 3px 6px;
+        min-height: 18px; }}
+    QDialog QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus {{ border-color: {t.accent}; }}
+    QAbstractSpinBox QLineEdit {{ border: none; padding: 0 0 0 4px; min-height: 0; }}
+    QComboBox::drop-down {{ border: none; width: 20px; }}
+    QComboBox::down-arrow {{ image: url({_drawn("chevron-down", t.quiet)}); width: 12px; height: 12px; }}
+    QAbstractSpinBox::up-button, QAbstractSpinBox::down-button {{ border: none; width: 16px; }}
+    QAbstractSpinBox::up-arrow {{ image: url({_drawn("chevron-up", t.quiet)}); width: 9px; height: 9px; }}
+    QAbstractSpinBox::down-arrow {{ image: url({_drawn("chevron-down", t.quiet)}); width: 9px; height: 9px; }}
+    QSlider::groove:horizontal {{ height: 2px; background: {t.hairline}; }}
+    QSlider::sub-page:horizontal {{ height: 2px; background: {t.text}; }}
+    QSlider::handle:horizontal {{
+        width: 10px; margin: -6px 0; border: 2px solid {t.text}; border-radius: 7px; background: {t.raised}; }}
     QMenu {{ background: {t.raised}; border: 1px solid {t.hairline}; padding: 4px 0; }}
     QMenu::item {{ padding: 6px 28px 6px 16px; }}
     QMenu::item:selected {{ background: {t.sunken}; }}

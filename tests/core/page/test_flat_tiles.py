@@ -1,0 +1,132 @@
+"""Tiles of one colour, and the flattened page kept tile by tile, against compositing anew."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+import cv2
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from jotsk.core.geometry import Rect
+from jotsk.core.ink.blend_kernel import ink_into, pixels_into
+from jotsk.core.page import PaintLayer, Tiles, blank_page, edits, flattened, rgba, stacking, tiles_from
+from jotsk.core.page.flat_tiles import FlatTiles, change_between
+from jotsk.core.page.miniature import miniature
+from jotsk.core.page.tiles import InkTile, opened, tile_bytes, tile_from
+from tests.conftest import stroke_along
+
+SIZE = (600, 500)
+
+
+def some_page(blend: str = "normal"):
+    page = blank_page(*SIZE)
+    page = edits.with_stroke(page, stroke_along([(30, 40), (560, 450)], size=26, color=(20, 24, 27)))
+    noise = np.random.default_rng(1).integers(0, 256, (200, 260, 4), np.uint8)
+    noise[..., :3] = noise[..., :3] * (noise[..., 3:] / 255)
+    picture = tiles_from(noise.view(np.uint32)[..., 0], 130, 90)
+    page = stacking.with_layer_above(page, PaintLayer(page.next_uid(), "paint", picture, opacity=0.6, blend=blend))
+    page = edits.with_stroke(stacking.with_new_layer(page), stroke_along([(40, 400), (500, 60)], size=12))
+    page = edits.with_stroke(
+        stacking.with_new_layer(page), stroke_along([(300, 30), (310, 470)], size=9, color=(200, 30, 20))
+    )
+    return page.with_layer(replace(page.layers[2], tint=(0, 90, 200), opacity=0.8))
+
+
+def whole(flat: FlatTiles, level: int) -> np.ndarray:
+    size = flat.level_size(level)
+    columns, rows = -(-size.width // 128), -(-size.height // 128)
+    out = np.zeros((rows * 128, columns * 128, 4), np.uint8)
+    flat.copy_into(out, (0, 0), [(level, c, r) for c in range(columns) for r in range(rows)])
+    return out[: size.height, : size.width, 2::-1]
+
+
+@pytest.mark.parametrize("blend", ["normal", "multiply"])
+@pytest.mark.parametrize("active", range(4))
+def test_kept_tiles_are_the_page_through_any_edits(blend, active):
+    page = some_page(blend)
+    page = replace(page, active_uid=page.layers[active].uid)
+    flat = FlatTiles()
+    flat.set_page(page)
+    for k in range(6):
+        assert np.array_equal(whole(flat, 0), rgba(flattened(page))[..., :3]), k
+        part = Rect(100, 80, 420, 330)
+        out = np.zeros((part.height, part.width, 4), np.uint8)
+        flat.part_into(out, (part.x0, part.y0), part, 0)
+        assert np.array_equal(out[..., 2::-1], rgba(flattened(page, part))[..., :3]), "from the layers kept apart"
+        before = page
+        if k in (2, 3):
+            page = page.with_layer(replace(page.layers[1], visible=k == 3))
+        elif k == 4:
+            page = replace(page, active_uid=page.layers[(active + 1) % 4].uid)
+        else:
+            page = edits.with_stroke(page, stroke_along([(50 + 90 * k, 60), (500 - 80 * k, 400)], size=15))
+        change = flat.set_page(page)
+        assert change == change_between(before, page)
+
+
+def test_a_change_names_only_the_tiles_it_touches():
+    page = some_page()
+    flat = FlatTiles()
+    flat.set_page(page)
+    whole(flat, 0)
+    after = edits.with_stroke(page, stroke_along([(20, 20), (60, 30)], size=4))
+    change = flat.set_page(after)
+    assert change.cells == {(0, 0)} and change.places(1) == {(1, 0, 0)}
+    assert not flat.has((0, 0, 0)) and flat.has((0, 1, 0))
+
+
+@given(
+    st.lists(st.tuples(st.integers(0, 2), st.integers(0, 255), st.integers(0, 127)), min_size=1, max_size=12),
+    st.tuples(*[st.integers(0, 255)] * 3),
+)
+@settings(max_examples=60, deadline=None)
+def test_ink_comes_out_the_same_whether_alphas_or_pixels_are_kept(layers, color):
+    """Layers of ink, most of one colour, put down on alphas where that goes, and on pixels alone."""
+    inks = [color, (9, 8, 7), color]
+    pixels = np.zeros((128, 128), np.uint32)
+    page = blank_page(128, 128)
+    for which, alpha, row in layers:
+        tile = np.zeros((128, 128), np.uint8)
+        tile[row:] = alpha
+        r, g, b = inks[which]
+        packed = np.uint32(r | g << 8 | b << 16 | 0xFF000000)
+        ink_into(pixels, tile, packed)
+        from jotsk.core.page.layers import _inked
+
+        stored = page.active.tiles.stored(0, 0)
+        new = _inked(stored, tile, packed, atop=False, is_own=False)
+        page = page.with_layer(replace(page.active, tiles=page.active.tiles.with_tiles({(0, 0): new})))
+    tile = page.active.tiles.get(0, 0)
+    assert np.array_equal(np.zeros_like(pixels) if tile is None else tile, pixels)
+
+
+def test_a_tile_of_one_colour_is_kept_as_its_alpha_and_survives_being_written():
+    page = edits.with_stroke(blank_page(300, 300), stroke_along([(20, 20), (280, 250)], color=(20, 24, 27)))
+    tiles = page.active.tiles
+    assert all(isinstance(tiles.stored(*key), InkTile) for key in tiles.cells)
+    assert tiles.nbytes == 128 * 128 * len(tiles)
+    for key in tiles.cells:
+        tile = tiles.stored(*key)
+        pixels = np.empty((128, 128), np.uint32)
+        pixels_into(pixels, tile.alpha, tile.color)
+        assert np.array_equal(opened(tile), pixels) and np.array_equal(opened(tile_from(tile_bytes(tile))), pixels)
+        assert isinstance(Tiles().with_tiles({key: pixels}).stored(*key), InkTile), "found again from its pixels"
+    two = edits.with_stroke(page, stroke_along([(20, 250), (280, 20)], color=(200, 0, 0))).active.tiles
+    assert any(not isinstance(two.stored(*key), InkTile) for key in two.cells)
+    mixed = next(two.stored(*key) for key in two.cells if not isinstance(two.stored(*key), InkTile))
+    assert np.array_equal(tile_from(tile_bytes(mixed)), mixed)
+
+
+def test_a_miniature_is_the_page_reduced():
+    """Against OpenCV's area filter on the flattened page."""
+    page = some_page()
+    small = miniature(page, 100)
+    assert small.shape == (83, 100, 3)
+    expected = cv2.resize(rgba(flattened(page)), (100, 83), interpolation=cv2.INTER_AREA)[..., :3]
+    assert np.abs(small.astype(int) - expected).mean() < 2
+    part = miniature(page, 64, Rect(300, 200, 428, 328))
+    expected = cv2.resize(rgba(flattened(page, Rect(300, 200, 428, 328))), (64, 64), interpolation=cv2.INTER_AREA)
+    assert np.abs(part.astype(int) - expected[..., :3]).max() <= 2

@@ -88,6 +88,7 @@ def event_times(app: QApplication, widget: QWidget) -> tuple[list[float], list[f
     pen = SimulatedPen(widget, DEVICES["display"])
     samples, lifts = [], []
     for trace in strokes():
+        pause(app)
         for _, event in pen._events_of(trace):
             start = time.perf_counter()
             QCoreApplication.sendEvent(widget, event)

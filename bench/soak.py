@@ -18,6 +18,7 @@ from bench.board import board_module, resident_mb
 from bench.inked_page import A4_600
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.memory import give_back_memory
 from jotsk.core.page import blank_page
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
@@ -74,7 +75,11 @@ def main() -> None:
             history = window.document._history
             print(
                 f"    history: {len(history)} steps, {history.bytes_used / 1e6:.0f} MB;"
-                f" resident {resident_mb():.0f} MB"
+                f" resident {resident_mb():.0f} MB",
+                end="",
+            )
+            give_back_memory()
+            print(f", {resident_mb():.0f} when what is free is given back"
             )  # fmt: skip
         elif k == STROKES // 2 + 1 or k == STROKES - STATED:
             for times in (samples, lifts, undos):

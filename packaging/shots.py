@@ -180,6 +180,14 @@ def main(folder: Path) -> None:
     shoot("sketch-day")
     window.actions_by_id["view.bare"].trigger()
     shoot("bare-board")
+    pen.draw(traces_on_screen(board.view, 1.0, DEVICES["display"], count=1)[0])
+    window.close()
+    again = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
+    again.show()
+    settle(app)
+    again.pages.take_up_kept()
+    settle(app)
+    again.grab().save(str(folder / "recovered-page.png"), "PNG")
 
 
 if __name__ == "__main__":

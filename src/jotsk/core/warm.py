@@ -12,6 +12,10 @@ import io
 import sys
 from dataclasses import replace
 from pathlib import Path
+from typing import TYPE_CHECKING
+
+if TYPE_CHECKING:
+    from jotsk.core.page import Page
 
 
 def stamp(folder: Path) -> Path:
@@ -32,44 +36,62 @@ def warm_up() -> None:
     import numpy as np
 
     from jotsk.core.files.pictures import decode_picture, encode_png
+    from jotsk.core.files.premultiply_kernel import premultiplied
     from jotsk.core.hand import Sample, trace_from
-    from jotsk.core.ink import Cut, Stroke, WetInk, pen_by_id
+    from jotsk.core.ink import SHIPPED, TILE, Cut, Stroke, WetInk, pen_by_id
     from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
     from jotsk.core.ink.figures import figures_of
-    from jotsk.core.page import WetLayer, blank_page, composite_into, flattened
+    from jotsk.core.page import Tiles, WetLayer, blank_page, composite_into, flattened
     from jotsk.core.page.edits import rubbed_out, with_stroke
     from jotsk.core.page.stacking import merged_visible, traced_under
 
     t = np.linspace(0.0, 0.5, 100)
     trace = trace_from(t, 20 + 200 * t, 30 + 20 * np.sin(9 * t), 0.5 + 0.4 * np.sin(5 * t))
     page = blank_page(300, 200)
-    for pen_id in ("quill-nib", "pencil", "dry-brush", "marker"):
-        pen = pen_by_id(pen_id)
-        stroke = Stroke(trace, pen, pen.size_px, (0, 0, 0), 20.0, 45.0)
+    for number, pen in enumerate(SHIPPED):
+        stroke = Stroke(trace, pen, pen.size_px, (0, 0, 40 * (number % 3)), 20.0, 45.0)
         page = with_stroke(page, stroke)
         figures_of(stroke)
         ink = WetInk(pen, pen.size_px, 20.0)
         for row in trace.samples[:20].tolist():
             ink.push(Sample(*row))
         for does in (INKS, RUBS, INKS_ATOP):
-            out = np.zeros((100, 150), np.uint32)
-            composite_into(
-                out,
-                (0, 0),
-                page,
-                page.bounds.halved(1),
-                level=1,
-                wet=WetLayer(1, ink.alpha, np.uint32(0), does),
-            )
+            wet = WetLayer(1, ink.alpha, np.uint32(0), does)
+            for level in range(3):
+                part = page.bounds.halved(level)
+                out = np.zeros((part.height, part.width), np.uint32)
+                composite_into(out, (0, 0), page, part, level=level, wet=wet)
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = with_stroke(traced_under(page, 1), Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
     page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
     page = with_stroke(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
     merged_visible(page)
+    _flatten_for_the_board(page)
+    premultiplied(np.zeros((2, 2, 4), np.uint8))
+    Tiles().with_tiles({(0, 0): np.full((TILE, TILE), 0xFF102030, np.uint32)})
     buffer = io.BytesIO()
     encode_png(buffer, flattened(page))
     buffer.seek(0)
     decode_picture(buffer, "warm.png")
+
+
+def _flatten_for_the_board(page: Page) -> None:
+    """As the board does, with the lowest layer in the hand: the others lie above it as they are kept."""
+    import numpy as np
+
+    from jotsk.core.geometry import Rect
+    from jotsk.core.page.flat_tiles import FlatTiles
+    from jotsk.core.page.miniature import miniature
+
+    plain = replace(page, layers=tuple(replace(x, blend="normal", clips=False, tint=None) for x in page.layers))
+    for some in (page, replace(plain, active_uid=plain.layers[0].uid)):
+        flat = FlatTiles()
+        flat.set_page(some)
+        flat.make([(0, 0, 0), (1, 0, 0)])
+        flat.part_into(np.zeros((90, 90, 4), np.uint8), (5, 5), Rect(5, 5, 95, 95), 0)
+        for layer in some.layers:
+            layer.tiles.at_level(2)
+    miniature(page, 64)
 
 
 def main(folder: Path) -> None:

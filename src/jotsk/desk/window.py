@@ -35,6 +35,7 @@ from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.status import StatusStrip
 from jotsk.desk.theme import DAY, LAMP, apply_theme, current
+from jotsk.desk.tidying import Tidying
 from jotsk.desk.trays.guides import GuideTray
 from jotsk.desk.trays.history import HistoryTray
 from jotsk.desk.trays.hold import HoldTray
@@ -76,6 +77,7 @@ class Window(QMainWindow):
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
         self._build()
+        self.tidying = Tidying(self.board.is_busy, self)
         self.hold_keys = HoldKeys(self.board, self.hand)
         self._connect()
         self.resize(1280, 800)

@@ -44,8 +44,9 @@ class View:
         return _matrices(self)[1]
 
     def to_screen(self, x: float, y: float) -> tuple[float, float]:
-        m = self.matrix
-        return float(m[0, 0] * x + m[0, 1] * y + m[0, 2]), float(m[1, 0] * x + m[1, 1] * y + m[1, 2])
+        c, s = math.cos(self.angle_rad) * self.zoom, math.sin(self.angle_rad) * self.zoom
+        x = -x if self.flipped else x
+        return c * x - s * y + self.shift_x, s * x + c * y + self.shift_y
 
     def to_page(self, x: float, y: float) -> tuple[float, float]:
         x, y = x - self.shift_x, y - self.shift_y

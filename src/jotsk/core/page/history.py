@@ -13,10 +13,9 @@ from jotsk.core.page.flat_tiles import change_between
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from
+from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from, unshared_bytes
 
 MOST_BYTES = 768 << 20
-WITH_HALVES = 4 / 3  # a tile's smaller versions together are a third of it
 STAY_OPEN = 24  # steps on either side of the present that are never packed
 PICTURE_PX = 64
 AT_A_TIME = 2  # steps packed with each new one: a few ms at most
@@ -209,14 +208,9 @@ def _cost(before: Page, after: Page) -> int:
     total = 0
     for layer in after.layers:
         old = before.layer(layer.uid)
-        if old is layer:
-            continue
-        if old is None:
-            total += layer.tiles.nbytes
-            continue
-        changed = (layer.tiles.stored(*key) for key in layer.tiles.changed_since(old.tiles))
-        total += sum(tile.nbytes for tile in changed if tile is not None)
-    return int(total * WITH_HALVES)
+        if old is not layer:
+            total += unshared_bytes(layer.tiles, old.tiles if old is not None else None)
+    return total
 
 
 def _packed_tile(tile: Stored | None) -> bytes | None:

@@ -172,6 +172,21 @@ class Tiles:
         return changed
 
 
+def unshared_bytes(new: Tiles, old: Tiles | None) -> int:
+    """Bytes of tiles, those of the halvings kept with them included, that `new` does not share with `old`.
+
+    A short line changes only a few tiles, but one of every halving.
+    """
+    total = 0
+    later: Tiles | None = new
+    while later is not None:
+        before = old or Tiles()
+        changed = (later.stored(*key) for key in later.changed_since(before))
+        total += sum(tile.nbytes for tile in changed if tile is not None)
+        later, old = later._half, before._half
+    return total
+
+
 def rgba(pixels: Pixels) -> NDArray[np.uint8]:
     """The same memory as (..., 4) uint8."""
     return pixels.view(np.uint8).reshape(*pixels.shape, 4)

@@ -171,6 +171,9 @@ class PageView(QWidget):
         painter = QPainter(self)
         ratio = self.devicePixelRatioF()
         for rect in event.region():
+            if ratio == 1.0:  # px for px, the quickest way
+                painter.drawImage(rect.topLeft(), self._image, rect)
+                continue
             source = QRectF(rect.x() * ratio, rect.y() * ratio, rect.width() * ratio, rect.height() * ratio)
             painter.drawImage(QRectF(rect), self._image, source)
         if self.page is not None:

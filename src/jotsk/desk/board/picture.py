@@ -83,7 +83,8 @@ class BoardPicture:
             return page.bounds
         if change is not NO_CHANGE and self._sheet_rect:
             stale = [place for place in change.places(self._level) if self._holds(*place)]
-            if len(stale) * self.flat.seconds_a_tile > MOST_CHANGE_S:
+            # Ink on the active layer costs far less than a tile made from all layers: it is always shown at once.
+            if change.area and len(stale) * self.flat.seconds_a_tile > MOST_CHANGE_S:
                 self._lose_sheet()
             else:
                 self.flat.copy_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), stale)
@@ -114,7 +115,9 @@ class BoardPicture:
         if self.page is None:
             self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = self._desk
             return
-        same_sheet = self._cover_view(quick=quick or (self.is_rough and rect != whole))
+        same_sheet = True
+        if rect == whole or self._drawn is not self.view:
+            same_sheet = self._cover_view(quick=quick or (self.is_rough and rect != whole))
         before, self._drawn = self._drawn, self.view
         if not same_sheet:
             rect = whole
@@ -150,10 +153,13 @@ class BoardPicture:
 
     def on_screen(self, rect: Rect) -> Rect:
         """The device pixels that show page rectangle `rect`, with what filtering reaches."""
-        corners = np.array([[x, y] for x in (rect.x0, rect.x1) for y in (rect.y0, rect.y1)], np.float64)
-        m = self.view.matrix
+        corners = [self.view.to_screen(x, y) for x in (rect.x0, rect.x1) for y in (rect.y0, rect.y1)]
+        xs, ys = [x for x, _ in corners], [y for _, y in corners]
         reach = 2.0 + self.view.zoom * (1 << self._level)
-        return rect_around(corners @ m[:, :2].T + m[:, 2], reach)
+        return Rect(
+            math.floor(min(xs) - reach), math.floor(min(ys) - reach),
+            math.ceil(max(xs) + reach), math.ceil(max(ys) + reach),
+        )  # fmt: skip
 
     def _make_some(self, places: list[Place], end: float) -> bool:
         """Flatten what is missing of `places` until `end`; whether all is there."""

@@ -104,9 +104,19 @@ class ExportSheet(QDialog):
         self.threshold.setRange(1, 255)
         self.threshold.setValue(128)
         self.threshold.setToolTip("What is darker than this becomes ink")
+        threshold_value = number(1, 255, 0)
+        threshold_value.setValue(128)
+        threshold_value.valueChanged.connect(lambda value: self.threshold.setValue(round(value)))
+        self.threshold.valueChanged.connect(threshold_value.setValue)
+        self._below = QWidget()
+        below = QHBoxLayout(self._below)
+        below.setContentsMargins(0, 0, 0, 0)
+        below.addWidget(self.threshold, 1)
+        below.addWidget(threshold_value)
         self.quality = number(1, 100, 0)
         self.quality.setValue(92)
         self.layers = QListWidget(toolTip="What is written; all that is visible at first")
+        self.layers.setSpacing(3)
         for layer in reversed(page.layers):
             item = QListWidgetItem("    " * len(ancestors(page.layers, layer)) + layer.name)
             item.setData(Qt.ItemDataRole.UserRole, layer.uid)
@@ -118,7 +128,7 @@ class ExportSheet(QDialog):
         form = QFormLayout()
         form.setVerticalSpacing(9)
         for words, widget in (
-            ("Kind", self.kind), ("Colours", self.color), ("", self.transparent), ("Black below", self.threshold),
+            ("Kind", self.kind), ("Colours", self.color), ("", self.transparent), ("Black below", self._below),
             ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("Layers", self.layers),
         ):  # fmt: skip
             form.addRow(words, widget)
@@ -205,7 +215,7 @@ class ExportSheet(QDialog):
     def _changed(self) -> None:
         export = self.export
         self._form.setRowVisible(self.transparent, export.color == "rgba")
-        self._form.setRowVisible(self.threshold, export.color == "bits")
+        self._form.setRowVisible(self._below, export.color == "bits")
         width, height = export.size(self._page)
         dpi = self._page.dpi * export.scale
         try:

@@ -113,6 +113,9 @@ def _sheet(t: Theme) -> str:
     QAbstractSpinBox::up-button, QAbstractSpinBox::down-button {{ border: none; width: 16px; }}
     QAbstractSpinBox::up-arrow {{ image: url({_drawn("chevron-up", t.quiet)}); width: 9px; height: 9px; }}
     QAbstractSpinBox::down-arrow {{ image: url({_drawn("chevron-down", t.quiet)}); width: 9px; height: 9px; }}
+    QCheckBox::indicator, QListView::indicator {{
+        width: 14px; height: 14px; border: 1px solid {t.quiet}; border-radius: 3px; background: {t.raised}; }}
+    QCheckBox::indicator:checked, QListView::indicator:checked {{ image: url({_drawn("check", t.text)}); }}
     QSlider::groove:horizontal {{ height: 2px; background: {t.hairline}; }}
     QSlider::sub-page:horizontal {{ height: 2px; background: {t.text}; }}
     QSlider::handle:horizontal {{

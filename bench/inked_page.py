@@ -11,6 +11,7 @@ from jotsk.core.hand.simulated_pen import drawn
 from jotsk.core.ink import Stroke, pen_by_id
 from jotsk.core.page import Page, blank_page, edits
 from jotsk.core.page.stacking import with_new_layer
+from jotsk.desk.hand import BLACK
 from jotsk.desk.places import cache_folder
 
 A4_600 = (4961, 7016)
@@ -27,7 +28,7 @@ def a_stroke(rng: np.random.Generator, size: tuple[int, int], seed: int, width_p
     share = np.linspace(0, 1, 60)[:, None]
     path = begin + (end - begin) * share + 40 * np.sin(6 * share) * np.array([-along[1], along[0]])
     trace = drawn(path, 0.5, pressure=[0.2, 0.9, 0.4], seed=seed)
-    return Stroke(trace, pen_by_id(PENS[seed % len(PENS)]), width_px, (0, 0, 0), 30, 60, 1.0)
+    return Stroke(trace, pen_by_id(PENS[seed % len(PENS)]), width_px, BLACK, 30, 60, 1.0)
 
 
 def inked_page(size: tuple[int, int], layers: int, strokes: int) -> Page:

@@ -2,8 +2,10 @@ from __future__ import annotations
 
 import threading
 
+import pytest
+
 from jotsk.core.computed import computed
-from jotsk.core.cores import AT_ONCE, on_all_cores
+from jotsk.core.cores import AT_ONCE, in_shares, on_all_cores
 
 
 class Slow:
@@ -32,3 +34,8 @@ def test_a_value_is_computed_once_and_instances_do_not_wait_for_each_other():
 def test_results_come_in_the_order_of_the_things():
     things = list(range(3 * AT_ONCE + 1))
     assert list(on_all_cores(lambda n: n * n, things)) == [n * n for n in things]
+
+
+@pytest.mark.parametrize("count", [0, 1, 2, 7, 300])
+def test_shares_come_back_in_their_order(count):
+    assert in_shares(lambda n: n * n, range(count)) == [n * n for n in range(count)]

@@ -5,12 +5,13 @@ from __future__ import annotations
 import os
 from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures import ThreadPoolExecutor
+from functools import cache
 from typing import TypeVar
 
 T = TypeVar("T")
 V = TypeVar("V")
 
-MOST_THREADS = 4
+THREADS = min(4, os.cpu_count() or 1)
 AT_ONCE = 128  # results held in memory together
 
 
@@ -19,6 +20,24 @@ def on_all_cores(compute: Callable[[T], V], things: Sequence[T]) -> Iterator[V]:
     if len(things) < 2:
         yield from map(compute, things)
         return
-    with ThreadPoolExecutor(min(MOST_THREADS, os.cpu_count() or 1)) as pool:
+    with ThreadPoolExecutor(THREADS) as pool:
         for start in range(0, len(things), AT_ONCE):
             yield from pool.map(compute, things[start : start + AT_ONCE])
+
+
+def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:
+    """As `on_all_cores`, for many small things that somebody waits for: each core gets one share of them, at once.
+
+    The threads are kept, and never busy with anything longer. `compute` must not call this itself.
+    """
+    shares = [things[k::THREADS] for k in range(THREADS)]
+    done = list(_quick_pool().map(lambda share: [compute(thing) for thing in share], shares))
+    return [done[k % THREADS][k // THREADS] for k in range(len(things))]
+
+
+@cache
+def _quick_pool() -> ThreadPoolExecutor:
+    return ThreadPoolExecutor(THREADS, thread_name_prefix="quick")
+
+
+os.register_at_fork(after_in_child=_quick_pool.cache_clear)  # threads do not come along

@@ -62,6 +62,11 @@ class WetInk:
         """Where the steadied line ends now, page px."""
         return self._line[-1][0], self._line[-1][1]
 
+    @property
+    def cells(self) -> set[Key]:
+        """(column, row) of the tiles that ever had wet ink."""
+        return set(self._levels[0])
+
     def push(self, sample: Sample) -> Rect:
         """Take one sample and paint; return the page rectangle whose ink changed."""
         self.take(sample)

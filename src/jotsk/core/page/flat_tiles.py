@@ -11,7 +11,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import on_all_cores
+from jotsk.core.cores import in_shares
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
@@ -25,7 +25,7 @@ from jotsk.core.page.tiles import InkTile, Key, Pixels, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_SANDWICHES = 256
-WORTH_THREADS = 6
+WORTH_THREADS_S = 0.004  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
 WHOLE = (slice(0, TILE), slice(0, TILE))
 
@@ -135,10 +135,8 @@ class FlatTiles:
         begin = time.perf_counter()
         for level in {place[0] for place in missing}:
             self._nodes_at(level)
-        if len(missing) < WORTH_THREADS:
-            made: Iterable[Shown] = map(self._flattened, missing)
-        else:
-            made = on_all_cores(self._flattened, missing)
+        share = map if len(missing) * self.seconds_a_tile < WORTH_THREADS_S else in_shares
+        made = list(share(self._flattened, missing))
         for place, tile in zip(missing, made, strict=True):
             self._tiles.setdefault(place[0], {})[place[1:]] = tile
         self.seconds_a_tile += 0.2 * ((time.perf_counter() - begin) / len(missing) - self.seconds_a_tile)

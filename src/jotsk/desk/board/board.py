@@ -20,7 +20,6 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QApplication, QWidget
 
-from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.page import InkLayer, Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
@@ -61,7 +60,6 @@ class Board(PageView):
         self._pointer: QPointF | None = None
         self._eraser_end = False
         self._device_name = ""
-        self._shown = Rect(0, 0, 0, 0)  # what the last change of the page brought up to date
         self._notice = ""
         self._notice_at = QPointF()
         self._paint_again_at = 0.0
@@ -141,7 +139,6 @@ class Board(PageView):
             self.fit()
             return
         changed = self.picture.set_page(after)
-        self._shown = changed
         if changed:
             screen = self.picture.on_screen(changed)
             was_rough = self.picture.is_rough
@@ -333,7 +330,7 @@ class Board(PageView):
         if math.isfinite(at.x()):
             session.lift(t_ms, *self.view.to_page(*self._device(at)))
         self.picture.wet = None
-        self._shown = Rect(0, 0, 0, 0)
+        self.picture.drying = session.cells
         if session.pen.rubs:
             cut = session.cut()
             if cut is not None:
@@ -343,8 +340,8 @@ class Board(PageView):
             if stroke is not None:
                 self.document.add_stroke(stroke)
                 self.hand.used_color(stroke.color)
-        if not self._shown.contains(session.area):
-            self._show_patch(session.area)
+        if self.picture.drying:  # nothing came of it
+            self._page_changed(self.document.page, self.document.page)
 
     def _close_lasso(self) -> None:
         """Choose what the lasso holds; a lasso that went nowhere is a press on one line."""

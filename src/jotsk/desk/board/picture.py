@@ -19,7 +19,8 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.ink import TILE
 from jotsk.core.page import Layer, Page, WetLayer
-from jotsk.core.page.flat_tiles import NO_CHANGE, FlatTiles, Place
+from jotsk.core.page.flat_tiles import Change, FlatTiles, Place
+from jotsk.core.page.tiles import Key
 
 MOST_LEVELS = 7
 SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
@@ -36,6 +37,7 @@ class BoardPicture:
         self.view = View()
         self.only: set[int] | None = None  # the layers that alone are shown
         self.hides_sketches = False
+        self.drying: set[Key] = set()  # cells with wet ink on the sheet that is gone with the next value of the page
         self.is_rough = False  # half as sharp as it will be at rest
         self.frame: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
         self._half: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
@@ -78,17 +80,19 @@ class BoardPicture:
         """Show another value of the page; return the rectangle of it that looks different."""
         was_empty = self.page is None or self.page.bounds != page.bounds
         change = self.flat.set_page(page)
+        dried, self.drying = Change(frozenset(self.drying)), set()
         if was_empty:
             self._lose_sheet()
             return page.bounds
-        if change is not NO_CHANGE and self._sheet_rect:
-            stale = [place for place in change.places(self._level) if self._holds(*place)]
+        if self._sheet_rect:
+            places = change.places(self._level) | dried.places(self._level)
+            stale = [place for place in places if self._holds(*place)]
             # Ink on the active layer costs far less than a tile made from all layers: it is always shown at once.
             if change.area and len(stale) * self.flat.seconds_a_tile > MOST_CHANGE_S:
                 self._lose_sheet()
             else:
                 self.flat.copy_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), stale)
-        return change.bounds & page.bounds
+        return (change.bounds | dried.bounds) & page.bounds
 
     def shows_others(self) -> None:
         """Which layers are shown at all changed."""

@@ -64,6 +64,11 @@ class Session:
         return changed
 
     @property
+    def cells(self) -> set[tuple[int, int]]:
+        """(column, row) of the tiles that ever showed wet ink."""
+        return self._ink.cells
+
+    @property
     def towed_at(self) -> tuple[float, float] | None:
         """Where the ink is on its rope, page px; None if it is not towed."""
         towed = self.pen.way == "tow" and self._hold.steady_now > 0 and self._samples

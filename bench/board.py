@@ -8,26 +8,23 @@ from __future__ import annotations
 
 import math
 import resource
-import tempfile
 import time
 from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QCoreApplication, QEvent, QPointF, QRect, QSettings, Qt
+from PySide6.QtCore import QCoreApplication, QEvent, QPointF, QRect, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPaintEvent, QPen, QTabletEvent
 from PySide6.QtWidgets import QApplication, QWidget
 
 from bench.inked_page import A4_600, SMALL, inked_page
+from bench.opened import opened_window
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.desk.board import Board
 from jotsk.desk.board import board as board_module
 from jotsk.desk.filing import prepared
-from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
-from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
 from jotsk.desk.window import Window
 
 
@@ -182,13 +179,7 @@ def pause(app: QApplication) -> None:
 
 
 def main() -> None:
-    app = QApplication.instance() or QApplication(["bench"])
-    load_fonts()
-    apply_theme(app, DAY)
-    scratch = Path(tempfile.mkdtemp())
-    window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
-    window.show()
-    app.processEvents()
+    app, window = opened_window()
     board = window.board
     print(f"resident with an empty page: {resident_mb():.0f} MB")
     medians = {}

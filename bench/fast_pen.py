@@ -6,22 +6,17 @@ passed. Beside it, the same events on the bare Qt widget of `board`, whose line 
 
 from __future__ import annotations
 
-import tempfile
 import time
-from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QCoreApplication, QSettings
+from PySide6.QtCore import QCoreApplication
 from PySide6.QtWidgets import QApplication, QWidget
 
 from bench.board import BareBoard
+from bench.opened import opened_window
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.desk.board import board as board_module
-from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
-from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
-from jotsk.desk.window import Window
 
 SECONDS = 4.0
 
@@ -43,13 +38,7 @@ def busy_share(app: QApplication, widget: QWidget) -> tuple[float, int]:
 
 
 def main() -> None:
-    app = QApplication.instance() or QApplication(["bench"])
-    load_fonts()
-    apply_theme(app, DAY)
-    scratch = Path(tempfile.mkdtemp())
-    window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
-    window.show()
-    app.processEvents()
+    app, window = opened_window()
     window.board.zoom_to(1.0)
     board_module.FASTEST_PAINT_S, board_module.REST_SHARE = 0.003, 6.0  # as at the desk; `board` sets them aside
     for pen in ("quill-nib", "dry-brush", "charcoal", "pencil"):

@@ -6,36 +6,25 @@ events in the real window, with journal and history as always. Stated for the fi
 
 from __future__ import annotations
 
-import tempfile
 import time
-from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QCoreApplication, QEvent, QSettings
-from PySide6.QtWidgets import QApplication
+from PySide6.QtCore import QCoreApplication, QEvent
 
 from bench.board import board_module, resident_mb
 from bench.inked_page import A4_600
+from bench.opened import opened_window
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.memory import give_back_memory
 from jotsk.core.page import blank_page
-from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
-from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
-from jotsk.desk.window import Window
 
 STROKES, STATED = 10_000, 1_000
 
 
 def main() -> None:
-    app = QApplication.instance() or QApplication(["bench"])
-    load_fonts()
-    apply_theme(app, DAY)
-    scratch = Path(tempfile.mkdtemp())
-    window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
-    window.show()
+    app, window = opened_window()
     window.document.take(blank_page(*A4_600, 600.0), path=None, title="soak", saved=True)
     board = window.board
     board.zoom_to(1.0)

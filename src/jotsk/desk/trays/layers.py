@@ -84,6 +84,7 @@ class LayerTray(QWidget):
         self.rows: list[LayerRow] = []
         self._folded: set[int] = set()
         self._solo: int | None = None
+        self._shown: object = None  # of the active layer
         heading = QLabel("Layers")
         heading.setProperty("role", "heading")
         self._buttons: list[tuple[QToolButton, str]] = []
@@ -206,6 +207,11 @@ class LayerTray(QWidget):
 
     def _show_active(self) -> None:
         layer, theme = self._document.page.active, current()
+        on = [bool(getattr(layer, what, False)) for what, *_ in SWITCHES]
+        shown = theme, on, layer and (layer.opacity, layer.blend)
+        if shown == self._shown:  # as after nearly every stroke
+            return
+        self._shown = shown
         for what, name, *_ in SWITCHES:
             is_on = layer is not None and bool(getattr(layer, what))
             self.switches[what].setChecked(is_on)

@@ -1,0 +1,25 @@
+"""The application's window, opened on scratch settings and a scratch journal."""
+
+from __future__ import annotations
+
+import tempfile
+from pathlib import Path
+
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+
+from jotsk.desk.keeping import Shelf
+from jotsk.desk.theme import DAY, apply_theme
+from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.window import Window
+
+
+def opened_window() -> tuple[QApplication, Window]:
+    app = QApplication.instance() or QApplication(["bench"])
+    load_fonts()
+    apply_theme(app, DAY)
+    scratch = Path(tempfile.mkdtemp())
+    window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
+    window.show()
+    app.processEvents()
+    return app, window

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import gc
 import platform
+import sys
 from pathlib import Path
 
 import numpy as np
@@ -16,8 +17,9 @@ from jotsk.desk.tidying import AGAIN_MS, EVERY_MS, Tidying
 
 @pytest.fixture
 def thawed():
-    threshold = gc.get_threshold()
+    threshold, turn = gc.get_threshold(), sys.getswitchinterval()
     yield
+    sys.setswitchinterval(turn)
     gc.unfreeze()
     gc.set_threshold(*threshold)
 

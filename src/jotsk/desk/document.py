@@ -42,6 +42,7 @@ class Document(QObject):
         self._saved: Page | None = self._history.page
         self.path: Path | None = None
         self.title = "New page"
+        self.pen_is_down = False  # what only follows the page waits until it is lifted
         self.last_stroke: Stroke | None = None
         self.last_uid = 0
         self.chosen: tuple[Stroke, ...] = ()

@@ -23,7 +23,8 @@ from jotsk.core.page.miniature import miniature_png
 log = logging.getLogger(__name__)
 
 STEP = "step"
-SWEEP_EVERY = 200
+SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
+MOST_UNSWEPT = 4000  # and steps after which they are in any case
 PICTURE_PX, PICTURE_EVERY_S = 240, 10.0
 SUFFIX = ".journal"
 
@@ -91,16 +92,23 @@ class Journal(QObject):
 
     def _run(self) -> None:
         store: PageStore | None = None
-        count, picture, pictured_at = 0, b"", -PICTURE_EVERY_S
+        unswept, picture, pictured_at = 0, b"", -PICTURE_EVERY_S
         while True:
             with self._change:
                 self._is_busy = False
                 self._change.notify_all()
-                self._change.wait_for(lambda: self._wanted is not None or self._is_closed)
-                if self._wanted is None:
+                at_rest_s = REST_S if unswept >= SWEEP_EVERY else None
+                self._change.wait_for(lambda: self._wanted is not None or self._is_closed, at_rest_s)
+                if self._wanted is None and self._is_closed:
                     break
                 kept, self._wanted, self._is_busy = self._wanted, None, True
             try:
+                if kept is None or unswept >= MOST_UNSWEPT:
+                    unswept = 0
+                    if store is not None:
+                        store.sweep()
+                if kept is None:  # the hand rests
+                    continue
                 if store is None:
                     store = PageStore(self._path)
                 notes = {
@@ -112,9 +120,7 @@ class Journal(QObject):
                 store.put(kept.page, kind=STEP, picture=picture, instead_of=STEP)
                 if changed:
                     store.set_notes(**changed)
-                count += 1
-                if count % SWEEP_EVERY == 0:
-                    store.sweep()
+                unswept += 1
                 error = None
             except JotskError as failure:
                 error = str(failure)

@@ -265,6 +265,7 @@ class Board(PageView):
                 pen, hold, self.hand.color, self.document.page.active_uid, self.view.zoom,
                 has_pressure=has_pressure, feel=self.hand.feels.get(self._device_name),
             )  # fmt: skip
+            self.document.pen_is_down = True
             self.picture.wet = self.session.wet
             self._drawn_to = at
             self._push(at, t_ms, pressure)
@@ -326,6 +327,7 @@ class Board(PageView):
         session, self.session = self.session, None
         if session is None:
             return
+        self.document.pen_is_down = False
         self._paint_timer.stop()
         if math.isfinite(at.x()):
             session.lift(t_ms, *self.view.to_page(*self._device(at)))
@@ -435,6 +437,7 @@ class Board(PageView):
             self.drop_pictures()
             return
         session, self.session = self.session, None
+        self.document.pen_is_down = False
         if session is None:
             self.document.choose(())
         else:

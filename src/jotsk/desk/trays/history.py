@@ -120,6 +120,9 @@ class HistoryTray(QWidget):
 
     def _at_pause(self) -> None:
         """The hand pauses: take the picture of the present step while its page is at hand, and show the list."""
+        if self._document.pen_is_down:
+            self._timer.start()
+            return
         self._document.step_picture(self._document.step_at)
         if self.isVisible():
             self.refresh()

@@ -165,7 +165,7 @@ class LastLineTray(QWidget):
         document.chosen_changed.connect(self._show_chosen)
         self.size.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
         self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
-        self._timer.timeout.connect(self.refresh)
+        self._timer.timeout.connect(self._at_pause)
         document.last_stroke_changed.connect(self._follow)
         self.theme_changed()
 
@@ -173,6 +173,12 @@ class LastLineTray(QWidget):
         """The page comes first: the tray follows when it has been painted."""
         if not self._timer.isActive():
             self._timer.start()
+
+    def _at_pause(self) -> None:
+        if self._document.pen_is_down:
+            self._timer.start()
+        else:
+            self.refresh()
 
     def refresh(self) -> None:
         self._timer.stop()

@@ -141,7 +141,7 @@ class LayerTray(QWidget):
         layout.addLayout(manner)
         layout.addLayout(around)
         self._timer = QTimer(self, singleShot=True, interval=REFRESH_MS)
-        self._timer.timeout.connect(self.refresh)
+        self._timer.timeout.connect(self._at_pause)
         self.opacity.changed.connect(self._set_opacity)
         document.changed.connect(self._page_changed)
         document.layers_chosen.connect(self._show_chosen)
@@ -154,6 +154,12 @@ class LayerTray(QWidget):
         for button, name in self._buttons:
             button.defaultAction().setIcon(icon(name, current().text))
         self.rebuild()
+
+    def _at_pause(self) -> None:
+        if self._document.pen_is_down:
+            self._timer.start()
+        else:
+            self.refresh()
 
     def refresh(self) -> None:
         """Bring the rows up to date whose layers have other ink or opacity now."""

@@ -37,7 +37,9 @@ class Overview(QWidget):
         self.refresh()
 
     def refresh(self) -> None:
-        if self.isVisible():
+        if self._document.pen_is_down:
+            self._timer.start()
+        elif self.isVisible():
             pixels = miniature(self._document.page, 2 * HEIGHT)
             h, w = pixels.shape[:2]
             self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()

@@ -123,7 +123,8 @@ class Board(PageView):
     # -- painting ------------------------------------------------------------------------------
 
     def draw_over(self, painter: QPainter, ratio: float) -> None:
-        overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, self._lasso)
+        around = self._crop_corners() if self.way is Way.CROP and self._lasso else self._lasso
+        overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, around)
         if self.placing is not None:
             self.placing.draw(painter, self.view, ratio)
         if self.session is not None and self.session.towed_at is not None and self._pointer is not None:
@@ -348,7 +349,7 @@ class Board(PageView):
     def _close_lasso(self) -> None:
         """Choose what the lasso holds; a lasso that went nowhere is a press on one line."""
         lasso, self._lasso = self._lasso, []
-        places = np.array([self.view.to_page(*self._device(at)) for at in lasso])
+        places = self._places(lasso)
         if self.way is Way.CROP:
             if np.ptp(places, axis=0).min() * self.view.zoom >= PRESS_PX:
                 self.document.crop(rect_around(places))
@@ -363,6 +364,16 @@ class Board(PageView):
         else:
             self.document.choose(strokes_inside(layer, places), more=more)
         self.update()
+
+    def _places(self, points: list[QPointF]) -> NDArray[np.float64]:
+        """(N, 2) page px of points on the board."""
+        return np.array([self.view.to_page(*self._device(at)) for at in points])
+
+    def _crop_corners(self) -> list[QPointF]:
+        """The page as it would be cropped, on the board."""
+        area, ratio = rect_around(self._places(self._lasso)) & self.document.page.bounds, self.devicePixelRatioF()
+        corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
+        return [QPointF(*self.view.to_screen(x, y)) / ratio for x, y in corners]
 
     def show_preview(self, lines: list[NDArray[np.float64]]) -> None:
         """Show where lines would run, over the page."""
@@ -385,6 +396,7 @@ class Board(PageView):
             first_placement(name, pixels, bounds, len(before) + k) for k, (name, pixels) in enumerate(pictures)
         ]  # fmt: skip
         self.placing = Placing([*before, *more])
+        self.setFocus()  # Enter settles them
         self.placing_changed.emit()
         self.update()
 
@@ -433,8 +445,10 @@ class Board(PageView):
 
     def drop_stroke(self) -> None:
         """Give the stroke under the pen up, as if it had not been begun; or pictures that have not settled."""
-        if self.placing is not None:
+        if self.placing is not None or self._lasso:
+            self._lasso = []
             self.drop_pictures()
+            self.update()
             return
         session, self.session = self.session, None
         self.document.pen_is_down = False

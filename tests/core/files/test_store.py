@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import sqlite3
 from dataclasses import fields, replace
+from functools import lru_cache
 
 import numpy as np
 import pytest
@@ -12,7 +13,7 @@ from hypothesis import strategies as st
 
 from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
 from jotsk.core.files.store import PageStore
-from jotsk.core.page import InkLayer, blank_page, edits, flattened, stacking
+from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking
 from tests.conftest import stroke_along
 from tests.core.files.test_openraster import sample_page, stacked_page
 
@@ -149,3 +150,34 @@ def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
     finally:
         if store is not None:
             store.close()
+
+
+@given(st.lists(st.sampled_from(["draw", "undo", "redo", "delete", "sweep"]), min_size=5, max_size=40))
+@settings(max_examples=25, deadline=None)
+def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_page(tmp_path_factory, steps):
+    """Strokes of 70 and more fill several chunks; what a state shares with the one before is known by identity."""
+    history = History(page_of_70())
+    store = PageStore(tmp_path_factory.mktemp("steps") / "a.db")
+    for number, step in enumerate(steps):
+        page = history.page
+        if step == "draw":
+            history.push(edits.with_stroke(page, stroke_along([(5, number), (60, number + 3)], size=3)), step)
+        elif step == "delete" and page.active.marks.last is not None:
+            history.push(edits.with_replaced(page, page.active_uid, next(iter(page.active.marks)), None), step)
+        elif step == "undo":
+            history.undo()
+        elif step == "redo":
+            history.redo()
+        elif step == "sweep":
+            store.sweep()
+        state = store.put(history.page, kind="step", instead_of="step")
+    same(store.get(state), history.page)
+    store.close()
+
+
+@lru_cache
+def page_of_70():
+    page = blank_page(80, 80)
+    for k in range(70):
+        page = edits.with_stroke(page, stroke_along([(k, 5), (k, 70)], size=2))
+    return page

@@ -55,3 +55,14 @@ def test_the_oldest_steps_go_when_even_packed_ones_are_too_many():
     first = 301 - len(history)
     assert flattened(history.go_to(0)).tobytes() == seen[first]
     assert flattened(history.go_to(len(history) - 1)).tobytes() == seen[300]
+
+
+def test_what_is_counted_is_what_the_steps_hold():
+    history, _ = long_history(120, 60 * TILE_BYTES)
+    for k in (10, 80, 119, 3, 120):
+        history.go_to(k)
+        history.picture_of(k)
+        assert history.bytes_used == sum(step.cost for step in history._steps)
+    history.go_to(60)
+    history.push(page_with(999, history.page), "another way")
+    assert len(history) == 62 and history.bytes_used == sum(step.cost for step in history._steps)

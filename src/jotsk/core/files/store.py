@@ -60,8 +60,14 @@ class _LayerMemo:
     layer: Layer
     blob: int = 0
     rows: dict[int, tuple[Mapping[int, Stored], int, dict[int, tuple[Stored, int]]]] = field(default_factory=dict)
-    chunks: dict[int, tuple[tuple[Stroke, ...], int]] = field(default_factory=dict)
-    strokes: dict[int, int] = field(default_factory=dict)
+    chunks: dict[int, tuple[tuple[Stroke, ...], int, list[int]]] = field(default_factory=dict)  # own blob, its strokes'
+
+
+def _strokes_of_former_chunks(old: _LayerMemo, layer: InkLayer) -> dict[int, int]:
+    """The blobs of strokes, by identity, in those chunks that are not on the layer any more: a new one shares most."""
+    present = {id(chunk) for chunk in layer.marks.chunks}
+    former = [entry for key, entry in old.chunks.items() if key not in present]
+    return {id(s): number for chunk, _, numbers in former for s, number in zip(chunk, numbers, strict=True)}
 
 
 class PageStore:
@@ -148,7 +154,8 @@ class PageStore:
         rows = {row: self._put_row(layer.tiles, row, old, new) for row in layer.tiles.rows}
         record = layer_record(layer) | {"rows": rows}
         if isinstance(layer, InkLayer):
-            record["chunks"] = [self._put_chunk(chunk, old, new) for chunk in layer.marks.chunks]
+            known = _strokes_of_former_chunks(old, layer) if old is not None else {}
+            record["chunks"] = [self._put_chunk(chunk, old, new, known) for chunk in layer.marks.chunks]
         new.blob = self._put_json(record)
         return new.blob
 
@@ -167,19 +174,15 @@ class PageStore:
         new.rows[row] = mapping, blob, kept
         return blob
 
-    def _put_chunk(self, chunk: tuple[Stroke, ...], old: _LayerMemo | None, new: _LayerMemo) -> int:
+    def _put_chunk(
+        self, chunk: tuple[Stroke, ...], old: _LayerMemo | None, new: _LayerMemo, known: dict[int, int]
+    ) -> int:
         before = old.chunks.get(id(chunk)) if old is not None else None
-        known = old.strokes if old is not None else {}
-        if before is not None:
-            new.strokes |= {id(s): known[id(s)] for s in chunk if id(s) in known}
-            new.chunks[id(chunk)] = before
-            return before[1]
-        for stroke in chunk:
-            blob = known.get(id(stroke))
-            new.strokes[id(stroke)] = self._put_stroke(stroke) if blob is None else blob
-        blob = self._put_json([new.strokes[id(s)] for s in chunk])
-        new.chunks[id(chunk)] = chunk, blob
-        return blob
+        if before is None:
+            numbers = [known[id(s)] if id(s) in known else self._put_stroke(s) for s in chunk]
+            before = chunk, self._put_json(numbers), numbers
+        new.chunks[id(chunk)] = before
+        return before[1]
 
     def _put_stroke(self, stroke: Stroke) -> int:
         pen = self._pens.get(stroke.pen)

@@ -52,6 +52,8 @@ class History:
     def __init__(self, page: Page, *, most_bytes: int = MOST_BYTES) -> None:
         self._steps = [Step("", page)]
         self._at = 0
+        self._used = 0
+        self._first = 0
         self._most = most_bytes
 
     def __len__(self) -> int:
@@ -76,7 +78,7 @@ class History:
 
     @property
     def bytes_used(self) -> int:
-        return sum(step.cost + (step.picture.nbytes if step.picture is not None else 0) for step in self._steps)
+        return self._used
 
     @property
     def undo_label(self) -> str | None:
@@ -96,21 +98,29 @@ class History:
         if step.picture is None and step.page is not None:
             before = self._steps[index - 1].page if index else None
             step.picture = miniature(step.page, PICTURE_PX, _around_change(before, step.page))
+            step.cost += step.picture.nbytes
+            self._used += step.picture.nbytes
         return step.picture
 
     def push(self, page: Page, label: str) -> None:
         """Take a new page as the present; what had been undone is gone."""
-        del self._steps[self._at + 1 :]
+        self._forget_undone()
         self._steps.append(Step(label, page, _cost(self.page, page)))
+        self._used += self._steps[-1].cost
         self._at += 1
         self._make_room()
 
     def amend(self, page: Page) -> None:
         """Replace the present without a step of its own: for a handle still being dragged."""
-        del self._steps[self._at + 1 :]
+        self._forget_undone()
         before = self._steps[self._at - 1].page if self._at else None
         cost = _cost(before, page) if before is not None else 0
+        self._used += cost - self._steps[self._at].cost
         self._steps[self._at] = Step(self._steps[self._at].label, page, cost)
+
+    def _forget_undone(self) -> None:
+        self._used -= sum(step.cost for step in self._steps[self._at + 1 :])
+        del self._steps[self._at + 1 :]
 
     def choose(self, uid: int) -> None:
         """Change which layer is active, here and now: no step, and what was undone can still be redone."""
@@ -137,22 +147,28 @@ class History:
         return self.page
 
     def _first_open(self) -> int:
-        return next(k for k, step in enumerate(self._steps) if step.page is not None)
+        """The packed ones come first; found from where that was the last time."""
+        k = min(self._first, len(self._steps) - 1)
+        while k and self._steps[k - 1].page is not None:
+            k -= 1
+        while self._steps[k].page is None:
+            k += 1
+        self._first = k
+        return k
 
     def _make_room(self) -> None:
-        used = self.bytes_used
         first = self._first_open()
         for k in range(first, min(first + AT_A_TIME, self._at - STAY_OPEN)):
-            if used <= self._most:
+            if self._used <= self._most:
                 return
-            used -= self._pack(k)
-        while used > self._most and self._steps[0].packed is not None:
-            used -= self._steps[0].cost
+            self._pack(k)
+        while self._used > self._most and self._steps[0].packed is not None:
+            self._used -= self._steps[0].cost
             del self._steps[0]
             self._at -= 1
 
-    def _pack(self, k: int) -> int:
-        """Compress step k against the step after it; return how many bytes that frees."""
+    def _pack(self, k: int) -> None:
+        """Compress step k against the step after it."""
         step, next_page = self._steps[k], self._steps[k + 1].page
         assert step.page is not None and next_page is not None
         changes: dict[int, dict[Key, bytes | None]] = {}
@@ -168,8 +184,8 @@ class History:
             }
             layers.append(replace(layer, tiles=Tiles()))
         step.packed = _Packed(replace(step.page, layers=tuple(layers)), changes)
-        before, step.page, step.cost = step.cost, None, step.packed.cost
-        return before - step.cost
+        step.page = None
+        self._cost_is(step, step.packed.cost)
 
     def _unpack(self, k: int) -> None:
         step, next_page = self._steps[k], self._steps[k + 1].page
@@ -186,7 +202,12 @@ class History:
             opened = {key: _opened_tile(data) for key, data in step.packed.tiles[layer.uid].items()}
             layers.append(replace(layer, tiles=base.with_tiles(opened)))
         step.page = replace(step.packed.page, layers=tuple(layers))
-        step.packed, step.cost = None, _cost(next_page, step.page)
+        step.packed = None
+        self._cost_is(step, _cost(next_page, step.page))
+
+    def _cost_is(self, step: Step, tiles: int) -> None:
+        before, step.cost = step.cost, tiles + (step.picture.nbytes if step.picture is not None else 0)
+        self._used += step.cost - before
 
 
 def _around_change(before: Page | None, after: Page) -> Rect:

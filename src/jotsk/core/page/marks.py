@@ -44,7 +44,7 @@ class Marks:
 
     def holds(self, stroke: Stroke) -> bool:
         """Whether this very stroke is here; the last ones are looked at first."""
-        return any(any(s is stroke for s in chunk) for chunk in reversed(self._chunks))
+        return any(stroke in chunk for chunk in reversed(self._chunks))  # strokes are equal only to themselves
 
     def hold_all(self, strokes: Iterable[Stroke]) -> bool:
         """Whether every one of these very strokes is here."""

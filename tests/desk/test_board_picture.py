@@ -186,3 +186,19 @@ def test_the_screen_rectangle_of_a_patch_holds_every_pixel_it_changes(page):
     rows, columns = np.nonzero((shown(after_page, view) != before).any(axis=2))
     assert area.x0 <= columns.min() and columns.max() < area.x1 and area.y0 <= rows.min() and rows.max() < area.y1
     assert area.width < 300 and area.height < 300
+
+
+def test_a_pan_after_a_half_sharp_frame_does_not_pass_for_exact(page):
+    picture = BoardPicture(DESK)
+    picture.resize(*SIZE)
+    picture.page, picture.view = page, View(1.2, 0.0, False, 30, 20)
+    picture.draw()
+    picture._seconds_a_px = 1.0  # filtering is slow here
+    picture.view = View(1.3, 0.0, False, 30, 20)
+    picture.draw(quick=True)
+    assert picture.is_rough
+    picture._seconds_a_px = 0.0  # and fast again
+    picture.view = View(1.3, 0.0, False, 45, 28)
+    picture.draw(quick=True)
+    assert not picture.is_rough
+    assert np.array_equal(picture.frame[..., 2::-1], shown(page, picture.view))

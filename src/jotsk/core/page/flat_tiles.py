@@ -213,10 +213,9 @@ class FlatTiles:
             tile = node.tiles.stored(column, row)
             if node.is_simple and tile is None and not node.inside:
                 continue
-            is_plain = node.is_simple and not node.inside and isinstance(tile, InkTile)
-            if not is_plain:
+            if not node.is_simple or node.inside or not isinstance(tile, InkTile):
+                is_plain = False
                 break
-            assert isinstance(tile, InkTile)
             above.append(tile.alpha)
             manner.append((int(tile.color), node.opacity, int(node.tint), int(node.layer.tint is not None)))
         sandwich = _Sandwich(

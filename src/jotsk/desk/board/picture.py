@@ -119,13 +119,13 @@ class BoardPicture:
         if self.page is None:
             self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = self._desk
             return
-        same_sheet = True
+        same_sheet, was_rough = True, self.is_rough
         if rect == whole or self._drawn is not self.view:
             same_sheet = self._cover_view(quick=quick or (self.is_rough and rect != whole))
         before, self._drawn = self._drawn, self.view
         if not same_sheet:
             rect = whole
-        elif rect == whole and before is not None:
+        elif rect == whole and before is not None and self.is_rough == was_rough:
             shift = self.view.shift_x - before.shift_x, self.view.shift_y - before.shift_y
             is_pan = before.panned(*shift) == self.view and shift != (0, 0)
             if is_pan and all(v == int(v) for v in shift) and self._scroll(int(shift[0]), int(shift[1])):
@@ -140,9 +140,9 @@ class BoardPicture:
         if self.page is None:
             return None
         end = time.perf_counter() + budget_s
-        level, wide = self._wanted(self._exact_level())
         if self.is_rough:
-            places = [(level, *key) for key in wide.cells(TILE)]
+            level = self._exact_level()
+            places = [(level, *key) for key in self._wanted(level).cells(TILE)]
             if self._make_some(places, end):
                 self.draw()
                 return True
@@ -188,7 +188,7 @@ class BoardPicture:
     def _exact_level(self) -> int:
         return max(0, min(MOST_LEVELS, int(math.floor(math.log2(1.0 / self.view.zoom) + 1e-6))))
 
-    def _wanted(self, level: int) -> tuple[int, Rect]:
+    def _wanted(self, level: int) -> Rect:
         """The part of the page halved `level` times that is visible, in whole tiles."""
         h, w = self.frame.shape[:2]
         m = self.view.inverse
@@ -198,17 +198,18 @@ class BoardPicture:
         if not seen:
             seen = Rect(whole.x0, whole.y0, whole.x0 + 1, whole.y0 + 1)
         low_x, low_y = seen.x0 // TILE * TILE, seen.y0 // TILE * TILE
-        return level, Rect(low_x, low_y, -(-seen.x1 // TILE) * TILE, -(-seen.y1 // TILE) * TILE)
+        return Rect(low_x, low_y, -(-seen.x1 // TILE) * TILE, -(-seen.y1 // TILE) * TILE)
 
     def _cover_view(self, *, quick: bool) -> bool:
         """Make the sheet hold all that is visible, at the right halving; return whether it is the sheet that was."""
-        level, wide = self._wanted(self._exact_level())
-        rough = False
+        level = self._exact_level()
+        wide, rough = self._wanted(level), False
         if quick and level < MOST_LEVELS and not (level == self._level and self._sheet_rect.contains(wide)):
             missing = sum(not self.flat.has((level, *key)) for key in wide.cells(TILE) if not self._holds(level, *key))
             rough = missing * self.flat.seconds_a_tile > QUICK_S
         if rough:
-            level, wide = self._wanted(level + 1)
+            level += 1
+            wide = self._wanted(level)
         self.is_rough = rough
         if level == self._level and self._sheet_rect.contains(wide):
             return True

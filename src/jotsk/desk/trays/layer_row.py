@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
-import cv2
+from dataclasses import replace
+
 import numpy as np
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QContextMenuEvent, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QSizePolicy, QToolButton, QWidget
 
-from jotsk.core.ink.stroke import packed
-from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, rgba
+from jotsk.core.page import GroupLayer, InkLayer, Layer, Page
+from jotsk.core.page.miniature import miniature
 from jotsk.core.page.modes import NORMAL
 from jotsk.core.page.stack import ancestors, children, inside
 from jotsk.desk.icons import icon
@@ -21,7 +22,6 @@ ROW_PX = 52
 INDENT_PX = 14
 DEEPEST = 4  # more indentation would leave no room for names
 THUMB = QSize(30, 38)
-THUMB_LEVEL_PX = 160
 BUTTON_PX = 28
 
 
@@ -187,22 +187,13 @@ def described(page: Page, layer: Layer) -> str:
 
 
 def thumbnail(page: Page, layer: Layer) -> QImage:
-    """The layer alone on paper, reduced from the halving that is just large enough."""
-    from dataclasses import replace
-
-    level = 0
-    while max(page.width, page.height) >> level > THUMB_LEVEL_PX and level < 7:
-        level += 1
-    rect = page.bounds.halved(level)
-    pixels = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
+    """The layer alone on paper, in the middle of a small card of it."""
     held = inside(page.layers, [layer.uid])
     alone = replace(layer, parent=0, clips=False, blend=NORMAL, visible=True)
     layers = tuple(alone if x is layer else x for x in page.layers if x.uid in held)
-    composite_into(pixels, (0, 0), replace(page, layers=layers), rect, level=level)
-    scale = min(2 * THUMB.width() / rect.width, 2 * THUMB.height() / rect.height)
-    size = (max(1, int(rect.width * scale)), max(1, int(rect.height * scale)))
-    small = cv2.resize(rgba(pixels), size, interpolation=cv2.INTER_AREA)
-    full = np.full((2 * THUMB.height(), 2 * THUMB.width(), 4), (*page.paper, 255), np.uint8)
-    y, x = (full.shape[0] - size[1]) // 2, (full.shape[1] - size[0]) // 2
-    full[y : y + size[1], x : x + size[0]] = small
-    return QImage(full.data, full.shape[1], full.shape[0], full.strides[0], QImage.Format.Format_RGBA8888).copy()
+    scale = min(2 * THUMB.width() / page.width, 2 * THUMB.height() / page.height)
+    small = miniature(replace(page, layers=layers), max(1, int(max(page.width, page.height) * scale)))
+    full = np.full((2 * THUMB.height(), 2 * THUMB.width(), 3), page.paper, np.uint8)
+    y, x = (full.shape[0] - small.shape[0]) // 2, (full.shape[1] - small.shape[1]) // 2
+    full[y : y + small.shape[0], x : x + small.shape[1]] = small
+    return QImage(full.data, full.shape[1], full.shape[0], full.strides[0], QImage.Format.Format_RGB888).copy()

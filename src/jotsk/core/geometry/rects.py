@@ -4,15 +4,14 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
-from dataclasses import dataclass
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
 
-@dataclass(frozen=True, slots=True)
-class Rect:
-    """Pixels with x0 <= x < x1 and y0 <= y < y1."""
+class Rect(NamedTuple):
+    """Pixels with x0 <= x < x1 and y0 <= y < y1. A named tuple, because every pen event makes dozens of them."""
 
     x0: int
     y0: int
@@ -28,10 +27,15 @@ class Rect:
         return max(0, self.y1 - self.y0)
 
     def __bool__(self) -> bool:
-        return self.x1 > self.x0 and self.y1 > self.y0
+        x0, y0, x1, y1 = self
+        return x1 > x0 and y1 > y0
 
     def __and__(self, other: Rect) -> Rect:
-        return Rect(max(self.x0, other.x0), max(self.y0, other.y0), min(self.x1, other.x1), min(self.y1, other.y1))
+        ax0, ay0, ax1, ay1 = self
+        bx0, by0, bx1, by1 = other
+        return Rect(
+            ax0 if ax0 > bx0 else bx0, ay0 if ay0 > by0 else by0, ax1 if ax1 < bx1 else bx1, ay1 if ay1 < by1 else by1
+        )
 
     def __or__(self, other: Rect) -> Rect:
         """Smallest rectangle that holds both; an empty one adds nothing."""
@@ -39,7 +43,11 @@ class Rect:
             return other
         if not other:
             return self
-        return Rect(min(self.x0, other.x0), min(self.y0, other.y0), max(self.x1, other.x1), max(self.y1, other.y1))
+        ax0, ay0, ax1, ay1 = self
+        bx0, by0, bx1, by1 = other
+        return Rect(
+            ax0 if ax0 < bx0 else bx0, ay0 if ay0 < by0 else by0, ax1 if ax1 > bx1 else bx1, ay1 if ay1 > by1 else by1
+        )
 
     def contains(self, other: Rect) -> bool:
         return self.x0 <= other.x0 and self.y0 <= other.y0 and self.x1 >= other.x1 and self.y1 >= other.y1

@@ -20,6 +20,9 @@ def soft_stopped(angle_rad: float) -> float:
     return stop if abs(angle_rad - stop) <= SOFT_REACH_RAD else angle_rad
 
 
+Rows = tuple[tuple[float, float, float], tuple[float, float, float]]
+
+
 @dataclass(frozen=True, slots=True)
 class View:
     """screen = shift + zoom * turn(angle) * flip(page), lengths in device px.
@@ -43,10 +46,14 @@ class View:
         """(2, 3) map from screen px to page px; read-only."""
         return _matrices(self)[1]
 
+    @property
+    def rows(self) -> Rows:
+        """`matrix` as plain numbers: a point at a time is quicker so."""
+        return _matrices(self)[2]
+
     def to_screen(self, x: float, y: float) -> tuple[float, float]:
-        c, s = math.cos(self.angle_rad) * self.zoom, math.sin(self.angle_rad) * self.zoom
-        x = -x if self.flipped else x
-        return c * x - s * y + self.shift_x, s * x + c * y + self.shift_y
+        (a, b, c), (d, e, f) = _matrices(self)[2]
+        return a * x + b * y + c, d * x + e * y + f
 
     def to_page(self, x: float, y: float) -> tuple[float, float]:
         x, y = x - self.shift_x, y - self.shift_y
@@ -91,8 +98,8 @@ class View:
 
 
 @lru_cache(maxsize=16)
-def _matrices(view: View) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
-    """To the screen and back: both are asked for with every event."""
+def _matrices(view: View) -> tuple[NDArray[np.float64], NDArray[np.float64], Rows]:
+    """To the screen and back, and the first as plain numbers: all are asked for with every event."""
     c, s = math.cos(view.angle_rad) * view.zoom, math.sin(view.angle_rad) * view.zoom
     f = -1.0 if view.flipped else 1.0
     there = np.array([[c * f, -s, view.shift_x], [s * f, c, view.shift_y]])
@@ -100,4 +107,4 @@ def _matrices(view: View) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     back = np.column_stack([linear, -linear @ there[:, 2]])
     for m in (there, back):
         m.setflags(write=False)
-    return there, back
+    return there, back, ((c * f, -s, view.shift_x), (s * f, c, view.shift_y))

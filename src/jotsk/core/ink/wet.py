@@ -8,23 +8,25 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.geometry import Rect, arc_lengths
-from jotsk.core.geometry.rects import EMPTY, rect_around
-from jotsk.core.geometry.spline_kernel import spline_between
+from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.hand import Sample, stabilizer
 from jotsk.core.hand.steady_now import Speed
 from jotsk.core.ink.blend_kernel import halve_alpha_into
 from jotsk.core.ink.dynamics import FLAT_DEG, HALF_SPEED_PX_S, NIB_ANGLE_RAD
 from jotsk.core.ink.painting import finished, new_buffer, paint
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_reach, taper_share
+from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_reach
+from jotsk.core.ink.stretch_kernel import stretch
 
 LEVELS = 8
 STEPS = 1024
 AMOUNTS = np.linspace(0.0, 1.0, STEPS + 1)
+NO_JOINT = np.zeros((0, 4))
 
 Key = tuple[int, int]
 Point = tuple[float, float, float, float]  # x, y, radius, ink
+Painted = tuple[Any, ...]  # points, ink and length along the line, as the kernels want them
 
 
 class WetInk:
@@ -45,10 +47,12 @@ class WetInk:
         self._line: list[Point] = []
         self._settled: dict[Key, NDArray[Any]] = {}
         self._levels: list[dict[Key, NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
-        self._stale = [EMPTY] * LEVELS
+        self._halvings = 0  # so many are kept up to date
+        self._stale = EMPTY  # page px whose halvings are not
+        self._area = EMPTY  # page px that ever had ink
         self._fixed = 0  # segments of the line that are painted for good
         self._length = 0.0  # of those
-        self._joint = np.zeros((0, 4))
+        self._joint = NO_JOINT
         self._tip_rect = EMPTY
         self._taper_in = taper_reach(pen.taper_in, size_px / pen.size_px, 0.0, 0.0)
         self._widths = (0.5 * size_px * pen.width(AMOUNTS)).tolist()
@@ -81,8 +85,7 @@ class WetInk:
     def paint(self) -> Rect:
         """Paint what was taken; return the page rectangle whose ink changed."""
         changed = self._settle()
-        tip = self._tip(self._newest)
-        tip_rect = _reach(tip)
+        tip, tip_rect = self._tip(self._newest)
         dirty = changed | self._tip_rect | tip_rect
         self._refresh(dirty, tip)
         self._tip_rect = tip_rect
@@ -90,10 +93,12 @@ class WetInk:
 
     def alpha(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
         """The ink on one tile of the page halved `level` times, or None. Halvings are made when asked for."""
-        for k in range(1, level + 1):
-            if self._stale[k]:
-                self._halve(k, self._stale[k])
-                self._stale[k] = EMPTY
+        if level > self._halvings:
+            self._halvings, self._stale = level, self._area
+        if level and self._stale:
+            for k in range(1, self._halvings + 1):
+                self._halve(k, self._stale.halved(k))
+            self._stale = EMPTY
         return self._levels[level].get((column, row))
 
     def _point(self, s: Sample) -> Point:
@@ -133,67 +138,55 @@ class WetInk:
         if end <= fixed:
             return EMPTY
         # From one point before the first new segment, for its tangent, to one after the last.
-        dense = self._spline(max(0, fixed - 1), end + 2, fixed, end)
         # With the piece painted before it, whose joint could not be finished until now.
-        points = np.concatenate([self._joint, dense])
-        rect = _reach(points)
-        self._paint(self._settled, rect, points, len(self._joint))
-        self._joint = dense[-2:-1]
-        self._length += float(arc_lengths(dense)[-1])
+        joint = self._joint
+        *painted, self._joint, self._length, rect = self._stretch(max(0, fixed - 1), end + 2, fixed, end, joint)
+        self._paint(rect, tuple(painted), len(joint))
         self._fixed = end
         return rect
 
-    def _tip(self, sample: Sample) -> NDArray[np.float64]:
-        """The rest of the line, to the pen itself."""
+    def _tip(self, sample: Sample) -> tuple[Painted, Rect]:
+        """The rest of the line, to the pen itself, and the pixels it can touch."""
         x, y, radius, ink = self._line[-1]
         reaches = self._reaches and (sample.x - x) ** 2 + (sample.y - y) ** 2 >= CLOSEST_PX**2
         if reaches:
             self._line.append((sample.x, sample.y, radius, ink))
         last = len(self._line)
-        tip = self._spline(max(0, self._fixed - 1), last, min(self._fixed, last - 1), last - 1)
+        *painted, _, _, rect = self._stretch(max(0, self._fixed - 1), last, min(self._fixed, last - 1), last - 1)
         if reaches:
             self._line.pop()
-        return tip
+        return tuple(painted), rect
 
-    def _spline(self, start: int, stop: int, first: int, last: int) -> NDArray[np.float64]:
-        """Points from line point `first` to `last` of the curve through line points start .. stop - 1."""
+    def _stretch(
+        self, start: int, stop: int, first: int, last: int, joint: NDArray[np.float64] = NO_JOINT
+    ) -> tuple[NDArray[np.float32], NDArray[np.uint8], NDArray[np.float64], NDArray[np.float64], float, Rect]:
+        """The curve from line point `first` to `last`, through line points start .. stop - 1: `stretch_kernel`."""
         window = np.array(self._line[start:stop])
-        if first == last:
-            return window[first - start : first - start + 1]
-        return spline_between(window, first - start, last - start, LONGEST_STEP_PX)
-
-    def _columns(
-        self, columns: NDArray[np.float64], repeated: int
-    ) -> tuple[NDArray[np.float32], NDArray[np.uint8], NDArray[np.float64]]:
-        """Points, ink and length for the kernels; `repeated` points lie before the settled end of the line."""
-        along = self._length + arc_lengths(columns)
-        if repeated:
-            along -= along[repeated] - self._length
-        points = columns[:, :3].astype(np.float32)
-        if self._length < self._taper_in:
-            points[:, 2] *= taper_share(along, self._taper_in)
-        ink = np.clip(columns[:, 3] + 0.5, 0, 255).astype(np.uint8)
+        points, ink, along, end, length, *rect = stretch(
+            window, first - start, last - start, joint, self._length, self._taper_in, LONGEST_STEP_PX
+        )
         if self.pen.dash:
             ink[_in_gap(along, np.array(self.pen.dash) * self.size_px)] = 0
-        return points, ink, along
+        return points, ink, along, end, length, Rect(*rect)
 
-    def _paint(self, tiles: dict[Key, NDArray[Any]], rect: Rect, columns: NDArray[np.float64], repeated: int) -> None:
-        points, ink, along = self._columns(columns, repeated)
+    def _paint(self, rect: Rect, painted: Painted, repeated: int) -> None:
+        """Put a settled stretch down; its first `repeated` points were painted before."""
+        points, ink, along = painted
         # A joint is painted over by maximum; what adds up must not be painted twice.
         first = 0 if self.pen.tip == "smooth" and not self.pen.builds else repeated
         for column, row in rect.cells(TILE):
-            tile = tiles.get((column, row))
+            tile = self._settled.get((column, row))
             if tile is None:
-                tile = tiles[column, row] = new_buffer(self.pen, TILE, TILE)
+                tile = self._settled[column, row] = new_buffer(self.pen, TILE, TILE)
             corner = column * TILE, row * TILE
             paint(
                 self.pen, self.size_px, tile, corner, points, ink, along, first, len(points),
                 starts=not repeated, ends=False,
             )  # fmt: skip
 
-    def _refresh(self, rect: Rect, tip: NDArray[np.float64]) -> None:
+    def _refresh(self, rect: Rect, tip: Painted) -> None:
         """Bring level 0 up to date inside `rect`; the halvings above it are made when asked for."""
-        points, ink, along = self._columns(tip, 0)
+        points, ink, along = tip
         for column, row in rect.cells(TILE):
             x, y = column * TILE, row * TILE
             part = rect & Rect(x, y, x + TILE, y + TILE)
@@ -207,8 +200,8 @@ class WetInk:
             starts = self._fixed == 0
             paint(self.pen, self.size_px, fresh, corner, points, ink, along, 0, len(points), starts=starts)
             _tile(self._levels[0], (column, row))[rows, columns] = finished(self.pen, fresh, corner)
-        for level in range(1, LEVELS):
-            self._stale[level] |= rect.halved(level)
+        self._stale |= rect
+        self._area |= rect
 
     def _halve(self, level: int, rect: Rect) -> None:
         half = TILE // 2
@@ -238,7 +231,3 @@ def _tile(tiles: dict[Key, NDArray[np.uint8]], key: Key) -> NDArray[np.uint8]:
     if tile is None:
         tile = tiles[key] = np.zeros((TILE, TILE), np.uint8)
     return tile
-
-
-def _reach(columns: NDArray[np.float64]) -> Rect:
-    return rect_around(columns[:, :2], float(columns[:, 2].max()) + 1.0)

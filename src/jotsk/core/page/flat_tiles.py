@@ -20,6 +20,7 @@ from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.page import Page
+from jotsk.core.page.sandwich_kernel import INK, NOTHING, PIXELS, sandwich_into
 from jotsk.core.page.stack import ancestors, inside
 from jotsk.core.page.tiles import InkTile, Key, Pixels, rgba
 
@@ -27,7 +28,12 @@ MOST_TILES = 1600  # of 64 KB, of each size
 MOST_SANDWICHES = 256
 WORTH_THREADS_S = 0.004  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
-WHOLE = (slice(0, TILE), slice(0, TILE))
+WHOLE = Rect(0, 0, TILE, TILE)
+BLACK = np.uint32(0)
+NO_WET = np.zeros((0, 0), np.uint8)
+NO_ALPHA, NO_PIXELS = np.zeros((0, 0), np.uint8), np.zeros((0, 0), np.uint32)
+for _nothing in (NO_ALPHA, NO_PIXELS):  # read-only like the tiles they stand for, or kernels are compiled twice
+    _nothing.setflags(write=False)
 
 
 Place = tuple[int, int, int]  # level, column, row
@@ -160,19 +166,16 @@ class FlatTiles:
         for column, row in part.cells(TILE):
             x, y = column * TILE, row * TILE
             piece = part & Rect(x, y, x + TILE, y + TILE)
-            within = (slice(piece.y0 - y, piece.y1 - y), slice(piece.x0 - x, piece.x1 - x))
-            pixels = self._layered((level, column, row), within)
-            place = target[
-                piece.y0 - corner[1] : piece.y1 - corner[1], piece.x0 - corner[0] : piece.x1 - corner[0]
-            ]  # fmt: skip
-            cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=place)
+            within = Rect(piece.x0 - x, piece.y0 - y, piece.x1 - x, piece.y1 - y)
+            self._layered_into(target, (piece.x0 - corner[0], piece.y0 - corner[1]), (level, column, row), within)
 
     def _flattened(self, place: Place) -> Shown:
         level, column, row = place
-        pixels = (
-            self._layered(place, WHOLE) if (column, row) in self._sandwiches.get(level, ()) else self._put_down(place)
-        )
-        shown = cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA)
+        shown = np.empty((TILE, TILE, 4), np.uint8)
+        if (column, row) in self._sandwiches.get(level, ()):
+            self._layered_into(shown, (0, 0), place, WHOLE)
+        else:
+            cv2.cvtColor(rgba(self._put_down(place)), cv2.COLOR_RGBA2BGRA, dst=shown)
         size = self.level_size(level)
         wide, high = size.x1 - column * TILE, size.y1 - row * TILE
         if wide < TILE:
@@ -185,28 +188,46 @@ class FlatTiles:
         assert self.page is not None
         level, *key = place
         pixels = np.full((TILE, TILE), packed(self.page.paper), np.uint32)
-        put_down(self._nodes_at(level)[0], pixels, level, (key[0], key[1]), WHOLE)
+        put_down(self._nodes_at(level)[0], pixels, level, (key[0], key[1]), _slices(WHOLE))
         return pixels
 
-    def _layered(self, place: Place, within: tuple[slice, slice]) -> Pixels:
-        """The pixels of a part of a tile, from what is kept of the layers around the active one."""
-        level, column, row = place
+    def _layered_into(self, target: NDArray[np.uint8], at: Key, place: Place, part: Rect) -> None:
+        """Write `part` of a tile to `target` (BGRA) at `at`, from what is kept of the layers around the active one."""
+        level, *key = place
+        column, row = key
         nodes, active = self._nodes_at(level)
         sandwich = self._sandwiches.get(level, {}).get((column, row)) or self._new_sandwich(place, nodes, active)
+        node = nodes[active] if active < len(nodes) else None
+        if node is not None and sandwich.above is not None and node.is_simple and not node.inside:
+            tile = node.tiles.stored(column, row)
+            wet = node.wet.alpha(level, column, row) if node.wet else None
+            is_ink = isinstance(tile, InkTile)
+            sandwich_into(
+                target.view(np.uint32)[..., 0], at, part, sandwich.under,
+                NOTHING if tile is None else INK if is_ink else PIXELS,
+                tile.alpha if isinstance(tile, InkTile) else NO_ALPHA,
+                tile.color if isinstance(tile, InkTile) else BLACK,
+                NO_PIXELS if tile is None or isinstance(tile, InkTile) else tile,
+                node.opacity, node.tint, node.layer.tint is not None,
+                NO_WET if wet is None else wet, node.wet.color if node.wet else BLACK,
+                node.wet.does if node.wet else 0, sandwich.above, sandwich.manner,
+            )  # fmt: skip
+            return
+        within = _slices(part)
         pixels = sandwich.under[within].copy()
         put_down(nodes[active : active + 1], pixels, level, (column, row), within)
         if sandwich.above is None:
             put_down(nodes[active + 1 :], pixels, level, (column, row), within)
         elif len(sandwich.above):
-            above = np.ascontiguousarray(sandwich.above[:, within[0], within[1]])
-            ink_layers_into(pixels, above, sandwich.manner)
-        return pixels
+            ink_layers_into(pixels, np.ascontiguousarray(sandwich.above[:, within[0], within[1]]), sandwich.manner)
+        shown = target[at[1] : at[1] + part.height, at[0] : at[0] + part.width]
+        cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=shown)
 
     def _new_sandwich(self, place: Place, nodes: list[Node], active: int) -> _Sandwich:
         assert self.page is not None
         level, column, row = place
         under = np.full((TILE, TILE), packed(self.page.paper), np.uint32)
-        put_down(nodes[:active], under, level, (column, row), WHOLE)
+        put_down(nodes[:active], under, level, (column, row), _slices(WHOLE))
         above, manner = [], []
         is_plain = True
         for node in nodes[active + 1 :]:
@@ -243,6 +264,10 @@ class FlatTiles:
             holds = [k for k, node in enumerate(nodes) if node.layer.uid in uids or _clips(node, uids)]
             self._nodes[level] = nodes, holds[0] if holds else len(nodes)
         return self._nodes[level]
+
+
+def _slices(part: Rect) -> tuple[slice, slice]:
+    return slice(part.y0, part.y1), slice(part.x0, part.x1)
 
 
 def _clips(node: Node, uids: set[int]) -> bool:

@@ -130,7 +130,7 @@ class Board(PageView):
         if self.session is not None and self.session.towed_at is not None and self._pointer is not None:
             overlays.draw_rope(painter, self.view, ratio, self.session.towed_at, self._pointer)
         if self._pointer is not None:
-            overlays.draw_rings(painter, *self._footprint(self._pointer))
+            overlays.draw_rings(painter, *self._footprint(self._pointer), ratio)
         if self._notice:
             overlays.draw_notice(painter, self.size(), self._notice, self._notice_at)
 
@@ -305,8 +305,7 @@ class Board(PageView):
         if self.session is None:
             return
         begin = time.perf_counter()
-        self._show_patch(self.session.paint())
-        self._point_at(self._drawn_to)
+        self._show_patch(self.session.paint(), self._moved_pointer(self._drawn_to))
         if self.session.towed_at is not None:
             self.update()  # the rope may lie anywhere between ink and pen
         now = time.perf_counter()
@@ -470,10 +469,19 @@ class Board(PageView):
             self.hand.set_size(round(2 * (size + (at.x() - start.x()) * SIZE_PX_PER_PX)) / 2)
 
     def _point_at(self, at: QPointF | None) -> None:
+        changed = self._moved_pointer(at)
+        if changed is not None:
+            self.update(changed)
+
+    def _moved_pointer(self, at: QPointF | None) -> QRect | None:
+        """Put the footprint elsewhere; return what of the board looks different."""
         if at is not None and not (math.isfinite(at.x()) and math.isfinite(at.y())):
-            return
+            return None
+        before, self._pointer = self._pointer, at
         reach = int(self.hand.hold.size_px * self.view.zoom / self.devicePixelRatioF() / 2) + 8
-        for point in (self._pointer, at):
-            if point is not None:
-                self.update(QRect(int(point.x()) - reach, int(point.y()) - reach, 2 * reach, 2 * reach))
-        self._pointer = at
+        ends = [(int(point.x()), int(point.y())) for point in (before, at) if point is not None]
+        if not ends:
+            return None
+        xs, ys = [x for x, _ in ends], [y for _, y in ends]
+        left, top = min(xs) - reach, min(ys) - reach
+        return QRect(left, top, max(xs) + reach - left, max(ys) + reach - top)

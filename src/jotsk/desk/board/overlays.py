@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Sequence
+from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
 
 from jotsk.core.geometry import View
 from jotsk.core.ink import Stroke
@@ -51,6 +52,7 @@ def draw_frames(painter: QPainter, view: View, ratio: float, page: Page) -> None
     """Bleed dotted, trim solid, safe dashed: no meaning rests on colour alone."""
     if not has_frames(page):
         return
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
     m = view.matrix / ratio
     for name, style in FRAME_LINES.items():
         if name == "safe" and page.safe_mm <= 0:
@@ -62,10 +64,13 @@ def draw_frames(painter: QPainter, view: View, ratio: float, page: Page) -> None
 
 
 def draw_chosen(
-    painter: QPainter, view: View, ratio: float, chosen: Iterable[Stroke], preview: list[NDArray[np.float64]],
+    painter: QPainter, view: View, ratio: float, chosen: Collection[Stroke], preview: list[NDArray[np.float64]],
     lasso: list[QPointF],
 ) -> None:  # fmt: skip
     """The chosen lines, or those that would come of them, and the lasso."""
+    if not (chosen or preview or lasso):
+        return
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     theme, m = current(), view.matrix / ratio
     shown = [] if preview else [stroke.ribbon.points[:, :2] for stroke in chosen]
     for lines, color, width in ((shown, theme.accent, 2.0), (preview, theme.guide, 1.6)):
@@ -83,21 +88,54 @@ def draw_rope(painter: QPainter, view: View, ratio: float, towed_at: tuple[float
     """While the ink is towed: the rope from it to the pen."""
     x, y = view.to_screen(*towed_at)
     ink = QPointF(x / ratio, y / ratio)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.setPen(QPen(QColor(current().guide), 1.2))
     painter.drawLine(ink, pointer)
     painter.drawEllipse(ink, 3.0, 3.0)
 
 
-def draw_rings(painter: QPainter, at: QPointF, radii: Sequence[float]) -> None:
+def draw_rings(painter: QPainter, at: QPointF, radii: Sequence[float], ratio: float = 1.0) -> None:
     """Outlines of marks, dark inside light so that they show on anything."""
     for radius in radii:
-        for color, width in (("#FFFFFF", 2.5), ("#1D2A32", 1.0)):
-            painter.setPen(QPen(QColor(color), width))
-            painter.drawEllipse(at, radius, radius)
+        if radius > LARGEST_KEPT_PX:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            _ring_into(painter, at, radius)
+            continue
+        # Following the pen, the same ring is drawn hundreds of times a second: a picture of it, to a quarter px.
+        x, y = (math.floor(4 * v * ratio) / 4 / ratio for v in (at.x(), at.y()))
+        left, top = math.floor(x), math.floor(y)
+        picture = _ring(round(4 * radius), round(4 * (x - left) * ratio), round(4 * (y - top) * ratio), ratio)
+        half = picture.width() / ratio / 2
+        painter.drawImage(QPointF(left - half, top - half), picture)
+
+
+LARGEST_KEPT_PX = 128.0
+
+
+@lru_cache(maxsize=64)
+def _ring(radius4: int, x4: int, y4: int, ratio: float) -> QImage:
+    """A ring of `radius4` quarter px, its middle (x4, y4) quarter device px from that of the picture."""
+    half = math.ceil(radius4 / 4 + 3)
+    side = math.ceil(2 * half * ratio)
+    picture = QImage(side, side, QImage.Format.Format_ARGB32_Premultiplied)
+    picture.setDevicePixelRatio(ratio)
+    picture.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(picture)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    _ring_into(painter, QPointF(side / ratio / 2 + x4 / 4 / ratio, side / ratio / 2 + y4 / 4 / ratio), radius4 / 4)
+    painter.end()
+    return picture
+
+
+def _ring_into(painter: QPainter, at: QPointF, radius: float) -> None:
+    for color, width in (("#FFFFFF", 2.5), ("#1D2A32", 1.0)):
+        painter.setPen(QPen(QColor(color), width))
+        painter.drawEllipse(at, radius, radius)
 
 
 def draw_notice(painter: QPainter, room: QSize, sentence: str, at: QPointF) -> None:
     """A sentence beside the pen, kept inside the board."""
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     theme = current()
     flags = Qt.TextFlag.TextWordWrap | Qt.AlignmentFlag.AlignLeft
     box = QRectF(painter.fontMetrics().boundingRect(QRect(0, 0, 300, 200), flags, sentence)).adjusted(-12, -8, 12, 8)

@@ -30,6 +30,7 @@ WHEEL_STEP = 1.2
 TURN_STEP_RAD = math.radians(5)
 REST_MS = 70  # the view has come to rest
 SLICE_S = 0.006
+SMALL_PAINT_PX = 300_000
 
 
 class PageView(QWidget):
@@ -169,8 +170,10 @@ class PageView(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
-        ratio = self.devicePixelRatioF()
-        for rect in event.region():
+        ratio, all_of_it = self.devicePixelRatioF(), event.rect()
+        # A call for every small rectangle costs more than the px between them.
+        few = all_of_it.width() * all_of_it.height() <= SMALL_PAINT_PX
+        for rect in (all_of_it,) if few else event.region():
             if ratio == 1.0:  # px for px, the quickest way
                 painter.drawImage(rect.topLeft(), self._image, rect)
                 continue
@@ -178,10 +181,9 @@ class PageView(QWidget):
             painter.drawImage(QRectF(rect), self._image, source)
         if self.page is not None:
             if not self._is_moving:
-                overlays.draw_grid(painter, self.view, ratio, self.page, event.rect())
+                overlays.draw_grid(painter, self.view, ratio, self.page, all_of_it)
             if self.shows_frames:
                 overlays.draw_frames(painter, self.view, ratio, self.page)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         self.draw_over(painter, ratio)
         painter.end()
 
@@ -221,13 +223,16 @@ class PageView(QWidget):
         if outcome is not None:
             self._rest_timer.start(0)
 
-    def _show_patch(self, page_rect: Rect) -> None:
-        if not page_rect:
-            return
-        self.picture.refresh(page_rect)
-        screen = self.picture.on_screen(page_rect)
-        self.picture.draw(screen)
-        self.update(self._logical(screen))
+    def _show_patch(self, page_rect: Rect, also: QRect | None = None) -> None:
+        """Bring a part of the page up to date, and paint it with what else has changed on the board."""
+        if page_rect:
+            self.picture.refresh(page_rect)
+            screen = self.picture.on_screen(page_rect)
+            self.picture.draw(screen)
+            logical = self._logical(screen)
+            also = logical if also is None else logical.united(also)
+        if also is not None:
+            self.update(also)
 
     # -- input ---------------------------------------------------------------------------------
 

@@ -47,6 +47,8 @@ class BoardPicture:
         self._sheet_rect = EMPTY  # in px of the halved page
         self._level = 0
         self._drawn: View | None = None  # the view all of the frame shows
+        self._mapped: tuple[View, Rect, int, float] | None = None
+        self._kept_map = np.zeros((2, 3))
         self._seconds_a_px = 4e-9  # of turning and scaling
         self.set_board_color(board_color)
 
@@ -157,13 +159,16 @@ class BoardPicture:
 
     def on_screen(self, rect: Rect) -> Rect:
         """The device pixels that show page rectangle `rect`, with what filtering reaches."""
-        corners = [self.view.to_screen(x, y) for x in (rect.x0, rect.x1) for y in (rect.y0, rect.y1)]
-        xs, ys = [x for x, _ in corners], [y for _, y in corners]
+        (a, b, c), (d, e, f) = self.view.rows
+        xs, ys = (rect.x0, rect.x1), (rect.y0, rect.y1)
+        across, down = [a * x for x in xs] + [b * y for y in ys], [d * x for x in xs] + [e * y for y in ys]
         reach = 2.0 + self.view.zoom * (1 << self._level)
         return Rect(
-            math.floor(min(xs) - reach), math.floor(min(ys) - reach),
-            math.ceil(max(xs) + reach), math.ceil(max(ys) + reach),
-        )  # fmt: skip
+            math.floor(min(across[:2]) + min(across[2:]) + c - reach),
+            math.floor(min(down[:2]) + min(down[2:]) + f - reach),
+            math.ceil(max(across[:2]) + max(across[2:]) + c + reach),
+            math.ceil(max(down[:2]) + max(down[2:]) + f + reach),
+        )
 
     def _make_some(self, places: list[Place], end: float) -> bool:
         """Flatten what is missing of `places` until `end`; whether all is there."""
@@ -247,6 +252,8 @@ class BoardPicture:
 
     def _warp(self, rect: Rect) -> None:
         """Draw a part of the frame from the sheet."""
+        if self._is_exact_size() and not self.view.flipped and self._level == 0 and self._copy(rect):
+            return
         begin = time.perf_counter()
         sharp = self.view.zoom >= SHARP_ZOOM or self._is_exact_size()
         filtering = cv2.INTER_NEAREST if sharp and not self.is_rough else cv2.INTER_LINEAR
@@ -260,6 +267,18 @@ class BoardPicture:
             took = (time.perf_counter() - begin) / (rect.width * rect.height)
             self._seconds_a_px += 0.3 * (took - self._seconds_a_px)
 
+    def _copy(self, rect: Rect) -> bool:
+        """Draw a part of the frame that shows the sheet px for px; False if it does not."""
+        dx, dy = self.view.shift_x + self._sheet_rect.x0, self.view.shift_y + self._sheet_rect.y0
+        x, y = int(dx), int(dy)
+        h, w = self._sheet.shape[:2]
+        if x != dx or y != dy or not Rect(x, y, x + w, y + h).contains(rect):
+            return False
+        self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = self._sheet[
+            rect.y0 - y : rect.y1 - y, rect.x0 - x : rect.x1 - x
+        ]
+        return True
+
     def _warp_half(self) -> None:
         """Draw the frame at half its size and enlarge it: half as sharp, in a third of the time."""
         h, w = self.frame.shape[:2]
@@ -270,16 +289,25 @@ class BoardPicture:
 
     def _warp_into(self, out: NDArray[np.uint8], rect: Rect, size: float, filtering: int) -> None:
         """Write device px `rect` of the view enlarged `size` times to `out`."""
-        scale = float(1 << self._level)
-        m = self.view.matrix * size
-        m[:, 2] += m[:, :2] @ (np.array([self._sheet_rect.x0, self._sheet_rect.y0]) * scale)
-        m[:, :2] *= scale
-        m[:, 2] -= (rect.x0, rect.y0)
-        m[:, 2] += m[:, :2] @ np.array([0.5, 0.5]) - 0.5  # OpenCV counts from pixel centres
+        m = self._map(size)
+        m[0, 2] -= rect.x0
+        m[1, 2] -= rect.y0
         cv2.warpAffine(
             self._sheet, m, (rect.width, rect.height), dst=out, flags=filtering,
             borderMode=cv2.BORDER_CONSTANT, borderValue=self._desk,
         )  # fmt: skip
+
+    def _map(self, size: float) -> NDArray[np.float64]:
+        """A fresh (2, 3) map from px of the sheet to px of the view enlarged `size` times, as OpenCV counts them."""
+        wanted = self.view, self._sheet_rect, self._level, size
+        if self._mapped != wanted:  # asked for with every event
+            scale = float(1 << self._level)
+            m = self.view.matrix * size
+            m[:, 2] += m[:, :2] @ (np.array([self._sheet_rect.x0, self._sheet_rect.y0]) * scale)
+            m[:, :2] *= scale
+            m[:, 2] += m[:, :2] @ np.array([0.5, 0.5]) - 0.5  # from pixel centres
+            self._mapped, self._kept_map = wanted, m
+        return self._kept_map.copy()
 
     def _shows(self, layer: Layer) -> bool:
         if self.only is not None:

@@ -77,7 +77,7 @@ class Placing:
 
     def draw(self, painter: QPainter, view: View, ratio: float) -> None:
         theme, m = current(), view.matrix / ratio
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.setRenderHints(QPainter.RenderHint.SmoothPixmapTransform | QPainter.RenderHint.Antialiasing)
         for placed, image in zip(self.placements, self._images, strict=True):
             k = placed.pixels.shape[1] / image.width()
             p = placed.matrix

@@ -1,0 +1,77 @@
+"""A part of a tile flattened for the screen in one call, the active layer between the others, compiled.
+
+Pixels are as in `ink.blend_kernel`; the screen wants B, G, R, A. While the pen is down this is done with every event,
+for a few dozen pixels, where a call for each step would cost more than the steps.
+"""
+
+from __future__ import annotations
+
+import numpy as np
+from numba import njit
+
+from jotsk.core.ink.blend_kernel import FULL, OPTIONS, SIXTEEN, largest, over, scaled, tinted, wetted
+
+NOTHING, INK, PIXELS = 0, 1, 2  # what the active layer has on the tile
+GREEN_AND_ALPHA = np.uint32(0xFF00FF00)
+
+
+@njit(**OPTIONS)
+def sandwich_into(
+    out, at, part, under, kind, alpha, color, pixels, opacity, tint, is_tinted, wet, wet_color, does, above, manner
+):
+    """Write `part` (x0, y0, x1, y1) of a tile to `out` (uint32, B G R A), the part's corner at `at` (x, y).
+
+    `under` is uint32 (128, 128). The active layer is `alpha` (uint8) in `color` or `pixels` (uint32), as `kind` says,
+    with `opacity` 0..255 and `tint`; on it lies the `wet` ink (uint8, or without a row where there is none), which
+    `does` something in `wet_color`. `above` (N, 128, 128) uint8 and `manner` (N, 4) are as for `ink_layers_into`.
+    """
+    x0, y0, x1, y1 = part
+    k = np.uint32(opacity)
+    hue = np.uint32(tint)
+    ink = np.uint32(color)
+    wet_ink = np.uint32(wet_color)
+    width = x1 - x0
+    v = np.zeros(width, np.uint32)
+    work = np.empty(width, np.uint32)
+    for i in range(y0, y1):  # row by row in loops without branches: several px are computed at once
+        work[:] = under[i, x0:x1]
+        if kind == INK:
+            row_alpha = alpha[i, x0:x1]
+            for j in range(width):
+                v[j] = scaled(ink, np.uint32(row_alpha[j]))
+        elif kind == PIXELS:
+            v[:] = pixels[i, x0:x1]
+        else:
+            v[:] = np.uint32(0)
+        if len(wet) and largest(wet[i, x0:x1]):
+            row_wet = wet[i, x0:x1]
+            for j in range(width):
+                if row_wet[j]:
+                    v[j] = wetted(v[j], np.uint32(row_wet[j]), wet_ink, does)
+        if is_tinted:
+            for j in range(width):
+                v[j] = tinted(v[j], hue)
+        for j in range(width):
+            work[j] = over(scaled(v[j], k), work[j])
+        for n in range(len(above)):
+            lay_ink_into(work, above[n, i, x0:x1], manner[n])
+        row = out[at[1] + i - y0, at[0] : at[0] + width]
+        for j in range(width):
+            p = work[j]
+            row[j] = (p & GREEN_AND_ALPHA) | ((p & FULL) << SIXTEEN) | ((p >> SIXTEEN) & FULL)
+
+
+@njit(inline="always", **OPTIONS)
+def lay_ink_into(work, alpha, manner):
+    """A row of a layer's ink over a row of pixels."""
+    if not largest(alpha):
+        return
+    color = manner[0]
+    k = manner[1]
+    hue = manner[2]
+    if manner[3] != 0:
+        for j in range(len(work)):
+            work[j] = over(scaled(tinted(scaled(color, np.uint32(alpha[j])), hue), k), work[j])
+    else:
+        for j in range(len(work)):
+            work[j] = over(scaled(scaled(color, np.uint32(alpha[j])), k), work[j])

@@ -15,6 +15,7 @@ from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
 from jotsk.core.page.flat_tiles import change_between
 from jotsk.desk.board import board as board_module
+from jotsk.desk.board.session import Session
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY
 from tests.desk.conftest import across
@@ -126,17 +127,17 @@ def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen, monkeypa
     assert off.max() <= 1, "patches add up to the whole"
 
 
-def test_samples_faster_than_a_screen_are_painted_together_and_none_is_lost(window, pen, qtbot):
+def test_samples_faster_than_a_screen_are_painted_together_and_none_is_lost(window, pen, qtbot, monkeypatch):
     from PySide6.QtCore import QCoreApplication
 
     events = list(pen._events_of(across(window)))
     paints = []
-    real = window.board._paint_wet
-    window.board._paint_timer.timeout.disconnect()
-    window.board._paint_timer.timeout.connect(lambda: (paints.append(1), real()))
+    real = Session.paint
+    monkeypatch.setattr(Session, "paint", lambda session: (paints.append(1), real(session))[1])
     for _, event in events[:-1]:
         QCoreApplication.sendEvent(window.board, event)
-    qtbot.waitUntil(lambda: bool(paints) and not window.board._paint_timer.isActive())
+    qtbot.waitUntil(lambda: not window.board._paint_timer.isActive())
+    assert 0 < len(paints) < len(events) / 2
     tip = window.board.session._ink._newest
     assert (tip.x, tip.y) == pytest.approx(window.board.view.to_page(*across(window).xy[-1]), abs=1e-6)
     QCoreApplication.sendEvent(window.board, events[-1][1])

@@ -34,6 +34,10 @@ class Tidying(QObject):
         self._timer.timeout.connect(self.tidy)
         self._timer.start()
 
+    def set_aside(self) -> None:
+        """Nothing that is there now is walked over again: a page of thousands of strokes was opened."""
+        gc.freeze()
+
     def tidy(self) -> None:
         if self._is_busy():
             self._timer.start(AGAIN_MS)

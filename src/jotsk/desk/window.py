@@ -78,6 +78,7 @@ class Window(QMainWindow):
         self.history = HistoryTray(self.document, self.board)
         self._build()
         self.tidying = Tidying(self.board.is_busy, self)
+        self.document.opened.connect(self.tidying.set_aside)
         self.hold_keys = HoldKeys(self.board, self.hand)
         self._connect()
         self.resize(1280, 800)

@@ -74,7 +74,7 @@ def test_a_change_names_only_the_tiles_it_touches():
     whole(flat, 0)
     after = edits.with_stroke(page, stroke_along([(20, 20), (60, 30)], size=4))
     change = flat.set_page(after)
-    assert change.cells == {(0, 0)} and change.places(1) == {(1, 0, 0)}
+    assert change.cells == {(0, 0)} and change.places(1, page.bounds.halved()) == {(1, 0, 0)}
     assert not flat.has((0, 0, 0)) and flat.has((0, 1, 0))
 
 

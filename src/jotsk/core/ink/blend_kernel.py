@@ -8,7 +8,9 @@ t = a b + 128 per channel, (t + (t >> 8)) >> 8 is a b / 255 rounded, and fits it
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
+from numba import carray, njit, types
+from numba.core.cgutils import voidptr_t
+from numba.extending import intrinsic
 
 OPTIONS = {"cache": True, "nogil": True}
 EVEN = np.uint32(0x00FF00FF)
@@ -21,16 +23,17 @@ FULL = np.uint32(255)
 @njit(inline="always", **OPTIONS)
 def scaled(v, k):
     """Pixel v with all four channels times k / 255."""
-    rb = (v & EVEN) * k + HALF
-    rb = ((rb + ((rb >> EIGHT) & EVEN)) >> EIGHT) & EVEN
-    ga = ((v >> EIGHT) & EVEN) * k + HALF
-    ga = ((ga + ((ga >> EIGHT) & EVEN)) >> EIGHT) & EVEN
-    return rb | (ga << EIGHT)
+    # Cut back to 32 bits after every step, because numba counts in 64: twice as many px at once.
+    rb = np.uint32((v & EVEN) * k + HALF)
+    rb = np.uint32(np.uint32(rb + ((rb >> EIGHT) & EVEN)) >> EIGHT) & EVEN
+    ga = np.uint32(((v >> EIGHT) & EVEN) * k + HALF)
+    ga = np.uint32(np.uint32(ga + ((ga >> EIGHT) & EVEN)) >> EIGHT) & EVEN
+    return np.uint32(rb | (ga << EIGHT))
 
 
 @njit(inline="always", **OPTIONS)
 def over(source, below):
-    return source + scaled(below, FULL - (source >> np.uint32(24)))
+    return np.uint32(source + scaled(below, np.uint32(FULL - (source >> np.uint32(24)))))
 
 
 @njit(inline="always", **OPTIONS)
@@ -196,26 +199,61 @@ BLOCK = 32  # px looked at together: without a branch for each, several are comp
 @njit(**OPTIONS)
 def ink_layer_into(below, alpha, color, opacity, tint, is_tinted):
     """`layer_into` for a tile of ink of one opaque `color`, given as its alpha (uint8). Fast for contiguous arrays."""
-    h, w = alpha.shape
     k = np.uint32(opacity)
     ink = np.uint32(color)
     hue = np.uint32(tint)
-    for i in range(h):
-        if not largest(alpha[i]):
+    for i in range(len(alpha)):
+        ink_row_into(below[i], alpha[i], ink, k, hue, is_tinted)
+
+
+@njit(inline="always", **OPTIONS)
+def ink_row_into(below, alpha, ink, k, hue, is_tinted):
+    if not largest(alpha):
+        return
+    for start in range(0, len(alpha), BLOCK):
+        over_it = alpha[start : start + BLOCK]
+        under = below[start : start + BLOCK]
+        if not largest(over_it):
             continue
-        for start in range(0, w, BLOCK):
-            over_it = alpha[i, start : start + BLOCK]
-            under = below[i, start : start + BLOCK]
-            if not largest(over_it):
-                continue
-            if is_tinted:
-                for j in range(len(under)):
-                    v = tinted(scaled(ink, np.uint32(over_it[j])), hue)
-                    under[j] = over(scaled(v, k), under[j])
-            else:
-                for j in range(len(under)):
-                    v = scaled(ink, np.uint32(over_it[j]))
-                    under[j] = over(scaled(v, k), under[j])
+        if is_tinted:
+            for j in range(len(under)):
+                v = tinted(scaled(ink, np.uint32(over_it[j])), hue)
+                under[j] = over(scaled(v, k), under[j])
+        elif k != FULL:
+            for j in range(len(under)):
+                v = scaled(ink, np.uint32(over_it[j]))
+                under[j] = over(scaled(v, k), under[j])
+        else:
+            for j in range(len(under)):
+                under[j] = over(scaled(ink, np.uint32(over_it[j])), under[j])
+
+
+@intrinsic
+def pointer(typingctx, address):
+    """An address as numba's `carray` wants it."""
+
+    def made(context, builder, signature, arguments):
+        return builder.inttoptr(arguments[0], voidptr_t)
+
+    return types.voidptr(types.int64), made
+
+
+@njit(**OPTIONS)
+def ink_tiles_into(below, side, x0, y0, tiles):
+    """`ink_layer_into` for the part at (x0, y0) of several tiles, the lowest first, in one call.
+
+    `tiles` (N, 5) int64: the address of a tile's alpha (uint8, `side` x `side`, contiguous), colour, opacity, tint,
+    whether tinted. A page has a dozen layers; with a call for each, the interpreter is what takes the time.
+    """
+    h, w = below.shape
+    for n in range(len(tiles)):
+        alpha = carray(pointer(tiles[n, 0]), (side, side), np.uint8)
+        ink = np.uint32(tiles[n, 1])
+        k = np.uint32(tiles[n, 2])
+        hue = np.uint32(tiles[n, 3])
+        is_tinted = tiles[n, 4] != 0
+        for i in range(h):
+            ink_row_into(below[i], alpha[y0 + i, x0 : x0 + w], ink, k, hue, is_tinted)
 
 
 @njit(inline="always", **OPTIONS)

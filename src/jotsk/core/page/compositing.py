@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.blend_kernel import ink_layer_into, layer_into, wet_layer_into, wetted_into
+from jotsk.core.ink.blend_kernel import ink_tiles_into, layer_into, wet_layer_into, wetted_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.mode_kernel import blend_into
@@ -48,6 +48,16 @@ class Node:
     wet: WetLayer | None
     inside: list[Node] = field(default_factory=list)
     clipped: list[Node] = field(default_factory=list)
+
+    @property
+    def manner(self) -> tuple[int, int, int]:
+        """Opacity, tint, whether tinted: as `ink_tiles_into` wants them."""
+        return self.opacity, int(self.tint), int(self.layer.tint is not None)
+
+    @property
+    def is_plain_ink(self) -> bool:
+        """Whether it is put down with source over, alone, and holds nothing but its own tiles."""
+        return not (self.mode or self.clipped or self.inside or self.wet)
 
     @property
     def is_simple(self) -> bool:
@@ -135,7 +145,17 @@ def put_down(
     Returns whether they had anything.
     """
     had_ink = False
+    run: list[tuple[Node, InkTile]] = []  # of plain ink, put down together
     for node in nodes:
+        if not atop and node.is_plain_ink:
+            tile = node.tiles.stored(*key)
+            if tile is None:
+                continue
+            if isinstance(tile, InkTile):
+                run.append((node, tile))
+                had_ink = True
+                continue
+        _put_run_down(run, target, inside)
         layer, is_tinted = node.layer, node.layer.tint is not None
         is_simple = node.is_simple and not atop
         alpha = node.wet.alpha(level, *key) if node.wet else None
@@ -148,12 +168,7 @@ def put_down(
             if tile is None and alpha is None:
                 continue
             if isinstance(tile, InkTile):
-                part = tile.part(inside)
-                if alpha is None and is_simple:
-                    ink_layer_into(target, part.alpha, part.color, node.opacity, node.tint, is_tinted)
-                    had_ink = True
-                    continue
-                source = opened(part)
+                source = opened(tile.part(inside))
             else:
                 source = np.ascontiguousarray((CLEAR if tile is None else tile)[inside])
             if alpha is not None:
@@ -186,7 +201,16 @@ def put_down(
             layer_into(target, source, node.opacity, node.tint, is_tinted)
         else:
             blend_into(target, source, node.opacity, node.tint, is_tinted, node.mode, atop)
+    _put_run_down(run, target, inside)
     return had_ink
+
+
+def _put_run_down(run: list[tuple[Node, InkTile]], target: Pixels, inside: tuple[slice, slice]) -> None:
+    """Put down tiles of plain ink that lie over each other, and empty the list."""
+    if run:
+        rows = np.array([(tile.address, int(tile.color), *node.manner) for node, tile in run], np.int64)
+        ink_tiles_into(target, TILE, inside[1].start, inside[0].start, rows)
+        run.clear()
 
 
 def flattened(

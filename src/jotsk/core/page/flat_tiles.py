@@ -11,18 +11,18 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import in_shares
+from jotsk.core.cores import THREADS, in_shares
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import ink_layers_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
+from jotsk.core.page.flat_kernel import INK, NOTHING, PIXELS, flatten_into, sandwich_into
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.page import Page
-from jotsk.core.page.sandwich_kernel import INK, NOTHING, PIXELS, sandwich_into
 from jotsk.core.page.stack import ancestors, inside
-from jotsk.core.page.tiles import InkTile, Key, Pixels, rgba
+from jotsk.core.page.tiles import InkTile, Key, Pixels, address_of, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_SANDWICHES = 256
@@ -56,13 +56,14 @@ class Change:
             min(columns) * TILE, min(rows) * TILE, (max(columns) + 1) * TILE, (max(rows) + 1) * TILE
         )
 
-    def places(self, level: int) -> set[Place]:
-        """The tiles of the page halved `level` times that show it."""
+    def places(self, level: int, within: Rect) -> set[Place]:
+        """The tiles of the page halved `level` times that show it; of its area only what is `within` (px of those)."""
         found = {(level, c >> level, r >> level) for c, r in self.cells}
-        return found | {(level, *key) for key in self.area.halved(level).cells(TILE)}
+        return found | {(level, *key) for key in (self.area.halved(level) & within).cells(TILE)}
 
 
 NO_CHANGE = Change()
+Ink = list[tuple[int, ...]]  # rows as `ink_tiles_into` wants them
 Shown = NDArray[np.uint8]  # (128, 128, 4) B, G, R, A: as a screen wants it
 
 
@@ -141,10 +142,17 @@ class FlatTiles:
         begin = time.perf_counter()
         for level in {place[0] for place in missing}:
             self._nodes_at(level)
-        share = map if len(missing) * self.seconds_a_tile < WORTH_THREADS_S else in_shares
-        made = list(share(self._flattened, missing))
-        for place, tile in zip(missing, made, strict=True):
-            self._tiles.setdefault(place[0], {})[place[1:]] = tile
+        inks = [self._plain_ink(place) for place in missing]
+        plain = [place for place, ink in zip(missing, inks, strict=True) if ink is not None]
+        others = [place for place, ink in zip(missing, inks, strict=True) if ink is None]
+        is_long = len(missing) * self.seconds_a_tile > WORTH_THREADS_S
+        made = dict(
+            zip(plain, self._flattened_together([ink for ink in inks if ink is not None], is_long), strict=True)
+        )
+        made |= zip(others, (in_shares if is_long else map)(self._flattened, others), strict=True)
+        for place in missing:
+            self._cut_at_edge(made[place], place)
+            self._tiles.setdefault(place[0], {})[place[1:]] = made[place]
         self.seconds_a_tile += 0.2 * ((time.perf_counter() - begin) / len(missing) - self.seconds_a_tile)
         for tiles in self._tiles.values():
             for key in list(tiles)[: max(0, len(tiles) - MOST_TILES)]:
@@ -158,6 +166,7 @@ class FlatTiles:
             tile = self._tiles.get(level, {}).get((column, row))
             if tile is None:  # more were asked for than are kept
                 tile = self._flattened((level, column, row))
+                self._cut_at_edge(tile, (level, column, row))
             y, x = row * TILE - corner[1], column * TILE - corner[0]
             target[y : y + TILE, x : x + TILE] = tile
 
@@ -176,13 +185,52 @@ class FlatTiles:
             self._layered_into(shown, (0, 0), place, WHOLE)
         else:
             cv2.cvtColor(rgba(self._put_down(place)), cv2.COLOR_RGBA2BGRA, dst=shown)
+        return shown
+
+    def _cut_at_edge(self, shown: Shown, place: Place) -> None:
+        """Where the page ends, the desk begins."""
+        level, column, row = place
         size = self.level_size(level)
         wide, high = size.x1 - column * TILE, size.y1 - row * TILE
         if wide < TILE:
             shown[:, max(0, wide) :] = self._desk
         if high < TILE:
             shown[max(0, high) :] = self._desk
-        return shown
+
+    def _plain_ink(self, place: Place) -> Ink | None:
+        """What is put down on a tile where that is nothing but plain ink; None if it is more."""
+        level, column, row = place
+        if (column, row) in self._sandwiches.get(level, ()):
+            return None
+        ink: Ink = []
+        for node in self._nodes_at(level)[0]:
+            if not node.is_plain_ink:
+                return None
+            tile = node.tiles.stored(column, row)
+            if isinstance(tile, InkTile):
+                ink.append((tile.address, int(tile.color), *node.manner))
+            elif tile is not None:
+                return None
+        return ink
+
+    def _flattened_together(self, inks: list[Ink], is_long: bool) -> list[Shown]:
+        """Flatten tiles of plain ink: each core does its share in one go, without the interpreter."""
+        assert self.page is not None
+        paper = packed(self.page.paper)
+        made = [np.empty((TILE, TILE, 4), np.uint8) for _ in inks]
+
+        def flatten(part: slice) -> None:
+            few = inks[part]
+            shown = np.array([address_of(tile) for tile in made[part]], np.int64)
+            starts = np.cumsum([0, *(len(ink) for ink in few)])
+            tiles = np.array([row for ink in few for row in ink], np.int64).reshape(-1, 5)
+            flatten_into(shown, TILE, paper, tiles, starts)
+
+        if is_long:
+            in_shares(flatten, [slice(k, None, THREADS) for k in range(THREADS)])
+        elif inks:
+            flatten(slice(None))
+        return made
 
     def _put_down(self, place: Place) -> Pixels:
         assert self.page is not None

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Iterator, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from types import MappingProxyType
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -35,6 +36,10 @@ class InkTile:
 
     alpha: NDArray[np.uint8]
     color: np.uint32
+    address: int = field(init=False)  # of the alpha in memory, for kernels that take many tiles at once
+
+    def __post_init__(self) -> None:
+        object.__setattr__(self, "address", address_of(self.alpha))
 
     @property
     def nbytes(self) -> int:
@@ -52,6 +57,10 @@ NO_ALPHA: NDArray[np.uint8] = np.zeros((TILE, TILE), np.uint8)
 NO_ALPHA.setflags(write=False)
 WORTH_THREADS = 64
 _NO_ROW: Mapping[int, Stored] = MappingProxyType({})
+
+
+def address_of(array: NDArray[Any]) -> int:
+    return int(array.__array_interface__["data"][0])
 
 
 class Tiles:
@@ -179,7 +188,7 @@ def unshared_bytes(new: Tiles, old: Tiles | None) -> int:
     """
     total = 0
     later: Tiles | None = new
-    while later is not None:
+    while later is not None and later is not old:
         before = old or Tiles()
         changed = (later.stored(*key) for key in later.changed_since(before))
         total += sum(tile.nbytes for tile in changed if tile is not None)

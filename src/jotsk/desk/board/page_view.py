@@ -65,7 +65,7 @@ class PageView(QWidget):
     @property
     def is_moving(self) -> bool:
         """Whether the picture is not yet all it will be at rest."""
-        return self._is_moving or self.picture.is_rough
+        return self._is_moving or not self.picture.is_exact
 
     @property
     def page(self) -> Page | None:
@@ -213,7 +213,7 @@ class PageView(QWidget):
 
     def _at_rest(self) -> None:
         """Make the picture exact, then flatten ahead, a little at a time."""
-        if self.is_busy() and not (self._drag_at is not None and self.picture.is_rough):
+        if self.is_busy() and not (self._drag_at is not None and not self.picture.is_exact):
             self._rest_timer.start(REST_MS)
             return
         outcome = self.picture.refine(SLICE_S)

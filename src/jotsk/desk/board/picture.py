@@ -27,6 +27,7 @@ SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
 QUICK_S = 0.004  # what flattening may take of a frame while the view moves
 MOST_CHANGE_S = 0.012  # a change that takes longer is first shown half as sharp
 WARP_S = 0.006  # what turning and scaling may take of a frame while the view moves
+BAND_PX = 500_000  # drawn exact at a time
 MOST_AHEAD_PX = 40_000_000  # of the halvings that are flattened ahead
 
 
@@ -49,7 +50,9 @@ class BoardPicture:
         self._drawn: View | None = None  # the view all of the frame shows
         self._mapped: tuple[View, Rect, int, float] | None = None
         self._kept_map = np.zeros((2, 3))
-        self._seconds_a_px = 4e-9  # of turning and scaling
+        self._unsharp: list[Rect] = []  # bands of the frame that have yet to be drawn exact
+        self._is_half = False  # drawn at half the size, because a sharp frame takes too long
+        self._seconds_a_px = {False: 4e-9, True: 9e-9}  # of scaling, and of turning
         self.set_board_color(board_color)
 
     @property
@@ -67,6 +70,10 @@ class BoardPicture:
     @wet.setter
     def wet(self, wet: WetLayer | None) -> None:
         self.flat.wet = wet
+
+    @property
+    def is_exact(self) -> bool:
+        return not (self.is_rough or self._unsharp)
 
     def set_board_color(self, color: str) -> None:
         self._desk = (*(int(color[i : i + 2], 16) for i in (5, 3, 1)), 255)  # B, G, R, A
@@ -87,7 +94,7 @@ class BoardPicture:
             self._lose_sheet()
             return page.bounds
         if self._sheet_rect:
-            places = change.places(self._level) | dried.places(self._level)
+            places = change.places(self._level, self._sheet_rect) | dried.places(self._level, self._sheet_rect)
             stale = [place for place in places if self._holds(*place)]
             # Ink on the active layer costs far less than a tile made from all layers: it is always shown at once.
             if change.area and len(stale) * self.flat.seconds_a_tile > MOST_CHANGE_S:
@@ -121,21 +128,36 @@ class BoardPicture:
         if self.page is None:
             self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = self._desk
             return
-        same_sheet, was_rough = True, self.is_rough
-        if rect == whole or self._drawn is not self.view:
-            same_sheet = self._cover_view(quick=quick or (self.is_rough and rect != whole))
-        before, self._drawn = self._drawn, self.view
+        same_sheet, was_rough = True, not self.is_exact
+        before, shift = self._drawn, self._shift_since_drawn()
+        is_slow = quick and rect == whole and shift is None and self._is_slow()
+        if rect == whole or before is not self.view:
+            same_sheet = self._cover_view(quick=quick or (self.is_rough and rect != whole), half=is_slow)
+        self._drawn = self.view
         if not same_sheet:
             rect = whole
-        elif rect == whole and before is not None and self.is_rough == was_rough:
-            shift = self.view.shift_x - before.shift_x, self.view.shift_y - before.shift_y
-            is_pan = before.panned(*shift) == self.view and shift != (0, 0)
-            if is_pan and all(v == int(v) for v in shift) and self._scroll(int(shift[0]), int(shift[1])):
-                return
-        if quick and rect == whole and rect.width * rect.height * self._seconds_a_px > WARP_S:
+        elif rect == whole and shift is not None and self.is_rough == was_rough and self._scroll(*shift):
+            return
+        if rect == whole:
+            self._is_half, self._unsharp = is_slow, []
+        if is_slow:
             self._warp_half()
         else:
             self._warp(rect)
+
+    def _is_slow(self) -> bool:
+        """Whether a sharp frame takes too long while the view moves. What was half as sharp stays so until it rests."""
+        px = self.frame.shape[0] * self.frame.shape[1]
+        return self._is_half or px * self._seconds_a_px[self.view.angle_rad != 0] > WARP_S
+
+    def _shift_since_drawn(self) -> tuple[int, int] | None:
+        """By how many px the view was moved, and nothing else, since the frame was drawn."""
+        before = self._drawn
+        if before is None:
+            return None
+        x, y = self.view.shift_x - before.shift_x, self.view.shift_y - before.shift_y
+        is_pan = (x, y) != (0, 0) and x == int(x) and y == int(y) and before.panned(x, y) == self.view
+        return (int(x), int(y)) if is_pan else None
 
     def refine(self, budget_s: float) -> bool | None:
         """Use a little time at rest: True if the frame can be drawn exact now, None if all is done."""
@@ -145,10 +167,17 @@ class BoardPicture:
         if self.is_rough:
             level = self._exact_level()
             places = [(level, *key) for key in self._wanted(level).cells(TILE)]
-            if self._make_some(places, end):
-                self.draw()
-                return True
-            return False
+            if not self._make_some(places, end):
+                return False
+            self._cover_view(quick=False, half=False)
+            h, w = self.frame.shape[:2]
+            band = max(1, BAND_PX // w)
+            self._unsharp = [Rect(0, y, w, min(h, y + band)) for y in range(0, h, band)]
+            self._is_half = False
+        if self._unsharp:
+            while self._unsharp and time.perf_counter() < end:
+                self._warp(self._unsharp.pop(0))
+            return True
         for ahead in range(MOST_LEVELS, 0, -1):
             size = self.flat.level_size(ahead)
             if size.width * size.height > MOST_AHEAD_PX:
@@ -193,11 +222,14 @@ class BoardPicture:
     def _exact_level(self) -> int:
         return max(0, min(MOST_LEVELS, int(math.floor(math.log2(1.0 / self.view.zoom) + 1e-6))))
 
-    def _wanted(self, level: int) -> Rect:
+    def _wanted(self, level: int, *, at_any_turn: bool = False) -> Rect:
         """The part of the page halved `level` times that is visible, in whole tiles."""
         h, w = self.frame.shape[:2]
         m = self.view.inverse
         corners = np.array([[x, y] for x in (0, w) for y in (0, h)], np.float64) @ m[:, :2].T + m[:, 2]
+        if at_any_turn:
+            middle, reach = corners.mean(axis=0), math.hypot(w, h) / 2 / self.view.zoom
+            corners = np.array([middle - reach, middle + reach])
         whole = self.flat.level_size(level)
         seen = rect_around(corners / (1 << level), 2.0) & whole
         if not seen:
@@ -205,11 +237,20 @@ class BoardPicture:
         low_x, low_y = seen.x0 // TILE * TILE, seen.y0 // TILE * TILE
         return Rect(low_x, low_y, -(-seen.x1 // TILE) * TILE, -(-seen.y1 // TILE) * TILE)
 
-    def _cover_view(self, *, quick: bool) -> bool:
-        """Make the sheet hold all that is visible, at the right halving; return whether it is the sheet that was."""
+    def _cover_view(self, *, quick: bool, half: bool) -> bool:
+        """Make the sheet hold all that is visible, at the right halving; return whether it is the sheet that was.
+
+        `quick`: the next halving will do if this one is not there; `half`: it will do in any case.
+        """
         level = self._exact_level()
-        wide, rough = self._wanted(level), False
-        if quick and level < MOST_LEVELS and not (level == self._level and self._sheet_rect.contains(wide)):
+        wide, rough = self._wanted(level), half and level < MOST_LEVELS
+        turns = quick and self._drawn is not None and self._drawn.angle_rad != self.view.angle_rad
+        if (
+            quick
+            and not rough
+            and level < MOST_LEVELS
+            and not (level == self._level and self._sheet_rect.contains(wide))
+        ):
             missing = sum(not self.flat.has((level, *key)) for key in wide.cells(TILE) if not self._holds(level, *key))
             rough = missing * self.flat.seconds_a_tile > QUICK_S
         if rough:
@@ -218,6 +259,8 @@ class BoardPicture:
         self.is_rough = rough
         if level == self._level and self._sheet_rect.contains(wide):
             return True
+        if turns:  # other corners show with every frame: all of them are laid out at once
+            wide = self._wanted(level, at_any_turn=True)
         same_level = level == self._level and bool(self._sheet_rect)
         old, old_rect = self._sheet, self._sheet_rect
         sheet = np.empty((wide.height, wide.width, 4), np.uint8)
@@ -265,7 +308,8 @@ class BoardPicture:
             self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = patch
         if rect.width * rect.height > 200_000:
             took = (time.perf_counter() - begin) / (rect.width * rect.height)
-            self._seconds_a_px += 0.3 * (took - self._seconds_a_px)
+            turned = self.view.angle_rad != 0
+            self._seconds_a_px[turned] += 0.3 * (took - self._seconds_a_px[turned])
 
     def _copy(self, rect: Rect) -> bool:
         """Draw a part of the frame that shows the sheet px for px; False if it does not."""
@@ -285,7 +329,6 @@ class BoardPicture:
         self._warp_into(self._half, Rect(0, 0, self._half.shape[1], self._half.shape[0]), 0.5, cv2.INTER_LINEAR)
         cv2.resize(self._half, (w, h), dst=self.frame, interpolation=cv2.INTER_NEAREST)
         self.is_rough = True
-        self._seconds_a_px *= 0.98  # what was slow because the computer was busy is tried again some time
 
     def _warp_into(self, out: NDArray[np.uint8], rect: Rect, size: float, filtering: int) -> None:
         """Write device px `rect` of the view enlarged `size` times to `out`."""

@@ -1,15 +1,27 @@
-"""A part of a tile flattened for the screen in one call, the active layer between the others, compiled.
+"""Tiles flattened for the screen in one call each, or many in one, compiled.
 
-Pixels are as in `ink.blend_kernel`; the screen wants B, G, R, A. While the pen is down this is done with every event,
-for a few dozen pixels, where a call for each step would cost more than the steps.
+Pixels are as in `ink.blend_kernel`; the screen wants B, G, R, A. While the pen is down a few dozen px are flattened
+with every event, and where a whole view is flattened anew two threads share it: in both a call for each step would cost
+more than the steps.
 """
 
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
+from numba import carray, njit
 
-from jotsk.core.ink.blend_kernel import FULL, OPTIONS, SIXTEEN, largest, over, scaled, tinted, wetted
+from jotsk.core.ink.blend_kernel import (
+    FULL,
+    OPTIONS,
+    SIXTEEN,
+    ink_tiles_into,
+    largest,
+    over,
+    pointer,
+    scaled,
+    tinted,
+    wetted,
+)
 
 NOTHING, INK, PIXELS = 0, 1, 2  # what the active layer has on the tile
 GREEN_AND_ALPHA = np.uint32(0xFF00FF00)
@@ -57,8 +69,7 @@ def sandwich_into(
             lay_ink_into(work, above[n, i, x0:x1], manner[n])
         row = out[at[1] + i - y0, at[0] : at[0] + width]
         for j in range(width):
-            p = work[j]
-            row[j] = (p & GREEN_AND_ALPHA) | ((p & FULL) << SIXTEEN) | ((p >> SIXTEEN) & FULL)
+            row[j] = for_screen(work[j])
 
 
 @njit(inline="always", **OPTIONS)
@@ -75,3 +86,26 @@ def lay_ink_into(work, alpha, manner):
     else:
         for j in range(len(work)):
             work[j] = over(scaled(scaled(color, np.uint32(alpha[j])), k), work[j])
+
+
+@njit(inline="always", **OPTIONS)
+def for_screen(p):
+    return np.uint32((p & GREEN_AND_ALPHA) | ((p & FULL) << SIXTEEN) | ((p >> SIXTEEN) & FULL))
+
+
+@njit(**OPTIONS)
+def flatten_into(shown, side, paper, tiles, starts):
+    """Flatten layers of plain ink on `paper` (uint32): K tiles of `side` px, given by their addresses `shown` (int64).
+
+    Tile k is made of rows starts[k] .. starts[k + 1] - 1 of `tiles`, which are as for `blend_kernel.ink_tiles_into`.
+    """
+    for k in range(len(shown)):
+        out = carray(pointer(shown[k]), (side, side), np.uint32)
+        for i in range(side):
+            for j in range(side):
+                out[i, j] = paper
+        ink_tiles_into(out, side, 0, 0, tiles[starts[k] : starts[k + 1]])
+        for i in range(side):
+            row = out[i]
+            for j in range(side):
+                row[j] = for_screen(row[j])

@@ -63,6 +63,7 @@ def _parser() -> argparse.ArgumentParser:
     replay.add_argument("--steady-after", type=_number(0, 100), metavar="N", help="0..100 (the pen's own)")
     replay.add_argument("--color", type=_color, default=(0, 0, 0), metavar="#rrggbb", help="ink (#000000)")
     replay.add_argument("--onto", type=Path, metavar="PAGE.ora", help="draw on the active layer of a page")
+    replay.add_argument("--guides", type=Path, metavar="FILE.json", help="guides that hold and repeat the lines")
     replay.add_argument("--json", action="store_true", help="print the figures of every stroke")
     replay.set_defaults(run=_replay, parser=replay)
 
@@ -99,7 +100,9 @@ def _replay(options: argparse.Namespace) -> int:
     from jotsk.core.files.openraster import read_page
     from jotsk.core.files.openraster_writing import write_page
     from jotsk.core.files.pictures import write_png
+    from jotsk.core.guides import guides_of, read_guides
     from jotsk.core.ink import Stroke, pen_by_id
+    from jotsk.core.ink.guided import guided
     from jotsk.core.page import blank_page, flattened
     from jotsk.core.page.edits import drawable, with_stroke
 
@@ -127,6 +130,10 @@ def _replay(options: argparse.Namespace) -> int:
         )
         for trace in traces
     ]
+    guides = guides_of(page.guides) + (read_guides(options.guides) if options.guides else [])
+    layer = page.active
+    holds, repeats = (True, True) if layer is None else (layer.follows_guides, layer.follows_symmetry)
+    strokes = [guided(stroke, guides, holds=holds, repeats=repeats) for stroke in strokes]
     if pen.rubs:
         raise Refused("An eraser leaves no line to replay; choose a pen that inks.")
     suffix = options.out.suffix.lower()

@@ -7,7 +7,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.desk.document import Document
 from jotsk.desk.keeping import Journal, Kept, Shelf
 
-BEFORE_STROKE_S = 0.2  # a step is on disk in a few ms; where a disk is slow, what waits is the ink, and nothing is lost
+BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless a large page was just opened
 AT_THE_END_S = 120.0
 LEAVING_S = 0.04
 

@@ -82,7 +82,7 @@ def read_inkml(path: str | Path) -> list[Trace]:
 
 
 def write_centre_lines(path: str | Path, ribbons: Iterable[Ribbon]) -> None:
-    """Write one trace a ribbon: X Y in page px, T in ms, W the full width in px."""
+    """Write a trace for every ribbon, and for each of its copies: X Y in page px, T in ms, W the full width in px."""
     lines = [
         "<?xml version='1.0' encoding='UTF-8'?>",
         f'<ink xmlns="{NAMESPACE}">',
@@ -93,8 +93,8 @@ def write_centre_lines(path: str | Path, ribbons: Iterable[Ribbon]) -> None:
         '    <channel name="W" type="decimal" units="dev"/>',
         "  </traceFormat>",
     ]
-    for ribbon in ribbons:
-        rows = zip(ribbon.points.tolist(), ribbon.times.tolist(), strict=True)
+    for points, times in (turn for ribbon in ribbons for turn in ribbon.each_turn()):
+        rows = zip(points.tolist(), times.tolist(), strict=True)
         samples = ", ".join(f"{x:.4f} {y:.4f} {t * 1000:.3f} {2 * r:.4f}" for (x, y, r), t in rows)
         lines.append(f"  <trace>{escape(samples)}</trace>")
     lines.append("</ink>\n")

@@ -12,6 +12,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.guides import hold_from
 from jotsk.core.hand import ResponseCurve, Trace
 from jotsk.core.hand.steady_now import WAYS
 from jotsk.core.ink import Color, Cut, Drive, Pen, Profile, Ribbon, Stroke, Taper
@@ -148,10 +149,13 @@ def packed_strokes(strokes: Sequence[Stroke], pens: PenTable) -> bytes:
             "steady_after": stroke.steady_after,
             "scale": stroke.scale,
             "atop": stroke.atop,
+            "hold": stroke.hold.record() if stroke.hold else None,
+            "copies": [m.ravel().tolist() for m in stroke.copies],
             "trace": store(stroke.trace.samples),
             "cuts": [
                 {
                     "ribbon": store(np.column_stack([cut.ribbon.points, cut.ribbon.ink])),
+                    "pieces": [list(piece) for piece in cut.ribbon.pieces],
                     "shells": [list(s) for s in cut.shells],
                 }
                 for cut in stroke.cuts
@@ -189,7 +193,9 @@ def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) 
     cuts = []
     for cut in record["cuts"]:
         columns = _taken(block, cut["ribbon"], 4)
-        ribbon = Ribbon(columns[:, :3].astype(np.float32), columns[:, 3].astype(np.uint8), np.zeros(len(columns)))
+        pieces = tuple(_piece(piece, len(columns)) for piece in cut.get("pieces", ()))  # older files have one
+        points, ink = columns[:, :3].astype(np.float32), columns[:, 3].astype(np.uint8)
+        ribbon = Ribbon(points, ink, np.zeros(len(columns)), pieces)
         cuts.append(Cut(ribbon, tuple((_number(r, 0, 1), _number(k, 0, 1)) for r, k in cut["shells"])))
     index = int(record["pen"])
     if not 0 <= index < len(pens):
@@ -204,7 +210,24 @@ def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) 
         _number(record["scale"], 1e-6, 1e6),
         tuple(cuts),
         bool(record["atop"]),
+        hold_from(record["hold"]) if record.get("hold") else None,
+        tuple(_copy(m) for m in record.get("copies", ())),
     )
+
+
+def _piece(value: Any, count: int) -> tuple[int, int]:
+    start, stop = (int(v) for v in value)
+    if not 0 <= start < stop <= count:
+        raise ValueError("a piece of a line lies outside it")
+    return start, stop
+
+
+def _copy(value: Any) -> NDArray[np.float64]:
+    """The map to a copy: it may turn, reflect and move, and nothing else."""
+    m = np.array([_number(v, -1e9, 1e9) for v in value]).reshape(2, 3)
+    if not np.allclose(m[:, :2] @ m[:, :2].T, np.eye(2), atol=1e-6):
+        raise ValueError("a copy is not the shape of its stroke")
+    return m
 
 
 def _taken(block: NDArray[np.float64], where: Any, width: int) -> NDArray[np.float64]:

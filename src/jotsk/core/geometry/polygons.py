@@ -14,6 +14,6 @@ def inside(points: NDArray[np.floating], polygon: NDArray[np.floating]) -> NDArr
     x0, y0 = polygon.T
     x1, y1 = np.roll(polygon, -1, axis=0).T
     spans = (y0 > y) != (y1 > y)
-    with np.errstate(divide="ignore", invalid="ignore"):
+    with np.errstate(divide="ignore", invalid="ignore", over="ignore"):
         crossing = x < x0 + (y - y0) * (x1 - x0) / (y1 - y0)
     return np.asarray((spans & crossing).sum(axis=1) % 2 == 1, np.bool_)

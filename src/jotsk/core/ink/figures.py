@@ -31,7 +31,7 @@ class StrokeFigures:
 @lru_cache(maxsize=128)
 def figures_of(stroke: Stroke) -> StrokeFigures:
     """Measure a stroke."""
-    ribbon = stroke.ribbon
+    ribbon = stroke.own_ribbon
     widths = 2.0 * ribbon.points[:, 2].astype(np.float64)
     return StrokeFigures(
         samples=len(stroke.trace),
@@ -59,7 +59,7 @@ def unrolled(stroke: Stroke, count: int) -> Unrolled:
 
     `off_px` is how far the hand's own trace lay to the left (negative) or right of the finished line.
     """
-    ribbon = stroke.ribbon
+    ribbon = stroke.own_ribbon
     along = arc_lengths(ribbon.points)
     at = np.linspace(0.0, along[-1], count)
     half = np.interp(at, along, ribbon.points[:, 2])

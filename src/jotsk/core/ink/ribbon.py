@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -19,6 +20,7 @@ from jotsk.core.ink.thinning_kernel import kept_apart
 TILE = 128
 LONGEST_STEP_PX = 3.0
 MOST_CELLS = 4_000_000
+GRAIN = 1024.0
 NO_TAPER = Taper()
 CLOSEST_PX = 1.0  # closer samples make joints shorter than a pixel, where coverage by maximum is wrong
 
@@ -31,13 +33,15 @@ class Ribbon:
 
     `points` is read-only float32 (N, 3): x, y, radius in page px, in the order drawn. `ink` is uint8 (N,):
     how much ink each place takes, 255 all. `times` is float64 (N,), seconds. `along` is float64 (N,), the
-    length up to each point. A dashed stroke has several `pieces`, ranges of points; others have one.
+    length up to each point. A dashed stroke has several `pieces`, ranges of points; others have one. Of a stroke
+    with copies the points are `turns` equal stretches, the stroke's own first.
     """
 
     points: NDArray[np.float32]
     ink: NDArray[np.uint8]
     times: NDArray[np.float64]
     pieces: tuple[tuple[int, int], ...] = ()
+    turns: int = 1
 
     def __post_init__(self) -> None:
         for array in (self.points, self.ink, self.times):
@@ -50,7 +54,28 @@ class Ribbon:
 
     @computed
     def along(self) -> NDArray[np.float64]:
-        return arc_lengths(self.points)
+        return np.tile(arc_lengths(self.points[: len(self.points) // self.turns]), self.turns)
+
+    def repeated(self, maps: Sequence[NDArray[np.float64]]) -> Ribbon:
+        """Followed by its images under (2, 3) isometries.
+
+        Places are rounded to 1/1024 px, which float32 holds exactly on any page: then a mirror between px, or along
+        their middles, gives the same px.
+        """
+        if not maps or not len(self.points):
+            return self
+        own = np.round(self.points[:, :2].astype(np.float64) * GRAIN) / GRAIN
+        placed = [self._with_places(own), *(self._with_places(own @ m[:, :2].T + m[:, 2]) for m in maps)]
+        n, times = len(self.points), len(maps) + 1
+        pieces = tuple((start + k * n, stop + k * n) for k in range(times) for start, stop in self.pieces)
+        return Ribbon(np.concatenate(placed), np.tile(self.ink, times), np.tile(self.times, times), pieces, times)
+
+    def each_turn(self) -> list[tuple[NDArray[np.float32], NDArray[np.float64]]]:
+        """The points and times of the stroke's own line, then those of each copy."""
+        return list(zip(np.split(self.points, self.turns), np.split(self.times, self.turns), strict=True))
+
+    def _with_places(self, places: NDArray[np.float64]) -> NDArray[np.float32]:
+        return np.column_stack([places, self.points[:, 2]]).astype(np.float32)
 
     @computed
     def cells(self) -> dict[tuple[int, int], tuple[Piece, ...]]:

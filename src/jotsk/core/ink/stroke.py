@@ -10,6 +10,8 @@ from numpy.typing import NDArray
 
 from jotsk.core.computed import computed
 from jotsk.core.geometry import Rect
+from jotsk.core.guides import Hold, held_line
+from jotsk.core.guides.symmetry import Map, after, inverse
 from jotsk.core.hand import Steadier, Trace, steady_now
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.painting import Key, inked_tiles, shelled_tiles
@@ -47,7 +49,8 @@ class Stroke:
     """Trace + pen + colour + cuts; `line`, `ribbon` and pixels are computed from them when first asked for.
 
     `scale` is how many screen px a page px had while drawing: the live filter judges speed on the screen. A stroke
-    that lies `atop` colours only the ink that was there before it.
+    that lies `atop` colours only the ink that was there before it. `hold` is the rail its line is held to, if any, and
+    `copies` are the isometries (2, 3) that make its copies from it; all of them are this one stroke.
     """
 
     trace: Trace
@@ -59,6 +62,8 @@ class Stroke:
     scale: float = 1.0
     cuts: tuple[Cut, ...] = field(default=())
     atop: bool = False
+    hold: Hold | None = None
+    copies: tuple[Map, ...] = ()
 
     @computed
     def drawn_line(self) -> Trace:
@@ -76,10 +81,17 @@ class Stroke:
     @computed
     def line(self) -> Trace:
         """The centre line after the lift."""
-        return self.steadier.line(self.steady_after)
+        line = self.steadier.line(self.steady_after)
+        return held_line(line, self.hold) if self.hold else line
 
     @computed
     def ribbon(self) -> Ribbon:
+        """The shape of the stroke, its copies included."""
+        return self.own_ribbon.repeated(self.copies)
+
+    @computed
+    def own_ribbon(self) -> Ribbon:
+        """Without its copies."""
         return ribbon_of(self.line, self.pen, self.size_px, self.scale)
 
     @property
@@ -104,6 +116,14 @@ class Stroke:
         alpha = self.alphas([(column, row)]).get((column, row))
         return alpha if alpha is not None and alpha.any() else None
 
+    def settled(self, hold: Hold | None) -> Stroke:
+        """The same stroke on another rail, or as the hand left it."""
+        new = replace(self, hold=hold)
+        for name in ("drawn_line", "steadier"):
+            if name in self.__dict__:
+                new.__dict__[name] = self.__dict__[name]
+        return new
+
     def resteadied(self, strength: float) -> Stroke:
         """The same stroke steadied by `strength` after the lift; its cuts stay where they are."""
         new = replace(self, steady_after=strength)
@@ -119,14 +139,26 @@ class Stroke:
 
     def mapped(self, k: float, dx: float, dy: float) -> Stroke:
         """The same stroke on a page whose content is k times as large and moved: a motion, not its pixels."""
-        samples = self.trace.samples.copy()
-        samples[:, 1:3] = samples[:, 1:3] * k + (dx, dy)
+        m = np.array([[k, 0.0, dx], [0.0, k, dy]])
         cuts = tuple(cut.mapped(k, dx, dy) for cut in self.cuts)
-        return replace(self, trace=Trace(samples), size_px=self.size_px * k, scale=self.scale / k, cuts=cuts)
+        there = inverse(m)
+        copies = tuple(after(m, after(copy, there)) for copy in self.copies)
+        return replace(self._moved(m), size_px=self.size_px * k, scale=self.scale / k, cuts=cuts, copies=copies)
+
+    def parted(self) -> list[Stroke]:
+        """The stroke and its copies, each a stroke of its own. What was rubbed out stays so in all of them."""
+        alone = replace(self, copies=())
+        return [alone, *(alone._moved(m) for m in self.copies)]
+
+    def _moved(self, m: Map) -> Stroke:
+        """The hand's motion elsewhere; cuts stay where they are."""
+        samples = self.trace.samples.copy()
+        samples[:, 1:3] = samples[:, 1:3] @ m[:, :2].T + m[:, 2]
+        return replace(self, trace=Trace(samples), hold=self.hold.mapped(m) if self.hold else None)
 
     def with_cut(self, cut: Cut) -> Stroke:
         new = replace(self, cuts=(*self.cuts, cut))
-        for name in ("drawn_line", "steadier", "line", "ribbon"):  # a cut changes none of them
+        for name in ("drawn_line", "steadier", "line", "own_ribbon", "ribbon"):  # a cut changes none of them
             if name in self.__dict__:
                 new.__dict__[name] = self.__dict__[name]
         return new

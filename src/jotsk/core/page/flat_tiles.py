@@ -26,7 +26,7 @@ from jotsk.core.page.tiles import InkTile, Key, Pixels, address_of, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_SANDWICHES = 256
-WORTH_THREADS_S = 0.004  # less than this is not worth the handing over
+WORTH_THREADS_S = 0.002  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
 WHOLE = Rect(0, 0, TILE, TILE)
 BLACK = np.uint32(0)

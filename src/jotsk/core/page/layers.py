@@ -28,7 +28,9 @@ class Layer:
 
     `parent` is the uid of the group it is in, 0 for none. A layer that `clips` shows only where the nearest layer
     below it that does not clip has ink. `locked` keeps everything, `locks_place` where it lies, `locks_alpha` which
-    places have ink: drawing then only colours them. `extras` are attributes from its file this program does not know.
+    places have ink: drawing then only colours them. What is drawn on it is held by the page's guides if it
+    `follows_guides`, and repeated if it `follows_symmetry`. `extras` are attributes from its file this program does
+    not know.
     """
 
     uid: int
@@ -44,6 +46,8 @@ class Layer:
     clips: bool = False
     locks_place: bool = False
     locks_alpha: bool = False
+    follows_guides: bool = True
+    follows_symmetry: bool = True
     extras: tuple[tuple[str, str], ...] = ()
 
     @property

@@ -421,7 +421,8 @@ class Board(PageView):
         lines: list[NDArray[np.float64]] = []
         for layer in layers:
             if isinstance(layer, InkLayer):
-                lines += [stroke.ribbon.points[:, :2].astype(np.float64) for stroke in layer.marks]
+                ribbons = (stroke.ribbon for stroke in layer.marks)
+                lines += [points[:, :2].astype(np.float64) for r in ribbons for points, _ in r.each_turn()]
             elif layer.tiles.bounds:
                 r = layer.tiles.bounds & page.bounds
                 lines.append(np.array([(r.x0, r.y0), (r.x1, r.y0), (r.x1, r.y1), (r.x0, r.y1), (r.x0, r.y0)], float))

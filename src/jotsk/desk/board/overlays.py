@@ -72,7 +72,7 @@ def draw_chosen(
         return
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     theme, m = current(), view.matrix / ratio
-    shown = [] if preview else [stroke.ribbon.points[:, :2] for stroke in chosen]
+    shown = [] if preview else [points[:, :2] for stroke in chosen for points, _ in stroke.ribbon.each_turn()]
     for lines, color, width in ((shown, theme.accent, 2.0), (preview, theme.guide, 1.6)):
         painter.setPen(QPen(QColor(color), width))
         for points in lines:

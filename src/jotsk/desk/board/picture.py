@@ -27,6 +27,7 @@ SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
 QUICK_S = 0.004  # what flattening may take of a frame while the view moves
 MOST_CHANGE_S = 0.012  # a change that takes longer is first shown half as sharp
 WARP_S = 0.006  # what turning and scaling may take of a frame while the view moves
+TILES_AT_ONCE = 24  # laid out without looking at the clock
 BAND_PX = 500_000  # drawn exact at a time
 MOST_AHEAD_PX = 40_000_000  # of the halvings that are flattened ahead
 
@@ -47,6 +48,7 @@ class BoardPicture:
         self._sheet: NDArray[np.uint8] = np.zeros((0, 0, 4), np.uint8)
         self._sheet_rect = EMPTY  # in px of the halved page
         self._level = 0
+        self._next: tuple[int, Rect, NDArray[np.uint8], list[Place]] | None = None  # a sheet that is being laid out
         self._drawn: View | None = None  # the view all of the frame shows
         self._mapped: tuple[View, Rect, int, float] | None = None
         self._kept_map = np.zeros((2, 3))
@@ -89,6 +91,7 @@ class BoardPicture:
         """Show another value of the page; return the rectangle of it that looks different."""
         was_empty = self.page is None or self.page.bounds != page.bounds
         change = self.flat.set_page(page)
+        self._next = None
         dried, self.drying = Change(frozenset(self.drying)), set()
         if was_empty:
             self._lose_sheet()
@@ -111,6 +114,7 @@ class BoardPicture:
     def refresh(self, rect: Rect) -> None:
         """Flatten the page anew inside `rect` (page px), with the wet ink."""
         self.flat.drop(rect)
+        self._next = None
         part = rect.halved(self._level) & self._sheet_rect & self._page_rect()
         if part:
             self.flat.part_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), part, self._level)
@@ -167,9 +171,8 @@ class BoardPicture:
         if self.is_rough:
             level = self._exact_level()
             places = [(level, *key) for key in self._wanted(level).cells(TILE)]
-            if not self._make_some(places, end):
+            if not self._make_some(places, end) or not self._lay_out(level, self._wanted(level), end):
                 return False
-            self._cover_view(quick=False, half=False)
             h, w = self.frame.shape[:2]
             band = max(1, BAND_PX // w)
             self._unsharp = [Rect(0, y, w, min(h, y + band)) for y in range(0, h, band)]
@@ -210,8 +213,23 @@ class BoardPicture:
             del missing[:few]
         return True
 
+    def _lay_out(self, level: int, wide: Rect, end: float) -> bool:
+        """Make the next sheet until `end`, out of tiles that are there; whether it is done, and the sheet."""
+        if self._next is None or self._next[:2] != (level, wide):
+            places = [(level, *key) for key in wide.cells(TILE)]
+            self._next = level, wide, np.empty((wide.height, wide.width, 4), np.uint8), places
+        _, _, sheet, places = self._next
+        while places and time.perf_counter() < end:
+            self.flat.copy_into(sheet, (wide.x0, wide.y0), places[:TILES_AT_ONCE])
+            del places[:TILES_AT_ONCE]
+        if places:
+            return False
+        self._sheet, self._sheet_rect, self._level, self._next = sheet, wide, level, None
+        self.is_rough = False
+        return True
+
     def _lose_sheet(self) -> None:
-        self._sheet_rect, self._drawn = EMPTY, None
+        self._sheet_rect, self._drawn, self._next = EMPTY, None, None
 
     def _is_exact_size(self) -> bool:
         return self.view.zoom == 1.0 and self.view.angle_rad == 0.0
@@ -245,14 +263,10 @@ class BoardPicture:
         level = self._exact_level()
         wide, rough = self._wanted(level), half and level < MOST_LEVELS
         turns = quick and self._drawn is not None and self._drawn.angle_rad != self.view.angle_rad
-        if (
-            quick
-            and not rough
-            and level < MOST_LEVELS
-            and not (level == self._level and self._sheet_rect.contains(wide))
-        ):
-            missing = sum(not self.flat.has((level, *key)) for key in wide.cells(TILE) if not self._holds(level, *key))
-            rough = missing * self.flat.seconds_a_tile > QUICK_S
+        is_there = level == self._level and self._sheet_rect.contains(wide)
+        if quick and not rough and level < MOST_LEVELS and not is_there:
+            far = [key for key in wide.cells(TILE) if not self._holds(level, *key)]
+            rough = sum(not self.flat.has((level, *key)) for key in far) * self.flat.seconds_a_tile > QUICK_S
         if rough:
             level += 1
             wide = self._wanted(level)

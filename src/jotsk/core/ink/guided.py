@@ -1,0 +1,28 @@
+"""A stroke as the guides of its page have it."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from jotsk.core.guides import Guide, Hold, first_motion, holder
+from jotsk.core.guides.symmetry import copies
+from jotsk.core.ink.stroke import Stroke
+
+
+def guided(
+    stroke: Stroke, guides: Sequence[Guide | None], *, holds: bool = True, repeats: bool = True
+) -> Stroke:  # fmt: skip
+    """Return the stroke held by the guide its first px choose, and repeated by all symmetry that is on.
+
+    `holds` and `repeats` say whether its layer follows guides and symmetry at all.
+    """
+    hold = stroke.hold
+    if holds and hold is None and len(stroke.trace):
+        start, towards, _ = first_motion(stroke.trace.xy, stroke.scale)
+        held = holder(guides, start, towards)
+        hold = Hold(held.rail) if held else None
+    maps = tuple(copies(guides)) if repeats else ()
+    if hold is stroke.hold and not maps:
+        return stroke
+    return replace(stroke.settled(hold), copies=maps)

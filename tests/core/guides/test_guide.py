@@ -32,7 +32,8 @@ def test_every_kind_is_read_and_written_and_read_the_same(tmp_path):
     path.write_text(written_guides(guides))
     assert read_guides(path) == guides
     for issued, guide in zip(ISSUED, guides, strict=True):
-        assert {k: guide.record()[k] for k in issued} == issued and guide.on
+        record = guide.record()
+        assert {k: issued[k] for k in record} == record and guide.on and guide_from(record) == guide
 
 
 def test_what_is_not_known_is_kept():

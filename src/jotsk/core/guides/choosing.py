@@ -42,6 +42,11 @@ def first_motion(xy: NDArray[np.float64], scale: float = 1.0) -> tuple[Point, Po
     return _point(start), _point(towards), bool(len(far))
 
 
+def can_hold(guides: Sequence[Guide | None]) -> bool:
+    """Whether any guide that is on holds the hand."""
+    return any(g is not None and g.on and not g.repeats for g in guides)
+
+
 def holder(guides: Sequence[Guide | None], start: Point, towards: Point) -> Held | None:
     """The guide that holds a stroke from `start` on in direction `towards`; None if none is on."""
     on = [(k, g) for k, g in enumerate(guides) if g is not None and g.on and not g.repeats]

@@ -19,10 +19,10 @@ LARGEST_FILE = 4_000_000
 # What each kind is placed by.
 PLACED_BY: dict[str, tuple[str, ...]] = {
     "straightedge": ("at", "angle"),
-    "parallel": ("angle",),
-    "cross": ("angle", "between", "spacing"),
-    "spokes": ("at",),
-    "rings": ("at", "ratio", "angle"),
+    "parallel": ("angle", "at"),
+    "cross": ("angle", "between", "spacing", "at"),
+    "spokes": ("at", "density"),
+    "rings": ("at", "ratio", "angle", "spacing"),
     "ellipse": ("at", "radii", "angle"),
     "french-curve": ("points", "closed", "smooth"),
     "perspective": ("points", "vertical", "density"),
@@ -88,8 +88,8 @@ class Guide:
         record: dict[str, Any] = {"kind": self.kind}
         for f in fields(self):
             value = getattr(self, f.name)
-            of_kind = f.name in PLACED_BY[self.kind]
-            if f.name in ("kind", "unknown") or not (of_kind or (value != f.default and f.name in STATE)):
+            is_needed = f.name in NEEDED[self.kind] or (f.name in PLACED_BY[self.kind] and value != f.default)
+            if not is_needed and not (f.name in STATE and value != f.default):
                 continue
             if f.name == "points":
                 value = [list(p) for p in value]

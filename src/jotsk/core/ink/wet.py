@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.geometry.rects import EMPTY
+from jotsk.core.geometry.rects import EMPTY, rect_around
+from jotsk.core.guides import LiveHold, Rail
+from jotsk.core.guides.symmetry import Map
 from jotsk.core.hand import Sample, stabilizer
 from jotsk.core.hand.steady_now import Speed
 from jotsk.core.ink.blend_kernel import halve_alpha_into
@@ -33,27 +36,38 @@ class WetInk:
     """Ink of the stroke under the pen, as alpha over tiles, ready at every halving of the page.
 
     The part of the line that can no longer change is painted once, and kept. From there to the pen goes a *tip*
-    that is painted anew with every sample, so the ink always reaches the pen, however much the line is steadied.
+    that is painted anew with every sample, so the ink always reaches the pen, however much the line is steadied. The
+    line is held to a `rail` if there is one, and painted again under each of the isometries `copies`.
     """
 
-    def __init__(self, pen: Pen, size_px: float, strength: float, scale: float = 1.0) -> None:
+    def __init__(
+        self,
+        pen: Pen,
+        size_px: float,
+        strength: float,
+        scale: float = 1.0,
+        *,
+        rail: Rail | None = None,
+        copies: Sequence[Map] = (),
+    ) -> None:
         self.pen, self.size_px = pen, size_px
         self._scale = scale
         self.stabilizer = stabilizer(
             pen.way, strength, scale=scale if pen.by_screen else 1.0,
             less_when_fast=pen.less_when_fast, corners=pen.keeps_corners,
         )  # fmt: skip
+        self._live = LiveHold(rail) if rail is not None else None
+        self._copies = tuple(copies)
         self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
         self._line: list[Point] = []
         self._settled: dict[Key, NDArray[Any]] = {}
         self._levels: list[dict[Key, NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
         self._halvings = 0  # so many are kept up to date
-        self._stale = EMPTY  # page px whose halvings are not
-        self._area = EMPTY  # page px that ever had ink
+        self._stale: list[Rect] = []  # page px whose halvings are not
         self._fixed = 0  # segments of the line that are painted for good
         self._length = 0.0  # of those
         self._joint = NO_JOINT
-        self._tip_rect = EMPTY
+        self._tip_rects = [EMPTY] * (1 + len(self._copies))
         self._taper_in = taper_reach(pen.taper_in, size_px / pen.size_px, 0.0, 0.0)
         self._widths = (0.5 * size_px * pen.width(AMOUNTS)).tolist()
         self._inks = (255.0 * pen.ink(AMOUNTS)).tolist()
@@ -71,34 +85,40 @@ class WetInk:
         """(column, row) of the tiles that ever had wet ink."""
         return set(self._levels[0])
 
-    def push(self, sample: Sample) -> Rect:
-        """Take one sample and paint; return the page rectangle whose ink changed."""
+    def push(self, sample: Sample) -> list[Rect]:
+        """Take one sample and paint; return the page rectangles whose ink changed, one for each copy of the line."""
         self.take(sample)
         return self.paint()
 
     def take(self, sample: Sample) -> None:
         """Take a sample that is painted with the ones after it: a fast device sends more than a screen can show."""
         for steadied in self.stabilizer.push(sample):
-            self._append(steadied)
+            for held in self._live.push(steadied) if self._live else (steadied,):
+                self._append(held)
         self._newest = sample
 
-    def paint(self) -> Rect:
-        """Paint what was taken; return the page rectangle whose ink changed."""
+    def paint(self) -> list[Rect]:
+        """Paint what was taken; return the page rectangles whose ink changed."""
         changed = self._settle()
-        tip, tip_rect = self._tip(self._newest)
-        dirty = changed | self._tip_rect | tip_rect
-        self._refresh(dirty, tip)
-        self._tip_rect = tip_rect
+        newest = self._live.peek(self._newest) if self._live else self._newest
+        tips = self._tip(newest)
+        rects = [rect for _, rect in tips]
+        dirty = [a | b | c for a, b, c in zip(changed, self._tip_rects, rects, strict=True)]
+        for rect in dirty:
+            self._refresh(rect, tips)
+        self._tip_rects = rects
         return dirty
 
     def alpha(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
         """The ink on one tile of the page halved `level` times, or None. Halvings are made when asked for."""
         if level > self._halvings:
-            self._halvings, self._stale = level, self._area
+            self._halvings = level
+            self._stale = [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._levels[0]]
         if level and self._stale:
             for k in range(1, self._halvings + 1):
-                self._halve(k, self._stale.halved(k))
-            self._stale = EMPTY
+                for rect in self._stale:
+                    self._halve(k, rect.halved(k))
+            self._stale = []
         return self._levels[level].get((column, row))
 
     def _point(self, s: Sample) -> Point:
@@ -132,21 +152,33 @@ class WetInk:
                 return
         self._line.append(point)
 
-    def _settle(self) -> Rect:
+    def _settle(self) -> list[Rect]:
         """Paint the segments whose spline is fixed, those with a point after them, once and for all."""
         fixed, end = self._fixed, len(self._line) - 2
         if end <= fixed:
-            return EMPTY
+            return [EMPTY] * len(self._tip_rects)
         # From one point before the first new segment, for its tangent, to one after the last.
         # With the piece painted before it, whose joint could not be finished until now.
         joint = self._joint
         *painted, self._joint, self._length, rect = self._stretch(max(0, fixed - 1), end + 2, fixed, end, joint)
-        self._paint(rect, tuple(painted), len(joint))
+        turns = self._repeated(tuple(painted), rect)
+        for turn, reached in turns:
+            self._paint(reached, turn, len(joint))
         self._fixed = end
-        return rect
+        return [reached for _, reached in turns]
 
-    def _tip(self, sample: Sample) -> tuple[Painted, Rect]:
-        """The rest of the line, to the pen itself, and the pixels it can touch."""
+    def _repeated(self, painted: Painted, rect: Rect) -> list[tuple[Painted, Rect]]:
+        """A stretch and its copies, each with the pixels it can touch."""
+        turns = [(painted, rect)]
+        points, ink, along = painted
+        for m in self._copies:
+            placed = np.column_stack([points[:, :2] @ m[:, :2].T + m[:, 2], points[:, 2]]).astype(np.float32)
+            reached = rect_around(placed[:, :2], float(placed[:, 2].max()) + 1.0)
+            turns.append(((placed, ink, along), reached))
+        return turns
+
+    def _tip(self, sample: Sample) -> list[tuple[Painted, Rect]]:
+        """The rest of the line, to the pen itself, and its copies, each with the pixels it can touch."""
         x, y, radius, ink = self._line[-1]
         reaches = self._reaches and (sample.x - x) ** 2 + (sample.y - y) ** 2 >= CLOSEST_PX**2
         if reaches:
@@ -155,7 +187,7 @@ class WetInk:
         *painted, _, _, rect = self._stretch(max(0, self._fixed - 1), last, min(self._fixed, last - 1), last - 1)
         if reaches:
             self._line.pop()
-        return tuple(painted), rect
+        return self._repeated(tuple(painted), rect)
 
     def _stretch(
         self, start: int, stop: int, first: int, last: int, joint: NDArray[np.float64] = NO_JOINT
@@ -184,9 +216,9 @@ class WetInk:
                 starts=not repeated, ends=False,
             )  # fmt: skip
 
-    def _refresh(self, rect: Rect, tip: Painted) -> None:
+    def _refresh(self, rect: Rect, tips: list[tuple[Painted, Rect]]) -> None:
         """Bring level 0 up to date inside `rect`; the halvings above it are made when asked for."""
-        points, ink, along = tip
+        starts = self._fixed == 0
         for column, row in rect.cells(TILE):
             x, y = column * TILE, row * TILE
             part = rect & Rect(x, y, x + TILE, y + TILE)
@@ -197,11 +229,13 @@ class WetInk:
             else:
                 fresh = settled[rows, columns].copy()
             corner = part.x0, part.y0
-            starts = self._fixed == 0
-            paint(self.pen, self.size_px, fresh, corner, points, ink, along, 0, len(points), starts=starts)
+            for (points, ink, along), reached in tips:
+                if reached & part:
+                    last = len(points)
+                    paint(self.pen, self.size_px, fresh, corner, points, ink, along, 0, last, starts=starts)
             _tile(self._levels[0], (column, row))[rows, columns] = finished(self.pen, fresh, corner)
-        self._stale |= rect
-        self._area |= rect
+        if rect and self._halvings:
+            self._stale.append(rect)
 
     def _halve(self, level: int, rect: Rect) -> None:
         half = TILE // 2

@@ -110,4 +110,6 @@ def _mapped_guide(guide: Mapping[str, Any], k: float, dx: int, dy: int) -> Mappi
         moved["points"] = [point(p) for p in moved["points"]]
     if isinstance(moved.get("radii"), list):
         moved["radii"] = [r * k for r in moved["radii"]]
+    if isinstance(moved.get("spacing"), int | float):
+        moved["spacing"] = moved["spacing"] * k
     return moved

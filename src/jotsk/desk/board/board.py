@@ -305,7 +305,10 @@ class Board(PageView):
         if self.session is None:
             return
         begin = time.perf_counter()
-        self._show_patch(self.session.paint(), self._moved_pointer(self._drawn_to))
+        *copies, own = self.session.paint()
+        for rect in copies:
+            self._show_patch(rect)
+        self._show_patch(own, self._moved_pointer(self._drawn_to))
         if self.session.towed_at is not None:
             self.update()  # the rope may lie anywhere between ink and pen
         now = time.perf_counter()

@@ -4,16 +4,37 @@ from __future__ import annotations
 
 import math
 import time
+from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 
 from jotsk.core.geometry import Rect
+from jotsk.core.guides import Guide, Line, Rail, first_motion, holder
+from jotsk.core.guides import Hold as RailHold
+from jotsk.core.guides.choosing import can_hold
+from jotsk.core.guides.rails import degrees_of
+from jotsk.core.guides.symmetry import copies
 from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, cleaned
-from jotsk.core.ink import Color, Cut, Pen, Stroke, WetInk
+from jotsk.core.ink import TILE, Color, Cut, Pen, Stroke, WetInk
 from jotsk.core.ink.blend_kernel import INKS, RUBS
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import WetLayer
 from jotsk.desk.hand import Hold
+
+FREELY, STRAIGHT, STEPPED = "freely", "straight", "stepped"  # how a stroke runs from where it began
+STEP_DEG = 15.0
+MOST_STRAIGHT = 60  # samples shown of a straight line while it is pulled: its middle hides nothing
+
+
+@dataclass(frozen=True)
+class Guidance:
+    """What holds and repeats a stroke. `turned_deg` is by how much the 15 degree steps are turned against the page."""
+
+    guides: Sequence[Guide | None] = ()
+    repeats: bool = True
+    course: str = FREELY
+    turned_deg: float = 0.0
 
 
 class Session:
@@ -29,17 +50,26 @@ class Session:
         *,
         has_pressure: bool,
         feel: ResponseCurve | None = None,
+        guidance: Guidance | None = None,
     ) -> None:
         self.pen, self.color = pen, pen.own_color or color
         self._hold = Hold(hold.size_px, hold.steady_now, hold.steady_after)
         self._scale = scale
-        self._ink = WetInk(pen, hold.size_px, hold.steady_now, scale)
+        self._guidance = guidance or Guidance()
+        self._copies = tuple(copies(self._guidance.guides)) if self._guidance.repeats else ()
+        self._rail: Rail | None = None
+        self._is_decided = self._guidance.course == FREELY and not can_hold(self._guidance.guides)
+        self.held_by: int | None = None  # the guide that holds, by its place in the list
+        self._ink = self._fresh_ink()
+        self._given_up: list[Rect] = []  # where ink was shown on another rail
         self._weight = None if has_pressure else SpeedWeight(scale)
         self._feel = _table(feel) if feel is not None and has_pressure else None
         self._clock = EventClock()
         self._samples: list[Sample] = []
         self.area = Rect(0, 0, 0, 0)  # page px that ever showed wet ink
-        self.wet = WetLayer(uid, self._ink.alpha, packed(self.color), RUBS if pen.rubs else INKS)
+        self._cells: set[tuple[int, int]] = set()
+        does = RUBS if pen.rubs else INKS
+        self.wet = WetLayer(uid, lambda *tile: self._ink.alpha(*tile), packed(self.color), does)
 
     def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> bool:
         """Take one report of the device, page px; False if it says nothing that can be used."""
@@ -54,19 +84,59 @@ class Session:
         if self._weight is not None:
             sample = self._weight.weighed(sample)
         self._samples.append(sample)
-        self._ink.take(sample)
+        if self._guidance.course != FREELY:
+            self._pull_straight()
+        elif self._is_decided or not self._choose():
+            self._ink.take(sample)
         return True
 
-    def paint(self) -> Rect:
-        """Paint the samples taken since the last time; return the page rectangle whose ink changed."""
-        changed = self._ink.paint()
-        self.area |= changed
+    def paint(self) -> list[Rect]:
+        """Paint the samples taken since the last time; return the page rectangles whose ink changed."""
+        changed = self._ink.paint() + self._given_up
+        self._given_up = []
+        for rect in changed:
+            self.area |= rect
         return changed
 
     @property
     def cells(self) -> set[tuple[int, int]]:
         """(column, row) of the tiles that ever showed wet ink."""
-        return self._ink.cells
+        return self._cells | self._ink.cells
+
+    def _choose(self) -> bool:
+        """Find the guide that holds, from what there is of the stroke; whether the ink was begun anew on its rail."""
+        xy = np.array([(s.x, s.y) for s in self._samples])
+        start, towards, self._is_decided = first_motion(xy, self._scale)
+        held = holder(self._guidance.guides, start, towards)
+        if held is None or held.rail == self._rail:
+            return False
+        self.held_by = held.index
+        self._begin_anew(held.rail, self._samples)
+        return True
+
+    def _pull_straight(self) -> None:
+        """The line from where the stroke began to the pen, as the only thing shown."""
+        first, last = self._samples[0], self._samples[-1]
+        rail = Line.through((first.x, first.y), (last.x, last.y))
+        if rail is not None and self._guidance.course == STEPPED:
+            turned = self._guidance.turned_deg
+            angle = turned + STEP_DEG * round((degrees_of(*rail.along) - turned) / STEP_DEG)
+            rail = Line.at_angle(rail.at, angle)
+        few = self._samples[:: max(1, len(self._samples) // MOST_STRAIGHT)]
+        self._begin_anew(rail, few if few[-1] is last else [*few, last])
+
+    def _begin_anew(self, rail: Rail | None, samples: Sequence[Sample]) -> None:
+        """Show other ink from now on: the same samples on another rail."""
+        self._cells |= self._ink.cells
+        self._given_up += [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._ink.cells]
+        self._rail = rail
+        self._ink = self._fresh_ink()
+        for sample in samples:
+            self._ink.take(sample)
+
+    def _fresh_ink(self) -> WetInk:
+        strength = 0.0 if self._guidance.course != FREELY else self._hold.steady_now
+        return WetInk(self.pen, self._hold.size_px, strength, self._scale, rail=self._rail, copies=self._copies)
 
     @property
     def towed_at(self) -> tuple[float, float] | None:
@@ -88,7 +158,10 @@ class Session:
         if not len(trace):
             return None
         hold = self._hold
-        return Stroke(trace, self.pen, hold.size_px, self.color, hold.steady_now, hold.steady_after, self._scale)
+        return Stroke(
+            trace, self.pen, hold.size_px, self.color, hold.steady_now, hold.steady_after, self._scale,
+            hold=RailHold(self._rail) if self._rail is not None else None, copies=self._copies,
+        )  # fmt: skip
 
     def cut(self) -> Cut | None:
         stroke = self.stroke()

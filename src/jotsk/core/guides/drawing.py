@@ -1,0 +1,139 @@
+"""How a guide looks: the lines that stand for it inside a part of the page, page px."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.geometry import Rect
+from jotsk.core.guides.choosing import ring_through
+from jotsk.core.guides.guide import Guide
+from jotsk.core.guides.rails import Curve, Ellipse, Point, direction
+from jotsk.core.guides.symmetry import axes
+
+ELLIPSE_STEPS = 240
+RINGS = 10
+
+
+def lines_of(guide: Guide, area: Rect) -> list[NDArray[np.float64]]:
+    """Return (N, 2) polylines that show the guide inside `area`, page px."""
+    return [line for line in _lines(guide, area) if line is not None]
+
+
+def _lines(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64] | None]:
+    kind = guide.kind
+    if kind in ("straightedge", "parallel"):
+        yield through(guide.at, guide.angle, area)
+        if kind == "parallel":
+            yield from _beside(guide.at, guide.angle, area, (area.width + area.height) / 16)
+    elif kind == "cross":
+        for angle in (guide.angle, guide.angle + guide.between):
+            yield through(guide.at, angle, area)
+            if guide.spacing > 0:
+                yield from _beside(guide.at, angle, area, guide.spacing)
+    elif kind == "spokes":
+        yield from _rays(guide.at, area, guide.density)
+    elif kind == "rings":
+        yield from _rings(guide, area)
+    elif kind == "ellipse":
+        yield _round(Ellipse(guide.at, guide.radii, guide.angle))
+    elif kind == "french-curve":
+        yield Curve(guide.points, guide.closed, guide.smooth).dense[0]
+    elif kind == "perspective":
+        yield from _perspective(guide, area)
+    else:
+        for angle in axes(guide):
+            yield through(guide.at, angle, area)
+        if kind == "rosette" and not guide.mirrored:
+            for k in range(guide.count):
+                yield _ray(guide.at, guide.angle + 360.0 * k / guide.count, area)
+
+
+def through(at: Point, degrees: float, area: Rect) -> NDArray[np.float64] | None:
+    """The part inside `area` of the line through a point; None if it passes outside."""
+    d = direction(degrees)
+    return clipped(at, (at[0] + d[0], at[1] + d[1]), area, -math.inf, math.inf)
+
+
+def clipped(
+    a: Point, b: Point, area: Rect, first: float = 0.0, last: float = 1.0
+) -> NDArray[np.float64] | None:  # fmt: skip
+    """The part of a + t (b - a), first <= t <= last, inside `area` (Liang and Barsky 1984)."""
+    for start, step, low, high in ((a[0], b[0] - a[0], area.x0, area.x1), (a[1], b[1] - a[1], area.y0, area.y1)):
+        if step == 0.0:
+            if not low <= start <= high:
+                return None
+            continue
+        near, far = sorted(((low - start) / step, (high - start) / step))
+        first, last = max(first, near), min(last, far)
+    if not first < last or not math.isfinite(first + last):
+        return None
+    return np.array([[a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])] for t in (first, last)])
+
+
+def _beside(at: Point, degrees: float, area: Rect, spacing: float) -> Iterator[NDArray[np.float64] | None]:
+    """Parallels on both sides of a line, at most 200 of them."""
+    x, y = direction(degrees + 90.0)
+    reach = min(100, int(math.hypot(area.width, area.height) / spacing) + 1)
+    middle = ((area.x0 + area.x1) / 2 - at[0]) * x + ((area.y0 + area.y1) / 2 - at[1]) * y
+    nearest = round(middle / spacing)
+    for k in range(nearest - reach, nearest + reach + 1):
+        if k:
+            yield through((at[0] + k * spacing * x, at[1] + k * spacing * y), degrees, area)
+
+
+def _ray(at: Point, degrees: float, area: Rect) -> NDArray[np.float64] | None:
+    d = direction(degrees)
+    return clipped(at, (at[0] + d[0], at[1] + d[1]), area, 0.0, math.inf)
+
+
+def _rays(at: Point, area: Rect, count: int) -> Iterator[NDArray[np.float64] | None]:
+    """Rays from a point: all round if it is inside, else over the angle the area fills as seen from it."""
+    if area.x0 <= at[0] <= area.x1 and area.y0 <= at[1] <= area.y1:
+        for k in range(2 * count):
+            yield _ray(at, 180.0 * k / count, area)
+        return
+    corners = [(x, y) for x in (area.x0, area.x1) for y in (area.y0, area.y1)]
+    middle = math.atan2((area.y0 + area.y1) / 2 - at[1], (area.x0 + area.x1) / 2 - at[0])
+    seen = [math.remainder(math.atan2(y - at[1], x - at[0]) - middle, math.tau) for x, y in corners]
+    for angle in np.linspace(min(seen), max(seen), count + 2)[1:-1].tolist():
+        far = at[0] + math.cos(middle + angle), at[1] + math.sin(middle + angle)
+        yield clipped(at, far, area, 0.0, math.inf)
+
+
+def _rings(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64]]:
+    corners = [(float(x), float(y)) for x in (area.x0, area.x1) for y in (area.y0, area.y1)]
+    rings = [ring for corner in corners if (ring := ring_through(guide, corner))]
+    largest = max((ring.radii[0] for ring in rings), default=0.0)
+    step = guide.spacing or largest / RINGS
+    count = min(60, int(largest / step)) if step > 0 else 0
+    for k in range(1, count + 1):
+        yield _round(Ellipse(guide.at, (k * step, k * step * guide.ratio), guide.angle))
+
+
+def _round(ellipse: Ellipse) -> NDArray[np.float64]:
+    return ellipse.places(np.linspace(0, math.tau, ELLIPSE_STEPS + 1))
+
+
+def _perspective(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64] | None]:
+    points = guide.points
+    yield horizon(guide, area)
+    for point in points:
+        yield from _rays(point, area, guide.density)
+    if guide.vertical:
+        yield from _beside(_middle(area), 90.0, area, area.width / guide.density)
+
+
+def horizon(guide: Guide, area: Rect) -> NDArray[np.float64] | None:
+    """The line the vanishing points of level lines lie on."""
+    points = guide.points
+    if len(points) > 1 and math.dist(points[0], points[1]) > 1e-6:
+        return clipped(points[0], points[1], area, -math.inf, math.inf)
+    return through(points[0], 0.0, area)
+
+
+def _middle(area: Rect) -> Point:
+    return (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2

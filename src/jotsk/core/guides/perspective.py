@@ -1,0 +1,154 @@
+"""Perspective on the drawing: vanishing points from the sketch, rows at equal depth, circles that lie in a plane.
+
+A plane in perspective is a projective image of a square grid, so straight lines stay straight and the cross-ratio
+(A, B; C, D) = (AC / BC) / (AD / BD) of four points on a line is that of the real ones.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from jotsk.core.errors import Refused
+from jotsk.core.guides.rails import Ellipse, Point, degrees_of
+
+CONE_DEG = 60.0  # common practice: what lies outside looks stretched
+MOST_POSTS = 100
+PARALLEL = "These lines are parallel on the page, so they have no vanishing point; use the parallel rule."
+
+
+def meeting_point(a: tuple[Point, Point], b: tuple[Point, Point]) -> Point:
+    """Where two lines, each through two points, meet: the vanishing point of edges that are parallel in reality.
+
+    Raises Refused for lines that are parallel on the page, or for one through one point only.
+    """
+    one, two = (np.cross((*p, 1.0), (*q, 1.0)) for p, q in (a, b))
+    for line, (p, q) in ((one, a), (two, b)):
+        if math.dist(p, q) < 1e-9:
+            raise Refused(f"A line needs two points that are apart; both lie at {p[0]:.0f}, {p[1]:.0f}.")
+        line /= math.hypot(line[0], line[1])
+    x, y, w = np.cross(one, two)
+    if abs(w) < 1e-9:
+        raise Refused(
+            "These two lines are parallel on the page, so they have no vanishing point; use the parallel rule."
+        )
+    return float(x / w), float(y / w)
+
+
+def vanishing_point(lines: Sequence[tuple[Point, Point]]) -> Point:
+    """The point nearest to all of two or more lines: least squares of the distances."""
+    if len(lines) == 2:
+        return meeting_point(*lines)
+    normals, offsets = [], []
+    for p, q in lines:
+        dx, dy = q[0] - p[0], q[1] - p[1]
+        length = math.hypot(dx, dy)
+        if length < 1e-9:
+            raise Refused("A line needs two points that are apart.")
+        normals.append((-dy / length, dx / length))
+        offsets.append((-dy * p[0] + dx * p[1]) / length)
+    found, _, rank, _ = np.linalg.lstsq(np.array(normals), np.array(offsets), rcond=None)
+    if rank < 2:
+        raise Refused(PARALLEL)
+    return float(found[0]), float(found[1])
+
+
+def focal_length(v1: Point, v2: Point, center: Point) -> float | None:
+    """How far the eye is from the picture, px, if the two are of directions at right angles: (v1 - c)(v2 - c) = -f^2.
+
+    None where no eye sees them so: the middle of the picture is not between them.
+    """
+    product = (v1[0] - center[0]) * (v2[0] - center[0]) + (v1[1] - center[1]) * (v2[1] - center[1])
+    return math.sqrt(-product) if product < 0 else None
+
+
+def outside_cone(points: ArrayLike, v1: Point, v2: Point, center: Point) -> NDArray[np.bool_]:
+    """Which of (N, 2) points an eye sees more than 30 degrees from straight ahead."""
+    f = focal_length(v1, v2, center)
+    xy = np.asarray(points, np.float64)
+    if f is None:
+        return np.ones(len(xy), np.bool_)
+    return np.hypot(*(xy - center).T) > f * math.tan(math.radians(CONE_DEG / 2))
+
+
+def row(first: Point, second: Point, vanishing: Point, count: int) -> list[Point]:
+    """Where `count` more posts stand, as far apart in reality as the first two, on the line to `vanishing`.
+
+    With t the share of the way from the first post to the vanishing point, depth n steps away lies at
+    t(n) = n t1 / (1 + (n - 1) t1), t1 that of the second: the projective scale with t(0) = 0, t(1) = t1, t(inf) = 1.
+    """
+    if not 1 <= count <= MOST_POSTS:
+        raise Refused(f"A row has 1 to {MOST_POSTS} more posts, not {count}.")
+    along = np.array(vanishing) - first
+    length = float(along @ along)
+    if length < 1e-12:
+        raise Refused("The first post stands on the vanishing point; a row needs one that is nearer.")
+    t1 = float((np.array(second) - first) @ along) / length
+    if not 1e-9 < abs(t1) < 1 - 1e-9:
+        raise Refused("The second post must stand between the first and the vanishing point, or on the near side.")
+    shares = [n * t1 / (1 + (n - 1) * t1) for n in range(2, count + 2)]
+    return [(first[0] + t * along[0], first[1] + t * along[1]) for t in shares if math.isfinite(t)]
+
+
+def divided(first: Point, last: Point, vanishing: Point, parts: int) -> list[Point]:
+    """The places that divide the way from `first` to `last` into equal parts in depth, those two not among them."""
+    if not 2 <= parts <= MOST_POSTS:
+        raise Refused(f"A length is divided into 2 to {MOST_POSTS} parts, not {parts}.")
+    along = np.array(vanishing) - first
+    length = float(along @ along)
+    if length < 1e-12:
+        raise Refused("What is to be divided begins at its vanishing point.")
+    whole = float((np.array(last) - first) @ along) / length
+    if not 1e-9 < abs(whole) < 1 - 1e-9:
+        raise Refused("What is to be divided must end before its vanishing point.")
+    depth = whole / (1 - whole)  # t / (1 - t) grows evenly with depth
+    shares = [k * depth / parts / (1 + k * depth / parts) for k in range(1, parts)]
+    return [(first[0] + t * along[0], first[1] + t * along[1]) for t in shares]
+
+
+def square_map(corners: ArrayLike) -> NDArray[np.float64]:
+    """The (3, 3) homography from the square -1..1 to four corners, in order round it.
+
+    Each corner gives two equations in the eight unknowns (direct linear transform; Hartley and Zisserman 2004, 4.1).
+    """
+    q = np.asarray(corners, np.float64)
+    rows, right = [], []
+    for (x, y), (u, v) in zip(((-1, -1), (1, -1), (1, 1), (-1, 1)), q.tolist(), strict=True):
+        rows += [[x, y, 1, 0, 0, 0, -u * x, -u * y], [0, 0, 0, x, y, 1, -v * x, -v * y]]
+        right += [u, v]
+    try:
+        h = np.linalg.solve(np.array(rows, float), np.array(right))
+    except np.linalg.LinAlgError:
+        raise Refused("These four corners do not span a plane; move one off the line of the others.") from None
+    return np.append(h, 1.0).reshape(3, 3)
+
+
+def circle_in(corners: ArrayLike) -> Ellipse:
+    """The ellipse that is the circle touching all sides of a square whose picture has these four corners.
+
+    A conic x^T C x = 0 goes to H^-T C H^-1 under the homography H; its middle solves A c = -b and its radii come from
+    the eigenvalues of A, where A and b are the blocks of the new conic.
+    """
+    back = np.linalg.inv(square_map(corners))
+    conic = back.T @ np.diag([1.0, 1.0, -1.0]) @ back
+    a, b = conic[:2, :2], conic[:2, 2]
+    if np.linalg.det(a) <= 1e-300:
+        raise Refused("This circle reaches behind the eye, where it is no ellipse; make the square smaller.")
+    center = np.linalg.solve(a, -b)
+    level = float(conic[2, 2] + b @ center)
+    values, vectors = np.linalg.eigh(a / -level)
+    if not (values > 0).all():
+        raise Refused("This circle reaches behind the eye, where it is no ellipse; make the square smaller.")
+    radii = 1 / np.sqrt(values)
+    angle = degrees_of(*vectors[:, 0].tolist())
+    return Ellipse((float(center[0]), float(center[1])), (float(radii[0]), float(radii[1])), angle)
+
+
+def cross_ratio(a: Point, b: Point, c: Point, d: Point) -> float:
+    """(a, b; c, d) of four points on a line."""
+    along = np.array(d) - np.array(a)
+    ta, tb, tc, td = (float(np.array(p) @ along) for p in (a, b, c, d))
+    return ((tc - ta) / (tc - tb)) / ((td - ta) / (td - tb))

@@ -1,0 +1,46 @@
+"""Guides as they are drawn and dragged."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+import shapely
+
+from jotsk.core.geometry import Rect
+from jotsk.core.guides import guide_from
+from jotsk.core.guides.drawing import lines_of
+from jotsk.core.guides.handles import dragged, handles, nearest_handle
+from tests.core.guides.test_guide import ISSUED
+
+AREA = Rect(0, 0, 500, 400)
+
+
+@pytest.mark.parametrize("record", ISSUED, ids=lambda r: r["kind"])
+def test_a_handle_goes_where_it_is_dragged_and_stays_there(record):
+    guide = guide_from(record)
+    for name, place in handles(guide, 100.0).items():
+        assert nearest_handle(guide, 100.0, place, 5.0) is not None
+        to = (place[0] + 17.0, place[1] - 23.0)
+        moved = dragged(guide, name, to, 100.0)
+        assert moved != guide
+        if name == "at" or name.startswith("point"):
+            assert handles(moved, 100.0)[name] == to
+        again = dragged(moved, name, handles(moved, 100.0)[name], 100.0)
+        for a, b in zip(handles(again, 100.0).values(), handles(moved, 100.0).values(), strict=True):
+            assert a == pytest.approx(b, abs=1e-6)
+
+
+@pytest.mark.parametrize("record", ISSUED, ids=lambda r: r["kind"])
+def test_a_guide_is_drawn_inside_the_view(record):
+    guide = guide_from({**record, **({"at": [200, 150]} if "at" in record else {})})
+    lines = lines_of(guide, AREA)
+    assert lines and all(np.isfinite(line).all() and line.shape[1] == 2 for line in lines)
+    if record["kind"] not in ("rings", "ellipse", "french-curve"):
+        box = shapely.box(-0.01, -0.01, 500.01, 400.01)
+        assert all(box.covers(shapely.LineString(line)) for line in lines)
+
+
+def test_a_line_that_passes_outside_is_not_drawn():
+    assert lines_of(guide_from({"kind": "straightedge", "at": [-50, -50], "angle": 45}), AREA) == []
+    far = lines_of(guide_from({"kind": "perspective", "points": [[1e8, 100]], "vertical": False}), AREA)
+    assert far and all(np.ptp(line[:, 0]) > 450 for line in far), "rays from far away cross the whole view"

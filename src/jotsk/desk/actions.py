@@ -103,13 +103,22 @@ TABLE: tuple[Entry, ...] = (
     Entry("layer.shift", "Move what is on the layer", "B", "Drag to move the chosen layers", "Layer", hold=True),
     Entry("layer.up", "Move layer up", "Ctrl+PgUp", "Move this layer up", "Layer"),
     Entry("layer.down", "Move layer down", "Ctrl+PgDown", "Move this layer down", "Layer"),
+    Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True),
+    Entry("guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True),
+    Entry("guide.numbers", "Guide in numbers…", "", "Type where the chosen guide lies, and how it looks", "Guides"),
+    Entry("guide.open", "Add a set of guides…", "", "Use guides that were saved from another page", "Guides"),
+    Entry("guide.save", "Save the guides as a set…", "", "Keep these guides for other pages", "Guides"),
+    Entry("guide.part", "Part the copies", "", "Make the copies of a symmetric line strokes of their own", "Guides"),
+    Entry("hand.straight", "Straight line", "H", "Run straight from where the stroke began", "Hand", hold=True),
+    Entry("hand.stepped", "Straight in steps", "Y", "Straight, at steps of 15 degrees of the view", "Hand", hold=True),
     Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
 )
 
 BY_ID = {entry.id: entry for entry in TABLE}
-MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Help")
+MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
-MIRRORED = dict(zip("QWERASDFZXCVB1234NM", "POIULKJHMNBYV0987CX", strict=True))
+# H and Y do with F and R.
+MIRRORED = dict(zip("QWERASDFZXCVB123456NMHY", "POIULKJHMNBYV098765CXFR", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

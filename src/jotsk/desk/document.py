@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections import deque
-from collections.abc import Callable, Iterable, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -189,6 +190,21 @@ class Document(QObject):
             self._step(after, label, finished)
             self._announce(before)
 
+    def set_guides(self, label: str, records: Sequence[Mapping[str, Any]], *, finished: bool = True) -> None:
+        """Put other guides on the page; not `finished` while a handle is dragged."""
+        before = self.page
+        self._step(replace(before, guides=tuple(records)), label, finished)
+        self._announce(before)
+
+    def part_copies(self) -> None:
+        """Make strokes of their own of the chosen lines' copies, or of the last line's."""
+        uid, strokes = (self.chosen_uid, self.chosen) if self.chosen else (self.last_uid, (self.last_stroke,))
+        repeated = [s for s in strokes if s is not None and s.copies]
+        if not repeated:
+            self.refused.emit("There are no copies to part; choose lines that were drawn with symmetry.")
+            return
+        self.edit_slowly("Part the copies", lambda page: edits.with_copies_parted(page, uid, repeated))
+
     @property
     def chosen_layers(self) -> set[int]:
         """The active layer, and those chosen with it."""
@@ -241,7 +257,7 @@ class Document(QObject):
 
     def preview_chosen(self, strength: float) -> None:
         """Show where the chosen lines would run, steadied by `strength`."""
-        self.previewed.emit([stroke.steadier.places(strength) for stroke in self.chosen])
+        self.previewed.emit([line for stroke in self.chosen for line in stroke.lines_at(strength)])
 
     def steady_chosen(self, strength: float) -> None:
         """Steady the chosen lines anew, off the interface's thread, as one step."""

@@ -7,6 +7,7 @@ import time
 from PySide6.QtCore import QObject
 from PySide6.QtGui import QKeyEvent, QKeySequence
 
+from jotsk.core.guides.guidance import FREELY, STEPPED, STRAIGHT
 from jotsk.desk.actions import TABLE, Entry, key_of
 from jotsk.desk.board import Board
 from jotsk.desk.board.ways import Way
@@ -22,7 +23,9 @@ WAYS = {
     "hand.choose": Way.CHOOSE,
     "page.crop": Way.CROP,
     "layer.shift": Way.SHIFT,
+    "guide.place": Way.GUIDE,
 }
+COURSES = {"hand.straight": STRAIGHT, "hand.stepped": STEPPED}
 
 
 class HoldKeys(QObject):
@@ -85,6 +88,8 @@ class HoldKeys(QObject):
             self._hand.take_inking()
         self._switched = entry_id
         self._board.set_way(WAYS.get(entry_id or "", Way.DRAW))
+        self._board.set_course(COURSES.get(entry_id or "", FREELY))
+        self._board.guiding.set_off(entry_id == "guide.off")
         self._board.hide_sketches(entry_id == "view.line_only")
         self._hand.borrowed_steadiness = STEADINESS.get(entry_id or "")
         if entry_id == "hand.rub":

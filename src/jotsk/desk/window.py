@@ -24,6 +24,7 @@ from jotsk.desk.document import Document
 from jotsk.desk.feels import read_feels, write_feels
 from jotsk.desk.filing import Filing
 from jotsk.desk.guarding import Guard
+from jotsk.desk.guide_commands import GuideCommands
 from jotsk.desk.hand import Hand
 from jotsk.desk.hints import HintStrip
 from jotsk.desk.keeping import Shelf
@@ -47,7 +48,7 @@ from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.top import TopBar
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
-GUIDES_PX = 112
+GUIDES_PX = 196
 FLOAT_PX = 10  # between the edge of the board and what floats over it
 TURN_STEP_DEG = 15
 
@@ -73,6 +74,7 @@ class Window(QMainWindow):
         self.pages = PageCommands(
             self.document, self.board, self.filing, self.guard, shelf, settings, self.status.tell, self
         )
+        self.guide_commands = GuideCommands(self.board.guiding, self.status.tell, self)
         self.placing_strip = PlacingStrip(self.board)
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
@@ -97,7 +99,7 @@ class Window(QMainWindow):
         self.pens = PenTray(self.hand, self)
         self.inkwell = Inkwell(self.hand, self.palette_shelf, self)
         self.layers = LayerTray(self.document, self.actions_by_id, self)
-        self.guides = GuideTray(self)
+        self.guides = GuideTray(self.board, self.actions_by_id, self)
         self.hold = HoldTray(self.hand, self)
         self.last_line = LastLineTray(self.document, self)
         self.guides.setFixedHeight(GUIDES_PX)
@@ -181,6 +183,10 @@ class Window(QMainWindow):
             "layer.flat_copy": document.add_flat_copy,
             "layer.up": lambda: document.step_layer(True),
             "layer.down": lambda: document.step_layer(False),
+            "guide.numbers": self.guide_commands.show_numbers,
+            "guide.open": self.guide_commands.ask_open,
+            "guide.save": self.guide_commands.ask_save,
+            "guide.part": document.part_copies,
             "help.keys": self.show_keys,
         }.items():
             actions[entry_id].triggered.connect(lambda _=False, call=method: call())
@@ -268,7 +274,7 @@ class Window(QMainWindow):
     def set_lamp(self, lamp: bool) -> None:
         apply_theme(QApplication.instance(), LAMP if lamp else DAY)
         self.settings.setValue("desk/lamp", lamp)
-        for part in (self.board, self.top, self.layers, self.hold, self.last_line, self.hints):
+        for part in (self.board, self.top, self.layers, self.guides, self.hold, self.last_line, self.hints):
             part.theme_changed()
         for line in self.findChildren(QFrame, "line"):
             _color_line(line)

@@ -132,6 +132,13 @@ class Stroke:
                 new.__dict__[name] = self.__dict__[name]
         return new
 
+    def lines_at(self, strength: float) -> list[NDArray[np.float64]]:
+        """Only where the line and its copies would run, steadied by `strength`: (N, 2) page px each."""
+        places = self.steadier.places(strength)
+        if self.hold is not None:
+            places = held_line(self.steadier.line(strength), self.hold).xy
+        return [places, *(places @ m[:, :2].T + m[:, 2] for m in self.copies)]
+
     def let_go(self) -> None:
         """Forget what is only needed while the line is being mended; it is computed again when asked for."""
         for name in ("drawn_line", "steadier", "line"):

@@ -15,6 +15,7 @@ from jotsk.core.page.layers import (
     Layer,
     ink_strokes_into,
 )
+from jotsk.core.page.marks import Marks
 from jotsk.core.page.page import Page
 from jotsk.core.page.stacking import why_not_drawable
 from jotsk.core.page.tiles import Key, Pixels, Stored
@@ -91,7 +92,21 @@ def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Stroke, Stroke
 
 
 def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Stroke | None], keys: set[Key]) -> Page:
-    marks = layer.marks.replaced(swaps)
+    return _with_marks(page, layer, layer.marks.replaced(swaps), keys)
+
+
+def with_copies_parted(page: Page, uid: int, strokes: Sequence[Stroke]) -> Page:
+    """Make every copy of these strokes of the ink layer `uid` a stroke of its own, in the place of the one."""
+    layer = page.layer(uid)
+    if not isinstance(layer, InkLayer) or not layer.marks.hold_all(strokes):
+        raise Refused("That line is no longer on the page.")
+    parting = {id(s) for s in strokes}
+    marks = Marks(part for s in layer.marks for part in (s.parted() if id(s) in parting else [s]))
+    return _with_marks(page, layer, marks, {key for s in strokes for key in s.cells_on(page.bounds)})
+
+
+def _with_marks(page: Page, layer: InkLayer, marks: Marks, keys: set[Key]) -> Page:
+    """Other marks, which leave the same ink outside the tiles `keys`."""
     area = _area_of(keys)
     tiles: dict[Key, Stored | None] = dict.fromkeys(keys)
     ink_strokes_into(tiles, [stroke for stroke in marks if stroke.bounds & area])

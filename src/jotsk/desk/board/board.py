@@ -7,7 +7,7 @@ import time
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QLineF, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QEnterEvent,
     QEventPoint,
@@ -21,17 +21,21 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.geometry.rects import rect_around
+from jotsk.core.guides.guidance import FREELY
+from jotsk.core.guides.handles import dragged
 from jotsk.core.page import InkLayer, Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
 from jotsk.core.page.placing import first_placement
 from jotsk.core.page.stack import inside
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
+from jotsk.desk.board.guide_overlay import GRAB_PX, REACH_PX, GuideOverlay, handle_places
 from jotsk.desk.board.page_view import REST_MS, PageView
 from jotsk.desk.board.placing import Placing
 from jotsk.desk.board.session import Session
 from jotsk.desk.board.ways import GOES_ROUND, SMALL_CURSOR, Way
 from jotsk.desk.document import Document
+from jotsk.desk.guiding import Guiding, turned_steps
 from jotsk.desk.hand import Hand
 
 NOTICE_MS = 4000
@@ -70,6 +74,10 @@ class Board(PageView):
         self._shift_from: QPointF | None = None
         self._shifting: list[NDArray[np.float64]] = []
         self._preview: list[NDArray[np.float64]] = []
+        self.guiding = Guiding(document, self)
+        self._course = FREELY
+        self._guide_overlay = GuideOverlay()
+        self._handle: tuple[int, str] | None = None  # of a guide, while it is dragged
         self._paint_timer = QTimer(self, singleShot=True)
         self._paint_timer.timeout.connect(self._paint_wet)
         self._notice_timer = QTimer(self, singleShot=True, interval=NOTICE_MS)
@@ -86,6 +94,7 @@ class Board(PageView):
         document.chosen_changed.connect(self.update)
         document.previewed.connect(self.show_preview)
         hand.changed.connect(self.update)
+        self.guiding.changed.connect(self.update)
 
     # -- the view ------------------------------------------------------------------------------
 
@@ -109,6 +118,18 @@ class Board(PageView):
         self.way = way
         self.update()
 
+    def set_course(self, course: str) -> None:
+        """How strokes run: as the hand goes, or straight from where they begin."""
+        self._course = course
+        if self.session is not None:
+            self.session.set_course(course, self._turned_deg)
+            self._paint_wet()
+
+    @property
+    def _turned_deg(self) -> float:
+        """15 degree steps are the page's, or the view's where that is turned."""
+        return turned_steps(self.view.angle_rad, self.view.flipped)
+
     def notify(self, sentence: str) -> None:
         """Show a sentence beside the pen for a while."""
         self._notice = sentence
@@ -123,6 +144,11 @@ class Board(PageView):
     # -- painting ------------------------------------------------------------------------------
 
     def draw_over(self, painter: QPainter, ratio: float) -> None:
+        guiding, placing = self.guiding, self.way is Way.GUIDE
+        self._guide_overlay.draw(
+            painter, self.view, ratio, self.size(), guiding.guides, guiding.lit,
+            guiding.selected if placing else None, moving=self._is_moving or self._handle is not None,
+        )  # fmt: skip
         around = self._crop_corners() if self.way is Way.CROP and self._lasso else self._lasso
         overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, around)
         if self.placing is not None:
@@ -250,6 +276,9 @@ class Board(PageView):
         if self.way is Way.PICK:
             self._pick(at)
             return
+        if self.way is Way.GUIDE:
+            self._take_handle(at)
+            return
         if self.way in GOES_ROUND:
             self._lasso = [at]
             return
@@ -261,10 +290,11 @@ class Board(PageView):
         self.touched.emit()
         if self.document.can_draw():
             pen = self.hand.eraser() if self._eraser_end else self.hand.pen
-            hold = self.hand.hold_for_stroke(pen)
+            hold, page = self.hand.hold_for_stroke(pen), self.document.page
             self.session = Session(
-                pen, hold, self.hand.color, self.document.page.active_uid, self.view.zoom,
+                pen, hold, self.hand.color, page.active_uid, self.view.zoom,
                 has_pressure=has_pressure, feel=self.hand.feels.get(self._device_name),
+                guidance=self.guiding.guidance(page.active, self._course, self._turned_deg),
             )  # fmt: skip
             self.document.pen_is_down = True
             self.picture.wet = self.session.wet
@@ -280,6 +310,8 @@ class Board(PageView):
             self.update()
         elif self._shift_from is not None:
             self._shift(at)
+        elif self._handle is not None:
+            self._drag_handle(at, finished=False)
         elif self._drag_at is not None:
             self._drag(at)
         elif self.session is not None:
@@ -305,6 +337,7 @@ class Board(PageView):
         if self.session is None:
             return
         begin = time.perf_counter()
+        self.guiding.light(self.session.held_by)
         *copies, own = self.session.paint()
         for rect in copies:
             self._show_patch(rect)
@@ -323,6 +356,11 @@ class Board(PageView):
         if self._shift_from is not None:
             self._end_shift(at)
             return
+        if self._handle is not None:
+            self._drag_handle(at, finished=True)
+            self._handle = None
+            self.update()
+            return
         if self._drag_at is not None:
             self._drag_at = self._resized_from = None
             self.update()
@@ -331,6 +369,7 @@ class Board(PageView):
         if session is None:
             return
         self.document.pen_is_down = False
+        self.guiding.light(None)
         self._paint_timer.stop()
         if math.isfinite(at.x()):
             session.lift(t_ms, *self.view.to_page(*self._device(at)))
@@ -416,6 +455,32 @@ class Board(PageView):
             self.placing = None
             self.placing_changed.emit()
             self.update()
+
+    def _take_handle(self, at: QPointF) -> None:
+        """Take hold of a guide by the handle that lies there; elsewhere the page is moved."""
+        guiding, ratio = self.guiding, self.devicePixelRatioF()
+        order = [guiding.selected, *range(len(guiding.guides) - 1, -1, -1)]
+        for index in order:
+            guide = guiding.guide(index)
+            if index is None or guide is None or not guide.shown or guide.locked:
+                continue
+            places = handle_places(guide, self.view, ratio, self.size())
+            near = {name: QLineF(place, at).length() for name, place in places.items()}
+            name = min(near, key=lambda n: near[n])
+            if near[name] <= GRAB_PX:
+                guiding.select(index)
+                self._handle = index, name
+                return
+        self._start_drag(at, Way.MOVE)
+
+    def _drag_handle(self, at: QPointF, *, finished: bool) -> None:
+        assert self._handle is not None
+        index, name = self._handle
+        guide = self.guiding.guide(index)
+        if guide is not None and math.isfinite(at.x()):
+            reach = REACH_PX * self.devicePixelRatioF() / self.view.zoom
+            to = self.view.to_page(*self._device(at))
+            self.guiding.put(index, dragged(guide, name, to, reach), "Place guide", finished=finished)
 
     def _start_shift(self, at: QPointF) -> None:
         """Take hold of what is on the chosen layers; shown as their lines while it is dragged."""

@@ -5,14 +5,15 @@ from __future__ import annotations
 import math
 import time
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import replace
 
 import numpy as np
 
 from jotsk.core.geometry import Rect
-from jotsk.core.guides import Guide, Line, Rail, first_motion, holder
 from jotsk.core.guides import Hold as RailHold
+from jotsk.core.guides import Line, Rail, first_motion, holder
 from jotsk.core.guides.choosing import can_hold
+from jotsk.core.guides.guidance import FREELY, STEP_DEG, STEPPED, Guidance
 from jotsk.core.guides.rails import degrees_of
 from jotsk.core.guides.symmetry import copies
 from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, cleaned
@@ -22,19 +23,7 @@ from jotsk.core.ink.stroke import packed
 from jotsk.core.page import WetLayer
 from jotsk.desk.hand import Hold
 
-FREELY, STRAIGHT, STEPPED = "freely", "straight", "stepped"  # how a stroke runs from where it began
-STEP_DEG = 15.0
 MOST_STRAIGHT = 60  # samples shown of a straight line while it is pulled: its middle hides nothing
-
-
-@dataclass(frozen=True)
-class Guidance:
-    """What holds and repeats a stroke. `turned_deg` is by how much the 15 degree steps are turned against the page."""
-
-    guides: Sequence[Guide | None] = ()
-    repeats: bool = True
-    course: str = FREELY
-    turned_deg: float = 0.0
 
 
 class Session:
@@ -102,6 +91,22 @@ class Session:
     def cells(self) -> set[tuple[int, int]]:
         """(column, row) of the tiles that ever showed wet ink."""
         return self._cells | self._ink.cells
+
+    def set_course(self, course: str, turned_deg: float) -> None:
+        """Run straight from where it began from now on, or as the hand goes again."""
+        if course == self._guidance.course:
+            return
+        self._guidance = replace(self._guidance, course=course, turned_deg=turned_deg)
+        self._is_decided = course == FREELY and not can_hold(self._guidance.guides)
+        if not self._samples:
+            return
+        if course == FREELY:
+            self._begin_anew(None, self._samples)
+            if not self._is_decided:
+                self._choose()
+        else:
+            self.held_by = None
+            self._pull_straight()
 
     def _choose(self) -> bool:
         """Find the guide that holds, from what there is of the stroke; whether the ink was begun anew on its rail."""

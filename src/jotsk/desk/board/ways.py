@@ -16,7 +16,8 @@ class Way(Enum):
     CHOOSE = "choose"
     CROP = "crop"
     SHIFT = "shift"
+    GUIDE = "guide"
 
 
 GOES_ROUND = (Way.CHOOSE, Way.CROP)  # these draw a line around something
-SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, Way.SHIFT, *GOES_ROUND)
+SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, Way.SHIFT, Way.GUIDE, *GOES_ROUND)

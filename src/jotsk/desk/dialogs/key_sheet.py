@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QDialog, QGridLayout, QHBoxLayout, QLabel, QVBoxLa
 
 from jotsk.desk.actions import MENUS, TABLE, key_of
 
-COLUMNS = (("Page", "Edit", "Layer"), ("Hand", "Help"), ("View",))
+COLUMNS = (("Page", "Edit", "Layer"), ("Hand", "Help"), ("View", "Guides"))
 
 
 class KeySheet(QDialog):

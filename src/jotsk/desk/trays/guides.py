@@ -1,22 +1,145 @@
-"""The guides of the page."""
+"""The guides of the page, each with a switch."""
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QLabel, QVBoxLayout, QWidget
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QAction
+from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
+
+from jotsk.desk.board import Board
+from jotsk.desk.board.guide_overlay import seen_area
+from jotsk.desk.guiding import OFFERED
+from jotsk.desk.icons import icon
+from jotsk.desk.theme import current
+from jotsk.desk.trays.guide_row import BUTTON_PX, GuideRow, titled
+
+EMPTY = "No guides yet. The plus adds rulers, perspective and symmetry; they are kept with the page."
+COPY_SHARE = 0.06  # of what is seen: how far a copy lies from what it was copied from
 
 
 class GuideTray(QWidget):
-    """Where rulers, perspective and symmetry will be kept; until then, a sentence."""
+    """The list, and a menu of what can be added."""
 
-    def __init__(self, parent: QWidget | None = None) -> None:
+    def __init__(self, board: Board, actions: dict[str, QAction], parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self._board, self._guiding, self._actions = board, board.guiding, actions
+        self.rows: list[GuideRow] = []
         heading = QLabel("Guides")
         heading.setProperty("role", "heading")
-        sentence = QLabel("Rulers, perspective and symmetry will be kept here, with the page.", wordWrap=True)
-        sentence.setProperty("role", "quiet")
+        self.place = QToolButton(self)
+        self.place.setDefaultAction(actions["guide.place"])
+        self.place.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonIconOnly)
+        self.add = QToolButton(self, toolTip="Add a ruler, perspective or symmetry")
+        self.add.setAccessibleName("Add a guide")
+        self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.menu = QMenu(self.add)
+        for k, (name, _, _) in enumerate(OFFERED):
+            if name:
+                self.menu.addAction(name, lambda k=k: self._add(k))
+            else:
+                self.menu.addSeparator()
+        self.menu.addSeparator()
+        for action in ("guide.open", "guide.save"):
+            self.menu.addAction(actions[action])
+        self.add.setMenu(self.menu)
+        head = QHBoxLayout()
+        head.setContentsMargins(16, 8, 8, 0)
+        head.setSpacing(0)
+        head.addWidget(heading)
+        head.addStretch()
+        for button in (self.place, self.add):
+            button.setFixedSize(BUTTON_PX, BUTTON_PX)
+            head.addWidget(button)
+        self.empty = QLabel(EMPTY, wordWrap=True)
+        self.empty.setProperty("role", "quiet")
+        self.empty.setContentsMargins(16, 0, 16, 0)
+        self._list = QWidget(self)
+        self._box = QVBoxLayout(self._list)
+        self._box.setContentsMargins(0, 0, 0, 0)
+        self._box.setSpacing(0)
+        self._box.addWidget(self.empty)
+        self._box.addStretch()
+        scroll = QScrollArea(self)
+        scroll.setWidgetResizable(True)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setWidget(self._list)
         layout = QVBoxLayout(self)
-        layout.setContentsMargins(16, 10, 16, 12)
-        layout.setSpacing(6)
-        layout.addWidget(heading)
-        layout.addWidget(sentence)
-        layout.addStretch()
+        layout.setContentsMargins(0, 0, 0, 4)
+        layout.setSpacing(2)
+        layout.addLayout(head)
+        layout.addWidget(scroll, 1)
+        self._guiding.changed.connect(self.refresh)
+        self.theme_changed()
+
+    def theme_changed(self) -> None:
+        self.place.defaultAction().setIcon(icon("ruler", current().text))
+        self.add.setIcon(icon("plus", current().text))
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Bring the rows up to date."""
+        guiding = self._guiding
+        guides = guiding.guides
+        if len(self.rows) != len(guides):
+            for row in self.rows:
+                self._box.removeWidget(row)
+                row.hide()
+                row.deleteLater()
+            self.rows = [GuideRow(k, guide, self._list) for k, guide in enumerate(guides)]
+            for k, row in enumerate(self.rows):
+                self._box.insertWidget(k, row)
+                row.chosen.connect(guiding.select)
+                row.switched.connect(self._switch)
+                row.asked.connect(self._ask)
+                row.renamed.connect(self._rename)
+            self.empty.setVisible(not guides)
+        for k, (row, guide) in enumerate(zip(self.rows, guides, strict=True)):
+            row.show_guide(guide, is_selected=k == guiding.selected, is_lit=k == guiding.lit)
+
+    def _add(self, offer: int) -> None:
+        board = self._board
+        self._guiding.add(offer, seen_area(board.view, board.devicePixelRatioF(), board.size()))
+
+    def _switch(self, index: int, what: str) -> None:
+        guide = self._guiding.guide(index)
+        if guide is None:
+            return
+        now = not getattr(guide, what)
+        labels = {
+            ("on", True): "Switch guide on", ("on", False): "Switch guide off",
+            ("shown", True): "Show guide", ("shown", False): "Hide guide",
+        }  # fmt: skip
+        self._guiding.change(index, labels[what, now], **{what: now})
+
+    def _rename(self, index: int) -> None:
+        guide = self._guiding.guide(index)
+        if guide is None:
+            return
+        name, accepted = QInputDialog.getText(self, "Rename guide", "Name of the guide", text=titled(guide))
+        if accepted and name.strip():
+            self._guiding.change(index, "Rename guide", name=name.strip())
+
+    def _ask(self, index: int, at: QPoint) -> None:
+        self._guiding.select(index)
+        self.menu_of(index).popup(at)
+
+    def menu_of(self, index: int) -> QMenu:
+        """What can be done with one guide."""
+        guiding, guide, menu = self._guiding, self._guiding.guide(index), QMenu(self)
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        if guide is not None:
+            menu.addAction(self._actions["guide.numbers"])
+            menu.addAction("Rename…", lambda: self._rename(index))
+            if not guide.repeats:
+                alone = "Hold with the others" if guide.alone else "Hold alone"
+                menu.addAction(alone, lambda: guiding.hold_alone(index, not guide.alone))
+            lock = "Unlock" if guide.locked else "Lock in place"
+            menu.addAction(lock, lambda: guiding.change(index, f"{lock.split()[0]} guide", locked=not guide.locked))
+            menu.addAction("Duplicate", lambda: self._duplicate(index))
+            menu.addSeparator()
+        menu.addAction("Delete", lambda: guiding.delete(index))
+        return menu
+
+    def _duplicate(self, index: int) -> None:
+        seen = seen_area(self._board.view, self._board.devicePixelRatioF(), self._board.size())
+        self._guiding.duplicate(index, COPY_SHARE * min(seen.width, seen.height))

@@ -38,9 +38,21 @@ SWITCHES = (
     ("tint", "droplets", "Show this layer in non-photo blue", "Tint layer", "Untint layer"),
 )  # fmt: skip
 MENU = (
-    "layer.rename", "layer.duplicate", "layer.group", "layer.ungroup", "", "layer.trace_under", "layer.solo", "",
-    "layer.merge_down", "layer.merge_visible", "layer.flat_copy", "", "layer.delete",
-)  # fmt: skip
+    "layer.rename",
+    "layer.duplicate",
+    "layer.group",
+    "layer.ungroup",
+    "",
+    "layer.trace_under",
+    "layer.solo",
+    "",
+    "layer.merge_down",
+    "layer.merge_visible",
+    "layer.flat_copy",
+    "",
+    "layer.delete",
+)
+FOLLOWS = (("follows_guides", "Follow guides"), ("follows_symmetry", "Follow symmetry"))  # fmt: skip
 
 
 class LayerList(QWidget):
@@ -286,8 +298,15 @@ class LayerTray(QWidget):
         if uid not in self._document.chosen_layers:
             self._document.choose_layer(uid)
         menu = QMenu(self)
-        for action in MENU:
-            menu.addAction(self._actions[action]) if action else menu.addSeparator()
+        for name in MENU:
+            menu.addAction(self._actions[name]) if name else menu.addSeparator()
+        menu.addSeparator()
+        layer = self._document.page.layer(uid)
+        for what, words in FOLLOWS:
+            action = menu.addAction(words)
+            action.setCheckable(True)
+            action.setChecked(layer is not None and getattr(layer, what))
+            action.toggled.connect(lambda on, w=what, text=words: self._document.set_layers(text, **{w: on}))
         menu.popup(at)
 
     def _drag(self, uid: int, y: float, dropped: bool) -> None:

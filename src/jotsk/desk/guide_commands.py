@@ -1,0 +1,62 @@
+"""The commands of the Guides menu that open a file or a sheet."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtWidgets import QDialog, QFileDialog, QWidget
+
+from jotsk.core.errors import JotskError
+from jotsk.core.files.writing import whole_file
+from jotsk.core.guides.guide import read_guides, written_guides
+from jotsk.desk.guiding import Guiding
+
+KIND = "Sets of guides (*.json)"
+
+
+class GuideCommands:
+    """Sets of guides for other pages, and the sheet of numbers."""
+
+    def __init__(self, guiding: Guiding, tell: Callable[[str], object], window: QWidget) -> None:
+        self._guiding, self._tell, self._window = guiding, tell, window
+        self.sheet: QDialog | None = None
+
+    def show_numbers(self) -> None:
+        from jotsk.desk.dialogs.guide_sheet import GuideSheet
+
+        if self._guiding.selected is None and self._guiding.guides:
+            self._guiding.select(len(self._guiding.guides) - 1)
+        if self.sheet is None:
+            self.sheet = GuideSheet(self._guiding, self._window)
+        self.sheet.show()
+        self.sheet.raise_()
+
+    def ask_open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self._window, "Add a set of guides", "", KIND)
+        if name:
+            self.open(Path(name))
+
+    def ask_save(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(self._window, "Save the guides as a set", "guides.json", KIND)
+        if name:
+            self.save(Path(name) if Path(name).suffix else Path(f"{name}.json"))
+
+    def open(self, path: Path) -> None:
+        """Add the guides of a set to those of the page."""
+        try:
+            guides = read_guides(path)
+        except JotskError as error:
+            self._tell(str(error))
+            return
+        self._guiding.add_all(guides)
+
+    def save(self, path: Path) -> None:
+        guides = [guide for guide in self._guiding.guides if guide is not None]
+        try:
+            with whole_file(path) as stream:
+                stream.write(written_guides(guides).encode())
+        except JotskError as error:
+            self._tell(str(error))
+            return
+        self._tell(f"{len(guides)} guide{'s' if len(guides) != 1 else ''} kept in “{path.name}”.")

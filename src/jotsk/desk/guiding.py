@@ -1,0 +1,172 @@
+"""The guides of the page at work: which are on, which is in hand, which one holds the stroke under the pen."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping, Sequence
+from dataclasses import replace
+from typing import Any
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.geometry import Rect
+from jotsk.core.guides import Guide, guides_of
+from jotsk.core.guides.guidance import FREELY, Guidance
+from jotsk.core.guides.guide import MOST_GUIDES, moved
+from jotsk.core.page import Layer
+from jotsk.desk.document import Document
+
+# Under what name each is offered, and as which kinds with which values.
+OFFERED: tuple[tuple[str, str, dict[str, Any]], ...] = (
+    ("Straightedge", "straightedge", {}),
+    ("Parallel rule", "parallel", {}),
+    ("Cross", "cross", {}),
+    ("Spokes", "spokes", {}),
+    ("Rings", "rings", {}),
+    ("Ellipse template", "ellipse", {}),
+    ("French curve", "french-curve", {}),
+    ("", "", {}),
+    ("Perspective, one point", "perspective", {"points": 1}),
+    ("Perspective, two points", "perspective", {"points": 2}),
+    ("Perspective, three points", "perspective", {"points": 3, "vertical": False}),
+    ("", "", {}),
+    ("Mirror", "mirror", {"angle": 90.0}),
+    ("Quarter symmetry", "quarter", {"angle": 90.0}),
+    ("Rosette", "rosette", {"count": 6}),
+    ("Mirrored rosette", "rosette", {"count": 6, "mirrored": True}),
+)
+
+
+class Guiding(QObject):
+    """Changes the guides as steps of the page's history."""
+
+    changed = Signal()  # a guide, which is selected, or what is lit
+
+    def __init__(self, document: Document, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._document = document
+        self._read: tuple[Sequence[Mapping[str, Any]], list[Guide | None]] = ((), [])
+        self._selected: int | None = None
+        self.is_off = False  # while a key is held
+        self.lit: int | None = None  # the guide that holds the stroke under the pen
+        document.changed.connect(self._page_changed)
+
+    @property
+    def guides(self) -> list[Guide | None]:
+        """Those of the page in their order; None for one this program does not understand."""
+        records = self._document.page.guides
+        if self._read[0] is not records:
+            self._read = records, guides_of(records)
+        return self._read[1]
+
+    @property
+    def selected(self) -> int | None:
+        return self._selected if self._selected is not None and self._selected < len(self.guides) else None
+
+    def guide(self, index: int | None) -> Guide | None:
+        return self.guides[index] if index is not None and index < len(self.guides) else None
+
+    def guidance(self, layer: Layer | None, course: str = FREELY, turned_deg: float = 0.0) -> Guidance:
+        """What holds and repeats a stroke on a layer."""
+        guides = [] if self.is_off else self.guides
+        if layer is not None and not layer.follows_guides:
+            guides = [g if g is not None and g.repeats else None for g in guides]
+        repeats = layer is None or layer.follows_symmetry
+        return Guidance(tuple(guides), repeats, course, turned_deg)
+
+    def select(self, index: int | None) -> None:
+        if index != self._selected:
+            self._selected = index
+            self.changed.emit()
+
+    def light(self, index: int | None) -> None:
+        """Show which guide holds."""
+        if index != self.lit:
+            self.lit = index
+            self.changed.emit()
+
+    def set_off(self, off: bool) -> None:
+        if off != self.is_off:
+            self.is_off = off
+            self.changed.emit()
+
+    def add(self, offer: int, seen: Rect) -> None:
+        """Add one of `OFFERED` in the middle of what is seen of the page, and take it in hand."""
+        name, kind, values = OFFERED[offer]
+        if len(self.guides) >= MOST_GUIDES:
+            self._document.refused.emit(f"A page has room for {MOST_GUIDES} guides; delete one you no longer need.")
+            return
+        x, y = (seen.x0 + seen.x1) / 2, (seen.y0 + seen.y1) / 2
+        w, h = seen.width, seen.height
+        size = min(w, h) / 4
+        values = dict(values)
+        if kind == "perspective":
+            far = {1: [(x, y)], 2: [(x - 0.8 * w, y), (x + 0.8 * w, y)]}
+            three = [(x - 0.9 * w, y - 0.2 * h), (x + 0.9 * w, y - 0.2 * h), (x, y + 1.4 * h)]
+            values["points"] = tuple(far.get(values["points"], three))
+        elif kind == "french-curve":
+            values["points"] = ((x - size, y + size / 2), (x - size / 3, y - size / 2), (x + size, y))
+        elif kind == "ellipse":
+            values["radii"] = (1.2 * size, 0.7 * size)
+        guide = Guide(kind, at=(x, y), name=self._free_name(name), **values)
+        self._put([*self._records, guide.record()], f"Add {name[0].lower()}{name[1:]}")
+        self.select(len(self.guides) - 1)
+
+    def add_all(self, guides: Sequence[Guide]) -> None:
+        """Add a set of guides."""
+        room = MOST_GUIDES - len(self.guides)
+        self._put([*self._records, *(g.record() for g in guides[:room])], "Add a set of guides")
+
+    def change(self, index: int, label: str, *, finished: bool = True, **values: object) -> None:
+        guide = self.guide(index)
+        if guide is not None:
+            self.put(index, replace(guide, **values), label, finished=finished)  # type: ignore[arg-type]
+
+    def put(self, index: int, guide: Guide, label: str, *, finished: bool = True) -> None:
+        """Another guide in the place of one; not `finished` while a handle is dragged."""
+        records = list(self._records)
+        records[index] = guide.record()
+        self._put(records, label, finished=finished)
+
+    def hold_alone(self, index: int, alone: bool) -> None:
+        """Let one guide hold exclusively, or all that are on again."""
+        records = [
+            g.record() if (g := guide and replace(guide, alone=alone and k == index)) else dict(record)
+            for k, (guide, record) in enumerate(zip(self.guides, self._records, strict=True))
+        ]
+        self._put(records, "Hold one guide alone" if alone else "Hold all guides")
+
+    def delete(self, index: int) -> None:
+        self._put([r for k, r in enumerate(self._records) if k != index], "Delete guide")
+        self.select(None)
+
+    def duplicate(self, index: int, by: float) -> None:
+        guide = self.guide(index)
+        if guide is not None:
+            copy = replace(moved(guide, by, by), name=self._free_name(guide.name or guide.kind))
+            self._put([*self._records, copy.record()], "Duplicate guide")
+            self.select(len(self.guides) - 1)
+
+    @property
+    def _records(self) -> Sequence[Mapping[str, Any]]:
+        return self._document.page.guides
+
+    def _put(self, records: Sequence[Mapping[str, Any]], label: str, *, finished: bool = True) -> None:
+        self._document.set_guides(label, records, finished=finished)
+
+    def _free_name(self, name: str) -> str:
+        """`name`, with a number after it where there is one already."""
+        stem = name.rstrip("0123456789 ")
+        taken = {g.name for g in self.guides if g is not None}
+        if stem not in taken:
+            return stem
+        return next(f"{stem} {k}" for k in range(2, 10_000) if f"{stem} {k}" not in taken)
+
+    def _page_changed(self, before: Any, after: Any) -> None:
+        if before.guides is not after.guides:
+            self.changed.emit()
+
+
+def turned_steps(angle_rad: float, flipped: bool) -> float:
+    """By how much steps of the view are turned against those of the page, degrees."""
+    return math.degrees(angle_rad) * (-1.0 if flipped else 1.0)

@@ -4,19 +4,32 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
+from jotsk.core.guides import guide_from
 from jotsk.core.ink import Stroke
 from jotsk.core.page import InkLayer, Marks, Page, render
 from jotsk.core.page.layers import NON_PHOTO_BLUE
 from jotsk.demo.boot import boot
 from jotsk.demo.drafting import Line, inked, sketched, straight
-from jotsk.demo.keeper import keeper
+from jotsk.demo.keeper import AXIS, keeper
 from jotsk.demo.lettering import lettered
-from jotsk.demo.street import street
-from jotsk.demo.wheel import wheel
+from jotsk.demo.street import LEFT, RIGHT, street
+from jotsk.demo.wheel import HUB, LENS, SPOKES, wheel
 
 TITLE = "Gull & Lantern"
 WIDTH, HEIGHT, DPI = 2480, 3508, 300.0
 PANELS = ((150, 150, 1500, 1700), (1550, 150, 2330, 1700), (150, 1750, 1130, 3358), (1180, 1750, 2330, 3358))
+
+# What the panels were drafted with, switched off until it is wanted.
+GUIDES = tuple(
+    {**guide_from({**guide, "name": name}).record(), "on": False, "shown": False}
+    for name, guide in (
+        ("Harbour street", {"kind": "perspective", "points": [LEFT.tolist(), RIGHT.tolist()], "density": 10}),
+        ("The keeper's two sides", {"kind": "mirror", "at": [AXIS, 925.0], "angle": 90}),
+        ("Rim of the wheel", {"kind": "rings", "at": HUB.tolist()}),
+        ("Spokes of the wheel", {"kind": "spokes", "at": HUB.tolist(), "density": SPOKES}),
+        ("Lens of the lamp", {"kind": "rings", "at": LENS.tolist(), "spacing": 48.0}),
+    )
+)
 
 
 def demo_page(progress: Callable[[float], None] = lambda _: None) -> Page:
@@ -42,7 +55,7 @@ def demo_page(progress: Callable[[float], None] = lambda _: None) -> Page:
         layers.append(_layer(number, name, strokes, bounds))
     layers.append(InkLayer(4, "Keeper"))
     progress(1.0)
-    return Page(WIDTH, HEIGHT, DPI, layers=tuple(layers), active_uid=4)
+    return Page(WIDTH, HEIGHT, DPI, layers=tuple(layers), active_uid=4, guides=GUIDES)
 
 
 def frames() -> list[Line]:

@@ -7,7 +7,7 @@ import time
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QEvent, QLineF, QPointF, QRect, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QEnterEvent,
     QEventPoint,
@@ -22,17 +22,18 @@ from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.guides.guidance import FREELY
-from jotsk.core.guides.handles import dragged
-from jotsk.core.page import InkLayer, Page, color_at
+from jotsk.core.page import Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
 from jotsk.core.page.placing import first_placement
 from jotsk.core.page.stack import inside
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
-from jotsk.desk.board.guide_overlay import GRAB_PX, REACH_PX, GuideOverlay, handle_places
+from jotsk.desk.board.guide_handles import GuideHandles
+from jotsk.desk.board.guide_overlay import GuideOverlay
 from jotsk.desk.board.page_view import REST_MS, PageView
 from jotsk.desk.board.placing import Placing
 from jotsk.desk.board.session import Session
+from jotsk.desk.board.shifting import Shifting
 from jotsk.desk.board.ways import GOES_ROUND, SMALL_CURSOR, Way
 from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding, turned_steps
@@ -42,7 +43,6 @@ NOTICE_MS = 4000
 PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 FASTEST_PAINT_S = 0.003
 REST_SHARE = 6.0  # a tip that is slow to paint is painted less often, and leaves six sevenths of the time free
-MOST_SHOWN = 400  # lines of a layer that is being moved
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
 
 
@@ -71,13 +71,12 @@ class Board(PageView):
         self._lasso: list[QPointF] = []
         self._finger_draws = False
         self.placing: Placing | None = None  # pictures on their way onto the page
-        self._shift_from: QPointF | None = None
-        self._shifting: list[NDArray[np.float64]] = []
+        self._shifting: Shifting | None = None
         self._preview: list[NDArray[np.float64]] = []
         self.guiding = Guiding(document, self)
         self._course = FREELY
         self._guide_overlay = GuideOverlay()
-        self._handle: tuple[int, str] | None = None  # of a guide, while it is dragged
+        self._handles = GuideHandles(self.guiding)
         self._paint_timer = QTimer(self, singleShot=True)
         self._paint_timer.timeout.connect(self._paint_wet)
         self._notice_timer = QTimer(self, singleShot=True, interval=NOTICE_MS)
@@ -147,7 +146,7 @@ class Board(PageView):
         guiding, placing = self.guiding, self.way is Way.GUIDE
         self._guide_overlay.draw(
             painter, self.view, ratio, self.size(), guiding.guides, guiding.lit,
-            guiding.selected if placing else None, moving=self._is_moving or self._handle is not None,
+            guiding.selected if placing else None, moving=self._is_moving or self._handles.is_held,
         )  # fmt: skip
         around = self._crop_corners() if self.way is Way.CROP and self._lasso else self._lasso
         overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, around)
@@ -271,13 +270,16 @@ class Board(PageView):
             self.update()
             return
         if self.way is Way.SHIFT:
-            self._start_shift(at)
+            page = self.document.page
+            uids = inside(page.layers, self.document.chosen_layers)
+            self._shifting = Shifting(page, uids, self.view.to_page(*self._device(at)))
             return
         if self.way is Way.PICK:
             self._pick(at)
             return
         if self.way is Way.GUIDE:
-            self._take_handle(at)
+            if not self._handles.take(at, self.view, self.devicePixelRatioF(), self.size()):
+                self._start_drag(at, Way.MOVE)
             return
         if self.way in GOES_ROUND:
             self._lasso = [at]
@@ -308,10 +310,10 @@ class Board(PageView):
         elif self.placing is not None and self._drag_at is None:
             self.placing.drag(*self.view.to_page(*self._device(at)))
             self.update()
-        elif self._shift_from is not None:
-            self._shift(at)
-        elif self._handle is not None:
-            self._drag_handle(at, finished=False)
+        elif self._shifting is not None:
+            self.show_preview(self._shifting.lines_at(self.view.to_page(*self._device(at))))
+        elif self._handles.is_held:
+            self._handles.drag(self.view.to_page(*self._device(at)), self.view, self.devicePixelRatioF())
         elif self._drag_at is not None:
             self._drag(at)
         elif self.session is not None:
@@ -353,12 +355,13 @@ class Board(PageView):
             return
         if self.placing is not None:
             self.placing.release()
-        if self._shift_from is not None:
-            self._end_shift(at)
+        if self._shifting is not None:
+            by, self._shifting = self._shifting.by(self.view.to_page(*self._device(at))), None
+            self.show_preview([])
+            self.document.shift_layers(*by)
             return
-        if self._handle is not None:
-            self._drag_handle(at, finished=True)
-            self._handle = None
+        if self._handles.is_held:
+            self._handles.let_go()
             self.update()
             return
         if self._drag_at is not None:
@@ -455,61 +458,6 @@ class Board(PageView):
             self.placing = None
             self.placing_changed.emit()
             self.update()
-
-    def _take_handle(self, at: QPointF) -> None:
-        """Take hold of a guide by the handle that lies there; elsewhere the page is moved."""
-        guiding, ratio = self.guiding, self.devicePixelRatioF()
-        order = [guiding.selected, *range(len(guiding.guides) - 1, -1, -1)]
-        for index in order:
-            guide = guiding.guide(index)
-            if index is None or guide is None or not guide.shown or guide.locked:
-                continue
-            places = handle_places(guide, self.view, ratio, self.size())
-            near = {name: QLineF(place, at).length() for name, place in places.items()}
-            name = min(near, key=lambda n: near[n])
-            if near[name] <= GRAB_PX:
-                guiding.select(index)
-                self._handle = index, name
-                return
-        self._start_drag(at, Way.MOVE)
-
-    def _drag_handle(self, at: QPointF, *, finished: bool) -> None:
-        assert self._handle is not None
-        index, name = self._handle
-        guide = self.guiding.guide(index)
-        if guide is not None and math.isfinite(at.x()):
-            reach = REACH_PX * self.devicePixelRatioF() / self.view.zoom
-            to = self.view.to_page(*self._device(at))
-            self.guiding.put(index, dragged(guide, name, to, reach), "Place guide", finished=finished)
-
-    def _start_shift(self, at: QPointF) -> None:
-        """Take hold of what is on the chosen layers; shown as their lines while it is dragged."""
-        page = self.document.page
-        layers = [x for x in page.layers if x.uid in inside(page.layers, self.document.chosen_layers)]
-        lines: list[NDArray[np.float64]] = []
-        for layer in layers:
-            if isinstance(layer, InkLayer):
-                ribbons = (stroke.ribbon for stroke in layer.marks)
-                lines += [points[:, :2].astype(np.float64) for r in ribbons for points, _ in r.each_turn()]
-            elif layer.tiles.bounds:
-                r = layer.tiles.bounds & page.bounds
-                lines.append(np.array([(r.x0, r.y0), (r.x1, r.y0), (r.x1, r.y1), (r.x0, r.y1), (r.x0, r.y0)], float))
-        self._shift_from = at
-        self._shifting = lines[-MOST_SHOWN:]
-
-    def _shift_by(self, at: QPointF) -> tuple[int, int]:
-        assert self._shift_from is not None
-        ends = [self.view.to_page(*self._device(p)) for p in (self._shift_from, at)]
-        return round(ends[1][0] - ends[0][0]), round(ends[1][1] - ends[0][1])
-
-    def _shift(self, at: QPointF) -> None:
-        self.show_preview([line + self._shift_by(at) for line in self._shifting])
-
-    def _end_shift(self, at: QPointF) -> None:
-        by = self._shift_by(at) if math.isfinite(at.x()) else (0, 0)
-        self._shift_from, self._shifting = None, []
-        self.show_preview([])
-        self.document.shift_layers(*by)
 
     def drop_stroke(self) -> None:
         """Give the stroke under the pen up, as if it had not been begun; or pictures that have not settled."""

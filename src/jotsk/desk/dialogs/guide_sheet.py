@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import fields
 
-from PySide6.QtGui import QColor
+from PySide6.QtGui import QColor, QIcon, QPixmap
 from PySide6.QtWidgets import (
     QCheckBox,
     QColorDialog,
@@ -93,7 +93,7 @@ class GuideSheet(QDialog):
             box.blockSignals(False)
         self.color.setText(guide.color or "As all guides")
         swatch = QColor(guide.color or current().guide)
-        self.color.setStyleSheet(f"border-left: 14px solid {swatch.name()};")
+        self.color.setIcon(_swatch(swatch))
 
     def _build(self, guide: Guide | None) -> None:
         while (item := self._form_place.takeAt(0)) is not None:
@@ -176,6 +176,12 @@ def _rows(guide: Guide) -> list[tuple[str, str]]:
     rows += [(name, (NUMBERS.get(name) or COUNTS[name])[0]) for name in names if name in NUMBERS or name in COUNTS]
     rows += [(name, "") for name in names if name in SWITCHES]
     return [*rows, ("opacity", NUMBERS["opacity"][0]), ("thickness", NUMBERS["thickness"][0])]
+
+
+def _swatch(color: QColor) -> QIcon:
+    pixmap = QPixmap(32, 32)
+    pixmap.fill(color)
+    return QIcon(pixmap)
 
 
 def _value(guide: Guide, name: str) -> float | bool:

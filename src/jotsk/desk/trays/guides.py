@@ -109,7 +109,10 @@ class GuideTray(QWidget):
             ("on", True): "Switch guide on", ("on", False): "Switch guide off",
             ("shown", True): "Show guide", ("shown", False): "Hide guide",
         }  # fmt: skip
-        self._guiding.change(index, labels[what, now], **{what: now})
+        values = {what: now}
+        if what == "on" and now:
+            values["shown"] = True  # what is switched on is seen; it may be hidden again
+        self._guiding.change(index, labels[what, now], **values)
 
     def _rename(self, index: int) -> None:
         guide = self._guiding.guide(index)

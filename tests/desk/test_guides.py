@@ -1,0 +1,239 @@
+"""Guides with the real window and real pen events."""
+
+from __future__ import annotations
+
+import json
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtTest import QTest
+
+from jotsk.core.files.openraster import read_page
+from jotsk.core.guides import guide_from
+from jotsk.core.guides.guidance import STEPPED, STRAIGHT
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.page import flattened
+from jotsk.desk.board.guide_overlay import handle_places
+from jotsk.desk.board.ways import Way
+from jotsk.desk.guiding import OFFERED
+from tests.desk.conftest import across
+
+
+def put(window, *records):
+    window.document.set_guides("Guides", [guide_from(r).record() for r in records])
+
+
+def draw(window, pen, start, end, *, seed=3):
+    """A stroke by the simulated hand between two shares of the board."""
+    w, h = window.board.width(), window.board.height()
+    path = np.array([start, end]) * (w, h)
+    pen.draw(drawn(path, 0.6, pressure=[0.3, 0.9, 0.4], device=DEVICES["display"], seed=seed))
+    return window.document.last_stroke
+
+
+def offers(window):
+    for k, (name, _, _) in enumerate(OFFERED):
+        if name:
+            window.guides._add(k)
+
+
+def test_every_kind_is_added_seen_switched_undone_and_saved(window, tmp_path, qtbot):
+    offers(window)
+    names = [name for name, _, _ in OFFERED if name]
+    assert [g.name for g in window.board.guiding.guides] == names and len(window.guides.rows) == len(names)
+    before = window.board.grab().toImage()
+    window.guides._switch(0, "shown")
+    assert window.board.grab().toImage() != before and not window.board.guiding.guides[0].shown
+    window.guides.rows[1].switch.click()
+    assert not window.board.guiding.guides[1].on
+    window.document.undo()
+    assert window.board.guiding.guides[1].on
+    window.filing.save(tmp_path / "page.ora")
+    qtbot.waitUntil(lambda: not window.filing.is_busy)
+    assert read_page(tmp_path / "page.ora").guides == window.document.page.guides
+
+
+def test_a_stroke_is_held_while_it_is_drawn_and_the_guide_lights_up(window, pen):
+    w, h = window.board.width(), window.board.height()
+    at = window.board.view.to_page(w / 2, h / 2)
+    put(window, {"kind": "parallel", "angle": 0}, {"kind": "rings", "at": list(at)})
+    lit = []
+    window.board.guiding.changed.connect(lambda: lit.append(window.board.guiding.lit))
+    stroke = draw(window, pen, (0.3, 0.3), (0.6, 0.33))
+    assert 0 in lit and window.board.guiding.lit is None
+    assert np.ptp(stroke.ribbon.points[:, 1]) < 0.05 and np.ptp(stroke.ribbon.points[:, 0]) > 0.25 * w
+    assert np.ptp(stroke.trace.xy[:, 1]) > 5, "the hand's own motion is kept"
+    window.document.resteady(0.0)
+    assert np.ptp(window.document.last_stroke.ribbon.points[:, 1]) < 0.05
+
+
+@pytest.mark.parametrize("turned", [0.0, 30.0])
+def test_what_is_shown_wet_is_what_dries(window, pen, turned):
+    """On a mirror and a ruler, in a turned and flipped view, with a pen that is not steadied after the lift."""
+    window.hand.take(window.hand.roll.pen("plain-round"))
+    window.hand.set_steady_now(0)
+    window.hand.set_steady_after(0)
+    window.board.turn_by_degrees(turned)
+    window.board.flip()
+    middle = window.board.view.to_page(window.board.width() / 2, window.board.height() / 2)
+    put(window, {"kind": "parallel", "angle": 20}, {"kind": "mirror", "at": list(middle), "angle": 90})
+    from PySide6.QtCore import QCoreApplication
+
+    w, h = window.board.width(), window.board.height()
+    path = np.array([(0.3, 0.4), (0.45, 0.5)]) * (w, h)
+    events = list(pen._events_of(drawn(path, 0.6, pressure=0.8, device=DEVICES["display"], seed=1)))
+    for _, event in events[:-1]:
+        QCoreApplication.sendEvent(window.board, event)
+    window.board._paint_wet()
+    wet = window.board.picture.frame[..., :3].astype(int)
+    QCoreApplication.sendEvent(window.board, events[-1][1])
+    window.board.picture.draw()
+    off = np.abs(wet - window.board.picture.frame[..., :3])
+    assert window.document.last_stroke.ribbon.turns == 2
+    assert off.mean() < 0.02 and (wet.min() < 60)
+
+
+def test_all_guides_are_off_while_a_key_is_held(window, pen):
+    put(window, {"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [300, 300], "angle": 90})
+    QTest.keyPress(window, Qt.Key.Key_6)
+    free = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    window.hold_keys._held = (window.hold_keys._held[0], 0.0, None)  # held for long
+    QTest.keyRelease(window, Qt.Key.Key_6)
+    held = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    assert free.hold is None and not free.copies
+    assert held.hold is not None and len(held.copies) == 1
+
+
+def test_layers_can_opt_out(window, pen):
+    put(window, {"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [300, 300], "angle": 90})
+    window.document.set_layers("Follow guides", follows_guides=False)
+    only_mirrored = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    window.document.set_layers("Follow symmetry", follows_guides=True, follows_symmetry=False)
+    only_held = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    assert only_mirrored.hold is None and only_mirrored.copies
+    assert only_held.hold is not None and not only_held.copies
+
+
+@pytest.mark.parametrize("course", [STRAIGHT, STEPPED])
+def test_a_key_makes_the_stroke_straight_from_where_it_began(window, pen, course):
+    window.board.set_course(course)
+    stroke = draw(window, pen, (0.3, 0.3), (0.6, 0.47))
+    points = stroke.ribbon.points[:, :2].astype(float)
+    along = points[-1] - points[0]
+    off = np.cross(np.pad(points - points[0], ((0, 0), (0, 1))), np.append(along, 0))[:, 2] / np.hypot(*along)
+    assert np.abs(off).max() < 0.05 and points[0] == pytest.approx(stroke.trace.xy[0], abs=0.05)
+    angle = np.degrees(np.arctan2(along[1], along[0]))
+    if course == STEPPED:
+        assert angle / 15 == pytest.approx(round(angle / 15), abs=1e-3)
+    else:
+        assert points[-1] == pytest.approx(stroke.trace.xy[-1], abs=0.05)
+
+
+def test_letting_the_key_go_in_the_middle_gives_the_hands_line_back(window, pen):
+    from PySide6.QtCore import QCoreApplication
+
+    events = list(pen._events_of(across(window)))
+    window.board.set_course(STRAIGHT)
+    for k, (_, event) in enumerate(events):
+        if k == len(events) // 2:
+            window.board.set_course("freely")
+        QCoreApplication.sendEvent(window.board, event)
+    assert window.document.last_stroke.hold is None
+
+
+def test_handles_are_dragged_one_step_of_history_for_each_drag(window):
+    put(window, {"kind": "mirror", "at": [300, 300], "angle": 90})
+    board, guiding = window.board, window.board.guiding
+    board.set_way(Way.GUIDE)
+    places = handle_places(guiding.guides[0], board.view, 1.0, board.size())
+    for name, by in (("at", QPointF(40, -25)), ("turn", QPointF(30, 10))):
+        start = handle_places(guiding.guides[0], board.view, 1.0, board.size())[name]
+        QTest.mousePress(board, Qt.MouseButton.LeftButton, pos=start.toPoint())
+        for share in (0.5, 1.0):
+            QTest.mouseMove(board, (start + by * share).toPoint())
+        QTest.mouseRelease(board, Qt.MouseButton.LeftButton, pos=(start + by).toPoint())
+    guide = guiding.guides[0]
+    to = board.view.to_page(*(places["at"] + QPointF(40, -25)).toPoint().toTuple())
+    assert guide.at == pytest.approx(to, abs=1.0 / board.view.zoom) and guide.angle != 90
+    window.document.undo()
+    assert guiding.guides[0].angle == 90 and guiding.guides[0].at == guide.at
+    window.document.undo()
+    assert guiding.guides[0].at == (300, 300)
+
+
+def test_a_locked_guide_stays_and_one_alone_holds(window, pen):
+    put(window, {"kind": "parallel", "angle": 0}, {"kind": "parallel", "angle": 90})
+    guiding = window.board.guiding
+    guiding.hold_alone(1, True)
+    stroke = draw(window, pen, (0.3, 0.3), (0.6, 0.32))
+    assert np.ptp(stroke.ribbon.points[:, 0]) < 0.05, "though the hand went the other way"
+    guiding.change(0, "Lock guide", locked=True)
+    window.board.set_way(Way.GUIDE)
+    place = handle_places(guiding.guides[0], window.board.view, 1.0, window.board.size())["turn"]
+    QTest.mousePress(window.board, Qt.MouseButton.LeftButton, pos=place.toPoint())
+    QTest.mouseMove(window.board, (place + QPointF(30, 30)).toPoint())
+    QTest.mouseRelease(window.board, Qt.MouseButton.LeftButton, pos=(place + QPointF(30, 30)).toPoint())
+    assert guiding.guides[0].angle == 0
+    assert {a.text() for a in window.guides.menu_of(0).actions()} >= {"Unlock", "Duplicate", "Delete", "Hold alone"}
+
+
+def test_numbers_are_typed(window):
+    put(
+        window,
+        {"kind": "perspective", "points": [[0, 100], [900, 100]]},
+        {"kind": "rosette", "at": [10, 20], "count": 5},
+    )
+    window.guide_commands.show_numbers()
+    sheet, guiding = window.guide_commands.sheet, window.board.guiding
+    sheet.fields["count"].setValue(8)
+    sheet.fields["at 0"].setValue(55.5)
+    sheet.fields["opacity"].setValue(40)
+    assert guiding.guides[1].count == 8 and guiding.guides[1].at == (55.5, 20) and guiding.guides[1].opacity == 0.4
+    guiding.select(0)
+    sheet.fields["points 2"].setValue(-4000)
+    sheet.fields["vertical"].setChecked(False)
+    assert guiding.guides[0].points == ((0, 100), (-4000, 100)) and not guiding.guides[0].vertical
+    guiding.delete(0)
+    assert "Take a guide in hand" in sheet.heading.text()
+    sheet.close()
+
+
+def test_a_set_goes_to_another_page(window, tmp_path):
+    put(window, {"kind": "spokes", "at": [10, 20], "name": "Lamp"})
+    window.guide_commands.save(tmp_path / "set.json")
+    window.board.guiding.delete(0)
+    window.guide_commands.open(tmp_path / "set.json")
+    assert [g.name for g in window.board.guiding.guides] == ["Lamp"]
+    (tmp_path / "bad.json").write_text(json.dumps([{"kind": "tram"}]))
+    window.guide_commands.open(tmp_path / "bad.json")
+    assert len(window.board.guiding.guides) == 1 and "tram" in window.status.text
+
+
+def test_copies_are_undone_as_one_and_parted_on_purpose(window, pen, qtbot):
+    put(window, {"kind": "rosette", "at": list(window.board.view.to_page(400, 300)), "count": 3})
+    draw(window, pen, (0.4, 0.3), (0.5, 0.35))
+    inked = flattened(window.document.page)
+    assert len(window.document.page.active.marks) == 1
+    window.document.part_copies()
+    qtbot.waitUntil(lambda: len(window.document.page.active.marks) == 3)
+    off = np.abs(flattened(window.document.page).view(np.uint8).astype(int) - inked.view(np.uint8))
+    assert off.max() <= 3
+    window.document.undo()
+    window.document.undo()
+    assert len(window.document.page.active.marks) == 0
+    window.document.part_copies()
+    assert "no copies" in window.board.notice
+
+
+def test_rubbing_out_is_mirrored(window, pen, eraser):
+    middle = window.board.view.to_page(window.board.width() / 2, 0)[0]
+    put(window, {"kind": "mirror", "at": [middle, 0], "angle": 90})
+    draw(window, pen, (0.35, 0.4), (0.42, 0.4))
+    before = len(window.document.page.active.marks)
+    w, h = window.board.width(), window.board.height()
+    window.hand.take(window.hand.eraser())
+    window.hand.set_size(200)
+    eraser.draw(drawn(np.array([(0.6, 0.3), (0.62, 0.5)]) * (w, h), 0.4, pressure=1.0, device=DEVICES["display"]))
+    cuts = window.document.page.active.marks.last.cuts if len(window.document.page.active.marks) else None
+    assert before == 1 and (cuts is None or cuts[0].ribbon.turns == 2)

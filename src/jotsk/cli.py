@@ -64,6 +64,9 @@ def _parser() -> argparse.ArgumentParser:
     replay.add_argument("--color", type=_color, default=(0, 0, 0), metavar="#rrggbb", help="ink (#000000)")
     replay.add_argument("--onto", type=Path, metavar="PAGE.ora", help="draw on the active layer of a page")
     replay.add_argument("--guides", type=Path, metavar="FILE.json", help="guides that hold and repeat the lines")
+    replay.add_argument(
+        "--settle", action="store_true", help="a trace that ends at rest becomes the shape it resembles"
+    )
     replay.add_argument("--json", action="store_true", help="print the figures of every stroke")
     replay.set_defaults(run=_replay, parser=replay)
 
@@ -130,6 +133,8 @@ def _replay(options: argparse.Namespace) -> int:
         )
         for trace in traces
     ]
+    if options.settle:
+        strokes = [_settled(stroke) for stroke in strokes]
     guides = guides_of(page.guides) + (read_guides(options.guides) if options.guides else [])
     layer = page.active
     holds, repeats = (True, True) if layer is None else (layer.follows_guides, layer.follows_symmetry)
@@ -149,6 +154,17 @@ def _replay(options: argparse.Namespace) -> int:
     if options.json:
         print(json.dumps([_figures(s) for s in strokes], indent=1))
     return 0
+
+
+def _settled(stroke: Stroke) -> Stroke:
+    """The shape a stroke becomes if it ends at rest, without that rest; else the stroke."""
+    from jotsk.core.guides.settling import settled
+
+    found = settled(stroke.trace)
+    if found is None:
+        return stroke
+    motion, reading = found
+    return replace(stroke, trace=motion).settled(reading.hold)
 
 
 def _figures(stroke: Stroke) -> dict[str, object]:

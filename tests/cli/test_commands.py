@@ -221,3 +221,50 @@ def test_the_page_beneath_is_kept_when_drawing_onto_it(traces, tmp_path):
     page = read_page(second)
     assert [s.pen.id for s in page.active.marks] == ["plain-round"] * 2 + ["pencil"] * 2 and page.dpi == 144
     assert len(read_page(first).active.marks) == 2, "the page given is not written to"
+
+
+def centre_lines(path):
+    """(N, 2) places of every trace of an InkML file of ours."""
+    root = ElementTree.parse(path).getroot()
+    traces = [e.text for e in root.iter() if e.tag.endswith("}trace")]
+    return [np.array([[float(v) for v in sample.split()[:2]] for sample in text.split(",")]) for text in traces]
+
+
+def test_guides_hold_and_repeat_what_is_replayed(traces, tmp_path):
+    guides = [{"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [400, 0], "angle": 90}]
+    (tmp_path / "guides.json").write_text(json.dumps(guides))
+    out = tmp_path / "held.inkml"
+    assert main(["replay", str(traces), "--guides", str(tmp_path / "guides.json"), "--out", str(out)]) == 0
+    plain = tmp_path / "plain.inkml"
+    assert main(["replay", str(traces), "--out", str(plain)]) == 0
+    held = centre_lines(out)
+    assert len(held) == 2 * len(centre_lines(plain))
+    for own, copy in zip(held[::2], held[1::2], strict=True):
+        assert np.ptp(own[:, 1]) < 0.05 and copy == pytest.approx(own * (-1, 1) + (800, 0), abs=2e-3)
+
+
+def test_guides_of_the_page_hold_too(traces, tmp_path):
+    page = replace(blank_page(900, 600), guides=({"kind": "parallel", "angle": 90},))
+    write_page(tmp_path / "page.ora", page)
+    out = tmp_path / "held.inkml"
+    assert main(["replay", str(traces), "--onto", str(tmp_path / "page.ora"), "--out", str(out)]) == 0
+    assert all(np.ptp(line[:, 0]) < 0.05 for line in centre_lines(out))
+
+
+def test_a_standstill_settles_only_when_asked(tmp_path):
+    from tests.core.guides.test_settling import by_hand
+
+    _, trace = by_hand("circle", 5001)
+    samples = ", ".join(f"{x:.3f} {y:.3f} {t * 1000:.2f} {p:.4f}" for t, x, y, p, *_ in trace.samples.tolist())
+    channels = "".join(f'<channel name="{c}"/>' for c in "XYTF")
+    source = tmp_path / "circle.inkml"
+    source.write_text(
+        f'<ink xmlns="http://www.w3.org/2003/InkML"><traceFormat>{channels}</traceFormat><trace>{samples}</trace></ink>'
+    )
+    lines = {}
+    for options in ((), ("--settle",)):
+        assert main(["replay", str(source), "--out", str(tmp_path / "out.inkml"), *options]) == 0
+        (line,) = centre_lines(tmp_path / "out.inkml")
+        far = np.hypot(*(line - (line.min(axis=0) + line.max(axis=0)) / 2).T)
+        lines[options] = np.ptp(far) / far.mean()
+    assert lines["--settle",] < 0.002 < lines[()], "only then a circle"

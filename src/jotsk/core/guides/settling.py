@@ -1,0 +1,296 @@
+"""Settling: a stroke that ends at rest becomes the clean shape it resembles.
+
+Whether it ends at rest is judged by where the pen was in its last moments: it stays within the reach of tremor and does
+not drift. A slow careful stroke drifts until its very end; as the hand comes to a stop its distance from the end falls
+with the third power of the time that is left (minimum jerk), so in the stretch before it moved about 8 times as far.
+A hand that stops and holds had moved far more.
+"""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.geometry import arc_lengths
+from jotsk.core.guides.fitting import (
+    Places,
+    corner_order,
+    distances_to,
+    distances_to_polygon,
+    fit_circle,
+    fit_ellipse,
+    fit_line,
+    polygon_through,
+)
+from jotsk.core.guides.holding import Hold
+from jotsk.core.guides.rails import Curve, Ellipse, Line, curve_through
+from jotsk.core.hand import Trace, wobble_px
+
+HOLD_S = 0.65
+REST_PX = 6.5  # screen px: how far a resting pen trembles
+STILL_PX, DRIFT_PX = 0.12, 1.5  # screen px its mean moves at rest; and at most, if it moved far before
+STOPS_AT = 20.0  # times as far as in the stretch before
+MEAN_S = 0.3  # over three periods of tremor a mean with soft ends knows nothing of it
+EVEN = 160  # places a shape is read from
+CLOSED_SHARE = 0.12  # of the length: a gap smaller than this is meant to be closed
+STRAIGHT_SHARE = 0.022  # a line bulges by no more of its length; an arc of 10 degrees does by 0.022
+ROUND_RATIO = 0.86  # radii closer than this are those of a circle
+RIGHT_DEG = 9.0
+FITS_SHARE = 0.022  # of the size: how far from a shape its stroke lies, RMS, tremor apart
+MOST_CORNERS = 8
+HARMONICS = 7
+SMALLEST_PX = 8.0  # screen px: less is a dot
+
+
+@dataclass(frozen=True, slots=True)
+class Reading:
+    """A shape that a stroke resembles: its kind, the hold that lays the stroke out along it, and the RMS distance."""
+
+    kind: str
+    hold: Hold
+    off_px: float
+
+
+def resting_from(trace: Trace, *, hold_s: float = HOLD_S, scale: float = 1.0) -> int | None:
+    """The first sample of the rest a stroke ends with; None if it does not rest for `hold_s` seconds.
+
+    `scale` is screen px per page px, for what tremor is.
+    """
+    if trace.duration_s <= hold_s:
+        return None
+    t, xy = trace.t, trace.xy * scale
+    middle = xy[t >= t[-1] - hold_s].mean(axis=0)
+    if np.hypot(*(xy[t >= t[-1] - hold_s] - middle).T).max() > REST_PX:
+        return None
+    half = min(MEAN_S, hold_s / 2) / 2
+    late, early = _soft_mean(t, xy, half, half), _soft_mean(t, xy, hold_s - half, half)
+    drift = math.dist(late, early)
+    if drift > DRIFT_PX:
+        return None
+    if drift > STILL_PX and trace.duration_s > 2 * hold_s:
+        before = math.dist(_soft_mean(t, xy, hold_s + half, half), _soft_mean(t, xy, 2 * hold_s - half, half))
+        if before < STOPS_AT * drift:
+            return None
+    away = np.flatnonzero(np.hypot(*(xy - middle).T) > REST_PX)
+    return int(away[-1]) + 1 if len(away) else 0
+
+
+def _soft_mean(t: NDArray[np.float64], xy: Places, before_s: float, half_s: float) -> tuple[float, float]:
+    """Where the pen was `before_s` seconds before the end, a mean under a Hann window of twice `half_s`."""
+    off = (t - (t[-1] - before_s)) / half_s
+    weight = np.where(np.abs(off) < 1, 1 + np.cos(np.pi * off), 0.0)
+    if not weight.any():  # a device that sends nothing while it rests
+        weight = (np.arange(len(t)) == np.abs(off).argmin()).astype(np.float64)
+    return _pair((weight[:, None] * xy).sum(axis=0) / weight.sum())
+
+
+def settled(trace: Trace, *, hold_s: float = HOLD_S, scale: float = 1.0) -> tuple[Trace, Reading] | None:
+    """The stroke without its rest, and what it becomes; None if it does not rest, or resembles nothing."""
+    rest = resting_from(trace, hold_s=hold_s, scale=scale)
+    if rest is None or rest < 2:
+        return None
+    motion = Trace(trace.samples[: rest + 1])
+    found = readings(motion, scale=scale)
+    return (motion, found[0]) if found else None
+
+
+def readings(trace: Trace, *, scale: float = 1.0) -> list[Reading]:
+    """What a stroke can be read as, the likeliest first."""
+    if len(trace) < 3:
+        return []
+    along = arc_lengths(trace.xy)
+    noise = wobble_px(trace)
+    if along[-1] * scale < SMALLEST_PX:
+        return []
+    xy = _evenly(trace.xy)
+    # The length of a trembling line is too long; that of even places smoothed over their neighbours is about right.
+    length = float(arc_lengths(xy)[-1])
+    gap = math.dist(xy[0], xy[-1])
+    found = _closed(xy, noise) if gap < CLOSED_SHARE * length else _open(xy, noise)
+    return [reading for _, reading in sorted(found, key=lambda pair: pair[0])]
+
+
+Ranked = tuple[float, Reading]
+
+
+def _open(xy: Places, noise: float) -> list[Ranked]:
+    size = _size(xy)
+    found: list[Ranked] = []
+    middle, along = fit_line(xy)
+    off = xy - middle
+    across = off[:, 1] * along[0] - off[:, 0] * along[1]
+    line = Line.through(_pair(middle + (off[0] @ along) * along), _pair(middle + (off[-1] @ along) * along))
+    if line is not None:
+        bulge = float(np.ptp(_smooth(across, 9))) / max(1e-9, float(np.ptp(off @ along)))
+        is_straight = bulge <= STRAIGHT_SHARE + 1.6 * noise / size and _goes_one_way(off @ along)
+        end = float(line.begin(*_pair(xy[-1])))
+        reading = Reading("line", Hold(line, (0.0, end)), _rms(across))
+        found.append((0.0 if is_straight else 3.0, reading))
+    try:
+        at, radius = fit_circle(xy)
+    except ValueError:
+        pass
+    else:
+        circle = Ellipse(_pair(at), (radius, radius))
+        u = circle.measure(xy)
+        far = np.abs(np.hypot(*(xy - at).T) - radius)
+        cost = _cost(far, size, noise)
+        if abs(u[-1] - u[0]) < 1.95 * math.pi and radius < 20 * size:
+            found.append((1.0 + cost, Reading("arc", Hold(circle, (float(u[0]), float(u[-1]))), _rms(far))))
+    order = corner_order(xy, closed=False)
+    for count in range(3, MOST_CORNERS + 1):
+        corners = polygon_through(xy, count, closed=False, order=order)
+        far = distances_to_polygon(xy, corners, closed=False)
+        cost = _cost(far, size, noise)
+        curve = _curve(corners, closed=False, smooth=False)
+        if curve is None:
+            continue
+        reading = Reading("polyline", Hold(curve, (0.0, curve.length)), _rms(far))
+        found.append((1.35 + cost + 0.12 * (count - 3), reading))
+        if cost < 1.0:
+            break
+    return found
+
+
+def _closed(xy: Places, noise: float) -> list[Ranked]:
+    size = _size(xy)
+    found: list[Ranked] = []
+    try:
+        ellipse = fit_ellipse(xy)
+        at, radius = fit_circle(xy)
+    except (ValueError, np.linalg.LinAlgError):
+        return _open(xy, noise)
+    for kind, shape, extra in (
+        ("circle", Ellipse(_pair(at), (radius, radius)), 0.0),
+        ("ellipse", ellipse, 0.0),
+    ):
+        far = distances_to(xy, shape)
+        is_round = min(ellipse.radii) >= ROUND_RATIO * max(ellipse.radii)
+        cost = _cost(distances_to(xy, ellipse), size, noise) + (0.4 if (kind == "circle") != is_round else 0.0)
+        found.append((cost + extra, Reading(kind, Hold(shape, _round_span(xy, shape)), _rms(far))))
+    order = corner_order(xy, closed=True)
+    for count in range(3, MOST_CORNERS + 1):
+        corners = polygon_through(xy, count, closed=True, order=order)
+        far = distances_to_polygon(xy, corners, closed=True)
+        cost = _cost(far, size, noise) + 0.18 * (count - 3) + (0.25 if count > 4 else 0.0)
+        kind = {3: "triangle", 4: "quadrilateral"}.get(count, "polyline")
+        curve = _curve(corners, closed=True, smooth=False)
+        if curve is None:
+            continue
+        found.append((cost, Reading(kind, Hold(curve, _polygon_span(xy, curve)), _rms(far))))
+        if count == 4:
+            right = _as_rectangle(corners)
+            far = distances_to_polygon(xy, right, closed=True)
+            is_right = max(abs(90.0 - angle) for angle in _angles(corners)) <= RIGHT_DEG
+            rectangle = curve_through(right.tolist(), closed=True, smooth=False)
+            reading = Reading("rectangle", Hold(rectangle, _polygon_span(xy, rectangle)), _rms(far))
+            found.append((cost + (-0.05 if is_right else 0.5), reading))
+    smooth = curve_through(_rounded(xy).tolist(), closed=True)
+    far = distances_to_polygon(xy, smooth.dense[0], closed=True)
+    found.append((1.0, Reading("closed curve", Hold(smooth, _polygon_span(xy, smooth, snaps=False)), _rms(far))))
+    return found
+
+
+def _cost(far: NDArray[np.float64], size: float, noise: float) -> float:
+    """1 where a stroke lies as far from a shape as a hand that means it may."""
+    return _rms(far) / (FITS_SHARE * size + 1.1 * noise)
+
+
+def _evenly(xy: Places) -> Places:
+    """Places at even shares of the length, each the mean of the hand's places around it."""
+    along = arc_lengths(xy)
+    at = np.linspace(0, along[-1], 4 * EVEN)
+    dense = np.column_stack([np.interp(at, along, xy[:, k]) for k in (0, 1)])
+    smoothed = np.column_stack([_smooth(dense[:, k], 9) for k in (0, 1)])
+    along = arc_lengths(smoothed)
+    at = np.linspace(0, along[-1], EVEN)
+    return np.column_stack([np.interp(at, along, smoothed[:, k]) for k in (0, 1)])
+
+
+def _smooth(values: NDArray[np.float64], width: int) -> NDArray[np.float64]:
+    padded = np.pad(values, width // 2, mode="edge")
+    return np.convolve(padded, np.ones(width) / width, "valid")
+
+
+def _size(xy: Places) -> float:
+    """Half the diagonal of what a shape fills."""
+    return max(1e-9, 0.5 * float(np.hypot(*np.ptp(xy, axis=0))))
+
+
+def _goes_one_way(along: NDArray[np.float64]) -> bool:
+    """Whether a line is not gone back upon by more than a tenth."""
+    forward = along * math.copysign(1.0, along[-1] - along[0])
+    back = float((np.maximum.accumulate(forward) - forward).max())
+    return back <= 0.1 * abs(float(along[-1] - along[0]))
+
+
+def _round_span(xy: Places, shape: Ellipse) -> tuple[float, float]:
+    u = shape.measure(xy)
+    start = float(u[0])
+    return start, start + math.copysign(math.tau, u[-1] - u[0])
+
+
+def _polygon_span(xy: Places, curve: Curve, *, snaps: bool = True) -> tuple[float, float]:
+    """Once round from where the hand began, or from the corner it meant."""
+    start = curve.begin(*_pair(xy[0]))
+    if snaps:
+        corners = curve.dense[1]
+        nearest = float(corners[np.abs(corners - start).argmin()])
+        if abs(nearest - start) < 0.06 * curve.length:
+            start = nearest
+    return start, start + curve.length
+
+
+def _curve(corners: Places, *, closed: bool, smooth: bool) -> Curve | None:
+    try:
+        return curve_through(corners.tolist(), closed=closed, smooth=smooth)
+    except ValueError:
+        return None
+
+
+def _angles(corners: Places) -> list[float]:
+    """The inner angles of a polygon, degrees."""
+    before, after = np.roll(corners, 1, axis=0) - corners, np.roll(corners, -1, axis=0) - corners
+    cross = before[:, 0] * after[:, 1] - before[:, 1] * after[:, 0]
+    return np.degrees(np.abs(np.arctan2(cross, (before * after).sum(axis=1)))).tolist()
+
+
+def _as_rectangle(corners: Places) -> Places:
+    """The rectangle about the middle of four corners that is nearest in direction and size."""
+    middle = corners.mean(axis=0)
+    sides = np.roll(corners, -1, axis=0) - corners
+    a = (sides[0] - sides[2]) / 2
+    b = (sides[1] - sides[3]) / 2
+    # One direction for both: b turned back by a quarter, weighted by length.
+    turned = np.array([b[1], -b[0]])
+    along = a + (turned if turned @ a > 0 else -turned)
+    along = along / np.hypot(*along)
+    across = np.array([-along[1], along[0]])
+    half_a, half_b = abs(float(a @ along)) / 2, abs(float(b @ across)) / 2
+    around = [(-1, -1), (1, -1), (1, 1), (-1, 1)]
+    found = np.array([middle + i * half_a * along + j * half_b * across for i, j in around])
+    area = float(np.sum(corners[:, 0] * np.roll(corners[:, 1], -1) - np.roll(corners[:, 0], -1) * corners[:, 1]))
+    own = float(np.sum(found[:, 0] * np.roll(found[:, 1], -1) - np.roll(found[:, 0], -1) * found[:, 1]))
+    return found if area * own > 0 else found[::-1]
+
+
+def _rounded(xy: Places) -> Places:
+    """A closed curve of a few harmonics through places that almost close."""
+    n = len(xy)
+    drift = (xy[-1] - xy[0]) * np.linspace(-0.5, 0.5, n)[:, None]
+    z = ((xy - drift) @ np.array([1, 1j]))[:-1]
+    spectrum = np.fft.fft(z)
+    spectrum[HARMONICS + 1 : -HARMONICS] = 0
+    curve = np.fft.ifft(spectrum)[:: max(1, (n - 1) // (4 * HARMONICS))]
+    return np.column_stack([curve.real, curve.imag])
+
+
+def _rms(values: NDArray[np.float64]) -> float:
+    return float(np.sqrt((values**2).mean()))
+
+
+def _pair(xy: Places) -> tuple[float, float]:
+    return float(xy[0]), float(xy[1])

@@ -163,8 +163,8 @@ def _settled(stroke: Stroke) -> Stroke:
     found = settled(stroke.trace)
     if found is None:
         return stroke
-    motion, reading = found
-    return replace(stroke, trace=motion).settled(reading.hold)
+    motion, readings = found
+    return replace(stroke, trace=motion).settled(readings[0].hold)
 
 
 def _figures(stroke: Stroke) -> dict[str, object]:

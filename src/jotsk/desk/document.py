@@ -14,6 +14,8 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.geometry import Rect
+from jotsk.core.guides.settling import Reading
+from jotsk.core.hand import Trace
 from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, blank_page, edits, resizing, stacking
 from jotsk.core.page.placing import Placement, settled
@@ -172,6 +174,13 @@ class Document(QObject):
         self._step(after, label, finished)
         self.last_stroke = new
         self._announce(before)
+
+    def settle_last(self, motion: Trace, reading: Reading, *, finished: bool = True) -> None:
+        """Let the last stroke become a shape, a step of its own: undone, it is the hand's stroke again."""
+        self.mend_last(
+            f"Settle into {'an' if reading.kind[0] in 'aeiou' else 'a'} {reading.kind}",
+            lambda stroke: replace(stroke, trace=motion).settled(reading.hold), finished=finished,
+        )  # fmt: skip
 
     def set_layer(self, uid: int, label: str, *, finished: bool = True, **values: object) -> None:
         """Change properties of a layer; not `finished` while a handle is dragged."""

@@ -6,6 +6,7 @@ from dataclasses import dataclass, replace
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Color, Pen
 from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX
@@ -37,6 +38,7 @@ class Hand(QObject):
         self.previous_color: Color = (255, 255, 255)
         self.recent: list[Color] = []
         self.borrowed_steadiness: float | None = None  # while a key is held
+        self.settles_after_s: float | None = HOLD_S  # how long a pen rests before its stroke settles; None: never
         self.feels: dict[str, ResponseCurve] = {}  # by the name of the device
         self._holds: dict[str, Hold] = {}
         self._last_inking = self.pen

@@ -11,15 +11,18 @@ from PySide6.QtWidgets import (
     QDialog,
     QFrame,
     QHBoxLayout,
+    QInputDialog,
     QMainWindow,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
 
+from jotsk.core.guides.settling import HOLD_S
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import assign_keys, make_actions
 from jotsk.desk.board import Board
 from jotsk.desk.board.placing_strip import PlacingStrip
+from jotsk.desk.board.settle_strip import SettleStrip
 from jotsk.desk.document import Document
 from jotsk.desk.feels import read_feels, write_feels
 from jotsk.desk.filing import Filing
@@ -49,6 +52,7 @@ from jotsk.desk.trays.top import TopBar
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
+SHORTEST_HOLD_S, LONGEST_HOLD_S = 0.3, 3.0
 FLOAT_PX = 10  # between the edge of the board and what floats over it
 TURN_STEP_DEG = 15
 
@@ -76,6 +80,7 @@ class Window(QMainWindow):
         )
         self.guide_commands = GuideCommands(self.board.guiding, self.status.tell, self)
         self.placing_strip = PlacingStrip(self.board)
+        self.settle_strip = SettleStrip(self.board)
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
         self._build()
@@ -187,6 +192,7 @@ class Window(QMainWindow):
             "guide.open": self.guide_commands.ask_open,
             "guide.save": self.guide_commands.ask_save,
             "guide.part": document.part_copies,
+            "guide.settle_time": self.ask_settle_time,
             "help.keys": self.show_keys,
         }.items():
             actions[entry_id].triggered.connect(lambda _=False, call=method: call())
@@ -198,6 +204,7 @@ class Window(QMainWindow):
             "view.left_handed": self.set_left_handed,
             "view.lamp": self.set_lamp,
             "view.frames": self.show_frames,
+            "guide.settle": self.set_settles,
             "view.overview": lambda on: self._float(self.overview, on),
             "view.history": lambda on: self._float(self.history, on),
         }.items():
@@ -266,6 +273,24 @@ class Window(QMainWindow):
             panel.move(FLOAT_PX if left_handed else board.width() - panel.width() - FLOAT_PX, y)
             panel.raise_()
             y += panel.height() + FLOAT_PX
+
+    def set_settles(self, on: bool) -> None:
+        """Whether a stroke that ends at rest becomes the shape it resembles."""
+        seconds = self.settings.value("hand/settle_s", HOLD_S, float)
+        self.hand.settles_after_s = min(LONGEST_HOLD_S, max(SHORTEST_HOLD_S, seconds)) if on else None
+        self.settings.setValue("hand/settles", on)
+
+    def ask_settle_time(self) -> None:
+        """How long the pen rests before its stroke settles."""
+        now = self.settings.value("hand/settle_s", HOLD_S, float)
+        seconds, accepted = QInputDialog.getDouble(
+            self, "Time to settle", "Seconds the pen rests at the end of a stroke",
+            now, SHORTEST_HOLD_S, LONGEST_HOLD_S, 2,
+        )  # fmt: skip
+        if accepted:
+            self.settings.setValue("hand/settle_s", seconds)
+            self.actions_by_id["guide.settle"].setChecked(True)
+            self.set_settles(True)
 
     def show_frames(self, shown: bool) -> None:
         self.board.shows_frames = shown
@@ -358,6 +383,8 @@ class Window(QMainWindow):
         return QSize(1280, 800)
 
     def _restore(self) -> None:
+        self.actions_by_id["guide.settle"].setChecked(self.settings.value("hand/settles", True, bool))
+        self.set_settles(self.actions_by_id["guide.settle"].isChecked())
         if self.settings.value("desk/lamp", False, bool):
             self.actions_by_id["view.lamp"].setChecked(True)
         if self.settings.value("desk/left_handed", False, bool):

@@ -116,7 +116,7 @@ def test_97_of_100_shapes_of_each_kind_are_read_rightly(kind):
     right = 0
     for seed in range(5000, 5100):
         found = settled(by_hand(kind, seed)[1])
-        right += found is not None and found[1].kind == kind
+        right += found is not None and found[1][0].kind == kind
     assert right >= 97
 
 
@@ -138,7 +138,7 @@ def test_a_rest_shorter_than_asked_for_is_none():
 @pytest.mark.parametrize("kind", KINDS)
 def test_the_shape_lies_where_it_was_meant_with_the_hands_pressure(kind):
     path, trace = by_hand(kind, 5003)
-    motion, reading = settled(trace)
+    motion, (reading, *_) = settled(trace)
     stroke = Stroke(motion, pen_by_id("plain-round"), 10.0, (0, 0, 0), 0.0, 45.0)
     clean = stroke.settled(reading.hold)
     dense = np.column_stack(

@@ -87,18 +87,21 @@ def _soft_mean(t: NDArray[np.float64], xy: Places, before_s: float, half_s: floa
     return _pair((weight[:, None] * xy).sum(axis=0) / weight.sum())
 
 
-def settled(trace: Trace, *, hold_s: float = HOLD_S, scale: float = 1.0) -> tuple[Trace, Reading] | None:
-    """The stroke without its rest, and what it becomes; None if it does not rest, or resembles nothing."""
+def settled(trace: Trace, *, hold_s: float = HOLD_S, scale: float = 1.0) -> tuple[Trace, list[Reading]] | None:
+    """The stroke without its rest, and what it can become, the likeliest first; None if it does not rest.
+
+    A stroke that resembles nothing is none either.
+    """
     rest = resting_from(trace, hold_s=hold_s, scale=scale)
     if rest is None or rest < 2:
         return None
     motion = Trace(trace.samples[: rest + 1])
     found = readings(motion, scale=scale)
-    return (motion, found[0]) if found else None
+    return (motion, found) if found else None
 
 
 def readings(trace: Trace, *, scale: float = 1.0) -> list[Reading]:
-    """What a stroke can be read as, the likeliest first."""
+    """What a stroke can be read as, the likeliest first, each kind once."""
     if len(trace) < 3:
         return []
     along = arc_lengths(trace.xy)
@@ -110,7 +113,10 @@ def readings(trace: Trace, *, scale: float = 1.0) -> list[Reading]:
     length = float(arc_lengths(xy)[-1])
     gap = math.dist(xy[0], xy[-1])
     found = _closed(xy, noise) if gap < CLOSED_SHARE * length else _open(xy, noise)
-    return [reading for _, reading in sorted(found, key=lambda pair: pair[0])]
+    best: dict[str, Reading] = {}
+    for _, reading in sorted(found, key=lambda pair: pair[0]):
+        best.setdefault(reading.kind, reading)
+    return list(best.values())
 
 
 Ranked = tuple[float, Reading]

@@ -20,7 +20,7 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QApplication, QWidget
 
-from jotsk.core.geometry.rects import rect_around
+from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.guides.guidance import FREELY
 from jotsk.core.page import Page, color_at
 from jotsk.core.page.choosing import stroke_at, strokes_inside
@@ -33,6 +33,7 @@ from jotsk.desk.board.guide_overlay import GuideOverlay
 from jotsk.desk.board.page_view import REST_MS, PageView
 from jotsk.desk.board.placing import Placing
 from jotsk.desk.board.session import Session
+from jotsk.desk.board.settler import Settler
 from jotsk.desk.board.shifting import Shifting
 from jotsk.desk.board.ways import GOES_ROUND, SMALL_CURSOR, Way
 from jotsk.desk.document import Document
@@ -79,6 +80,8 @@ class Board(PageView):
         self._handles = GuideHandles(self.guiding)
         self._paint_timer = QTimer(self, singleShot=True)
         self._paint_timer.timeout.connect(self._paint_wet)
+        self.settler = Settler(document, hand, lambda: self.session, self)
+        self.settler.settled.connect(self._paint_wet)
         self._notice_timer = QTimer(self, singleShot=True, interval=NOTICE_MS)
         self._notice_timer.timeout.connect(self._clear_notice)
         self.setMouseTracking(True)
@@ -227,6 +230,8 @@ class Board(PageView):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if self.placing is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             self.settle_pictures()
+        elif self.settler.offer is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.settler.accept()
         else:
             super().keyPressEvent(event)
 
@@ -290,6 +295,7 @@ class Board(PageView):
         if self.session is not None:  # the lift never came: the pen left the tablet, or a driver lost it
             self._release(QPointF(math.nan, math.nan), t_ms)
         self.touched.emit()
+        self.settler.begins()
         if self.document.can_draw():
             pen = self.hand.eraser() if self._eraser_end else self.hand.pen
             hold, page = self.hand.hold_for_stroke(pen), self.document.page
@@ -327,6 +333,7 @@ class Board(PageView):
         x, y = self.view.to_page(*self._device(at))
         if not self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y):
             return
+        self.settler.moved(at)
         # Every event is painted at once, unless they come faster than any screen shows: then several together.
         wait_s = self._paint_again_at - time.perf_counter()
         if wait_s <= 0:
@@ -340,10 +347,9 @@ class Board(PageView):
             return
         begin = time.perf_counter()
         self.guiding.light(self.session.held_by)
-        *copies, own = self.session.paint()
-        for rect in copies:
+        for rect in (rects := self.session.paint())[:-1]:
             self._show_patch(rect)
-        self._show_patch(own, self._moved_pointer(self._drawn_to))
+        self._show_patch(rects[-1] if rects else EMPTY, self._moved_pointer(self._drawn_to))
         if self.session.towed_at is not None:
             self.update()  # the rope may lie anywhere between ink and pen
         now = time.perf_counter()
@@ -374,7 +380,8 @@ class Board(PageView):
         self.document.pen_is_down = False
         self.guiding.light(None)
         self._paint_timer.stop()
-        if math.isfinite(at.x()):
+        self.settler.stop()
+        if math.isfinite(at.x()) and session.shape is None:
             session.lift(t_ms, *self.view.to_page(*self._device(at)))
         self.picture.wet = None
         self.picture.drying = session.cells
@@ -387,6 +394,8 @@ class Board(PageView):
             if stroke is not None:
                 self.document.add_stroke(stroke)
                 self.hand.used_color(stroke.color)
+                if self.document.last_stroke is stroke:
+                    self.settler.lifted(session)
         if self.picture.drying:  # nothing came of it
             self._page_changed(self.document.page, self.document.page)
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 import time
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -15,10 +15,13 @@ from jotsk.core.guides import Line, Rail, first_motion, holder
 from jotsk.core.guides.choosing import can_hold
 from jotsk.core.guides.guidance import FREELY, STEP_DEG, STEPPED, Guidance
 from jotsk.core.guides.rails import degrees_of
+from jotsk.core.guides.regular import pulled, regular
+from jotsk.core.guides.settling import Reading, settled
 from jotsk.core.guides.symmetry import copies
-from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, cleaned
+from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, Trace, cleaned
 from jotsk.core.ink import TILE, Color, Cut, Pen, Stroke, WetInk
 from jotsk.core.ink.blend_kernel import INKS, RUBS
+from jotsk.core.ink.shown import ShownInk
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import WetLayer
 from jotsk.desk.hand import Hold
@@ -57,8 +60,11 @@ class Session:
         self._samples: list[Sample] = []
         self.area = Rect(0, 0, 0, 0)  # page px that ever showed wet ink
         self._cells: set[tuple[int, int]] = set()
+        self.shape: SettledShape | None = None
+        self._shown: ShownInk | None = None  # of the shape
+        self._held_at = (0.0, 0.0)  # page px where the pen rested, and takes hold of the shape
         does = RUBS if pen.rubs else INKS
-        self.wet = WetLayer(uid, lambda *tile: self._ink.alpha(*tile), packed(self.color), does)
+        self.wet = WetLayer(uid, lambda *tile: (self._shown or self._ink).alpha(*tile), packed(self.color), does)
 
     def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> bool:
         """Take one report of the device, page px; False if it says nothing that can be used."""
@@ -73,6 +79,9 @@ class Session:
         if self._weight is not None:
             sample = self._weight.weighed(sample)
         self._samples.append(sample)
+        if self.shape is not None:
+            self._pull_shape(x, y)
+            return True
         if self._guidance.course != FREELY:
             self._pull_straight()
         elif self._is_decided or not self._choose():
@@ -81,7 +90,7 @@ class Session:
 
     def paint(self) -> list[Rect]:
         """Paint the samples taken since the last time; return the page rectangles whose ink changed."""
-        changed = self._ink.paint() + self._given_up
+        changed = (self._ink.paint() if self._shown is None else []) + self._given_up
         self._given_up = []
         for rect in changed:
             self.area |= rect
@@ -96,6 +105,10 @@ class Session:
         """Run straight from where it began from now on, or as the hand goes again."""
         if course == self._guidance.course:
             return
+        if self.shape is not None:  # a settled shape becomes regular instead
+            self._guidance = replace(self._guidance, course=course, turned_deg=turned_deg)
+            self._pull_shape(*self._held_at)
+            return
         self._guidance = replace(self._guidance, course=course, turned_deg=turned_deg)
         self._is_decided = course == FREELY and not can_hold(self._guidance.guides)
         if not self._samples:
@@ -107,6 +120,38 @@ class Session:
         else:
             self.held_by = None
             self._pull_straight()
+
+    def settle(self, hold_s: float, page: Rect) -> bool:
+        """If the pen has rested for `hold_s` seconds, become the shape the stroke resembles; whether it did."""
+        if self.pen.rubs or self.shape is not None or self._rail is not None or len(self._samples) < 3:
+            return False
+        last = self._samples[-1]
+        found = settled(cleaned([*self._samples, last._replace(t=self._clock.now())]), hold_s=hold_s, scale=self._scale)
+        if found is None:
+            return False
+        motion, all_readings = found
+        self.shape = SettledShape(motion, tuple(all_readings), all_readings[0], page)
+        self._held_at = last.x, last.y
+        self._show_shape(self.shape)
+        return True
+
+    def _pull_shape(self, x: float, y: float) -> None:
+        """Turn and scale the shape with the pen, which holds it where it came to rest."""
+        assert self.shape is not None
+        reading = self.shape.readings[0]
+        reading = replace(reading, hold=pulled(reading.hold, self._held_at, (x, y)))
+        if self._guidance.course != FREELY:
+            reading = regular(reading, self._guidance.turned_deg)
+        self._show_shape(replace(self.shape, reading=reading))
+
+    def _show_shape(self, shape: SettledShape) -> None:
+        self.shape = shape
+        before = (self._shown or self._ink).cells
+        drawn = self._stroke_of(shape.motion)
+        self._shown = ShownInk(drawn.settled(shape.reading.hold), shape.page) if drawn else None
+        after = self._shown.cells if self._shown else set()
+        self._cells |= before | after
+        self._given_up += [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in before | after]
 
     def _choose(self) -> bool:
         """Find the guide that holds, from what there is of the stroke; whether the ink was begun anew on its rail."""
@@ -159,7 +204,9 @@ class Session:
 
     def stroke(self) -> Stroke | None:
         """The finished stroke; None if no sample came."""
-        trace = cleaned(self._samples)
+        return self._stroke_of(cleaned(self._samples))
+
+    def _stroke_of(self, trace: Trace) -> Stroke | None:
         if not len(trace):
             return None
         hold = self._hold
@@ -171,6 +218,16 @@ class Session:
     def cut(self) -> Cut | None:
         stroke = self.stroke()
         return None if stroke is None else Cut(stroke.ribbon, self.pen.shells)
+
+
+@dataclass(frozen=True)
+class SettledShape:
+    """What a stroke settled into: its motion without the rest, all it can be read as, and as what it is shown."""
+
+    motion: Trace
+    readings: tuple[Reading, ...]
+    reading: Reading
+    page: Rect
 
 
 FEEL_STEPS = 4096
@@ -189,6 +246,10 @@ class EventClock:
         self._last_ms = 0.0
         self._last_s = 0.0
         self._seen = 0.0
+
+    def now(self) -> float:
+        """The time of something that happens without an event, such as a pen that rests."""
+        return self._last_s + max(1e-4, time.monotonic() - self._seen)
 
     def read(self, t_ms: float) -> float:
         now = time.monotonic()

@@ -1,0 +1,62 @@
+"""The strip that says what a line settled into, and offers what else it could be."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QWidget
+
+from jotsk.desk.board.board import Board
+
+MOST_OFFERED = 4
+HANDS_OWN = "The hand's own line"
+
+
+class SettleStrip(QWidget):
+    """Lies at the head of the board from the lift to the next stroke."""
+
+    def __init__(self, board: Board) -> None:
+        super().__init__(board)
+        self._board = board
+        self.setObjectName("chrome")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self.setCursor(Qt.CursorShape.ArrowCursor)
+        self.words = QLabel()
+        self.buttons: list[QPushButton] = []
+        self._layout = QHBoxLayout(self)
+        self._layout.setContentsMargins(14, 6, 8, 6)
+        self._layout.setSpacing(8)
+        self._layout.addWidget(self.words)
+        board.settler.offer_changed.connect(self.show_offer)
+        board.resized.connect(self.place)
+        self.hide()
+
+    def show_offer(self) -> None:
+        for button in self.buttons:
+            self._layout.removeWidget(button)
+            button.hide()
+            button.deleteLater()
+        self.buttons = []
+        offer = self._board.settler.offer
+        if offer is not None:
+            self.words.setText(f"Settled into: {offer.reading.kind}")
+            others = [r.kind for r in offer.readings if r.kind != offer.reading.kind][:MOST_OFFERED]
+            for kind in others:
+                self._add(kind.capitalize(), f"Make it: {kind}", lambda k=kind: self._board.settler.take(k))
+            self._add(HANDS_OWN, "Undo the settling (Ctrl+Z)", self._board.document.undo)
+            self._add("Keep", "Keep the shape; so does drawing on (Enter)", self._board.settler.accept)
+        self.place()
+
+    def place(self) -> None:
+        self.setVisible(self._board.settler.offer is not None)
+        self.adjustSize()
+        self.move((self._board.width() - self.width()) // 2, 10)
+        self.raise_()
+
+    def _add(self, words: str, tooltip: str, act: Callable[[], object]) -> None:
+        button = QPushButton(words, toolTip=tooltip)
+        button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        button.clicked.connect(lambda: act())
+        self._layout.addWidget(button)
+        self.buttons.append(button)

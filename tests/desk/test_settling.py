@@ -1,0 +1,115 @@
+"""Strokes that settle, with the real window and a pen that rests."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QCoreApplication, Qt
+from PySide6.QtTest import QTest
+
+from jotsk.core.hand import Trace
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.page import render
+
+HOLD_S = 0.3
+
+
+@pytest.fixture
+def quick(window):
+    """A window that settles sooner, so that nobody waits long."""
+    window.hand.settles_after_s = HOLD_S
+    window.hand.take(window.hand.roll.pen("plain-round"))
+    return window
+
+
+def circle(window, *, share=1.0):
+    w, h = window.board.width(), window.board.height()
+    u = np.linspace(0, 2 * np.pi * share, 300)
+    path = np.column_stack([w / 2 + 120 * np.cos(u), h / 2 + 120 * np.sin(u)])
+    return drawn(path, 0.8, pressure=[0.3, 0.9, 0.5], device=DEVICES["display"], seed=4)
+
+
+def press_and_rest(window, pen, trace: Trace, qtbot):
+    """Draw without lifting, and wait until the line has settled; returns the lift that is yet to come."""
+    events = list(pen._events_of(trace))
+    for _, event in events[:-1]:
+        QCoreApplication.sendEvent(window.board, event)
+    qtbot.waitUntil(lambda: window.board.session.shape is not None, timeout=3000)
+    return events[-1][1]
+
+
+def far_from_middle(stroke):
+    points = stroke.ribbon.points[:, :2]
+    return np.hypot(*(points - (points.min(axis=0) + points.max(axis=0)) / 2).T)
+
+
+def test_a_circle_that_ends_at_rest_settles_and_is_undone_in_two_steps(quick, pen, qtbot):
+    window = quick
+    before = window.board.picture.frame.copy()
+    lift = press_and_rest(window, pen, circle(window), qtbot)
+    shown = window.board.picture.frame.copy()
+    QCoreApplication.sendEvent(window.board, lift)
+    stroke = window.document.last_stroke
+    assert np.ptp(far_from_middle(stroke)) < 0.1 and window.document.undo_label == "Settle into a circle"
+    assert np.abs(shown.astype(int) - window.board.picture.frame).max() <= 1, "the shape is shown as it will lie"
+    window.document.undo()
+    own = window.document.last_stroke
+    assert np.ptp(far_from_middle(own)) > 0.5 and own.hold is None
+    window.document.undo()
+    assert len(window.document.page.active.marks) == 0
+    window.board.picture.draw()
+    assert np.array_equal(window.board.picture.frame, before) and window.board.settler.offer is None
+    window.document.redo()
+    window.document.redo()
+    layer = window.document.page.active
+    assert render(layer.marks, window.document.page.bounds) == layer.tiles
+
+
+def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, qtbot):
+    window = quick
+    QCoreApplication.sendEvent(window.board, press_and_rest(window, pen, circle(window), qtbot))
+    strip = window.settle_strip
+    assert not strip.isHidden() and "circle" in strip.words.text()
+    next(b for b in strip.buttons if b.text() == "Ellipse").click()
+    assert window.board.settler.offer.reading.kind == "ellipse" and "ellipse" in strip.words.text()
+    assert window.document.undo_label == "Settle into an ellipse"
+    window.board.setFocus()
+    QTest.keyClick(window.board, Qt.Key.Key_Return)
+    assert strip.isHidden() and window.document.last_stroke.hold is not None
+    QCoreApplication.sendEvent(window.board, press_and_rest(window, pen, circle(window), qtbot))
+    next(b for b in strip.buttons if "own line" in b.text()).click()
+    assert strip.isHidden() and window.document.last_stroke.hold is None
+
+
+def test_still_held_it_is_pulled_larger_and_made_regular(quick, pen, qtbot):
+    window, board = quick, quick.board
+    w, h = board.width(), board.height()
+    corners = np.array([(0.3, 0.3), (0.55, 0.33), (0.52, 0.6), (0.3, 0.3)]) * (w, h)
+    lift = press_and_rest(window, pen, drawn(corners, 0.9, pressure=0.8, device=DEVICES["display"], seed=1), qtbot)
+    small = board.session.shape.reading.hold.rail.length
+    middle = np.array(board.view.to_page(*(corners[:3].max(axis=0) + corners[:3].min(axis=0)) / 2))
+    x, y = board.view.to_screen(*(middle + 1.5 * (np.array(board.view.to_page(*corners[0])) - middle)))
+    board._move(board.rect().center().toPointF().__class__(x, y), 5000.0, 0.8)
+    assert board.session.shape.reading.hold.rail.length == pytest.approx(1.5 * small, rel=0.05)
+    board.set_course("straight")
+    rail = board.session.shape.reading.hold.rail
+    sides = np.hypot(*np.diff(np.array([*rail.points, rail.points[0]]), axis=0).T)
+    assert sides == pytest.approx(np.full(3, sides.mean()), rel=1e-6), "equilateral"
+    board.set_course("freely")
+    QCoreApplication.sendEvent(board, lift)
+    assert window.document.undo_label == "Settle into a triangle"
+
+
+def test_no_settling_where_it_is_switched_off_or_the_stroke_goes_on(quick, pen, qtbot):
+    window = quick
+    window.actions_by_id["guide.settle"].setChecked(False)
+    events = list(pen._events_of(circle(window)))
+    for _, event in events[:-1]:
+        QCoreApplication.sendEvent(window.board, event)
+    qtbot.wait(round(HOLD_S * 1000) + 250)
+    assert window.board.session.shape is None
+    QCoreApplication.sendEvent(window.board, events[-1][1])
+    window.actions_by_id["guide.settle"].setChecked(True)
+    assert window.hand.settles_after_s == 0.65
+    pen.draw(circle(window))
+    assert window.document.undo_label == "Stroke" and window.board.settler.offer is None

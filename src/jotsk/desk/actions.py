@@ -108,6 +108,7 @@ TABLE: tuple[Entry, ...] = (
     Entry("guide.numbers", "Guide in numbers…", "", "Type where the chosen guide lies, and how it looks", "Guides"),
     Entry("guide.open", "Add a set of guides…", "", "Use guides that were saved from another page", "Guides"),
     Entry("guide.save", "Save the guides as a set…", "", "Keep these guides for other pages", "Guides"),
+    Entry("guide.from_line", "French curve of the line", "", "Make a French curve of the last line", "Guides"),
     Entry("guide.part", "Part the copies", "", "Make the copies of a symmetric line strokes of their own", "Guides"),
     Entry(
         "guide.settle",
@@ -118,6 +119,7 @@ TABLE: tuple[Entry, ...] = (
         checkable=True,
     ),
     Entry("guide.settle_time", "Time to settle…", "", "How long the pen rests before that", "Guides"),
+    Entry("hand.draft", "Draft a line", "7", "Place a line point by point, then ink it", "Hand", hold=True),
     Entry("hand.straight", "Straight line", "H", "Run straight from where the stroke began", "Hand", hold=True),
     Entry("hand.stepped", "Straight in steps", "Y", "Straight, at steps of 15 degrees of the view", "Hand", hold=True),
     Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
@@ -127,7 +129,7 @@ BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
 # H and Y do with F and R.
-MIRRORED = dict(zip("QWERASDFZXCVB123456NMHY", "POIULKJHMNBYV098765CXFR", strict=True))
+MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHY", "POIULKJHMNBYV0987654CXFR", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable
 from pathlib import Path
 
@@ -9,16 +10,22 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QWidget
 
 from jotsk.core.errors import JotskError
 from jotsk.core.files.writing import whole_file
+from jotsk.core.guides.draft import few_points
 from jotsk.core.guides.guide import read_guides, written_guides
+from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding
 
+CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03
 KIND = "Sets of guides (*.json)"
 
 
 class GuideCommands:
     """Sets of guides for other pages, and the sheet of numbers."""
 
-    def __init__(self, guiding: Guiding, tell: Callable[[str], object], window: QWidget) -> None:
+    def __init__(
+        self, document: Document, guiding: Guiding, tell: Callable[[str], object], window: QWidget
+    ) -> None:  # fmt: skip
+        self._document = document
         self._guiding, self._tell, self._window = guiding, tell, window
         self.sheet: QDialog | None = None
 
@@ -31,6 +38,17 @@ class GuideCommands:
             self.sheet = GuideSheet(self._guiding, self._window)
         self.sheet.show()
         self.sheet.raise_()
+
+    def curve_of_line(self) -> None:
+        """Make a French curve of the last line: as few points as keep it within half a px."""
+        stroke = self._document.last_stroke
+        if stroke is None or len(stroke.line) < 2:
+            self._tell("There is no line yet to make a curve of; draw one first.")
+            return
+        points = few_points(stroke.own_ribbon.points[:, :2], CURVE_OFF_PX)
+        gap, length = math.dist(points[0], points[-1]), stroke.own_ribbon.length_px
+        closed = len(points) > 3 and gap < CLOSED_SHARE * length
+        self._guiding.add_curve(points[:-1] if closed else points, closed=closed, smooth=True)
 
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self._window, "Add a set of guides", "", KIND)

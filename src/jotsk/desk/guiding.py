@@ -112,6 +112,13 @@ class Guiding(QObject):
         self._put([*self._records, guide.record()], f"Add {name[0].lower()}{name[1:]}")
         self.select(len(self.guides) - 1)
 
+    def add_curve(self, points: Sequence[tuple[float, float]], *, closed: bool, smooth: bool) -> None:
+        """Add a French curve through points, such as a draft or a line that was drawn."""
+        name = self._free_name("French curve")
+        guide = Guide("french-curve", points=tuple(points), closed=closed, smooth=smooth, name=name)
+        self._put([*self._records, guide.record()], "Add french curve")
+        self.select(len(self.guides) - 1)
+
     def add_all(self, guides: Sequence[Guide]) -> None:
         """Add a set of guides."""
         room = MOST_GUIDES - len(self.guides)

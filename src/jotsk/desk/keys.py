@@ -24,6 +24,7 @@ WAYS = {
     "page.crop": Way.CROP,
     "layer.shift": Way.SHIFT,
     "guide.place": Way.GUIDE,
+    "hand.draft": Way.DRAFT,
 }
 COURSES = {"hand.straight": STRAIGHT, "hand.stepped": STEPPED}
 

@@ -21,6 +21,7 @@ from jotsk.core.guides.settling import HOLD_S
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import assign_keys, make_actions
 from jotsk.desk.board import Board
+from jotsk.desk.board.draft_strip import DraftStrip
 from jotsk.desk.board.placing_strip import PlacingStrip
 from jotsk.desk.board.settle_strip import SettleStrip
 from jotsk.desk.document import Document
@@ -78,9 +79,10 @@ class Window(QMainWindow):
         self.pages = PageCommands(
             self.document, self.board, self.filing, self.guard, shelf, settings, self.status.tell, self
         )
-        self.guide_commands = GuideCommands(self.board.guiding, self.status.tell, self)
+        self.guide_commands = GuideCommands(self.document, self.board.guiding, self.status.tell, self)
         self.placing_strip = PlacingStrip(self.board)
         self.settle_strip = SettleStrip(self.board)
+        self.draft_strip = DraftStrip(self.board)
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
         self._build()
@@ -192,6 +194,7 @@ class Window(QMainWindow):
             "guide.open": self.guide_commands.ask_open,
             "guide.save": self.guide_commands.ask_save,
             "guide.part": document.part_copies,
+            "guide.from_line": self.guide_commands.curve_of_line,
             "guide.settle_time": self.ask_settle_time,
             "help.keys": self.show_keys,
         }.items():

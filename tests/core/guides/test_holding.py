@@ -65,13 +65,12 @@ def test_a_held_line_lies_on_its_guide(kind):
         start = tuple(stroke.trace.xy[0])
         line = shapely.LineString(held.ribbon.points[:, :2].astype(float))
         guide = expected(start)
-        assert shapely.hausdorff_distance(shapely.segmentize(line, 1.0), guide) >= 0
         assert (
             max(guide.distance(shapely.Point(p)) for p in shapely.get_coordinates(shapely.segmentize(line, 0.7)))
             <= WITHIN_PX
         )
         assert line.length > 0.9 * np.hypot(*np.diff(path, axis=0).T).sum()
-        assert np.ptp(held.ribbon.points[:, 2]) == pytest.approx(np.ptp(stroke.ribbon.points[:, 2]), abs=0.1)
+        assert held.ribbon.points[:, 2].max() == pytest.approx(stroke.ribbon.points[:, 2].max(), abs=0.1)
 
 
 @pytest.mark.parametrize("closed", [False, True])
@@ -93,6 +92,8 @@ def test_a_circle_gone_round_closes_exactly():
     guide = guide_from({"kind": "rings", "at": [300, 300]})
     held = guided(Stroke(shaky(ROUND, 2.0, seed=7), pen_by_id("plain-round"), 8.0, (0, 0, 0), 30.0, 60.0), [guide])
     assert held.ribbon.points[0, :2] == pytest.approx(held.ribbon.points[-1, :2], abs=1e-3)
+    tapered = replace(held, pen=pen_by_id("quill-nib")).ribbon.points[:, 2]
+    assert tapered[0] == pytest.approx(tapered[3], rel=0.05), "what has no ends does not taper to a notch"
 
 
 def test_the_motion_along_the_guide_is_the_hands():

@@ -16,7 +16,7 @@ from jotsk.core.hand import Steadier, Trace, steady_now
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.painting import Key, inked_tiles, shelled_tiles
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import TILE, Ribbon, ribbon_of
+from jotsk.core.ink.ribbon import NO_TAPER, TILE, Ribbon, ribbon_of
 
 Color = tuple[int, int, int]
 
@@ -92,7 +92,10 @@ class Stroke:
     @computed
     def own_ribbon(self) -> Ribbon:
         """Without its copies."""
-        return ribbon_of(self.line, self.pen, self.size_px, self.scale)
+        pen, line = self.pen, self.line
+        if self.hold is not None and self.hold.rail.round and len(line) > 2 and np.allclose(line.xy[0], line.xy[-1]):
+            pen = replace(pen, taper_in=NO_TAPER, taper_out=NO_TAPER)  # gone all the way round, it has no ends
+        return ribbon_of(line, pen, self.size_px, self.scale)
 
     @property
     def bounds(self) -> Rect:

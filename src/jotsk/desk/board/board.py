@@ -10,28 +10,26 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QEnterEvent,
-    QEventPoint,
     QFocusEvent,
     QKeyEvent,
-    QMouseEvent,
     QPainter,
-    QPointingDevice,
-    QTabletEvent,
 )  # fmt: skip
 from PySide6.QtWidgets import QApplication, QWidget
 
-from jotsk.core.geometry.rects import EMPTY, rect_around
+from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.guides.guidance import FREELY
 from jotsk.core.page import Page, color_at
-from jotsk.core.page.choosing import stroke_at, strokes_inside
 from jotsk.core.page.placing import first_placement
 from jotsk.core.page.stack import inside
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
+from jotsk.desk.board.drafting import Drafting
 from jotsk.desk.board.guide_handles import GuideHandles
 from jotsk.desk.board.guide_overlay import GuideOverlay
-from jotsk.desk.board.page_view import REST_MS, PageView
+from jotsk.desk.board.lasso import choose_by, crop_by, cropped_area
+from jotsk.desk.board.page_view import REST_MS
 from jotsk.desk.board.placing import Placing
+from jotsk.desk.board.pointing import PointedView
 from jotsk.desk.board.session import Session
 from jotsk.desk.board.settler import Settler
 from jotsk.desk.board.shifting import Shifting
@@ -41,18 +39,18 @@ from jotsk.desk.guiding import Guiding, turned_steps
 from jotsk.desk.hand import Hand
 
 NOTICE_MS = 4000
-PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 FASTEST_PAINT_S = 0.003
 REST_SHARE = 6.0  # a tip that is slow to paint is painted less often, and leaves six sevenths of the time free
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
 
 
-class Board(PageView):
+class Board(PointedView):
     """The page, and the pen on it."""
 
     touched = Signal()  # a stroke begins
     done = Signal()  # what a way was borrowed for
     placing_changed = Signal()
+    way_changed = Signal()
 
     def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -63,14 +61,11 @@ class Board(PageView):
         self.session: Session | None = None
         self._resized_from: tuple[QPointF, float] | None = None  # where the pen's size was taken hold of, and the size
         self._pointer: QPointF | None = None
-        self._eraser_end = False
-        self._device_name = ""
         self._notice = ""
         self._notice_at = QPointF()
         self._paint_again_at = 0.0
         self._drawn_to: QPointF | None = None
         self._lasso: list[QPointF] = []
-        self._finger_draws = False
         self.placing: Placing | None = None  # pictures on their way onto the page
         self._shifting: Shifting | None = None
         self._preview: list[NDArray[np.float64]] = []
@@ -78,6 +73,8 @@ class Board(PageView):
         self._course = FREELY
         self._guide_overlay = GuideOverlay()
         self._handles = GuideHandles(self.guiding)
+        self._is_drafting = False
+        self.drafting = Drafting(document, hand, self.guiding, self)
         self._paint_timer = QTimer(self, singleShot=True)
         self._paint_timer.timeout.connect(self._paint_wet)
         self.settler = Settler(document, hand, lambda: self.session, self)
@@ -97,6 +94,7 @@ class Board(PageView):
         document.previewed.connect(self.show_preview)
         hand.changed.connect(self.update)
         self.guiding.changed.connect(self.update)
+        self.drafting.changed.connect(self.update)
 
     # -- the view ------------------------------------------------------------------------------
 
@@ -119,6 +117,12 @@ class Board(PageView):
     def set_way(self, way: Way) -> None:
         self.way = way
         self.update()
+        self.way_changed.emit()
+
+    def ink_draft(self) -> None:
+        """Draw the drafted line with the pen in the hand."""
+        self.touched.emit()
+        self.drafting.ink(self.view.zoom)
 
     def set_course(self, course: str) -> None:
         """How strokes run: as the hand goes, or straight from where they begin."""
@@ -153,6 +157,8 @@ class Board(PageView):
         )  # fmt: skip
         around = self._crop_corners() if self.way is Way.CROP and self._lasso else self._lasso
         overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, around)
+        if self.way is Way.DRAFT:
+            self.drafting.draw(painter, self.view, ratio)
         if self.placing is not None:
             self.placing.draw(painter, self.view, ratio)
         if self.session is not None and self.session.towed_at is not None and self._pointer is not None:
@@ -195,41 +201,13 @@ class Board(PageView):
 
     # -- input ---------------------------------------------------------------------------------
 
-    def tabletEvent(self, event: QTabletEvent) -> None:
-        event.accept()
-        at = event.position()
-        kind = event.type()
-        if kind == QEvent.Type.TabletMove:  # first, and with as little as can be: they come by the thousand
-            if self.session is None:
-                self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
-            self._move(at, event.timestamp(), event.pressure(), event.xTilt(), event.yTilt())
-            return
-        self._device_name = event.pointingDevice().name()
-        self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
-        if kind == QEvent.Type.TabletPress and event.button() == Qt.MouseButton.LeftButton:
-            has_pressure = bool(event.pointingDevice().capabilities() & QPointingDevice.Capability.Pressure)
-            self._press(at, event.timestamp(), event.pressure(), has_pressure)
-        elif kind == QEvent.Type.TabletPress:
-            self._start_drag(at, Way.MOVE)
-        elif kind == QEvent.Type.TabletRelease:
-            self._release(at, event.timestamp())
-
-    def mousePressEvent(self, event: QMouseEvent) -> None:
-        if event.button() == Qt.MouseButton.LeftButton:
-            self._eraser_end = False
-            self._press(event.position(), event.timestamp(), 1.0, has_pressure=False)
-        elif event.button() == Qt.MouseButton.MiddleButton:
-            self._start_drag(event.position(), Way.MOVE)
-
-    def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        self._move(event.position(), event.timestamp(), 1.0)
-
-    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        self._release(event.position(), event.timestamp())
-
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if self.placing is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             self.settle_pictures()
+        elif self.way is Way.DRAFT and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.ink_draft()
+        elif self.way is Way.DRAFT and event.key() == Qt.Key.Key_Backspace:
+            self.drafting.remove_last()
         elif self.settler.offer is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             self.settler.accept()
         else:
@@ -247,24 +225,14 @@ class Board(PageView):
     def leaveEvent(self, event: QEvent) -> None:
         self._point_at(None)
 
-    def one_finger(self, state: QEventPoint.State, at: QPointF, t_ms: float) -> None:
-        """A finger draws, unless a pen is drawing: then it is the hand that lies there."""
-        self._eraser_end = False
-        if state == QEventPoint.State.Pressed and self.session is None:
-            self._finger_draws = True
-            self._press(at, t_ms, 1.0, has_pressure=False)
-        elif self._finger_draws and state == QEventPoint.State.Released:
-            self._finger_draws = False
-            self._release(at, t_ms)
-        elif self._finger_draws:
-            self._move(at, t_ms, 1.0)
-
     def give_up_finger(self) -> None:
-        super().give_up_finger()
         if self._finger_draws:
-            self._finger_draws = False
             self._lasso = []
             self.drop_stroke()
+        super().give_up_finger()
+
+    def is_drawing(self) -> bool:
+        return self.session is not None
 
     def _press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         self._point_at(at)
@@ -281,6 +249,11 @@ class Board(PageView):
             return
         if self.way is Way.PICK:
             self._pick(at)
+            return
+        if self.way is Way.DRAFT:
+            ratio = self.devicePixelRatioF()
+            self.drafting.press(self.view.to_page(*self._device(at)), self.view.zoom / ratio)
+            self._is_drafting = True
             return
         if self.way is Way.GUIDE:
             if not self._handles.take(at, self.view, self.devicePixelRatioF(), self.size()):
@@ -318,6 +291,8 @@ class Board(PageView):
             self.update()
         elif self._shifting is not None:
             self.show_preview(self._shifting.lines_at(self.view.to_page(*self._device(at))))
+        elif self._is_drafting:
+            self.drafting.drag(self.view.to_page(*self._device(at)))
         elif self._handles.is_held:
             self._handles.drag(self.view.to_page(*self._device(at)), self.view, self.devicePixelRatioF())
         elif self._drag_at is not None:
@@ -366,6 +341,10 @@ class Board(PageView):
             self.show_preview([])
             self.document.shift_layers(*by)
             return
+        if self._is_drafting:
+            self._is_drafting = False
+            self.drafting.release()
+            return
         if self._handles.is_held:
             self._handles.let_go()
             self.update()
@@ -400,22 +379,14 @@ class Board(PageView):
             self._page_changed(self.document.page, self.document.page)
 
     def _close_lasso(self) -> None:
-        """Choose what the lasso holds; a lasso that went nowhere is a press on one line."""
+        """Choose what the lasso holds, or crop the page to it."""
         lasso, self._lasso = self._lasso, []
         places = self._places(lasso)
-        if self.way is Way.CROP:
-            if np.ptp(places, axis=0).min() * self.view.zoom >= PRESS_PX:
-                self.document.crop(rect_around(places))
-                self.done.emit()
-            self.update()
-            return
-        layer = self.document.page.active
-        more = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
-        if np.ptp(places, axis=0).max() * self.view.zoom < PRESS_PX:
-            one = stroke_at(layer, *places[0], PRESS_PX / self.view.zoom)
-            self.document.choose([one] if one is not None else [], more=more)
-        else:
-            self.document.choose(strokes_inside(layer, places), more=more)
+        if self.way is not Way.CROP:
+            more = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
+            choose_by(self.document, places, self.view.zoom, more=more)
+        elif crop_by(self.document, places, self.view.zoom):
+            self.done.emit()
         self.update()
 
     def _places(self, points: list[QPointF]) -> NDArray[np.float64]:
@@ -424,7 +395,7 @@ class Board(PageView):
 
     def _crop_corners(self) -> list[QPointF]:
         """The page as it would be cropped, on the board."""
-        area, ratio = rect_around(self._places(self._lasso)) & self.document.page.bounds, self.devicePixelRatioF()
+        area, ratio = cropped_area(self.document, self._places(self._lasso)), self.devicePixelRatioF()
         corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
         return [QPointF(*self.view.to_screen(x, y)) / ratio for x, y in corners]
 
@@ -470,6 +441,9 @@ class Board(PageView):
 
     def drop_stroke(self) -> None:
         """Give the stroke under the pen up, as if it had not been begun; or pictures that have not settled."""
+        if self.way is Way.DRAFT and not self.drafting.is_empty:
+            self.drafting.give_up()
+            return
         if self.placing is not None or self._lasso:
             self._lasso = []
             self.drop_pictures()

@@ -17,7 +17,8 @@ class Way(Enum):
     CROP = "crop"
     SHIFT = "shift"
     GUIDE = "guide"
+    DRAFT = "draft"
 
 
 GOES_ROUND = (Way.CHOOSE, Way.CROP)  # these draw a line around something
-SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, Way.SHIFT, Way.GUIDE, *GOES_ROUND)
+SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, Way.SHIFT, Way.GUIDE, Way.DRAFT, *GOES_ROUND)

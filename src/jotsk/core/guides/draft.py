@@ -1,0 +1,144 @@
+"""A line that is placed point by point before it is inked, and ready shapes between two points."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import ArrayLike
+
+from jotsk.core.geometry import arc_lengths
+from jotsk.core.guides.holding import Hold
+from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
+from jotsk.core.hand import Trace, trace_from
+
+SHAPES = ("box", "circle", "polygon", "arc")
+SIDES = 6
+PACE_PX_S = 600.0  # of the hand that would draw it, for what time is asked for
+SAMPLE_PX = 6.0
+MOST_FEW = 300
+ARC_BULGE = 0.5  # height of a ready arc to half its chord
+
+
+@dataclass(frozen=True, slots=True)
+class Draft:
+    """Points in page px, joined smoothly or with a corner at each, open or closed."""
+
+    points: tuple[Point, ...] = ()
+    closed: bool = False
+    smooth: bool = True
+
+    @property
+    def curve(self) -> Curve | None:
+        """The line through the points; None while there is none."""
+        if len(self.points) < 2 or len(set(self.points)) < 2:
+            return None
+        return Curve(self.points, self.closed and len(self.points) > 2, self.smooth)
+
+    @property
+    def hold(self) -> Hold | None:
+        """What a stroke that inks it is held to, from end to end."""
+        curve = self.curve
+        return Hold(curve, (0.0, curve.length)) if curve else None
+
+    def nearest(self, at: Point, within: float) -> int | None:
+        """The point nearest to a place, at most `within` px away."""
+        away = [(math.dist(p, at), k) for k, p in enumerate(self.points)]
+        far, k = min(away, default=(math.inf, 0))
+        return k if far <= within else None
+
+    def extended(self, at: Point) -> Draft:
+        return replace(self, points=(*self.points, at))
+
+    def moved(self, k: int, to: Point) -> Draft:
+        return replace(self, points=(*self.points[:k], to, *self.points[k + 1 :]))
+
+    def without(self, k: int) -> Draft:
+        points = (*self.points[:k], *self.points[k + 1 :])
+        return replace(self, points=points, closed=self.closed and len(points) > 2)
+
+    def bent_at(self, at: Point, within: float) -> tuple[Draft, int] | None:
+        """With one more point where the line passes a place, and its number; None if it passes farther off."""
+        curve = self.curve
+        if curve is None:
+            return None
+        u = curve.begin(*at)
+        x, y = curve.places(np.array([u]))[0].tolist()
+        if math.dist((x, y), at) > within:
+            return None
+        along = [curve.begin(*p) for p in self.points[1:]]
+        if curve.closed:
+            along.append(curve.length)
+        k = 1 + sum(a < u for a in along)
+        return replace(self, points=(*self.points[:k], (x, y), *self.points[k:])), k
+
+
+def ready_shape(kind: str, a: Point, b: Point) -> Hold | None:
+    """A shape by dragging: a box or an arc from a to b, a circle or polygon about a; None if that is nothing."""
+    far = math.dist(a, b)
+    if far < 1.0:
+        return None
+    angle = degrees_of(b[0] - a[0], b[1] - a[1])
+    if kind == "circle":
+        return Hold(Ellipse(a, (far, far), angle), (0.0, math.tau))
+    if kind == "arc":
+        half, height = far / 2, ARC_BULGE * far / 2
+        radius = (half * half + height * height) / (2 * height)
+        middle = ((a[0] + b[0]) / 2, (a[1] + b[1]) / 2)
+        x, y = direction(angle - 90.0)
+        center = middle[0] + x * (radius - height), middle[1] + y * (radius - height)
+        circle = Ellipse(center, (radius, radius))
+        first = circle.begin(*a)
+        turn = 2 * math.asin(half / radius)
+        # The shorter way from a to b.
+        second = first + math.remainder(circle.begin(*b) - first, math.tau)
+        return Hold(circle, (first, first + math.copysign(turn, second - first)))
+    if kind == "polygon":
+        corners = [direction(angle + 360.0 * k / SIDES) for k in range(SIDES)]
+        points = tuple((a[0] + far * x, a[1] + far * y) for x, y in corners)
+    elif abs(b[0] - a[0]) < 1.0 or abs(b[1] - a[1]) < 1.0:
+        line = Line.through(a, b)
+        return Hold(line, (0.0, far)) if line else None
+    else:
+        points = (a, (b[0], a[1]), b, (a[0], b[1]))
+    curve = Curve(points, True, False)
+    return Hold(curve, (0.0, curve.length))
+
+
+def hand_along(hold: Hold, pressure: float = 1.0) -> Trace:
+    """The motion of a hand that follows a hold from end to end at an even pace and pressure."""
+    assert hold.span is not None
+    rail = hold.rail
+    first, last = hold.span
+    rough = rail.places(np.linspace(first, last, 400))
+    length = float(np.hypot(*np.diff(rough, axis=0).T).sum())
+    n = max(2, min(20_000, math.ceil(length / SAMPLE_PX)))
+    places = rail.places(np.linspace(first, last, n))
+    return trace_from(np.linspace(0, max(0.05, length / PACE_PX_S), n), places[:, 0], places[:, 1], pressure)
+
+
+def few_points(line: ArrayLike, off_px: float) -> tuple[Point, ...]:
+    """As few points of a (N, 2) line as a smooth curve through them needs to stay within `off_px` of it.
+
+    Points are added where the curve is farthest off, beginning with the ends.
+    """
+    p = np.asarray(line, np.float64)
+    along = arc_lengths(p)
+    chosen = [0, len(p) // 2, len(p) - 1] if len(p) > 2 else [0, len(p) - 1]
+    while len(chosen) < min(len(p), MOST_FEW):
+        curve = Curve(tuple((x, y) for x, y in p[chosen].tolist()))
+        dense, lengths = curve.dense
+        # Both are followed at the same share of each stretch, so that a curve that comes back on itself is no riddle.
+        ends = np.array([curve.begin(*p[k].tolist()) for k in chosen])
+        ends[0], ends[-1] = 0.0, lengths[-1]
+        ends = np.maximum.accumulate(ends)
+        u = np.interp(along, along[chosen], ends)
+        near = np.column_stack([np.interp(u, lengths, dense[:, k]) for k in (0, 1)])
+        off = np.hypot(*(near - p).T)
+        off[chosen] = 0.0
+        worst = int(off.argmax())
+        if off[worst] <= off_px:
+            break
+        chosen = sorted([*chosen, worst])
+    return tuple((x, y) for x, y in p[chosen].tolist())

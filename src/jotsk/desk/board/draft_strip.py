@@ -1,0 +1,67 @@
+"""The strip of a drafted line: how it is joined, ready shapes, and inking it."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QPushButton, QWidget
+
+from jotsk.core.guides.draft import SHAPES
+from jotsk.desk.board.board import Board
+from jotsk.desk.board.ways import Way
+
+POINTS = "Point by point"
+WORDS = "Press to place, drag to move, press the line to bend."
+SHAPE_WORDS = "Drag to draw it; then ink it."
+
+
+class DraftStrip(QWidget):
+    """Lies at the head of the board while lines are drafted."""
+
+    def __init__(self, board: Board) -> None:
+        super().__init__(board)
+        self._board, self._drafting = board, board.drafting
+        self.setObjectName("chrome")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self.setCursor(Qt.CursorShape.ArrowCursor)
+        self.words = QLabel(WORDS)
+        self.shape = QComboBox(toolTip="Place points, or drag a ready shape")
+        self.shape.addItem(POINTS, None)
+        for shape in SHAPES:
+            self.shape.addItem(shape.capitalize(), shape)
+        self.smooth = QCheckBox("Smooth", toolTip="Smooth through the points, or straight from one to the next")
+        self.closed = QCheckBox("Closed", toolTip="Join the last point to the first")
+        self.ink = QPushButton("Ink", toolTip="Draw it with the pen in the hand (Enter)")
+        self.keep = QPushButton("Keep as curve", toolTip="Keep it as a French curve among the guides")
+        self.give_up = QPushButton("Give up", toolTip="Drop the draft (Esc)")
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(14, 6, 8, 6)
+        layout.setSpacing(8)
+        for widget in (self.words, self.shape, self.smooth, self.closed, self.ink, self.keep, self.give_up):
+            if widget is not self.words:
+                widget.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+            layout.addWidget(widget)
+        self.shape.activated.connect(lambda _: self._drafting.set_shape(self.shape.currentData()))
+        self.smooth.clicked.connect(self._drafting.set_smooth)
+        self.closed.clicked.connect(self._drafting.set_closed)
+        self.ink.clicked.connect(board.ink_draft)
+        self.keep.clicked.connect(self._drafting.keep_as_curve)
+        self.give_up.clicked.connect(self._drafting.give_up)
+        self._drafting.changed.connect(self.refresh)
+        board.way_changed.connect(self.refresh)
+        board.resized.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        drafting = self._drafting
+        self.smooth.setChecked(drafting.draft.smooth)
+        self.closed.setChecked(drafting.draft.closed)
+        self.words.setText(WORDS if drafting.shape is None else SHAPE_WORDS)
+        for widget in (self.smooth, self.closed):
+            widget.setVisible(drafting.shape is None)
+        self.ink.setEnabled(drafting.hold is not None)
+        self.keep.setEnabled(drafting.draft.curve is not None)
+        self.give_up.setEnabled(not drafting.is_empty)
+        self.setVisible(self._board.way is Way.DRAFT)
+        self.adjustSize()
+        self.move(max(0, (self._board.width() - self.width()) // 2), 10)
+        self.raise_()

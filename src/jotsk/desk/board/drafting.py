@@ -1,0 +1,153 @@
+"""A line on its way: points are placed, moved and bent on the board, then inked with the pen in the hand."""
+
+from __future__ import annotations
+
+import math
+
+import numpy as np
+from PySide6.QtCore import QObject, QPointF, Qt, Signal
+from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+
+from jotsk.core.geometry import View
+from jotsk.core.guides import Hold
+from jotsk.core.guides.draft import Draft, hand_along, ready_shape
+from jotsk.core.guides.rails import Point
+from jotsk.core.guides.symmetry import copies
+from jotsk.core.ink import Stroke
+from jotsk.desk.document import Document
+from jotsk.desk.guiding import Guiding
+from jotsk.desk.hand import Hand
+from jotsk.desk.theme import current
+
+GRAB_PX, POINT_PX = 14.0, 5.0  # logical px
+SHOWN = 400
+
+
+class Drafting(QObject):
+    """The draft, if there is one. It stays after it is inked, to be inked again with another pen."""
+
+    changed = Signal()
+
+    def __init__(self, document: Document, hand: Hand, guiding: Guiding, parent: QObject) -> None:
+        super().__init__(parent)
+        self._document, self._hand, self._guiding = document, hand, guiding
+        self.draft = Draft()
+        self.shape: str | None = None  # a ready shape is drawn by dragging
+        self._ready: Hold | None = None
+        self._from: Point | None = None
+        self._held: int | None = None
+
+    @property
+    def hold(self) -> Hold | None:
+        return self._ready or self.draft.hold
+
+    @property
+    def is_empty(self) -> bool:
+        return self._ready is None and not self.draft.points
+
+    def press(self, at: Point, zoom: float) -> None:
+        """Take hold of a point, bend the line where it is pressed, close it at its first point, or go on.
+
+        `zoom` is logical px for each page px.
+        """
+        reach, draft = GRAB_PX / zoom, self.draft
+        if self.shape is not None:
+            self._from, self._ready, self.draft = at, None, Draft()
+            return
+        self._ready = None
+        near = draft.nearest(at, reach)
+        if near == 0 and len(draft.points) > 2 and not draft.closed:
+            self._set(Draft(draft.points, True, draft.smooth))
+            self._held = 0
+        elif near is not None:
+            self._held = near
+        elif (bent := draft.bent_at(at, reach / 2)) is not None:
+            self._set(bent[0])
+            self._held = bent[1]
+        elif not draft.closed:
+            self._set(draft.extended(at))
+            self._held = len(self.draft.points) - 1
+
+    def drag(self, at: Point) -> None:
+        if self._from is not None and self.shape is not None:
+            self._ready = ready_shape(self.shape, self._from, at)
+            self.changed.emit()
+        elif self._held is not None:
+            self._set(self.draft.moved(self._held, at))
+
+    def release(self) -> None:
+        self._held = self._from = None
+
+    def remove_last(self) -> None:
+        """Take the point away that was placed last; or open a closed line again."""
+        draft = self.draft
+        if draft.closed:
+            self._set(Draft(draft.points, False, draft.smooth))
+        elif draft.points:
+            self._set(draft.without(len(draft.points) - 1))
+
+    def set_smooth(self, smooth: bool) -> None:
+        self._set(Draft(self.draft.points, self.draft.closed, smooth))
+
+    def set_closed(self, closed: bool) -> None:
+        self._set(Draft(self.draft.points, closed and len(self.draft.points) > 2, self.draft.smooth))
+
+    def set_shape(self, shape: str | None) -> None:
+        self.shape, self._ready = shape, None
+        self.changed.emit()
+
+    def give_up(self) -> None:
+        self._ready = self._from = self._held = None
+        self._set(Draft())
+
+    def ink(self, scale: float) -> bool:
+        """Draw the line with the pen in the hand; its width along the line is the pen's own."""
+        hold, pen = self.hold, self._hand.pen
+        if hold is None or pen.rubs or not self._document.can_draw():
+            if pen.rubs:
+                self._document.refused.emit("An eraser leaves no line; take up a pen that inks.")
+            return False
+        guidance = self._guiding.guidance(self._document.page.active)
+        maps = tuple(copies(guidance.guides)) if guidance.repeats else ()
+        color = pen.own_color or self._hand.color
+        size = self._hand.hold.size_px
+        self._document.add_stroke(
+            Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
+        )  # fmt: skip
+        self._hand.used_color(color)
+        return True
+
+    def keep_as_curve(self) -> bool:
+        """Keep the draft as a French curve among the guides."""
+        draft = self.draft
+        if draft.curve is None:
+            return False
+        self._guiding.add_curve(draft.points, closed=draft.curve.closed, smooth=draft.smooth)
+        return True
+
+    def draw(self, painter: QPainter, view: View, ratio: float) -> None:
+        hold = self.hold
+        theme, m = current(), view.matrix / ratio
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        if hold is not None and hold.span is not None:
+            u = np.linspace(*hold.span, SHOWN)
+            corners = hold.rail.corners
+            if len(corners):
+                u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
+            places = (hold.rail.places(u) @ m[:, :2].T + m[:, 2]).tolist()
+            line = QPolygonF([QPointF(x, y) for x, y in places if math.isfinite(x + y)])
+            for color, width in ((QColor(255, 255, 255, 150), 3.5), (QColor(theme.guide), 1.4)):
+                painter.setPen(QPen(color, width))
+                painter.drawPolyline(line)
+        if self._ready is None:
+            for k, point in enumerate(self.draft.points):
+                x, y = m[:, :2] @ point + m[:, 2]
+                painter.setPen(QPen(QColor(theme.guide), 1.6))
+                painter.setBrush(QColor(theme.accent if k == self._held else theme.raised))
+                painter.drawEllipse(QPointF(x, y), POINT_PX, POINT_PX)
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+
+    def _set(self, draft: Draft) -> None:
+        self.draft = draft
+        self.changed.emit()

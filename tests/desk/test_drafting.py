@@ -135,3 +135,46 @@ def test_nothing_comes_of_nothing():
     assert isinstance(hold.rail, Ellipse)
     stroke = Stroke(hand_along(hold), pen_by_id("plain-round"), 6.0, (0, 0, 0), 0.0, 0.0, hold=hold)
     assert stroke.ribbon.length_px == pytest.approx(2 * np.pi * 40, rel=1e-3)
+
+
+def test_the_offset_of_a_curve_is_shapelys(window):
+    points = [(100.0, 300.0), (250.0, 120.0), (420.0, 260.0), (640.0, 140.0)]
+    window.board.guiding.add_curve(points, closed=False, smooth=True)
+    dense = Draft(tuple(points)).curve.dense[0]
+    for by in (15.0, -15.0):
+        window.guide_commands.add_offset(window.board.guiding.guides[0], by)
+        found = Draft(window.board.guiding.guides[-1].points).curve.dense[0]
+        expected = shapely.LineString(dense).offset_curve(-by)  # y grows downward
+        assert max(expected.distance(shapely.Point(p)) for p in found[5:-5]) < 0.6
+    window.board.guiding.select(None)
+    window.guide_commands.ask_offset()
+    assert "French curve in hand" in window.status.text
+
+
+def test_perspective_falls_out_of_two_edges_of_the_sketch(window):
+    window.hold_keys.switch("guide.edges")
+    assert "edge of the sketch" in window.board.notice
+    for start, by in (((200, 200), (200, 40)), ((200, 400), (200, -40))):
+        press(window, start, drag=by)
+    guide = window.board.guiding.guides[-1]
+    expected = window.board.view.to_page(200 + 200 * 2.5, 300)  # worked by hand: slopes of 1/5 meet after 500 px
+    assert guide.kind == "perspective" and guide.points[0] == pytest.approx(expected, abs=2.0 / window.board.view.zoom)
+    for start, by in (((600, 200), (-200, 40)), ((600, 400), (-200, -40))):
+        press(window, start, drag=by)
+    assert len(window.board.guiding.guides[-1].points) == 2
+    for start in ((200, 200), (200, 300)):
+        press(window, start, drag=(100, 0))
+    assert "parallel on the page" in window.board.notice and len(window.board.guiding.guides) == 1
+
+
+def test_a_line_outside_the_cone_of_vision_is_said_once(window, pen):
+    from jotsk.core.hand.simulated_pen import drawn
+
+    w, h = window.document.page.width, window.document.page.height
+    near = {"kind": "perspective", "points": [[w / 2 - 200, h / 2], [w / 2 + 200, h / 2]], "vertical": True}
+    window.document.set_guides("Guides", [near])
+    W, H = window.board.width(), window.board.height()
+    for _ in range(2):
+        pen.draw(drawn(np.array([(0.3, 0.2), (0.3, 0.4)]) * (W, H), 0.5, pressure=0.7, seed=1))
+        assert ("cone of vision" in window.board.notice) == (_ == 0)
+        window.board._clear_notice()

@@ -108,6 +108,15 @@ TABLE: tuple[Entry, ...] = (
     Entry("guide.numbers", "Guide in numbers…", "", "Type where the chosen guide lies, and how it looks", "Guides"),
     Entry("guide.open", "Add a set of guides…", "", "Use guides that were saved from another page", "Guides"),
     Entry("guide.save", "Save the guides as a set…", "", "Keep these guides for other pages", "Guides"),
+    Entry(
+        "guide.edges",
+        "Perspective of the sketch",
+        "",
+        "Drag lines over two edges that are parallel in reality: their vanishing point falls out of them",
+        "Guides",
+        hold=True,
+    ),
+    Entry("guide.offset", "Offset of the curve…", "", "A curve beside the chosen French curve", "Guides"),
     Entry("guide.from_line", "French curve of the line", "", "Make a French curve of the last line", "Guides"),
     Entry("guide.part", "Part the copies", "", "Make the copies of a symmetric line strokes of their own", "Guides"),
     Entry(

@@ -6,11 +6,12 @@ import math
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtWidgets import QDialog, QFileDialog, QWidget
+from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog, QWidget
 
 from jotsk.core.errors import JotskError
 from jotsk.core.files.writing import whole_file
-from jotsk.core.guides.draft import few_points
+from jotsk.core.guides import Curve, Guide
+from jotsk.core.guides.draft import few_points, offset_curve
 from jotsk.core.guides.guide import read_guides, written_guides
 from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding
@@ -49,6 +50,26 @@ class GuideCommands:
         gap, length = math.dist(points[0], points[-1]), stroke.own_ribbon.length_px
         closed = len(points) > 3 and gap < CLOSED_SHARE * length
         self._guiding.add_curve(points[:-1] if closed else points, closed=closed, smooth=True)
+
+    def ask_offset(self) -> None:
+        """A curve beside the French curve in hand, as far off as is typed."""
+        guide = self._guiding.guide(self._guiding.selected)
+        if guide is None or guide.kind != "french-curve":
+            self._tell("Take a French curve in hand first: press it in the list of guides.")
+            return
+        by, accepted = QInputDialog.getDouble(
+            self._window, "Offset of the curve", "How far beside it, px; less than 0 is the other side",
+            20.0, -10_000.0, 10_000.0, 1,
+        )  # fmt: skip
+        if accepted and by:
+            self.add_offset(guide, by)
+
+    def add_offset(self, guide: Guide, by_px: float) -> None:
+        points = offset_curve(Curve(guide.points, guide.closed, guide.smooth), by_px)
+        if len(points) < 2:
+            self._tell("The curve bends more tightly than that everywhere; choose a smaller offset.")
+            return
+        self._guiding.add_curve(points, closed=False, smooth=True)
 
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self._window, "Add a set of guides", "", KIND)

@@ -9,10 +9,13 @@ from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Guide, guides_of
 from jotsk.core.guides.guidance import FREELY, Guidance
 from jotsk.core.guides.guide import MOST_GUIDES, moved
+from jotsk.core.guides.perspective import meeting_point, nearest_on_horizon, outside_cone
+from jotsk.core.ink import Stroke
 from jotsk.core.page import Layer
 from jotsk.desk.document import Document
 
@@ -29,11 +32,18 @@ OFFERED: tuple[tuple[str, str, dict[str, Any]], ...] = (
     ("Perspective, one point", "perspective", {"points": 1}),
     ("Perspective, two points", "perspective", {"points": 2}),
     ("Perspective, three points", "perspective", {"points": 3, "vertical": False}),
+    ("Row of posts", "posts", {"count": 5}),
+    ("Circle in perspective", "circle", {}),
     ("", "", {}),
     ("Mirror", "mirror", {"angle": 90.0}),
     ("Quarter symmetry", "quarter", {"angle": 90.0}),
     ("Rosette", "rosette", {"count": 6}),
     ("Mirrored rosette", "rosette", {"count": 6, "mirrored": True}),
+)
+
+STRETCHED = (
+    "This lies outside a 60 degree cone of vision, where things look stretched;"
+    " vanishing points farther apart make it wider."
 )
 
 
@@ -47,6 +57,7 @@ class Guiding(QObject):
         self._document = document
         self._read: tuple[Sequence[Mapping[str, Any]], list[Guide | None]] = ((), [])
         self._selected: int | None = None
+        self._warned_of: Guide | None = None
         self.is_off = False  # while a key is held
         self.lit: int | None = None  # the guide that holds the stroke under the pen
         document.changed.connect(self._page_changed)
@@ -73,6 +84,17 @@ class Guiding(QObject):
             guides = [g if g is not None and g.repeats else None for g in guides]
         repeats = layer is None or layer.follows_symmetry
         return Guidance(tuple(guides), repeats, course, turned_deg)
+
+    def warn_of_stretching(self, index: int | None, stroke: Stroke) -> None:
+        """Say once for each perspective that a line it held lies where things look stretched."""
+        guide = self.guide(index)
+        if guide is None or guide.kind != "perspective" or len(guide.points) < 2 or guide == self._warned_of:
+            return
+        page = self._document.page
+        center = nearest_on_horizon(guide.points[0], guide.points[1], (page.width / 2, page.height / 2))
+        if outside_cone(stroke.own_ribbon.points[:, :2], guide.points[0], guide.points[1], center).any():
+            self._warned_of = guide
+            self._document.refused.emit(STRETCHED)
 
     def select(self, index: int | None) -> None:
         if index != self._selected:
@@ -106,6 +128,8 @@ class Guiding(QObject):
             values["points"] = tuple(far.get(values["points"], three))
         elif kind == "french-curve":
             values["points"] = ((x - size, y + size / 2), (x - size / 3, y - size / 2), (x + size, y))
+        elif kind in ("posts", "circle"):
+            values["points"] = self._in_perspective(kind, (x, y), size)
         elif kind == "ellipse":
             values["radii"] = (1.2 * size, 0.7 * size)
         guide = Guide(kind, at=(x, y), name=self._free_name(name), **values)
@@ -154,6 +178,35 @@ class Guiding(QObject):
             self._put([*self._records, copy.record()], "Duplicate guide")
             self.select(len(self.guides) - 1)
 
+    def add_vanishing_point(self, point: tuple[float, float]) -> None:
+        """Give the perspective in hand one more point, or the nearer of its three another place; or begin one."""
+        index, guide = self.selected, self.guide(self.selected)
+        if index is None or guide is None or guide.kind != "perspective":
+            new = Guide("perspective", points=(point,), name=self._free_name("Perspective of the sketch"))
+            self._put([*self._records, new.record()], "Add perspective")
+            self.select(len(self.guides) - 1)
+        elif len(guide.points) < 3:
+            self.change(index, "Add vanishing point", points=(*guide.points, point))
+        else:
+            nearest = min(range(3), key=lambda k: math.dist(guide.points[k], point))
+            points = tuple(point if k == nearest else p for k, p in enumerate(guide.points))
+            self.change(index, "Place guide", points=points)
+
+    def _in_perspective(self, kind: str, at: tuple[float, float], size: float) -> tuple[tuple[float, float], ...]:
+        """Two posts or a square about a place, as the perspective that is there has them."""
+        plane = next((g for g in reversed(self.guides) if g is not None and g.kind == "perspective"), None)
+        x, y = at
+        first = plane.points[0] if plane else (x + 6 * size, y - size / 2)
+        if kind == "posts":
+            foot, head = (x - size / 2, y + size), (x - size / 2, y - size)
+            return foot, head, _towards(foot, first, 0.12), _towards(head, first, 0.12)
+        second = plane.points[1] if plane and len(plane.points) > 1 else (x, y - 1e6)
+        right, left = _towards(at, first, 0.18), _towards(at, second, 0.18 if plane and len(plane.points) > 1 else 1e-3)
+        try:
+            return at, right, meeting_point((right, second), (left, first)), left
+        except Refused:
+            return at, (x + size, y), (x + size, y - size), (x, y - size)
+
     @property
     def _records(self) -> Sequence[Mapping[str, Any]]:
         return self._document.page.guides
@@ -172,6 +225,10 @@ class Guiding(QObject):
     def _page_changed(self, before: Any, after: Any) -> None:
         if before.guides is not after.guides:
             self.changed.emit()
+
+
+def _towards(a: tuple[float, float], b: tuple[float, float], share: float) -> tuple[float, float]:
+    return a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1])
 
 
 def turned_steps(angle_rad: float, flipped: bool) -> float:

@@ -25,6 +25,7 @@ WAYS = {
     "layer.shift": Way.SHIFT,
     "guide.place": Way.GUIDE,
     "hand.draft": Way.DRAFT,
+    "guide.edges": Way.EDGES,
 }
 COURSES = {"hand.straight": STRAIGHT, "hand.stepped": STEPPED}
 

@@ -194,6 +194,7 @@ class Window(QMainWindow):
             "guide.open": self.guide_commands.ask_open,
             "guide.save": self.guide_commands.ask_save,
             "guide.part": document.part_copies,
+            "guide.offset": self.guide_commands.ask_offset,
             "guide.from_line": self.guide_commands.curve_of_line,
             "guide.settle_time": self.ask_settle_time,
             "help.keys": self.show_keys,

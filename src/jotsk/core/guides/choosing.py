@@ -9,7 +9,9 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.errors import Refused
 from jotsk.core.guides.guide import Guide
+from jotsk.core.guides.perspective import circle_in, posts_of
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, Rail, direction
 
 FIRST_PX = 20.0  # screen px that decide: over fewer, tremor of 1.5 px RMS is mistaken for a direction now and then
@@ -79,6 +81,8 @@ def rails_at(guide: Guide, start: Point, towards: Point) -> Iterator[tuple[Rail,
         yield _with_direction(Ellipse(guide.at, guide.radii, guide.angle), start)
     elif guide.kind == "french-curve":
         yield _with_direction(Curve(guide.points, guide.closed, guide.smooth), start)
+    elif guide.kind in ("posts", "circle"):
+        yield from _in_perspective(guide, start)
     elif guide.kind == "perspective":
         for point in guide.points:
             yield _to(start, point, towards)
@@ -94,6 +98,21 @@ def ring_through(guide: Guide, point: Point) -> Ellipse | None:
     dx, dy = point[0] - guide.at[0], point[1] - guide.at[1]
     radius = math.hypot(dx * c + dy * s, (dy * c - dx * s) / guide.ratio)
     return Ellipse(guide.at, (radius, radius * guide.ratio), guide.angle) if radius > UNDER_THE_PEN_PX else None
+
+
+def _in_perspective(guide: Guide, start: Point) -> Iterator[tuple[Rail, Point]]:
+    """The nearest post of a row, or the circle; none where the points have no answer."""
+    try:
+        if guide.kind == "circle":
+            yield _with_direction(circle_in(guide.points), start)
+            return
+        posts = posts_of(guide)
+    except Refused:
+        return
+    lines = [line for foot, head in posts if (line := Line.through(foot, head)) is not None]
+    if lines:
+        nearest = min(lines, key=lambda line: math.dist(_point(line.places(np.array([line.begin(*start)]))[0]), start))
+        yield nearest, nearest.along
 
 
 def _ring(guide: Guide, start: Point) -> tuple[Rail, Point]:

@@ -142,3 +142,20 @@ def few_points(line: ArrayLike, off_px: float) -> tuple[Point, ...]:
             break
         chosen = sorted([*chosen, worst])
     return tuple((x, y) for x, y in p[chosen].tolist())
+
+
+def offset_curve(curve: Curve, by_px: float) -> tuple[Point, ...]:
+    """Points of a curve beside another, `by_px` to the left as it runs (y grows downward), as few as are needed.
+
+    Where the curve bends more tightly than that, its offset would turn back on itself; such pieces are left out.
+    """
+    dense, along = curve.dense
+    u = np.linspace(0, along[-1], max(8, int(along[-1] / 4)))
+    places = np.column_stack([np.interp(u, along, dense[:, k]) for k in (0, 1)])
+    slope = np.gradient(places, axis=0)
+    slope /= np.maximum(np.hypot(*slope.T), 1e-12)[:, None]
+    beside = places + by_px * np.column_stack([slope[:, 1], -slope[:, 0]])
+    forward = (np.diff(beside, axis=0) * slope[:-1]).sum(axis=1) > 0
+    kept = beside[np.append(forward, True)]
+    gap = np.array([np.hypot(*(places - p).T).min() for p in kept])
+    return few_points(kept[gap > abs(by_px) - 0.5], 0.25)

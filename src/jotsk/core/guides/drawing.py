@@ -8,9 +8,11 @@ from collections.abc import Iterator
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.choosing import ring_through
 from jotsk.core.guides.guide import Guide
+from jotsk.core.guides.perspective import circle_in, posts_of
 from jotsk.core.guides.rails import Curve, Ellipse, Point, direction
 from jotsk.core.guides.symmetry import axes
 
@@ -44,6 +46,8 @@ def _lines(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64] | None]:
         yield Curve(guide.points, guide.closed, guide.smooth).dense[0]
     elif kind == "perspective":
         yield from _perspective(guide, area)
+    elif kind in ("posts", "circle"):
+        yield from _in_perspective(guide)
     else:
         for angle in axes(guide):
             yield through(guide.at, angle, area)
@@ -125,6 +129,25 @@ def _perspective(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64] | Non
         yield from _rays(point, area, guide.density)
     if guide.vertical:
         yield from _beside(_middle(area), 90.0, area, area.width / guide.density)
+
+
+def _in_perspective(guide: Guide) -> Iterator[NDArray[np.float64]]:
+    """The row with its heads and feet joined, or the square with its circle."""
+    corners = np.array(guide.points)
+    try:
+        if guide.kind == "circle":
+            yield np.concatenate([corners, corners[:1]])
+            yield _round(circle_in(corners))
+            return
+        posts = np.array(posts_of(guide))
+    except Refused:  # only the points, to be moved to where there is an answer
+        yield corners
+        return
+    yield from posts
+    for side in (0, 1):
+        line = posts[:, side]
+        far = np.hypot(*(line - line[0]).T).argmax()
+        yield line[[0, far]]
 
 
 def horizon(guide: Guide, area: Rect) -> NDArray[np.float64] | None:

@@ -26,6 +26,8 @@ PLACED_BY: dict[str, tuple[str, ...]] = {
     "ellipse": ("at", "radii", "angle"),
     "french-curve": ("points", "closed", "smooth"),
     "perspective": ("points", "vertical", "density"),
+    "posts": ("points", "count", "parts"),
+    "circle": ("points",),
     "mirror": ("at", "angle"),
     "quarter": ("at", "angle"),
     "rosette": ("at", "count", "mirrored", "angle"),
@@ -39,6 +41,8 @@ NEEDED: dict[str, tuple[str, ...]] = {
     "ellipse": ("at", "radii"),
     "french-curve": ("points",),
     "perspective": ("points",),
+    "posts": ("points",),
+    "circle": ("points",),
     "mirror": ("at", "angle"),
     "quarter": ("at", "angle"),
     "rosette": ("at", "count"),
@@ -67,6 +71,7 @@ class Guide:
     vertical: bool = True
     density: int = 12
     count: int = 6
+    parts: int = 1
     mirrored: bool = False
     name: str = ""
     on: bool = True
@@ -102,7 +107,7 @@ _LIMITS = {
     "between": (1.0, 179.0), "spacing": (0.0, 1e5), "ratio": (0.01, 100.0), "opacity": (0.05, 1.0),
     "thickness": (0.5, 8.0), "angle": (-1e6, 1e6),
 }  # fmt: skip
-_COUNTS = {"density": (2, 60), "count": (2, MOST_COPIES // 2)}
+_COUNTS = {"density": (2, 60), "count": (2, MOST_COPIES // 2), "parts": (1, 32)}
 _SWITCHES = ("closed", "smooth", "vertical", "mirrored", "on", "shown", "locked", "alone")
 
 
@@ -130,6 +135,8 @@ def guide_from(record: Mapping[str, Any]) -> Guide:
         curve_through(list(guide.points), closed=guide.closed)
     elif kind == "perspective" and not 1 <= len(guide.points) <= 3:
         raise ValueError("perspective has one, two or three vanishing points")
+    elif kind in ("posts", "circle") and len(guide.points) != 4:
+        raise ValueError("it has four points: the ends of two posts, or the corners of a square")
     return guide
 
 

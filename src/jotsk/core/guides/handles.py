@@ -13,7 +13,7 @@ SMALLEST_PX = 1.0
 
 def handles(guide: Guide, reach: float) -> dict[str, Point]:
     """The handles by name. `reach` is how far a turning handle lies from the middle, page px."""
-    if guide.kind in ("french-curve", "perspective"):
+    if guide.kind in ("french-curve", "perspective", "posts", "circle"):
         return {f"point {k}": point for k, point in enumerate(guide.points)}
     found = {"at": guide.at}
     if guide.kind == "ellipse":

@@ -24,6 +24,8 @@ from jotsk.core.page.stack import inside
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
 from jotsk.desk.board.drafting import Drafting
+from jotsk.desk.board.edges import WORDS as EDGE_WORDS
+from jotsk.desk.board.edges import Edges
 from jotsk.desk.board.guide_handles import GuideHandles
 from jotsk.desk.board.guide_overlay import GuideOverlay
 from jotsk.desk.board.lasso import choose_by, crop_by, cropped_area
@@ -73,6 +75,7 @@ class Board(PointedView):
         self._course = FREELY
         self._guide_overlay = GuideOverlay()
         self._handles = GuideHandles(self.guiding)
+        self.edges = Edges(document, self.guiding, self)
         self._is_drafting = False
         self.drafting = Drafting(document, hand, self.guiding, self)
         self._paint_timer = QTimer(self, singleShot=True)
@@ -115,7 +118,10 @@ class Board(PointedView):
         self._redraw(quick=True)
 
     def set_way(self, way: Way) -> None:
+        if way is Way.EDGES and self.way is not way:
+            self.notify(EDGE_WORDS)
         self.way = way
+        self.edges.give_up()
         self.update()
         self.way_changed.emit()
 
@@ -159,6 +165,7 @@ class Board(PointedView):
         overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, around)
         if self.way is Way.DRAFT:
             self.drafting.draw(painter, self.view, ratio)
+        self.edges.draw(painter, self.view, ratio)
         if self.placing is not None:
             self.placing.draw(painter, self.view, ratio)
         if self.session is not None and self.session.towed_at is not None and self._pointer is not None:
@@ -255,6 +262,9 @@ class Board(PointedView):
             self.drafting.press(self.view.to_page(*self._device(at)), self.view.zoom / ratio)
             self._is_drafting = True
             return
+        if self.way is Way.EDGES:
+            self.edges.press(self.view.to_page(*self._device(at)))
+            return
         if self.way is Way.GUIDE:
             if not self._handles.take(at, self.view, self.devicePixelRatioF(), self.size()):
                 self._start_drag(at, Way.MOVE)
@@ -291,6 +301,9 @@ class Board(PointedView):
             self.update()
         elif self._shifting is not None:
             self.show_preview(self._shifting.lines_at(self.view.to_page(*self._device(at))))
+        elif self.edges.is_held:
+            self.edges.drag(self.view.to_page(*self._device(at)))
+            self.update()
         elif self._is_drafting:
             self.drafting.drag(self.view.to_page(*self._device(at)))
         elif self._handles.is_held:
@@ -341,6 +354,10 @@ class Board(PointedView):
             self.show_preview([])
             self.document.shift_layers(*by)
             return
+        if self.edges.is_held:
+            self.edges.release()
+            self.update()
+            return
         if self._is_drafting:
             self._is_drafting = False
             self.drafting.release()
@@ -375,6 +392,7 @@ class Board(PointedView):
                 self.hand.used_color(stroke.color)
                 if self.document.last_stroke is stroke:
                     self.settler.lifted(session)
+                    self.guiding.warn_of_stretching(session.held_by, stroke)
         if self.picture.drying:  # nothing came of it
             self._page_changed(self.document.page, self.document.page)
 

@@ -18,7 +18,8 @@ class Way(Enum):
     SHIFT = "shift"
     GUIDE = "guide"
     DRAFT = "draft"
+    EDGES = "edges"
 
 
 GOES_ROUND = (Way.CHOOSE, Way.CROP)  # these draw a line around something
-SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, Way.SHIFT, Way.GUIDE, Way.DRAFT, *GOES_ROUND)
+SMALL_CURSOR = (Way.MOVE, Way.TURN, Way.PICK, Way.SHIFT, Way.GUIDE, Way.DRAFT, Way.EDGES, *GOES_ROUND)

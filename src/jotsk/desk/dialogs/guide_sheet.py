@@ -36,7 +36,7 @@ NUMBERS = {
     "opacity": ("Opacity", 5.0, 100.0, 0, " %"),
     "thickness": ("Thickness", 0.5, 8.0, 1, " px"),
 }
-COUNTS = {"count": ("Times round", 2, 32), "density": ("Lines", 2, 60)}
+COUNTS = {"count": ("How many", 2, 32), "density": ("Lines", 2, 60), "parts": ("Parts between", 1, 32)}
 SWITCHES = {
     "closed": "Closed", "smooth": "Smooth, without corners", "vertical": "Upright lines stay upright",
     "mirrored": "Mirrored",
@@ -167,7 +167,7 @@ def _rows(guide: Guide) -> list[tuple[str, str]]:
     rows: list[tuple[str, str]] = []
     if "at" in placed:
         rows += [("at 0", "Across"), ("at 1", "Down")]
-    if "points" in placed and guide.kind == "perspective":
+    if "points" in placed and guide.kind != "french-curve":
         for k in range(len(guide.points)):
             rows += [(f"points {2 * k}", f"Point {k + 1} across"), (f"points {2 * k + 1}", f"Point {k + 1} down")]
     if "radii" in placed:

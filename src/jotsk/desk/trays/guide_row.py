@@ -26,6 +26,8 @@ SAMPLES = {  # each kind in a square of 100 px
     "ellipse": {"at": (50, 50), "radii": (46, 28), "angle": 20},
     "french-curve": {"points": ((4, 70), (35, 20), (60, 80), (96, 30))},
     "perspective": {"points": ((0, 40), (100, 40)), "density": 3, "vertical": False},
+    "posts": {"points": ((8, 95), (8, 5), (40, 85), (40, 20)), "count": 3},
+    "circle": {"points": ((5, 70), (40, 35), (95, 45), (70, 95))},
     "mirror": {"at": (50, 50), "angle": 90},
     "quarter": {"at": (50, 50)},
     "rosette": {"at": (50, 50), "angle": 90},
@@ -120,7 +122,8 @@ def titled(guide: Guide | None) -> str:
 
 def _draw_sign(painter: QPainter, guide: Guide, at: QPointF, ink: str) -> None:
     """The kind of guide in little, drawn as it is on the page."""
-    sample = Guide(guide.kind, count=guide.count, mirrored=guide.mirrored, **SAMPLES[guide.kind])  # type: ignore[arg-type]
+    values = {"count": guide.count, "mirrored": guide.mirrored, **SAMPLES[guide.kind]}
+    sample = Guide(guide.kind, **values)  # type: ignore[arg-type]
     painter.save()
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.translate(at)

@@ -15,6 +15,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 if TYPE_CHECKING:
+    from jotsk.core.hand import Trace
     from jotsk.core.page import Page
 
 
@@ -66,6 +67,7 @@ def warm_up() -> None:
     page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
     page = with_stroke(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
     merged_visible(page)
+    _follow_guides(trace)
     _flatten_for_the_board(page)
     premultiplied(np.zeros((2, 2, 4), np.uint8))
     Tiles().with_tiles({(0, 0): np.full((TILE, TILE), 0xFF102030, np.uint32)})
@@ -73,6 +75,18 @@ def warm_up() -> None:
     encode_png(buffer, flattened(page))
     buffer.seek(0)
     decode_picture(buffer, "warm.png")
+
+
+def _follow_guides(trace: Trace) -> None:
+    """On rails of every kind, live and afterwards."""
+    from jotsk.core.guides import Curve, Ellipse, Hold, LiveHold, held_line
+    from jotsk.core.hand import Sample
+
+    for rail in (Ellipse((100.0, 60.0), (60.0, 30.0)), Curve(((20.0, 30.0), (90.0, 50.0), (200.0, 40.0)))):
+        held_line(trace, Hold(rail))
+        live = LiveHold(rail)
+        for row in trace.samples[:3].tolist():
+            live.push(Sample(*row))
 
 
 def _flatten_for_the_board(page: Page) -> None:

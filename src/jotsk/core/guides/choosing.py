@@ -58,7 +58,7 @@ def holder(guides: Sequence[Guide | None], start: Point, towards: Point) -> Held
         for rail, along in rails_at(guide, start, towards):
             off = 1.0 - abs(along[0] * towards[0] + along[1] * towards[1])
             u = rail.begin(*start)
-            away = math.dist(_point(rail.places(np.array([u]))[0]), start)
+            away = math.dist(rail.place(u), start)
             if best is None or (round(off, 9), away) < best[:2]:
                 best = round(off, 9), away, Held(index, rail)
     return best[2] if best else None
@@ -111,7 +111,7 @@ def _in_perspective(guide: Guide, start: Point) -> Iterator[tuple[Rail, Point]]:
         return
     lines = [line for foot, head in posts if (line := Line.through(foot, head)) is not None]
     if lines:
-        nearest = min(lines, key=lambda line: math.dist(_point(line.places(np.array([line.begin(*start)]))[0]), start))
+        nearest = min(lines, key=lambda line: math.dist(line.place(line.begin(*start)), start))
         yield nearest, nearest.along
 
 
@@ -137,9 +137,9 @@ def _with_direction(rail: Ellipse | Curve, start: Point) -> tuple[Rail, Point]:
     """A rail with its direction at the place nearest to `start`."""
     u = rail.begin(*start)
     step = rail.finest(0.5)
-    a, b = rail.places(np.array([u - step, u + step]))
+    a, b = rail.place(u - step), rail.place(u + step)
     length = math.dist(a, b)
-    return rail, _point((b - a) / length) if length > 0 else (0.0, 0.0)
+    return rail, ((b[0] - a[0]) / length, (b[1] - a[1]) / length) if length > 0 else (0.0, 0.0)
 
 
 def _point(xy: NDArray[np.float64]) -> Point:

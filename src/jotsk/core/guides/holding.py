@@ -139,11 +139,14 @@ class LiveHold:
         finest = self._rail.finest(STEP_PX)
         if before is None or last is None or abs(u - before) <= finest:
             return [self._placed(sample, u)]
-        count = min(1000, int(np.ceil(abs(u - before) / finest)))
-        share = np.arange(1, count + 1) / count
-        places = self._rail.places(before + share * (u - before)).tolist()
-        rows = np.array(last) + share[:, None] * (np.array(sample) - np.array(last))
-        return [Sample(row[0], x, y, *row[3:]) for row, (x, y) in zip(rows.tolist(), places, strict=True)]
+        count = min(1000, int(abs(u - before) / finest) + 1)
+        held = []
+        for k in range(1, count + 1):
+            share = k / count
+            x, y = self._rail.place(before + share * (u - before))
+            between = [a + share * (b - a) for a, b in zip(last, sample, strict=True)]
+            held.append(Sample(between[0], x, y, *between[3:]))
+        return held
 
     def peek(self, sample: Sample) -> Sample:
         """Where the pen is on the rail; nothing is remembered."""
@@ -155,5 +158,5 @@ class LiveHold:
         return self._rail.follow(sample.x, sample.y, self._u)
 
     def _placed(self, sample: Sample, u: float) -> Sample:
-        (x, y) = self._rail.places(np.array([u]))[0].tolist()
-        return sample._replace(x=x, y=y)
+        x, y = self._rail.place(u)
+        return Sample(sample.t, x, y, sample.pressure, sample.tilt_x, sample.tilt_y)

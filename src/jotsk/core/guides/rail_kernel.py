@@ -108,3 +108,39 @@ def nearest_along(
                 least = d
                 best = at
     return best
+
+
+@njit(**OPTIONS)
+def place_along(u: float, points: NDArray[np.float64], along: NDArray[np.float64]) -> tuple[float, float]:
+    """The place of the broken line `points` (N, 2) at length `u`, held to its ends."""
+    k = int(min(len(along) - 2, max(0, int(np.searchsorted(along, u, side="right")) - 1)))
+    length = along[k + 1] - along[k]
+    t = min(1.0, max(0.0, (u - along[k]) / length)) if length > 0.0 else 0.0
+    return (
+        points[k, 0] + t * (points[k + 1, 0] - points[k, 0]),
+        points[k, 1] + t * (points[k + 1, 1] - points[k, 1]),
+    )
+
+
+@njit(**OPTIONS)
+def next_along(
+    x: float, y: float, points: NDArray[np.float64], along: NDArray[np.float64], closed: bool, before: float
+) -> float:
+    """`nearest_along` for a hand that goes on from `before`: it looks no farther than the hand can have gone."""
+    total = along[-1]
+    at = before - total * math.floor(before / total) if closed else before
+    px, py = place_along(at, points, along)
+    reach = 60.0 + 1.5 * math.sqrt((x - px) ** 2 + (y - py) ** 2)
+    return float(nearest_along(x, y, points, along, closed, before, reach))
+
+
+@njit(**OPTIONS)
+def followed_along(
+    xy: NDArray[np.float64], points: NDArray[np.float64], along: NDArray[np.float64], closed: bool, first: float
+) -> NDArray[np.float64]:
+    """The lengths that follow the (N, 2) places of a hand from `first` on, each going on from the one before."""
+    out = np.empty(len(xy))
+    out[0] = first
+    for i in range(1, len(xy)):
+        out[i] = next_along(xy[i, 0], xy[i, 1], points, along, closed, out[i - 1])
+    return out

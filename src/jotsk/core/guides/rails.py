@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import lru_cache
 from typing import Any, Protocol
 
@@ -13,12 +13,19 @@ from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.geometry import arc_lengths, catmull_rom
 from jotsk.core.geometry.spline_kernel import spline_between
-from jotsk.core.guides.rail_kernel import REACH_RAD, ellipse_angle, ellipse_angles, nearest_along
+from jotsk.core.guides.rail_kernel import (
+    REACH_RAD,
+    ellipse_angle,
+    ellipse_angles,
+    followed_along,
+    nearest_along,
+    next_along,
+    place_along,
+)
 
 Point = tuple[float, float]
 FARTHEST = 1e9
 CURVE_STEP_PX = 1.0
-HAND_REACH_PX = 250.0  # page px a hand may run ahead of a curve between two samples
 MOST_POINTS = 2000
 
 
@@ -40,6 +47,9 @@ class Rail(Protocol):
 
     def places(self, u: NDArray[np.float64]) -> NDArray[np.float64]:
         """The (N, 2) places on the rail."""
+
+    def place(self, u: float) -> Point:
+        """One of them, quicker."""
 
     def finest(self, step_px: float) -> float:
         """How far apart two u may be for the rail between them to be at most `step_px` long."""
@@ -87,6 +97,9 @@ class Line:
 
     def places(self, u: NDArray[np.float64]) -> NDArray[np.float64]:
         return np.array(self.at) + np.asarray(u)[:, None] * np.array(self.along)
+
+    def place(self, u: float) -> Point:
+        return self.at[0] + u * self.along[0], self.at[1] + u * self.along[1]
 
     def finest(self, step_px: float) -> float:
         return math.inf  # a straight piece needs no points between
@@ -140,6 +153,11 @@ class Ellipse:
         x, y = self.radii[0] * np.cos(u), self.radii[1] * np.sin(u)
         return np.column_stack([self.at[0] + x * c - y * s, self.at[1] + x * s + y * c])
 
+    def place(self, u: float) -> Point:
+        c, s = direction(self.angle)
+        x, y = self.radii[0] * math.cos(u), self.radii[1] * math.sin(u)
+        return self.at[0] + x * c - y * s, self.at[1] + x * s + y * c
+
     def finest(self, step_px: float) -> float:
         return step_px / max(*self.radii, 1e-9)
 
@@ -187,6 +205,9 @@ class Curve:
     points: tuple[Point, ...]
     closed: bool = False
     smooth: bool = True
+    _kept: list[tuple[NDArray[np.float64], NDArray[np.float64]]] = field(
+        default_factory=list, init=False, compare=False, repr=False
+    )
 
     def begin(self, x: float, y: float) -> float:
         points, along = self.dense
@@ -194,21 +215,25 @@ class Curve:
 
     def follow(self, x: float, y: float, before: float) -> float:
         points, along = self.dense
-        return float(nearest_along(x, y, points, along, self.closed, before, HAND_REACH_PX))
+        return float(next_along(x, y, points, along, self.closed, before))
 
     def measure(self, xy: NDArray[np.float64]) -> NDArray[np.float64]:
-        u = self.begin(*xy[0].tolist()) if len(xy) else 0.0
-        out = [u]
-        for x, y in xy[1:].tolist():
-            u = self.follow(x, y, u)
-            out.append(u)
-        return np.array(out[: len(xy)])
+        if not len(xy):
+            return np.zeros(0)
+        points, along = self.dense
+        first = self.begin(*xy[0].tolist())
+        return followed_along(np.ascontiguousarray(xy, np.float64), points, along, self.closed, first)
 
     def places(self, u: NDArray[np.float64]) -> NDArray[np.float64]:
         points, along = self.dense
         if self.closed:
             u = np.mod(u, along[-1])
         return np.column_stack([np.interp(u, along, points[:, 0]), np.interp(u, along, points[:, 1])])
+
+    def place(self, u: float) -> Point:
+        points, along = self.dense
+        x, y = place_along(u % along[-1] if self.closed else u, points, along)
+        return float(x), float(y)
 
     def finest(self, step_px: float) -> float:
         return step_px
@@ -230,7 +255,9 @@ class Curve:
     @property
     def dense(self) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
         """(N, 2) points of it at most 1 px apart where it bends, and the length up to each; read-only."""
-        return _dense(self)
+        if not self._kept:
+            self._kept.append(_dense(self))
+        return self._kept[0]
 
     def mapped(self, m: NDArray[np.float64]) -> Curve:
         points = np.array(self.points) @ m[:, :2].T + m[:, 2]
@@ -302,7 +329,6 @@ def number_from(value: Any, low: float = -FARTHEST, high: float = FARTHEST) -> f
     return float(value)
 
 
-@lru_cache(maxsize=64)
 def _dense(curve: Curve) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     p = np.array(curve.points)
     if not curve.smooth:

@@ -5,17 +5,18 @@ from __future__ import annotations
 import sys
 import tempfile
 import time
+from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
 from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtWidgets import QApplication
 
-from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn
+from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
 from jotsk.demo.playing import traces_on_screen
 from jotsk.desk.board import Board
-from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, NewPage, PenMaker, RecentSheet
+from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, NewPage, PenMaker
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import BLACK
 from jotsk.desk.hand import Hand as DeskHand
@@ -96,7 +97,7 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
 
 
 def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
-    """New page, export, milestones and recent pages."""
+    """New page, export and milestones."""
     new = NewPage(window)
     new.sizes.setCurrentText("Comic book")
     export = ExportSheet(window.document.page, window)
@@ -108,12 +109,60 @@ def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
     milestones.show()
     settle(app)
     milestones.list.setCurrentRow(milestones.list.count() - 1)
-    recent = RecentSheet(window.shelf.notes(), window.pages.recent(), window)
-    for sheet, name in ((new, "new-page"), (export, "export"), (milestones, "milestones"), (recent, "recent-pages")):
+    for sheet, name in ((new, "new-page"), (export, "export"), (milestones, "milestones")):
         sheet.show()
         settle(app)
         sheet.grab().save(str(folder / f"{name}.png"), "PNG")
         sheet.close()
+
+
+def guides(window: Window, shoot: Callable[[str], None]) -> None:
+    """Perspective on panel one, symmetry on panel two, and a drafted line beside a shape that settled."""
+    board, keys = window.board, window.hold_keys
+    pen = SimulatedPen(board, DEVICES["display"])
+
+    def draw(path: np.ndarray, *, last: bool = True) -> None:
+        places = np.array([board.view.to_screen(x, y) for x, y in path])
+        trace = drawn(places, 1.0, pressure=[0.2, 0.9, 0.4], seed=3)
+        for _, event in list(pen._events_of(trace))[: None if last else -1]:
+            QApplication.sendEvent(board, event)
+
+    window.guides._switch(0, "on")
+    board.guiding.select(0)
+    board.zoom_to(0.42)
+    board.center_on(825, 925)
+    keys.switch("guide.place")
+    shoot("guides-perspective")
+    keys.switch("guide.place")
+    window.guides._switch(0, "on")
+    window.guides._switch(0, "shown")
+    window.guides._switch(1, "on")
+    board.zoom_to(0.6)
+    board.center_on(1940, 700)
+    for path in (
+        [(1965, 455), (2062, 510), (2098, 640), (2076, 770), (2012, 860), (1940, 884)],
+        [(2010, 560), (2035, 540), (2075, 556)], [(1940, 752), (1968, 756), (2000, 746)],
+    ):  # fmt: skip
+        draw(smooth_path(path))
+    shoot("guides-mirror")
+    window.guides._switch(1, "on")
+    window.guides._switch(1, "shown")
+    board.center_on(1940, 1150)
+    window.hand.settles_after_s = 0.3
+    turn = np.linspace(0, 2 * np.pi, 200)
+    draw(np.column_stack([1940 + 52 * 2 * np.cos(turn), 1220 + 46 * 2 * np.sin(turn)]), last=False)
+    while board.session is not None and board.session.shape is None:
+        QApplication.processEvents()
+    board._release(QPointF(float("nan"), 0.0), 0.0)
+    shoot("settled-shape")
+    keys.switch("hand.draft")
+    for k, at in enumerate(((1700, 1480), (1760, 1180), (1880, 1010), (2040, 1030), (2150, 1240), (2190, 1480))):
+        board.drafting.press(at, board.view.zoom)
+        board.drafting.release()
+        if k == 4:
+            board.ink_draft()
+    shoot("drafted-line")
+    keys.switch("hand.draft")
 
 
 def main(folder: Path) -> None:
@@ -131,7 +180,6 @@ def main(folder: Path) -> None:
         settle(app)
         window.grab().save(str(folder / f"{name}.png"), "PNG")
 
-    shoot("first-start")
     window.hints.dismiss()
     window.pages.milestones.keep("Sketch approved")
     settle(app)
@@ -153,11 +201,6 @@ def main(folder: Path) -> None:
     shoot("line-at-400")
     board.zoom_to(0.36, QPointF(board.width() * 0.68, 30))
     board.fit()
-    window.document.choose(list(window.document.page.active.marks)[:8])
-    window.document.preview_chosen(100.0)
-    shoot("lines-chosen")
-    window.board.show_preview([])
-    window.document.choose(())
     sheets(window, folder, app)
     window.pages.milestones.keep()
     window.filing.save(scratch / "gull-and-lantern.ora")
@@ -178,8 +221,8 @@ def main(folder: Path) -> None:
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")
-    window.actions_by_id["view.bare"].trigger()
-    shoot("bare-board")
+    window.show_stage(STAGES["ink"])
+    guides(window, shoot)
     pen.draw(traces_on_screen(board.view, 1.0, DEVICES["display"], count=1)[0])
     window.close()
     again = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))

@@ -77,6 +77,17 @@ def test_straight_pieces_join_without_a_notch(window, drafting):
     assert np.ptp(stroke.ribbon.points[2:-2, 2]) < 0.01 * window.hand.hold.size_px
 
 
+def test_a_fan_joins_every_point_to_the_first(window, drafting):
+    window.draft_strip.fan.click()
+    press(window, (200, 200), (400, 180), (420, 300), (300, 420))
+    window.draft_strip.ink.click()
+    marks = list(window.document.page.active.marks)
+    assert len(marks) == 3
+    for stroke, end in zip(marks, drafting.draft.points[1:], strict=True):
+        assert stroke.ribbon.points[0, :2] == pytest.approx(drafting.draft.points[0], abs=0.05)
+        assert stroke.ribbon.points[-1, :2] == pytest.approx(end, abs=0.05)
+
+
 @pytest.mark.parametrize("shape", ["box", "circle", "polygon", "arc"])
 def test_ready_shapes_are_drawn_by_dragging(window, drafting, shape):
     window.draft_strip.shape.setCurrentIndex(window.draft_strip.shape.findData(shape))

@@ -130,3 +130,17 @@ def test_a_miniature_is_the_page_reduced():
     part = miniature(page, 64, Rect(300, 200, 428, 328))
     expected = cv2.resize(rgba(flattened(page, Rect(300, 200, 428, 328))), (64, 64), interpolation=cv2.INTER_AREA)
     assert np.abs(part.astype(int) - expected[..., :3]).max() <= 2
+
+
+def test_tiles_that_were_prepared_show_the_same_and_none_is_prepared_when_time_is_up():
+    page = replace(some_page(), active_uid=some_page().layers[1].uid)
+    flat, plain = FlatTiles(), FlatTiles()
+    places = [(0, c, r) for c in range(3) for r in range(2)]
+    for tiles in (flat, plain):
+        tiles.set_page(page)
+    assert not flat.prepare(places, 0.0) and not flat._sandwiches
+    assert flat.prepare(places, np.inf) and len(flat._sandwiches[0]) == len(places)
+    after = edits.with_stroke(page, stroke_along([(20, 20), (300, 200)], size=14))
+    for tiles in (flat, plain):
+        tiles.set_page(after)
+    assert np.array_equal(whole(flat, 0), whole(plain, 0))

@@ -23,11 +23,12 @@ ARC_BULGE = 0.5  # height of a ready arc to half its chord
 
 @dataclass(frozen=True, slots=True)
 class Draft:
-    """Points in page px, joined smoothly or with a corner at each, open or closed."""
+    """Points in page px, joined smoothly or with a corner at each, open or closed; or all joined to the first."""
 
     points: tuple[Point, ...] = ()
     closed: bool = False
     smooth: bool = True
+    fan: bool = False
 
     @property
     def curve(self) -> Curve | None:
@@ -37,10 +38,16 @@ class Draft:
         return Curve(self.points, self.closed and len(self.points) > 2, self.smooth)
 
     @property
-    def hold(self) -> Hold | None:
-        """What a stroke that inks it is held to, from end to end."""
+    def holds(self) -> list[Hold]:
+        """What the strokes that ink it are held to, each from end to end: one, or those of a fan."""
         curve = self.curve
-        return Hold(curve, (0.0, curve.length)) if curve else None
+        if curve is None:
+            return []
+        if not self.fan:
+            return [Hold(curve, (0.0, curve.length))]
+        first = self.points[0]
+        lines = [(Line.through(first, p), math.dist(first, p)) for p in self.points[1:]]
+        return [Hold(line, (0.0, far)) for line, far in lines if line is not None]
 
     def nearest(self, at: Point, within: float) -> int | None:
         """The point nearest to a place, at most `within` px away."""

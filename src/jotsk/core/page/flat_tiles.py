@@ -158,6 +158,22 @@ class FlatTiles:
             for key in list(tiles)[: max(0, len(tiles) - MOST_TILES)]:
                 del tiles[key]
 
+    def prepare(self, places: Collection[Place], end: float) -> bool:
+        """Flatten apart what lies under and above the active layer on these tiles, until the time `end`.
+
+        A stroke, or its undoing, then costs only the active layer. Returns whether all is there; more than are kept are
+        not prepared.
+        """
+        if len(places) > MOST_SANDWICHES:
+            return True
+        for place in places:
+            level, column, row = place
+            if (column, row) not in self._sandwiches.get(level, ()):
+                if time.perf_counter() >= end:
+                    return False
+                self._new_sandwich(place, *self._nodes_at(level))
+        return True
+
     def copy_into(self, target: NDArray[np.uint8], corner: Key, places: Iterable[Place]) -> None:
         """Copy tiles into `target` (BGRA), whose first pixel is `corner` of the halved page; make what is missing."""
         places = list(places)

@@ -30,19 +30,21 @@ class DraftStrip(QWidget):
             self.shape.addItem(shape.capitalize(), shape)
         self.smooth = QCheckBox("Smooth", toolTip="Smooth through the points, or straight from one to the next")
         self.closed = QCheckBox("Closed", toolTip="Join the last point to the first")
+        self.fan = QCheckBox("Fan", toolTip="Straight lines from the first point to every other")
         self.ink = QPushButton("Ink", toolTip="Draw it with the pen in the hand (Enter)")
         self.keep = QPushButton("Keep as curve", toolTip="Keep it as a French curve among the guides")
         self.give_up = QPushButton("Give up", toolTip="Drop the draft (Esc)")
         layout = QHBoxLayout(self)
         layout.setContentsMargins(14, 6, 8, 6)
         layout.setSpacing(8)
-        for widget in (self.words, self.shape, self.smooth, self.closed, self.ink, self.keep, self.give_up):
+        for widget in (self.words, self.shape, self.smooth, self.closed, self.fan, self.ink, self.keep, self.give_up):
             if widget is not self.words:
                 widget.setFocusPolicy(Qt.FocusPolicy.NoFocus)
             layout.addWidget(widget)
         self.shape.activated.connect(lambda _: self._drafting.set_shape(self.shape.currentData()))
         self.smooth.clicked.connect(self._drafting.set_smooth)
         self.closed.clicked.connect(self._drafting.set_closed)
+        self.fan.clicked.connect(self._drafting.set_fan)
         self.ink.clicked.connect(board.ink_draft)
         self.keep.clicked.connect(self._drafting.keep_as_curve)
         self.give_up.clicked.connect(self._drafting.give_up)
@@ -56,9 +58,12 @@ class DraftStrip(QWidget):
         self.smooth.setChecked(drafting.draft.smooth)
         self.closed.setChecked(drafting.draft.closed)
         self.words.setText(WORDS if drafting.shape is None else SHAPE_WORDS)
-        for widget in (self.smooth, self.closed):
+        self.fan.setChecked(drafting.draft.fan)
+        for widget in (self.smooth, self.closed, self.fan):
             widget.setVisible(drafting.shape is None)
-        self.ink.setEnabled(drafting.hold is not None)
+        for widget in (self.smooth, self.closed):
+            widget.setEnabled(not drafting.draft.fan)
+        self.ink.setEnabled(bool(drafting.holds))
         self.keep.setEnabled(drafting.draft.curve is not None)
         self.give_up.setEnabled(not drafting.is_empty)
         self.setVisible(self._board.way is Way.DRAFT)

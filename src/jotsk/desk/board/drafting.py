@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
@@ -38,8 +40,9 @@ class Drafting(QObject):
         self._held: int | None = None
 
     @property
-    def hold(self) -> Hold | None:
-        return self._ready or self.draft.hold
+    def holds(self) -> list[Hold]:
+        """What would be inked."""
+        return [self._ready] if self._ready else self.draft.holds
 
     @property
     def is_empty(self) -> bool:
@@ -56,12 +59,12 @@ class Drafting(QObject):
             return
         self._ready = None
         near = draft.nearest(at, reach)
-        if near == 0 and len(draft.points) > 2 and not draft.closed:
-            self._set(Draft(draft.points, True, draft.smooth))
+        if near == 0 and len(draft.points) > 2 and not (draft.closed or draft.fan):
+            self._set(replace(draft, closed=True))
             self._held = 0
         elif near is not None:
             self._held = near
-        elif (bent := draft.bent_at(at, reach / 2)) is not None:
+        elif not draft.fan and (bent := draft.bent_at(at, reach / 2)) is not None:
             self._set(bent[0])
             self._held = bent[1]
         elif not draft.closed:
@@ -82,15 +85,18 @@ class Drafting(QObject):
         """Take the point away that was placed last; or open a closed line again."""
         draft = self.draft
         if draft.closed:
-            self._set(Draft(draft.points, False, draft.smooth))
+            self._set(replace(draft, closed=False))
         elif draft.points:
             self._set(draft.without(len(draft.points) - 1))
 
     def set_smooth(self, smooth: bool) -> None:
-        self._set(Draft(self.draft.points, self.draft.closed, smooth))
+        self._set(replace(self.draft, smooth=smooth))
+
+    def set_fan(self, fan: bool) -> None:
+        self._set(replace(self.draft, fan=fan, closed=False))
 
     def set_closed(self, closed: bool) -> None:
-        self._set(Draft(self.draft.points, closed and len(self.draft.points) > 2, self.draft.smooth))
+        self._set(replace(self.draft, closed=closed and len(self.draft.points) > 2))
 
     def set_shape(self, shape: str | None) -> None:
         self.shape, self._ready = shape, None
@@ -102,8 +108,8 @@ class Drafting(QObject):
 
     def ink(self, scale: float) -> bool:
         """Draw the line with the pen in the hand; its width along the line is the pen's own."""
-        hold, pen = self.hold, self._hand.pen
-        if hold is None or pen.rubs or not self._document.can_draw():
+        holds, pen = self.holds, self._hand.pen
+        if not holds or pen.rubs or not self._document.can_draw():
             if pen.rubs:
                 self._document.refused.emit("An eraser leaves no line; take up a pen that inks.")
             return False
@@ -111,9 +117,10 @@ class Drafting(QObject):
         maps = tuple(copies(guidance.guides)) if guidance.repeats else ()
         color = pen.own_color or self._hand.color
         size = self._hand.hold.size_px
-        self._document.add_stroke(
-            Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
-        )  # fmt: skip
+        for hold in holds:
+            self._document.add_stroke(
+                Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
+            )  # fmt: skip
         self._hand.used_color(color)
         return True
 
@@ -126,17 +133,11 @@ class Drafting(QObject):
         return True
 
     def draw(self, painter: QPainter, view: View, ratio: float) -> None:
-        hold = self.hold
         theme, m = current(), view.matrix / ratio
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setBrush(Qt.BrushStyle.NoBrush)
-        if hold is not None and hold.span is not None:
-            u = np.linspace(*hold.span, SHOWN)
-            corners = hold.rail.corners
-            if len(corners):
-                u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
-            places = (hold.rail.places(u) @ m[:, :2].T + m[:, 2]).tolist()
-            line = QPolygonF([QPointF(x, y) for x, y in places if math.isfinite(x + y)])
+        for hold in self.holds:
+            line = _polygon(hold, m)
             for color, width in ((QColor(255, 255, 255, 150), 3.5), (QColor(theme.guide), 1.4)):
                 painter.setPen(QPen(color, width))
                 painter.drawPolyline(line)
@@ -151,3 +152,14 @@ class Drafting(QObject):
     def _set(self, draft: Draft) -> None:
         self.draft = draft
         self.changed.emit()
+
+
+def _polygon(hold: Hold, m: NDArray[np.float64]) -> QPolygonF:
+    """A hold on the board, corners included."""
+    assert hold.span is not None
+    u = np.linspace(*hold.span, SHOWN)
+    corners = hold.rail.corners
+    if len(corners):
+        u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
+    places = (hold.rail.places(u) @ m[:, :2].T + m[:, 2]).tolist()
+    return QPolygonF([QPointF(x, y) for x, y in places if math.isfinite(x + y)])

@@ -181,6 +181,8 @@ class BoardPicture:
             while self._unsharp and time.perf_counter() < end:
                 self._warp(self._unsharp.pop(0))
             return True
+        if not self.flat.prepare([(self._level, *key) for key in self._sheet_rect.cells(TILE)], end):
+            return False
         for ahead in range(MOST_LEVELS, 0, -1):
             size = self.flat.level_size(ahead)
             if size.width * size.height > MOST_AHEAD_PX:

@@ -129,7 +129,14 @@ TABLE: tuple[Entry, ...] = (
     ),
     Entry("guide.settle_time", "Time to settle…", "", "How long the pen rests before that", "Guides"),
     Entry("hand.draft", "Draft a line", "7", "Place a line point by point, then ink it", "Hand", hold=True),
-    Entry("hand.straight", "Straight line", "H", "Run straight from where the stroke began", "Hand", hold=True),
+    Entry(
+        "hand.straight",
+        "Straight line",
+        "H",
+        "Run straight from where the stroke began; a settled shape becomes regular",
+        "Hand",
+        hold=True,
+    ),
     Entry("hand.stepped", "Straight in steps", "Y", "Straight, at steps of 15 degrees of the view", "Hand", hold=True),
     Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
 )

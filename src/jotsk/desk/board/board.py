@@ -41,8 +41,8 @@ from jotsk.desk.guiding import Guiding, turned_steps
 from jotsk.desk.hand import Hand
 
 NOTICE_MS = 4000
-FASTEST_PAINT_S = 0.003
-REST_SHARE = 6.0  # a tip that is slow to paint is painted less often, and leaves six sevenths of the time free
+FASTEST_PAINT_S = 0.004
+REST_SHARE = 7.0  # a tip that is slow to paint is painted less often, and leaves seven eighths of the time free
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
 
 

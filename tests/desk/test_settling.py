@@ -50,7 +50,7 @@ def test_a_circle_that_ends_at_rest_settles_and_is_undone_in_two_steps(quick, pe
     shown = window.board.picture.frame.copy()
     QCoreApplication.sendEvent(window.board, lift)
     stroke = window.document.last_stroke
-    assert np.ptp(far_from_middle(stroke)) < 0.1 and window.document.undo_label == "Settle into a circle"
+    assert np.ptp(far_from_middle(stroke)) < 0.1 and window.document.undo_label == "Settle the line"
     assert np.abs(shown.astype(int) - window.board.picture.frame).max() <= 1, "the shape is shown as it will lie"
     window.document.undo()
     own = window.document.last_stroke
@@ -72,13 +72,39 @@ def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, q
     assert not strip.isHidden() and "circle" in strip.words.text()
     next(b for b in strip.buttons if b.text() == "Ellipse").click()
     assert window.board.settler.offer.reading.kind == "ellipse" and "ellipse" in strip.words.text()
-    assert window.document.undo_label == "Settle into an ellipse"
+    assert window.document.undo_label == "Settle the line"
     window.board.setFocus()
     QTest.keyClick(window.board, Qt.Key.Key_Return)
     assert strip.isHidden() and window.document.last_stroke.hold is not None
+    window.document.undo()
+    assert window.document.last_stroke.hold is None, "first the hand's own stroke, whatever it was read as"
+    window.document.redo()
     QCoreApplication.sendEvent(window.board, press_and_rest(window, pen, circle(window), qtbot))
     next(b for b in strip.buttons if "own line" in b.text()).click()
     assert strip.isHidden() and window.document.last_stroke.hold is None
+
+
+def test_the_shape_is_dragged_by_its_handles_within_its_step(quick, pen, qtbot):
+    from jotsk.desk.board.guide_overlay import handle_places
+
+    window, board = quick, quick.board
+    QCoreApplication.sendEvent(board, press_and_rest(window, pen, circle(window), qtbot))
+    next(b for b in window.settle_strip.buttons if b.text() == "Handles").click()
+    places = handle_places(board.settler.shape, board.view, 1.0, board.size())
+    start = places["second radius"].toPoint()
+    middle = places["at"]
+    to = (middle + (places["second radius"] - middle) * 1.6).toPoint()
+    QTest.mousePress(board, Qt.MouseButton.LeftButton, pos=start)
+    QTest.mouseMove(board, (start + to) / 2)
+    QTest.mouseMove(board, to)
+    QTest.mouseRelease(board, Qt.MouseButton.LeftButton, pos=to)
+    stroke = window.document.last_stroke
+    radii = stroke.hold.rail.radii
+    assert radii[1] == pytest.approx(1.6 * radii[0], rel=0.03) and len(window.document.page.active.marks) == 1
+    assert stroke.ribbon.points[0, :2] == pytest.approx(stroke.ribbon.points[-1, :2], abs=0.05)
+    window.document.undo()
+    assert window.document.last_stroke.hold is None, "the hand's own stroke, at once"
+    assert board.settler.shape is None
 
 
 def test_still_held_it_is_pulled_larger_and_made_regular(quick, pen, qtbot):
@@ -97,7 +123,7 @@ def test_still_held_it_is_pulled_larger_and_made_regular(quick, pen, qtbot):
     assert sides == pytest.approx(np.full(3, sides.mean()), rel=1e-6), "equilateral"
     board.set_course("freely")
     QCoreApplication.sendEvent(board, lift)
-    assert window.document.undo_label == "Settle into a triangle"
+    assert window.document.undo_label == "Settle the line"
 
 
 def test_no_settling_where_it_is_switched_off_or_the_stroke_goes_on(quick, pen, qtbot):

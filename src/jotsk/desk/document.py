@@ -175,12 +175,18 @@ class Document(QObject):
         self.last_stroke = new
         self._announce(before)
 
-    def settle_last(self, motion: Trace, reading: Reading, *, finished: bool = True) -> None:
-        """Let the last stroke become a shape, a step of its own: undone, it is the hand's stroke again."""
+    def settle_last(self, motion: Trace, reading: Reading) -> None:
+        """Let the last stroke become a shape, a step of its own: undone, it is the hand's stroke again.
+
+        Called again before `end_step`, it is the same step with another shape.
+        """
         self.mend_last(
-            f"Settle into {'an' if reading.kind[0] in 'aeiou' else 'a'} {reading.kind}",
-            lambda stroke: replace(stroke, trace=motion).settled(reading.hold), finished=finished,
-        )  # fmt: skip
+            "Settle the line", lambda stroke: replace(stroke, trace=motion).settled(reading.hold), finished=False
+        )
+
+    def end_step(self) -> None:
+        """Whatever is changed next is a step of its own."""
+        self._dragged = ""
 
     def set_layer(self, uid: int, label: str, *, finished: bool = True, **values: object) -> None:
         """Change properties of a layer; not `finished` while a handle is dragged."""

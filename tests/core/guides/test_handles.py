@@ -7,9 +7,10 @@ import pytest
 import shapely
 
 from jotsk.core.geometry import Rect
-from jotsk.core.guides import guide_from
+from jotsk.core.guides import Curve, Ellipse, Hold, Line, guide_from
 from jotsk.core.guides.drawing import lines_of
 from jotsk.core.guides.handles import dragged, handles, nearest_handle
+from jotsk.core.guides.regular import as_guide, from_guide
 from tests.core.guides.test_guide import ISSUED
 
 AREA = Rect(0, 0, 500, 400)
@@ -44,3 +45,23 @@ def test_a_line_that_passes_outside_is_not_drawn():
     assert lines_of(guide_from({"kind": "straightedge", "at": [-50, -50], "angle": 45}), AREA) == []
     far = lines_of(guide_from({"kind": "perspective", "points": [[1e8, 100]], "vertical": False}), AREA)
     assert far and all(np.ptp(line[:, 0]) > 450 for line in far), "rays from far away cross the whole view"
+
+
+@pytest.mark.parametrize(
+    "hold",
+    [
+        Hold(Line((10.0, 20.0), (0.6, 0.8)), (0.0, 50.0)),
+        Hold(Ellipse((50.0, 60.0), (30.0, 20.0), 10.0), (0.5, 0.5 + 2 * np.pi)),
+        Hold(Curve(((0.0, 0.0), (90.0, 5.0), (80.0, 70.0)), True, False), (0.0, 200.0)),
+    ],
+    ids=["line", "ellipse", "curve"],
+)
+def test_a_shape_whose_handles_stay_is_the_same_shape(hold):
+    again = from_guide(as_guide(hold), hold)
+    assert again.span == pytest.approx(hold.span)
+    u = np.linspace(*hold.span, 20)
+    assert again.rail.places(u) == pytest.approx(hold.rail.places(u))
+    guide = as_guide(hold)
+    name = next(n for n in handles(guide, 10.0) if n != "at")
+    moved = from_guide(dragged(guide, name, (200.0, 150.0), 10.0), hold)
+    assert not np.allclose(moved.rail.places(np.linspace(*moved.span, 20)), hold.rail.places(u))

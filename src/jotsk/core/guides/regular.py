@@ -1,4 +1,4 @@
-"""A settled shape made regular, turned and scaled."""
+"""A settled shape changed: made regular, turned and scaled, or bent by its handles."""
 
 from __future__ import annotations
 
@@ -8,6 +8,7 @@ from dataclasses import replace
 import numpy as np
 
 from jotsk.core.guides.guidance import STEP_DEG
+from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
 from jotsk.core.guides.settling import Reading
@@ -68,3 +69,29 @@ def regular(reading: Reading, turned_deg: float = 0.0) -> Reading:
     curve = Curve(tuple((x, y) for x, y in points.tolist()), True, False)
     share = curve.length / rail.length
     return replace(reading, hold=Hold(curve, None if span is None else (span[0] * share, span[1] * share)))
+
+
+def as_guide(hold: Hold) -> Guide:
+    """The shape as a guide, so that it has handles: an ellipse, or a curve by its corners, or a line by its ends."""
+    rail = hold.rail
+    if isinstance(rail, Ellipse):
+        return Guide("ellipse", at=rail.at, radii=rail.radii, angle=rail.angle)
+    if isinstance(rail, Curve):
+        return Guide("french-curve", points=rail.points, closed=rail.closed, smooth=rail.smooth)
+    first, last = hold.span or (0.0, 1.0)
+    return Guide("french-curve", points=(rail.place(first), rail.place(last)), smooth=False)
+
+
+def from_guide(guide: Guide, before: Hold) -> Hold:
+    """The hold of a shape whose handles were dragged; it still begins where it did, in share of its length."""
+    if guide.kind == "ellipse":
+        return Hold(Ellipse(guide.at, guide.radii, guide.angle), before.span)
+    if isinstance(before.rail, Line):
+        line = Line.through(guide.points[0], guide.points[1])
+        return Hold(line, (0.0, math.dist(*guide.points))) if line else before
+    assert isinstance(before.rail, Curve)
+    if len(set(guide.points)) < len(guide.points):
+        return before
+    curve = Curve(guide.points, guide.closed, guide.smooth)
+    share = curve.length / before.rail.length
+    return Hold(curve, (before.span[0] * share, before.span[1] * share) if before.span else None)

@@ -27,7 +27,7 @@ from jotsk.desk.board.drafting import Drafting
 from jotsk.desk.board.edges import WORDS as EDGE_WORDS
 from jotsk.desk.board.edges import Edges
 from jotsk.desk.board.guide_handles import GuideHandles
-from jotsk.desk.board.guide_overlay import GuideOverlay
+from jotsk.desk.board.guide_overlay import GuideOverlay, draw_shape
 from jotsk.desk.board.lasso import choose_by, crop_by, cropped_area
 from jotsk.desk.board.page_view import REST_MS
 from jotsk.desk.board.placing import Placing
@@ -82,6 +82,7 @@ class Board(PointedView):
         self._paint_timer.timeout.connect(self._paint_wet)
         self.settler = Settler(document, hand, lambda: self.session, self)
         self.settler.settled.connect(self._paint_wet)
+        self.settler.offer_changed.connect(self.update)
         self._notice_timer = QTimer(self, singleShot=True, interval=NOTICE_MS)
         self._notice_timer.timeout.connect(self._clear_notice)
         self.setMouseTracking(True)
@@ -163,6 +164,8 @@ class Board(PointedView):
         )  # fmt: skip
         around = self._crop_corners() if self.way is Way.CROP and self._lasso else self._lasso
         overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, around)
+        if (shape := self.settler.shape) is not None:
+            draw_shape(painter, shape, self.view, ratio, self.size())
         if self.way is Way.DRAFT:
             self.drafting.draw(painter, self.view, ratio)
         self.edges.draw(painter, self.view, ratio)
@@ -275,6 +278,8 @@ class Board(PointedView):
         if self.way is not Way.DRAW:
             self._start_drag(at, self.way)
             return
+        if self.settler.take_handle(at, self.view, self.devicePixelRatioF(), self.size()):
+            return
         if self.session is not None:  # the lift never came: the pen left the tablet, or a driver lost it
             self._release(QPointF(math.nan, math.nan), t_ms)
         self.touched.emit()
@@ -301,6 +306,9 @@ class Board(PointedView):
             self.update()
         elif self._shifting is not None:
             self.show_preview(self._shifting.lines_at(self.view.to_page(*self._device(at))))
+        elif self.settler.handle is not None:
+            self.settler.drag_handle(self.view.to_page(*self._device(at)), self.view, self.devicePixelRatioF())
+            self.update()
         elif self.edges.is_held:
             self.edges.drag(self.view.to_page(*self._device(at)))
             self.update()
@@ -353,6 +361,11 @@ class Board(PointedView):
             by, self._shifting = self._shifting.by(self.view.to_page(*self._device(at))), None
             self.show_preview([])
             self.document.shift_layers(*by)
+            return
+        if self.settler.handle is not None:
+            to = self.view.to_page(*self._device(at))
+            self.settler.drag_handle(to, self.view, self.devicePixelRatioF(), finished=True)
+            self.update()
             return
         if self.edges.is_held:
             self.edges.release()

@@ -64,6 +64,14 @@ def handle_places(guide: Guide, view: View, ratio: float, size: QSize) -> dict[s
     return {name: _inside(_at(place, view, ratio), size) for name, place in handles(guide, reach).items()}
 
 
+def draw_shape(painter: QPainter, shape: Guide, view: View, ratio: float, size: QSize) -> None:
+    """A settled shape and its handles."""
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    _draw_lines(painter, view, ratio, shape, seen_area(view, ratio, size), is_lit=False)
+    _draw_handles(painter, shape, handle_places(shape, view, ratio, size))
+
+
 def _draw_all(
     painter: QPainter, view: View, ratio: float, size: QSize, guides: Sequence[Guide | None], lit: int | None,
     in_hand: int | None,

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QWidget
 
 from jotsk.desk.board.board import Board
 
-MOST_OFFERED = 4
+MOST_OFFERED = 3
 HANDS_OWN = "The hand's own line"
 
 
@@ -44,9 +44,15 @@ class SettleStrip(QWidget):
             others = [r.kind for r in offer.readings if r.kind != offer.reading.kind][:MOST_OFFERED]
             for kind in others:
                 self._add(kind.capitalize(), f"Make it: {kind}", lambda k=kind: self._board.settler.take(k))
+            self._add("Handles", "Drag the shape by its handles", self._bend)
+            self.buttons[-1].setCheckable(True)
+            self.buttons[-1].setChecked(self._board.settler.is_bending)
             self._add(HANDS_OWN, "Undo the settling (Ctrl+Z)", self._board.document.undo)
             self._add("Keep", "Keep the shape; so does drawing on (Enter)", self._board.settler.accept)
         self.place()
+
+    def _bend(self) -> None:
+        self._board.settler.set_bending(not self._board.settler.is_bending)
 
     def place(self) -> None:
         self.setVisible(self._board.settler.offer is not None)

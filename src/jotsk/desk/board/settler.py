@@ -5,8 +5,14 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 
-from PySide6.QtCore import QObject, QPointF, QTimer, Signal
+from PySide6.QtCore import QLineF, QObject, QPointF, QSize, QTimer, Signal
 
+from jotsk.core.geometry import View
+from jotsk.core.guides import Guide
+from jotsk.core.guides.handles import dragged
+from jotsk.core.guides.rails import Point
+from jotsk.core.guides.regular import as_guide, from_guide
+from jotsk.desk.board.guide_overlay import GRAB_PX, REACH_PX, handle_places
 from jotsk.desk.board.session import Session, SettledShape
 from jotsk.desk.document import Document
 from jotsk.desk.hand import Hand
@@ -27,6 +33,8 @@ class Settler(QObject):
         super().__init__(parent)
         self._document, self._hand, self._session = document, hand, session
         self.offer: SettledShape | None = None
+        self.is_bending = False
+        self.handle: str | None = None  # of the shape, while it is dragged
         self._rests_at: QPointF | None = None
         self._timer = QTimer(self, singleShot=True)
         self._timer.timeout.connect(self._look)
@@ -65,9 +73,42 @@ class Settler(QObject):
             self.offer = replace(offer, reading=reading)
             self.offer_changed.emit()
 
+    def set_bending(self, bending: bool) -> None:
+        """Show the shape's handles, and let the pen take hold of them."""
+        self.is_bending = bending and self.offer is not None
+        self.offer_changed.emit()
+
+    @property
+    def shape(self) -> Guide | None:
+        """The shape with its handles, while it is bent."""
+        return as_guide(self.offer.reading.hold) if self.offer is not None and self.is_bending else None
+
+    def take_handle(self, at: QPointF, view: View, ratio: float, size: QSize) -> bool:
+        """Take hold of the shape by the handle that lies at a place of the board; False if none does."""
+        if self.shape is None:
+            return False
+        places = handle_places(self.shape, view, ratio, size)
+        name = min(places, key=lambda n: QLineF(places[n], at).length())
+        self.handle = name if QLineF(places[name], at).length() <= GRAB_PX else None
+        return self.handle is not None
+
+    def drag_handle(self, to: Point, view: View, ratio: float, *, finished: bool = False) -> None:
+        """Bring the handle to page px `to`; the shape follows, as part of the step it settled with."""
+        offer, shape = self.offer, self.shape
+        if offer is None or shape is None or self.handle is None:
+            return
+        moved = dragged(shape, self.handle, to, REACH_PX * ratio / view.zoom)
+        reading = replace(offer.reading, hold=from_guide(moved, offer.reading.hold))
+        self._document.settle_last(offer.motion, reading)
+        self.offer = replace(offer, reading=reading)
+        if finished:
+            self.handle = None
+
     def accept(self) -> None:
         """The offer of other shapes is over."""
+        self.is_bending, self.handle = False, None
         if self.offer is not None:
+            self._document.end_step()
             self.offer = None
             self.offer_changed.emit()
 

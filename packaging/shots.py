@@ -154,7 +154,9 @@ def guides(window: Window, shoot: Callable[[str], None]) -> None:
     while board.session is not None and board.session.shape is None:
         QApplication.processEvents()
     board._release(QPointF(float("nan"), 0.0), 0.0)
+    board.settler.set_bending(True)
     shoot("settled-shape")
+    board.settler.accept()
     keys.switch("hand.draft")
     for k, at in enumerate(((1700, 1480), (1760, 1180), (1880, 1010), (2040, 1030), (2150, 1240), (2190, 1480))):
         board.drafting.press(at, board.view.zoom)

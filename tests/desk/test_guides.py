@@ -130,6 +130,18 @@ def test_a_key_makes_the_stroke_straight_from_where_it_began(window, pen, course
         assert points[-1] == pytest.approx(stroke.trace.xy[-1], abs=0.05)
 
 
+@pytest.mark.parametrize("of_page", [False, True])
+def test_steps_are_those_of_the_view_or_of_the_page(window, pen, of_page):
+    window.actions_by_id["guide.page_steps"].setChecked(of_page)
+    window.board.turn_by_degrees(7)
+    window.board.set_course(STEPPED)
+    points = draw(window, pen, (0.3, 0.3), (0.6, 0.47)).ribbon.points[:, :2].astype(float)
+    angle = np.degrees(np.arctan2(-(points[-1] - points[0])[1], (points[-1] - points[0])[0]))
+    assert ((angle - (0 if of_page else 7)) / 15) % 1 == pytest.approx(0, abs=1e-3) or (
+        (angle - (0 if of_page else 7)) / 15
+    ) % 1 > 0.999
+
+
 def test_letting_the_key_go_in_the_middle_gives_the_hands_line_back(window, pen):
     from PySide6.QtCore import QCoreApplication
 

@@ -71,6 +71,7 @@ def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, q
     strip = window.settle_strip
     assert not strip.isHidden() and "circle" in strip.words.text()
     next(b for b in strip.buttons if b.text() == "Ellipse").click()
+    assert all(b.width() >= b.sizeHint().width() for b in strip.buttons), "there is room for every word"
     assert window.board.settler.offer.reading.kind == "ellipse" and "ellipse" in strip.words.text()
     assert window.document.undo_label == "Settle the line"
     window.board.setFocus()

@@ -127,6 +127,14 @@ TABLE: tuple[Entry, ...] = (
         "Guides",
         checkable=True,
     ),
+    Entry(
+        "guide.page_steps",
+        "Steps of the page",
+        "",
+        "Steps of 15 degrees are counted on the page, or else on the turned view",
+        "Guides",
+        checkable=True,
+    ),
     Entry("guide.settle_time", "Time to settle…", "", "How long the pen rests before that", "Guides"),
     Entry("hand.draft", "Draft a line", "7", "Place a line point by point, then ink it", "Hand", hold=True),
     Entry(

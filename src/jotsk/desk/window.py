@@ -209,6 +209,7 @@ class Window(QMainWindow):
             "view.lamp": self.set_lamp,
             "view.frames": self.show_frames,
             "guide.settle": self.set_settles,
+            "guide.page_steps": lambda on: setattr(board, "steps_of_page", on),
             "view.overview": lambda on: self._float(self.overview, on),
             "view.history": lambda on: self._float(self.history, on),
         }.items():

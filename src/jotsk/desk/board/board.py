@@ -73,6 +73,7 @@ class Board(PointedView):
         self._preview: list[NDArray[np.float64]] = []
         self.guiding = Guiding(document, self)
         self._course = FREELY
+        self.steps_of_page = False  # 15 degree steps are the page's; else the view's
         self._guide_overlay = GuideOverlay()
         self._handles = GuideHandles(self.guiding)
         self.edges = Edges(document, self.guiding, self)
@@ -140,8 +141,7 @@ class Board(PointedView):
 
     @property
     def _turned_deg(self) -> float:
-        """15 degree steps are the page's, or the view's where that is turned."""
-        return turned_steps(self.view.angle_rad, self.view.flipped)
+        return 0.0 if self.steps_of_page else turned_steps(self.view.angle_rad, self.view.flipped)
 
     def notify(self, sentence: str) -> None:
         """Show a sentence beside the pen for a while."""

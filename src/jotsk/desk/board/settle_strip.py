@@ -56,6 +56,7 @@ class SettleStrip(QWidget):
 
     def place(self) -> None:
         self.setVisible(self._board.settler.offer is not None)
+        self._layout.activate()
         self.adjustSize()
         self.move((self._board.width() - self.width()) // 2, 10)
         self.raise_()
@@ -65,4 +66,5 @@ class SettleStrip(QWidget):
         button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         button.clicked.connect(lambda: act())
         self._layout.addWidget(button)
+        button.show()  # at once, or a strip that is there already makes no room for it
         self.buttons.append(button)

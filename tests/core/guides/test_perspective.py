@@ -72,6 +72,11 @@ def test_the_cross_ratio_of_a_row_is_constant(t1, count):
     assert ratios == pytest.approx([2.0] * len(ratios), rel=1e-9), "equal steps and infinity: (AC/BC)/1 = 2"
 
 
+def test_a_post_level_with_the_eye_is_left_out():
+    """Worked by hand: t1 = -1/2 puts the third post at 3 (-1/2) / (1 - 1), which is nowhere."""
+    assert row((0.0, 0.0), (-50.0, 0.0), (100.0, 0.0), 2) == [(-200.0, 0.0)]
+
+
 def test_a_wall_is_divided_into_equal_windows():
     posts = seen([(1.0, 1.0, k) for k in range(5)])
     assert np.array(divided(tuple(posts[0]), tuple(posts[4]), AWAY, 4)) == pytest.approx(posts[1:4], abs=1e-3)

@@ -7,7 +7,7 @@ A plane in perspective is a projective image of a square grid, so straight lines
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
@@ -88,36 +88,46 @@ def outside_cone(points: ArrayLike, v1: Point, v2: Point, center: Point) -> NDAr
 def row(first: Point, second: Point, vanishing: Point, count: int) -> list[Point]:
     """Where `count` more posts stand, as far apart in reality as the first two, on the line to `vanishing`.
 
-    With t the share of the way from the first post to the vanishing point, depth n steps away lies at
+    With t the share of the way from the first post to the vanishing point, what is n steps away lies at
     t(n) = n t1 / (1 + (n - 1) t1), t1 that of the second: the projective scale with t(0) = 0, t(1) = t1, t(inf) = 1.
     """
     if not 1 <= count <= MOST_POSTS:
         raise Refused(f"A row has 1 to {MOST_POSTS} more posts, not {count}.")
-    along = np.array(vanishing) - first
-    length = float(along @ along)
-    if length < 1e-12:
-        raise Refused("The first post stands on the vanishing point; a row needs one that is nearer.")
-    t1 = float((np.array(second) - first) @ along) / length
-    if not 1e-9 < abs(t1) < 1 - 1e-9:
-        raise Refused("The second post must stand between the first and the vanishing point, or on the near side.")
-    shares = [n * t1 / (1 + (n - 1) * t1) for n in range(2, count + 2)]
-    return [(first[0] + t * along[0], first[1] + t * along[1]) for t in shares if math.isfinite(t)]
+    return _at_depths(
+        first, second, vanishing, range(2, count + 2),
+        "The first post stands on the vanishing point; a row needs one that is nearer.",
+        "The second post must stand between the first and the vanishing point, or on the near side.",
+    )  # fmt: skip
 
 
 def divided(first: Point, last: Point, vanishing: Point, parts: int) -> list[Point]:
     """The places that divide the way from `first` to `last` into equal parts in depth, those two not among them."""
     if not 2 <= parts <= MOST_POSTS:
         raise Refused(f"A length is divided into 2 to {MOST_POSTS} parts, not {parts}.")
+    return _at_depths(
+        first, last, vanishing, [k / parts for k in range(1, parts)],
+        "What is to be divided begins at its vanishing point.",
+        "What is to be divided must end before its vanishing point.",
+    )  # fmt: skip
+
+
+def _at_depths(
+    first: Point, one: Point, vanishing: Point, depths: Iterable[float], at_the_point: str, beyond_it: str
+) -> list[Point]:  # fmt: skip
+    """Places on the line from `first` to `vanishing`, as many times as deep as `one`; the last two are refusals.
+
+    With t the share of the way to the vanishing point, t / (1 - t) grows evenly with depth. A depth that is level with
+    the eye is nowhere on the page, and left out.
+    """
     along = np.array(vanishing) - first
     length = float(along @ along)
     if length < 1e-12:
-        raise Refused("What is to be divided begins at its vanishing point.")
-    whole = float((np.array(last) - first) @ along) / length
-    if not 1e-9 < abs(whole) < 1 - 1e-9:
-        raise Refused("What is to be divided must end before its vanishing point.")
-    depth = whole / (1 - whole)  # t / (1 - t) grows evenly with depth
-    shares = [k * depth / parts / (1 + k * depth / parts) for k in range(1, parts)]
-    return [(first[0] + t * along[0], first[1] + t * along[1]) for t in shares]
+        raise Refused(at_the_point)
+    t = float((np.array(one) - first) @ along) / length
+    if not 1e-9 < abs(t) < 1 - 1e-9:
+        raise Refused(beyond_it)
+    shares = [n * t / (1 - t + n * t) for n in depths if 1 - t + n * t]
+    return [(first[0] + share * along[0], first[1] + share * along[1]) for share in shares]
 
 
 def square_map(corners: ArrayLike) -> NDArray[np.float64]:

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QPushButton
 
 from jotsk.core.guides.draft import SHAPES
 from jotsk.desk.board.board import Board
+from jotsk.desk.board.head_strip import HeadStrip
 from jotsk.desk.board.ways import Way
 
 POINTS = "Point by point"
@@ -14,15 +15,12 @@ WORDS = "Press to place, drag to move, press the line to bend."
 SHAPE_WORDS = "Drag to draw it; then ink it."
 
 
-class DraftStrip(QWidget):
+class DraftStrip(HeadStrip):
     """Lies at the head of the board while lines are drafted."""
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
-        self._board, self._drafting = board, board.drafting
-        self.setObjectName("chrome")
-        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
-        self.setCursor(Qt.CursorShape.ArrowCursor)
+        self._drafting = board.drafting
         self.words = QLabel(WORDS)
         self.shape = QComboBox(toolTip="Place points, or drag a ready shape")
         self.shape.addItem(POINTS, None)
@@ -34,13 +32,10 @@ class DraftStrip(QWidget):
         self.ink = QPushButton("Ink", toolTip="Draw it with the pen in the hand (Enter)")
         self.keep = QPushButton("Keep as curve", toolTip="Keep it as a French curve among the guides")
         self.give_up = QPushButton("Give up", toolTip="Drop the draft (Esc)")
-        layout = QHBoxLayout(self)
-        layout.setContentsMargins(14, 6, 8, 6)
-        layout.setSpacing(8)
         for widget in (self.words, self.shape, self.smooth, self.closed, self.fan, self.ink, self.keep, self.give_up):
             if widget is not self.words:
                 widget.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-            layout.addWidget(widget)
+            self.row.addWidget(widget)
         self.shape.activated.connect(lambda _: self._drafting.set_shape(self.shape.currentData()))
         self.smooth.clicked.connect(self._drafting.set_smooth)
         self.closed.clicked.connect(self._drafting.set_closed)
@@ -66,7 +61,4 @@ class DraftStrip(QWidget):
         self.ink.setEnabled(bool(drafting.holds))
         self.keep.setEnabled(drafting.draft.curve is not None)
         self.give_up.setEnabled(not drafting.is_empty)
-        self.setVisible(self._board.way is Way.DRAFT)
-        self.adjustSize()
-        self.move(max(0, (self._board.width() - self.width()) // 2), 10)
-        self.raise_()
+        self.show_if(self._board.way is Way.DRAFT)

@@ -5,36 +5,29 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QLabel, QPushButton
 
 from jotsk.desk.board.board import Board
+from jotsk.desk.board.head_strip import HeadStrip
 
 MOST_OFFERED = 3
 HANDS_OWN = "The hand's own line"
 
 
-class SettleStrip(QWidget):
+class SettleStrip(HeadStrip):
     """Lies at the head of the board from the lift to the next stroke."""
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
-        self._board = board
-        self.setObjectName("chrome")
-        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
-        self.setCursor(Qt.CursorShape.ArrowCursor)
         self.words = QLabel()
         self.buttons: list[QPushButton] = []
-        self._layout = QHBoxLayout(self)
-        self._layout.setContentsMargins(14, 6, 8, 6)
-        self._layout.setSpacing(8)
-        self._layout.addWidget(self.words)
+        self.row.addWidget(self.words)
         board.settler.offer_changed.connect(self.show_offer)
         board.resized.connect(self.place)
-        self.hide()
 
     def show_offer(self) -> None:
         for button in self.buttons:
-            self._layout.removeWidget(button)
+            self.row.removeWidget(button)
             button.hide()
             button.deleteLater()
         self.buttons = []
@@ -55,16 +48,12 @@ class SettleStrip(QWidget):
         self._board.settler.set_bending(not self._board.settler.is_bending)
 
     def place(self) -> None:
-        self.setVisible(self._board.settler.offer is not None)
-        self._layout.activate()
-        self.adjustSize()
-        self.move((self._board.width() - self.width()) // 2, 10)
-        self.raise_()
+        self.show_if(self._board.settler.offer is not None)
 
     def _add(self, words: str, tooltip: str, act: Callable[[], object]) -> None:
         button = QPushButton(words, toolTip=tooltip)
         button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         button.clicked.connect(lambda: act())
-        self._layout.addWidget(button)
+        self.row.addWidget(button)
         button.show()  # at once, or a strip that is there already makes no room for it
         self.buttons.append(button)

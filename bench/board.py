@@ -167,8 +167,9 @@ def settle(app: QApplication, board: Board) -> None:
 
 def undo_times(app: QApplication, window: Window) -> list[float]:
     times = []
-    for step in (window.document.undo, window.document.redo, window.document.undo):
-        while (window.document.redo_label if step == window.document.redo else window.document.undo_label) is not None:
+    back, forth = window.document.undo, window.document.redo
+    for step in (back, forth, back, forth, back):
+        while (window.document.redo_label if step == forth else window.document.undo_label) is not None:
             start = time.perf_counter()
             step()
             app.processEvents()

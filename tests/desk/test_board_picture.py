@@ -11,6 +11,7 @@ import pytest
 from PIL import Image
 
 from jotsk.core.geometry import Rect, View
+from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.hand import Sample
 from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.ink.stroke import packed
@@ -119,8 +120,8 @@ def test_random_edits_repaint_only_what_they_touched_and_all_of_it(page):
     for _ in range(12):
         points = [tuple(p) for p in rng.uniform((0, 0), (500, 400), (2, 2))]
         page = edits.with_stroke(page, stroke_along(points, size=float(rng.uniform(2, 30))))
-        changed = picture.set_page(page)
-        picture.draw(picture.on_screen(changed))
+        for changed in picture.set_page(page):
+            picture.draw(picture.on_screen(changed))
         assert np.abs(picture.frame[..., 2::-1] - shown(page, picture.view)).max() <= 1
 
 
@@ -182,7 +183,9 @@ def test_the_screen_rectangle_of_a_patch_holds_every_pixel_it_changes(page):
     picture.resize(*SIZE)
     picture.page, picture.view = page, view
     picture.draw()
-    area = picture.on_screen(picture.set_page(after_page))
+    area = EMPTY
+    for rect in picture.set_page(after_page):
+        area |= picture.on_screen(rect)
     rows, columns = np.nonzero((shown(after_page, view) != before).any(axis=2))
     assert area.x0 <= columns.min() and columns.max() < area.x1 and area.y0 <= rows.min() and rows.max() < area.y1
     assert area.width < 300 and area.height < 300

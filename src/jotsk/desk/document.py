@@ -142,6 +142,12 @@ class Document(QObject):
     def step_at(self) -> int:
         return self._history.at
 
+    def pages_beside(self) -> list[Page]:
+        """The pages an undo and a redo would bring, as far as they are not packed."""
+        at = self._history.at
+        pages = [self._history.page_at(k) for k in (at - 1, at + 1) if 0 <= k < len(self._history)]
+        return [page for page in pages if page is not None]
+
     def step_label(self, index: int) -> str:
         return self._history.label_of(index)
 

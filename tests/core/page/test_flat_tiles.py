@@ -12,8 +12,9 @@ from hypothesis import strategies as st
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink.blend_kernel import ink_into, pixels_into
-from jotsk.core.page import PaintLayer, Tiles, blank_page, edits, flattened, rgba, stacking, tiles_from
+from jotsk.core.page import History, PaintLayer, Tiles, blank_page, edits, flattened, rgba, stacking, tiles_from
 from jotsk.core.page.flat_tiles import FlatTiles, change_between
+from jotsk.core.page.former_tiles import Content, FormerTiles
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.tiles import InkTile, opened, tile_bytes, tile_from
 from tests.conftest import stroke_along
@@ -144,3 +145,78 @@ def test_tiles_that_were_prepared_show_the_same_and_none_is_prepared_when_time_i
     for tiles in (flat, plain):
         tiles.set_page(after)
     assert np.array_equal(whole(flat, 0), whole(plain, 0))
+
+
+@pytest.mark.parametrize("level", [0, 1])
+@given(
+    steps=st.lists(
+        st.tuples(st.sampled_from(["ink", "undo", "redo", "opacity", "active", "jump", "wet"]), st.integers(0, 99)),
+        min_size=4, max_size=14,
+    )
+)  # fmt: skip
+@settings(max_examples=25, deadline=None)
+def test_tiles_put_away_come_back_only_where_the_page_is_as_it_was(level, steps):
+    """Any walk over values of a page, against flattening that knows nothing of what was before."""
+    history, flat = History(some_page()), FlatTiles()
+    flat.set_page(history.page)
+    for what, n in steps:
+        page, layer = history.page, history.page.layers[n % 4]
+        if what == "ink":
+            line = stroke_along([(5 * n, 30), (590 - 5 * n, 470)], size=7)
+            history.push(edits.with_stroke(replace(page, active_uid=page.layers[2 + n % 2].uid), line), what)
+        elif what == "opacity":
+            history.push(page.with_layer(replace(layer, opacity=0.3 + n / 150)), what)
+        elif what == "active":
+            history.choose(layer.uid)
+        elif what == "jump":
+            history.go_to(n % len(history))
+        elif what == "wet":
+            flat.drop(Rect(0, 0, 200, 5 * n + 1))
+        else:
+            history.undo() if what == "undo" else history.redo()
+        flat.set_page(history.page)
+        if n % 3:
+            for k in {max(0, history.at - 1), min(len(history) - 1, history.at + 1)}:
+                flat.expect(history.page_at(k), level, flat.level_size(level), np.inf)
+        anew = FlatTiles()
+        anew.set_page(history.page)
+        assert np.array_equal(whole(flat, level), whole(anew, level)), what
+
+
+def test_what_an_undo_brings_is_flattened_ahead(monkeypatch):
+    page = some_page()
+    after = edits.with_stroke(page, stroke_along([(20, 20), (300, 200)], size=14))
+    flat = FlatTiles()
+    flat.set_page(after)
+    whole(flat, 0)
+    area = flat.level_size(0)
+    assert not flat.expect(page, 0, area, 0.0), "no time"
+    assert flat.expect(page, 0, area, np.inf)
+    made: list[int] = []
+    monkeypatch.setattr(flat, "_made", lambda places, of=flat._made: made.append(len(places)) or of(places))
+    for value in (page, after, page):
+        assert flat.set_page(value).cells
+        whole(flat, 0)
+    assert not any(made), "and what was shown before it is still there"
+
+
+def test_the_tiles_kept_for_later_are_those_asked_for_last():
+    kept: FormerTiles[str] = FormerTiles(2)
+    tile = np.zeros((128, 128), np.uint32)
+    contents = [Content([tile, None]), Content([None, tile]), Content([tile, tile])]
+    for content, name in zip(contents, "abc", strict=True):
+        kept.get((0, 0, 0), contents[0])
+        kept.keep((0, 0, 0), content, name)
+    assert [kept.get((0, 0, 0), content) for content in contents] == ["a", None, "c"]
+    assert kept.get((0, 0, 0), Content([tile, None])) == "a" and kept.get((0, 1, 0), contents[0]) is None
+    assert kept.get((0, 0, 0), Content([tile.copy(), None])) is None, "the same object, not the same px"
+
+
+def test_where_tiles_differ_is_the_same_whether_one_came_of_the_other_or_not():
+    before = some_page().layers[2].tiles
+    after = edits.with_stroke(some_page(), stroke_along([(20, 20), (300, 200)], size=14)).layers[3].tiles
+    mixed = before.with_tiles({key: after.stored(*key) for key in after.cells})
+    same = mixed.with_tiles({(0, 0): mixed.stored(0, 0), (3, 3): None})
+    for a, b in ((mixed, before), (before, mixed), (same, mixed), (same, before), (after, before)):
+        anyhow = {k for k in a.cells | b.cells if a.stored(*k) is not b.stored(*k)}
+        assert a.changed_since(b) == anyhow and b.changed_since(a) == anyhow

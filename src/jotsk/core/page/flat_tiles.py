@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Collection, Iterable
+from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import dataclass
-from typing import Any
+from typing import NamedTuple, TypeVar
 
 import cv2
 import numpy as np
@@ -19,24 +19,24 @@ from jotsk.core.ink.blend_kernel import ink_layers_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
 from jotsk.core.page.flat_kernel import INK, NOTHING, PIXELS, flatten_into, sandwich_into
+from jotsk.core.page.former_tiles import Content, FormerTiles, Place
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.page import Page
 from jotsk.core.page.stack import ancestors, inside
-from jotsk.core.page.tiles import InkTile, Key, Pixels, address_of, rgba
+from jotsk.core.page.tiles import InkTile, Key, Pixels, Stored, address_of, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
+MOST_FORMER, MOST_EXPECTED = 512, 128
 MOST_SANDWICHES = 256
 WORTH_THREADS_S = 0.002  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
+T = TypeVar("T")
 WHOLE = Rect(0, 0, TILE, TILE)
 BLACK = np.uint32(0)
 NO_WET = np.zeros((0, 0), np.uint8)
 NO_ALPHA, NO_PIXELS = np.zeros((0, 0), np.uint8), np.zeros((0, 0), np.uint32)
 for _nothing in (NO_ALPHA, NO_PIXELS):  # read-only like the tiles they stand for, or kernels are compiled twice
     _nothing.setflags(write=False)
-
-
-Place = tuple[int, int, int]  # level, column, row
 
 
 @dataclass(frozen=True, slots=True)
@@ -57,14 +57,23 @@ class Change:
         )
 
     def places(self, level: int, within: Rect) -> set[Place]:
-        """The tiles of the page halved `level` times that show it; of its area only what is `within` (px of those)."""
-        found = {(level, c >> level, r >> level) for c, r in self.cells}
+        """The tiles of the page halved `level` times that show it, of those that lie `within` (px of that page)."""
+        left, top, right, bottom = within.x0 // TILE, within.y0 // TILE, -(-within.x1 // TILE), -(-within.y1 // TILE)
+        cells = {(c >> level, r >> level) for c, r in self.cells}
+        found = {(level, c, r) for c, r in cells if left <= c < right and top <= r < bottom}
         return found | {(level, *key) for key in (self.area.halved(level) & within).cells(TILE)}
 
 
 NO_CHANGE = Change()
 Ink = list[tuple[int, ...]]  # rows as `ink_tiles_into` wants them
 Shown = NDArray[np.uint8]  # (128, 128, 4) B, G, R, A: as a screen wants it
+
+
+class _Flat(NamedTuple):
+    """A flattened tile, and what it was made of; None if there was wet ink besides."""
+
+    shown: Shown
+    content: Content | None
 
 
 @dataclass(slots=True)
@@ -85,19 +94,22 @@ class FlatTiles:
         self.shows: LayerChoice = every_visible
         self.seconds_a_tile = FIRST_GUESS_S
         self._desk = desk
-        self._tiles: dict[int, dict[Key, Shown]] = {}  # by level
+        self._tiles: dict[int, dict[Key, _Flat]] = {}  # by level
+        self._former: FormerTiles[Shown] = FormerTiles(MOST_FORMER)
         self._sandwiches: dict[int, dict[Key, _Sandwich]] = {}
         self._nodes: dict[int, tuple[list[Node], int]] = {}
         self._nodes_for: tuple[object, object, object] = (None, None, None)
+        self._rows: dict[tuple[int, int], list[Mapping[int, Stored]]] = {}  # of all layers, by level and row
+        self._rows_of: Page | None = None
 
     def set_desk(self, desk: tuple[int, int, int, int]) -> None:
         """The colour (B, G, R, A) around the page."""
         self._desk = desk
-        self._tiles.clear()
+        self._clear()
 
     def forget(self) -> None:
         """What is shown of the page changed."""
-        self._tiles.clear()
+        self._clear()
         self._sandwiches.clear()
         self._nodes_for = (None, None, None)
 
@@ -110,17 +122,20 @@ class FlatTiles:
             self.forget()
             return Change(area=page.bounds)
         change, beside = change_between(before, page), set[Key]()
+        pairs = [(old, new) for old, new in zip(before.layers, page.layers, strict=True) if old is not new]
+        if any(_manner(old) != _manner(new) for old, new in pairs):
+            self._former.clear()
         if change.area:
-            self._tiles.clear()
+            self._clear()
             self._sandwiches.clear()
         elif before.active_uid != page.active_uid:
             self._sandwiches.clear()
         else:
-            for old, new in zip(before.layers, page.layers, strict=True):
-                if new.uid != page.active_uid and old is not new:
+            for old, new in pairs:
+                if new.uid != page.active_uid:
                     beside |= new.tiles.changed_since(old.tiles)
         _drop(self._sandwiches, beside)
-        _drop(self._tiles, change.cells)
+        self._put_away(change.cells)
         return change
 
     def level_size(self, level: int) -> Rect:
@@ -132,31 +147,78 @@ class FlatTiles:
 
     def drop(self, area: Rect) -> None:
         """What lies in `area` (px of the full size) is not as it was flattened last."""
-        _drop(self._tiles, set(area.cells(TILE)))
+        self._put_away(set(area.cells(TILE)))
+
+    def _clear(self) -> None:
+        self._tiles.clear()
+        self._former.clear()
+
+    def _put_away(self, cells: Collection[Key]) -> None:
+        """What is flattened of these cells is not what there is any more, but may be again."""
+        for place, flat in _drop(self._tiles, cells):
+            if flat.content is not None:
+                self._former.keep(place, flat.content, flat.shown)
 
     def make(self, places: Collection[Place]) -> None:
         """Flatten the tiles named that are not there, on all cores."""
         missing = [place for place in places if not self.has(place)]
         if not missing:
             return
+        assert self.page is not None
+        contents = [self._content(self.page, place) for place in missing]
+        made: dict[Place, Shown] = {}
+        if self.wet is None:
+            former = [self._former.get(place, content) for place, content in zip(missing, contents, strict=True)]
+            made = {place: shown for place, shown in zip(missing, former, strict=True) if shown is not None}
+        made |= self._made([place for place in missing if place not in made])
+        for place, content in zip(missing, contents, strict=True):
+            self._tiles.setdefault(place[0], {})[place[1:]] = _Flat(made[place], content if self.wet is None else None)
+        for tiles in self._tiles.values():
+            if len(tiles) > MOST_TILES:
+                for key in list(tiles)[: len(tiles) - MOST_TILES]:
+                    del tiles[key]
+
+    def expect(self, page: Page, level: int, within: Rect, end: float) -> bool:
+        """Flatten ahead what another value of the page shows `within` px of the halved page, until the time `end`.
+
+        Returns whether all is there. What is too much to keep, or looks different all over, is not flattened ahead.
+        """
+        if self.page is None or self.wet is not None or not _is_alike(self.page, page):
+            return True
+        change = change_between(self.page, page)
+        places = change.places(level, within)
+        if change.area or len(places) > MOST_EXPECTED:
+            return True
+        nodes: list[Node] = []
+        for place in places:
+            content = self._content(page, place)
+            if self._former.get(place, content) is not None:
+                continue
+            if time.perf_counter() >= end:
+                return False
+            nodes = nodes or nodes_of(page.layers, level, None, self.shows)
+            ink = _plain_ink(nodes, place)
+            shown = self._put_down(nodes, place) if ink is None else self._flattened_together([ink], is_long=False)[0]
+            self._cut_at_edge(shown, place)
+            self._former.keep(place, content, shown)
+        return True
+
+    def _made(self, missing: Sequence[Place]) -> dict[Place, Shown]:
+        """Tiles flattened, those of plain ink together."""
+        if not missing:
+            return {}
         begin = time.perf_counter()
-        for level in {place[0] for place in missing}:
-            self._nodes_at(level)
-        inks = [self._plain_ink(place) for place in missing]
+        inks = [self._ink_of(place) for place in missing]
         plain = [place for place, ink in zip(missing, inks, strict=True) if ink is not None]
         others = [place for place, ink in zip(missing, inks, strict=True) if ink is None]
         is_long = len(missing) * self.seconds_a_tile > WORTH_THREADS_S
-        made = dict(
-            zip(plain, self._flattened_together([ink for ink in inks if ink is not None], is_long), strict=True)
-        )
+        together = self._flattened_together([ink for ink in inks if ink is not None], is_long)
+        made = dict(zip(plain, together, strict=True))
         made |= zip(others, (in_shares if is_long else map)(self._flattened, others), strict=True)
-        for place in missing:
-            self._cut_at_edge(made[place], place)
-            self._tiles.setdefault(place[0], {})[place[1:]] = made[place]
+        for place, shown in made.items():
+            self._cut_at_edge(shown, place)
         self.seconds_a_tile += 0.2 * ((time.perf_counter() - begin) / len(missing) - self.seconds_a_tile)
-        for tiles in self._tiles.values():
-            for key in list(tiles)[: max(0, len(tiles) - MOST_TILES)]:
-                del tiles[key]
+        return made
 
     def prepare(self, places: Collection[Place], end: float) -> bool:
         """Flatten apart what lies under and above the active layer on these tiles, until the time `end`.
@@ -179,10 +241,12 @@ class FlatTiles:
         places = list(places)
         self.make(places)
         for level, column, row in places:
-            tile = self._tiles.get(level, {}).get((column, row))
-            if tile is None:  # more were asked for than are kept
+            flat = self._tiles.get(level, {}).get((column, row))
+            if flat is None:  # more were asked for than are kept
                 tile = self._flattened((level, column, row))
                 self._cut_at_edge(tile, (level, column, row))
+            else:
+                tile = flat.shown
             y, x = row * TILE - corner[1], column * TILE - corner[0]
             target[y : y + TILE, x : x + TILE] = tile
 
@@ -196,11 +260,10 @@ class FlatTiles:
 
     def _flattened(self, place: Place) -> Shown:
         level, column, row = place
+        if (column, row) not in self._sandwiches.get(level, ()):
+            return self._put_down(self._nodes_at(level)[0], place)
         shown = np.empty((TILE, TILE, 4), np.uint8)
-        if (column, row) in self._sandwiches.get(level, ()):
-            self._layered_into(shown, (0, 0), place, WHOLE)
-        else:
-            cv2.cvtColor(rgba(self._put_down(place)), cv2.COLOR_RGBA2BGRA, dst=shown)
+        self._layered_into(shown, (0, 0), place, WHOLE)
         return shown
 
     def _cut_at_edge(self, shown: Shown, place: Place) -> None:
@@ -213,21 +276,12 @@ class FlatTiles:
         if high < TILE:
             shown[max(0, high) :] = self._desk
 
-    def _plain_ink(self, place: Place) -> Ink | None:
-        """What is put down on a tile where that is nothing but plain ink; None if it is more."""
+    def _ink_of(self, place: Place) -> Ink | None:
+        """The plain ink on a tile, if that is all, and nothing is kept that makes it quicker still."""
         level, column, row = place
         if (column, row) in self._sandwiches.get(level, ()):
             return None
-        ink: Ink = []
-        for node in self._nodes_at(level)[0]:
-            if not node.is_plain_ink:
-                return None
-            tile = node.tiles.stored(column, row)
-            if isinstance(tile, InkTile):
-                ink.append((tile.address, int(tile.color), *node.manner))
-            elif tile is not None:
-                return None
-        return ink
+        return _plain_ink(self._nodes_at(level)[0], place)
 
     def _flattened_together(self, inks: list[Ink], is_long: bool) -> list[Shown]:
         """Flatten tiles of plain ink: each core does its share in one go, without the interpreter."""
@@ -248,12 +302,12 @@ class FlatTiles:
             flatten(slice(None))
         return made
 
-    def _put_down(self, place: Place) -> Pixels:
+    def _put_down(self, nodes: list[Node], place: Place) -> Shown:
         assert self.page is not None
         level, *key = place
         pixels = np.full((TILE, TILE), packed(self.page.paper), np.uint32)
-        put_down(self._nodes_at(level)[0], pixels, level, (key[0], key[1]), _slices(WHOLE))
-        return pixels
+        put_down(nodes, pixels, level, (key[0], key[1]), _slices(WHOLE))
+        return cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA)
 
     def _layered_into(self, target: NDArray[np.uint8], at: Key, place: Place, part: Rect) -> None:
         """Write `part` of a tile to `target` (BGRA) at `at`, from what is kept of the layers around the active one."""
@@ -314,6 +368,16 @@ class FlatTiles:
         kept[column, row] = sandwich
         return sandwich
 
+    def _content(self, page: Page, place: Place) -> Content:
+        level, column, row = place
+        if self._rows_of is not page:
+            self._rows_of, self._rows = page, {}
+        rows = self._rows.get((level, row))
+        if rows is None:
+            layers = [layer for layer in page.layers if not isinstance(layer, GroupLayer)]
+            rows = self._rows[level, row] = [layer.tiles.at_level(level).row(row) for layer in layers]
+        return Content([tiles.get(column) for tiles in rows])
+
     def _nodes_at(self, level: int) -> tuple[list[Node], int]:
         """What is put down, and which of it holds the active layer."""
         wanted = (self.page, self.wet, self.shows)
@@ -330,6 +394,21 @@ class FlatTiles:
         return self._nodes[level]
 
 
+def _plain_ink(nodes: Sequence[Node], place: Place) -> Ink | None:
+    """What is put down on a tile where that is nothing but plain ink; None if it is more."""
+    _, column, row = place
+    ink: Ink = []
+    for node in nodes:
+        if not node.is_plain_ink:
+            return None
+        tile = node.tiles.stored(column, row)
+        if isinstance(tile, InkTile):
+            ink.append((tile.address, int(tile.color), *node.manner))
+        elif tile is not None:
+            return None
+    return ink
+
+
 def _slices(part: Rect) -> tuple[slice, slice]:
     return slice(part.y0, part.y1), slice(part.x0, part.x1)
 
@@ -338,18 +417,26 @@ def _clips(node: Node, uids: set[int]) -> bool:
     return any(other.layer.uid in uids for other in node.clipped)
 
 
-def _drop(kept: dict[int, dict[Key, Any]], cells: Collection[Key]) -> None:
-    """Take the tiles out of `kept` that show one of the cells of the full size."""
-    for level, tiles in kept.items() if cells else ():
-        for key in {(c >> level, r >> level) for c, r in cells}:
-            tiles.pop(key, None)
+def _drop(kept: dict[int, dict[Key, T]], cells: Collection[Key]) -> list[tuple[Place, T]]:
+    """Take the tiles out of `kept` that show one of the cells of the full size; return them."""
+    gone, here, at = [], set(cells), 0
+    for level in sorted(kept) if cells else ():
+        here, at = {(c >> (level - at), r >> (level - at)) for c, r in here}, level
+        tiles = kept[level]
+        gone += [((level, *key), tiles.pop(key)) for key in here if key in tiles]
+    return gone
 
 
 def _is_alike(before: Page, after: Page) -> bool:
     """Whether the same layers lie in the same order on paper of the same size and colour."""
-    return (before.bounds, before.paper) == (after.bounds, after.paper) and [
-        (x.uid, x.parent) for x in before.layers
-    ] == [(x.uid, x.parent) for x in after.layers]
+    return (
+        (before.bounds, before.paper) == (after.bounds, after.paper)
+        and len(before.layers) == len(after.layers)
+        and all(
+            a is b or (a.uid == b.uid and a.parent == b.parent)
+            for a, b in zip(before.layers, after.layers, strict=True)
+        )
+    )
 
 
 def _manner(layer: Layer) -> object:

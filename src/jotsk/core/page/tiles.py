@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import weakref
 from collections.abc import Collection, Iterator, Mapping
 from dataclasses import dataclass, field
 from types import MappingProxyType
@@ -70,11 +71,14 @@ class Tiles:
     where they are of one colour. `rgba(tile)` shows the same memory as (128, 128, 4) uint8.
     """
 
-    __slots__ = ("_half", "_rows")
+    __slots__ = ("__weakref__", "_from", "_half", "_rows")
 
     def __init__(self, rows: Mapping[int, Mapping[int, Stored]] | None = None) -> None:
         self._rows = rows or {}
         self._half: Tiles | None = None
+        self._from: tuple[weakref.ref[Tiles], tuple[Key, ...]] | None = (
+            None  # what it was made of, and where it differs
+        )
 
     def get(self, column: int, row: int) -> Pixels | None:
         tile = self.stored(column, row)
@@ -149,6 +153,7 @@ class Tiles:
             else:
                 rows.pop(row, None)
         new = Tiles(rows)
+        new._from = weakref.ref(self), tuple(changes)
         if self._half is not None:
             parents = {(c // 2, r // 2) for c, r in changes}
             new._half = self._half.with_tiles(_halves(new, parents))
@@ -170,14 +175,17 @@ class Tiles:
 
     def changed_since(self, other: Tiles) -> set[Key]:
         """Keys whose tiles are not the same objects, found without looking at shared rows."""
+        for later, earlier in ((self, other), (other, self)):
+            if later._from is not None and later._from[0]() is earlier:
+                return {key for key in later._from[1] if later.stored(*key) is not earlier.stored(*key)}
         changed: set[Key] = set()
         for row in self._rows.keys() | other._rows.keys():
             mine, theirs = self._rows.get(row, _NO_ROW), other._rows.get(row, _NO_ROW)
-            if mine is theirs:
-                continue
-            for column in mine.keys() | theirs.keys():
-                if mine.get(column) is not theirs.get(column):
-                    changed.add((column, row))
+            if mine is not theirs:
+                now, then = mine.get, theirs.get
+                changed.update(
+                    (column, row) for column in mine.keys() | theirs.keys() if now(column) is not then(column)
+                )
         return changed
 
 

@@ -29,7 +29,6 @@ from jotsk.desk.board.edges import Edges
 from jotsk.desk.board.guide_handles import GuideHandles
 from jotsk.desk.board.guide_overlay import GuideOverlay, draw_shape
 from jotsk.desk.board.lasso import choose_by, crop_by, cropped_area
-from jotsk.desk.board.page_view import REST_MS
 from jotsk.desk.board.placing import Placing
 from jotsk.desk.board.pointing import PointedView
 from jotsk.desk.board.session import Session
@@ -183,13 +182,8 @@ class Board(PointedView):
             self.picture.set_page(after)
             self.fit()
             return
-        changed = self.picture.set_page(after)
-        if changed:
-            screen = self.picture.on_screen(changed)
-            was_rough = self.picture.is_rough
-            self.picture.draw(screen, quick=True)
-            self.update(self._logical(screen) if self.picture.is_rough == was_rough else self.rect())
-            self._rest_timer.start(REST_MS)
+        self.picture.expected = self.document.pages_beside()
+        self.show_edit(after)
 
     def is_busy(self) -> bool:
         return self.session is not None or super().is_busy()

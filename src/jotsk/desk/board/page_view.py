@@ -29,6 +29,7 @@ from jotsk.desk.theme import current
 WHEEL_STEP = 1.2
 TURN_STEP_RAD = math.radians(5)
 REST_MS = 70  # the view has come to rest
+PAUSE_MS = 20  # between two edits: what is likely next is flattened ahead
 SLICE_S = 0.006
 SMALL_PAINT_PX = 300_000
 
@@ -79,6 +80,19 @@ class PageView(QWidget):
             self._redraw()
         else:
             self.fit()
+
+    def show_edit(self, page: Page) -> None:
+        """Show another value of the same page, at once, and paint only what looks different."""
+        was_rough = self.picture.is_rough
+        parts = [self.picture.on_screen(rect) for rect in self.picture.set_page(page)]
+        for part in parts:
+            self.picture.draw(part, quick=True)
+        if self.picture.is_rough != was_rough:
+            self.update()
+        else:
+            for part in parts:
+                self.update(self._logical(part))
+        self._rest_timer.start(PAUSE_MS)
 
     def set_view(self, view: View) -> None:
         if abs(view.angle_rad) < 1e-9:

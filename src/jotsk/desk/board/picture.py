@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import math
 import time
+from collections.abc import Collection
 
 import cv2
 import numpy as np
@@ -19,7 +20,8 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.ink import TILE
 from jotsk.core.page import Layer, Page, WetLayer
-from jotsk.core.page.flat_tiles import Change, FlatTiles, Place
+from jotsk.core.page.flat_tiles import Change, FlatTiles
+from jotsk.core.page.former_tiles import Place
 from jotsk.core.page.tiles import Key
 
 MOST_LEVELS = 7
@@ -40,6 +42,7 @@ class BoardPicture:
         self.only: set[int] | None = None  # the layers that alone are shown
         self.hides_sketches = False
         self.drying: set[Key] = set()  # cells with wet ink on the sheet that is gone with the next value of the page
+        self.expected: list[Page] = []  # values of the page that an undo or a redo would bring
         self.is_rough = False  # half as sharp as it will be at rest
         self.frame: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
         self._half: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
@@ -87,24 +90,33 @@ class BoardPicture:
         self._half = np.zeros((-(-max(1, height) // 2), -(-max(1, width) // 2), 4), np.uint8)
         self._drawn = None
 
-    def set_page(self, page: Page) -> Rect:
-        """Show another value of the page; return the rectangle of it that looks different."""
+    def set_page(self, page: Page) -> list[Rect]:
+        """Show another value of the page; return the parts of it, page px, that look different."""
         was_empty = self.page is None or self.page.bounds != page.bounds
         change = self.flat.set_page(page)
         self._next = None
         dried, self.drying = Change(frozenset(self.drying)), set()
         if was_empty:
             self._lose_sheet()
-            return page.bounds
-        if self._sheet_rect:
-            places = change.places(self._level, self._sheet_rect) | dried.places(self._level, self._sheet_rect)
-            stale = [place for place in places if self._holds(*place)]
-            # Ink on the active layer costs far less than a tile made from all layers: it is always shown at once.
-            if change.area and len(stale) * self.flat.seconds_a_tile > MOST_CHANGE_S:
-                self._lose_sheet()
-            else:
-                self.flat.copy_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), stale)
-        return (change.bounds | dried.bounds) & page.bounds
+        if not self._sheet_rect:
+            return [page.bounds]
+        places = change.places(self._level, self._sheet_rect) | dried.places(self._level, self._sheet_rect)
+        # Ink on the active layer costs far less than a tile made from all layers: it is always shown at once.
+        if change.area and len(places) * self.flat.seconds_a_tile > MOST_CHANGE_S:
+            self._lose_sheet()
+            return [page.bounds]
+        self.flat.copy_into(self._sheet, (self._sheet_rect.x0, self._sheet_rect.y0), places)
+        return self._in_rows(places)
+
+    def _in_rows(self, places: Collection[Place]) -> list[Rect]:
+        """The rectangles of the page that these tiles cover, one for each row of tiles."""
+        columns: dict[int, list[int]] = {}
+        for _, column, row in places:
+            columns.setdefault(row, []).append(column)
+        side = TILE << self._level
+        return [
+            Rect(min(few) * side, row * side, (max(few) + 1) * side, (row + 1) * side) for row, few in columns.items()
+        ]
 
     def shows_others(self) -> None:
         """Which layers are shown at all changed."""
@@ -181,6 +193,8 @@ class BoardPicture:
             while self._unsharp and time.perf_counter() < end:
                 self._warp(self._unsharp.pop(0))
             return True
+        if not all(self.flat.expect(page, self._level, self._sheet_rect, end) for page in self.expected):
+            return False
         if not self.flat.prepare([(self._level, *key) for key in self._sheet_rect.cells(TILE)], end):
             return False
         for ahead in range(MOST_LEVELS, 0, -1):

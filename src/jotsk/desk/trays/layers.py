@@ -242,8 +242,10 @@ class LayerTray(QWidget):
         if [(x.uid, x.parent) for x in before.layers] != [(x.uid, x.parent) for x in after.layers]:
             self.rebuild()
             return
-        self._show_chosen()
-        if any(_manner(a) != _manner(b) for a, b in zip(before.layers, after.layers, strict=True)):
+        if before.active_uid != after.active_uid:
+            self._show_chosen()
+        changed = [(a, b) for a, b in zip(before.layers, after.layers, strict=True) if a is not b]
+        if any(_manner(a) != _manner(b) for a, b in changed):
             self.refresh()
         else:
             self._timer.start()  # only ink or opacity: the rows follow when the hand pauses

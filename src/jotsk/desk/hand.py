@@ -50,7 +50,10 @@ class Hand(QObject):
 
     def hold_of(self, pen: Pen) -> Hold:
         """How `pen` is held now, or as it is in the roll if it was not used yet."""
-        return self._holds.setdefault(pen.id, Hold(pen.size_px, pen.steady_now, pen.steady_after))
+        hold = self._holds.get(pen.id)
+        if hold is None:
+            hold = self._holds[pen.id] = Hold(pen.size_px, pen.steady_now, pen.steady_after)
+        return hold
 
     def hold_for_stroke(self, pen: Pen) -> Hold:
         """The same with what a held key borrows."""

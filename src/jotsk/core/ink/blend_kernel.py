@@ -238,6 +238,11 @@ def pointer(typingctx, address):
     return types.voidptr(types.int64), made
 
 
+def address_of(array):
+    """Of the first number of an array in memory, which the array keeps."""
+    return int(array.__array_interface__["data"][0])
+
+
 @njit(**OPTIONS)
 def ink_tiles_into(below, side, x0, y0, tiles):
     """`ink_layer_into` for the part at (x0, y0) of several tiles, the lowest first, in one call.
@@ -337,6 +342,27 @@ def halve_alpha_into(small, large):
             a = np.uint32(large[2 * i, 2 * j]) + np.uint32(large[2 * i, 2 * j + 1])
             b = np.uint32(large[2 * i + 1, 2 * j]) + np.uint32(large[2 * i + 1, 2 * j + 1])
             small[i, j] = np.uint8((a + b + np.uint32(2)) >> np.uint32(2))
+
+
+@njit(**OPTIONS)
+def halve_alpha_through(tiles, side, x0, y0, x1, y1):
+    """Halve the part (x0, y0, x1, y1) of a tile (uint8) again and again, each time into the next of `tiles`.
+
+    `tiles` (K,) int64 are addresses: the tile itself, then those of the picture halved once, twice ... that hold it.
+    The part is in px of the whole picture, of which a tile is `side` px, a power of two of at least 2 ^ (K - 1).
+    """
+    for k in range(1, len(tiles)):
+        large = carray(pointer(tiles[k - 1]), (side, side), np.uint8)
+        small = carray(pointer(tiles[k]), (side, side), np.uint8)
+        # Where the larger tile lies in the smaller one, which holds four.
+        inside_x = (x0 >> (k - 1)) // side % 2 * (side // 2)
+        inside_y = (y0 >> (k - 1)) // side % 2 * (side // 2)
+        left, right = (x0 >> k) % (side // 2), (((x1 - 1) >> k) % (side // 2)) + 1
+        top, bottom = (y0 >> k) % (side // 2), (((y1 - 1) >> k) % (side // 2)) + 1
+        halve_alpha_into(
+            small[inside_y + top : inside_y + bottom, inside_x + left : inside_x + right],
+            large[2 * top : 2 * bottom, 2 * left : 2 * right],
+        )
 
 
 @njit(**OPTIONS)

@@ -102,6 +102,11 @@ def _lines(
         yield p, k
 
 
+def is_plain(pen: Pen) -> bool:
+    """Whether what the pen paints into a buffer is the alpha already."""
+    return not (pen.builds or pen.grain or pen.hard) and pen.opacity >= 1.0
+
+
 def finished(pen: Pen, buffer: NDArray[Any], corner: tuple[int, int]) -> NDArray[np.uint8]:
     """The alpha a buffer stands for, after paper, edge and opacity."""
     if pen.builds:

@@ -15,9 +15,9 @@ from jotsk.core.guides import LiveHold, Rail
 from jotsk.core.guides.symmetry import Map
 from jotsk.core.hand import Sample, stabilizer
 from jotsk.core.hand.steady_now import Speed
-from jotsk.core.ink.blend_kernel import halve_alpha_into
+from jotsk.core.ink.blend_kernel import address_of, halve_alpha_through
 from jotsk.core.ink.dynamics import FLAT_DEG, HALF_SPEED_PX_S, NIB_ANGLE_RAD
-from jotsk.core.ink.painting import finished, new_buffer, paint
+from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_reach
 from jotsk.core.ink.stretch_kernel import stretch
@@ -58,10 +58,12 @@ class WetInk:
         )  # fmt: skip
         self._live = LiveHold(rail) if rail is not None else None
         self._copies = tuple(copies)
+        self._is_plain = is_plain(pen)
         self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
         self._line: list[Point] = []
         self._settled: dict[Key, NDArray[Any]] = {}
         self._levels: list[dict[Key, NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
+        self._chains: dict[Key, NDArray[np.int64]] = {}  # addresses of a tile and of its halvings
         self._halvings = 0  # so many are kept up to date
         self._stale: list[Rect] = []  # page px whose halvings are not
         self._fixed = 0  # segments of the line that are painted for good
@@ -115,9 +117,8 @@ class WetInk:
             self._halvings = level
             self._stale = [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._levels[0]]
         if level and self._stale:
-            for k in range(1, self._halvings + 1):
-                for rect in self._stale:
-                    self._halve(k, rect.halved(k))
+            for rect in self._stale:
+                self._halve(rect)
             self._stale = []
         return self._levels[level].get((column, row))
 
@@ -222,36 +223,41 @@ class WetInk:
         for column, row in rect.cells(TILE):
             x, y = column * TILE, row * TILE
             part = rect & Rect(x, y, x + TILE, y + TILE)
-            rows, columns = slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x)
-            settled = self._settled.get((column, row))
-            if settled is None:
-                fresh = new_buffer(self.pen, part.height, part.width)
+            inside = slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x)
+            settled, shown = self._settled.get((column, row)), _tile(self._levels[0], (column, row))
+            if self._is_plain:  # what is settled is shown just as it is, and a tip painted over it
+                shown[inside] = 0 if settled is None else settled[inside]
+                fresh, corner = shown, (x, y)
             else:
-                fresh = settled[rows, columns].copy()
-            corner = part.x0, part.y0
+                size = part.height, part.width
+                fresh = new_buffer(self.pen, *size) if settled is None else settled[inside].copy()
+                corner = part.x0, part.y0
             for (points, ink, along), reached in tips:
                 if reached & part:
                     last = len(points)
                     paint(self.pen, self.size_px, fresh, corner, points, ink, along, 0, last, starts=starts)
-            _tile(self._levels[0], (column, row))[rows, columns] = finished(self.pen, fresh, corner)
+            if not self._is_plain:
+                shown[inside] = finished(self.pen, fresh, corner)
         if rect and self._halvings:
             self._stale.append(rect)
 
-    def _halve(self, level: int, rect: Rect) -> None:
-        half = TILE // 2
-        for column, row in rect.cells(half):  # half tiles: each comes from one tile below
-            large = self._levels[level - 1].get((column, row))
-            if large is None:
+    def _halve(self, rect: Rect) -> None:
+        """Bring the halvings up to date inside `rect` (page px)."""
+        for column, row in rect.cells(TILE):
+            if (column, row) not in self._levels[0]:
                 continue
-            x, y = column * half, row * half
-            part = rect & Rect(x, y, x + half, y + half)
-            small = _tile(self._levels[level], (column // 2, row // 2))
-            oy, ox = part.y0 - (row // 2) * TILE, part.x0 - (column // 2) * TILE
-            ly, lx = 2 * (part.y0 - y), 2 * (part.x0 - x)
-            halve_alpha_into(
-                small[oy : oy + part.height, ox : ox + part.width],
-                large[ly : ly + 2 * part.height, lx : lx + 2 * part.width],
-            )
+            part = rect & Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+            halve_alpha_through(self._addresses(column, row), TILE, *part)
+
+    def _addresses(self, column: int, row: int) -> NDArray[np.int64]:
+        """Where a tile is in memory, and those of the halvings that hold it."""
+        known = self._chains.get((column, row))
+        if known is None or len(known) <= self._halvings:
+            tiles = [
+                _tile(tiles, (column >> k, row >> k)) for k, tiles in enumerate(self._levels[: self._halvings + 1])
+            ]
+            known = self._chains[column, row] = np.array([address_of(tile) for tile in tiles], np.int64)
+        return known
 
 
 def _in_gap(along: NDArray[np.float64], lengths: NDArray[np.float64]) -> NDArray[np.bool_]:

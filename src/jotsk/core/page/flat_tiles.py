@@ -15,7 +15,7 @@ from jotsk.core.cores import THREADS, in_shares
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
-from jotsk.core.ink.blend_kernel import ink_layers_into
+from jotsk.core.ink.blend_kernel import address_of, ink_layers_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
 from jotsk.core.page.flat_kernel import INK, NOTHING, PIXELS, flatten_into, sandwich_into
@@ -23,7 +23,7 @@ from jotsk.core.page.former_tiles import Content, FormerTiles, Place
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.page import Page
 from jotsk.core.page.stack import ancestors, inside
-from jotsk.core.page.tiles import InkTile, Key, Pixels, Stored, address_of, rgba
+from jotsk.core.page.tiles import InkTile, Key, Pixels, Stored, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_FORMER, MOST_EXPECTED = 512, 128
@@ -95,6 +95,7 @@ class FlatTiles:
         self.seconds_a_tile = FIRST_GUESS_S
         self._desk = desk
         self._tiles: dict[int, dict[Key, _Flat]] = {}  # by level
+        self._dropped: set[Key] = set()  # cells of which there is no tile
         self._former: FormerTiles[Shown] = FormerTiles(MOST_FORMER)
         self._sandwiches: dict[int, dict[Key, _Sandwich]] = {}
         self._nodes: dict[int, tuple[list[Node], int]] = {}
@@ -147,7 +148,10 @@ class FlatTiles:
 
     def drop(self, area: Rect) -> None:
         """What lies in `area` (px of the full size) is not as it was flattened last."""
-        self._put_away(set(area.cells(TILE)))
+        cells = set(area.cells(TILE)) - self._dropped
+        if cells:  # with every event of the pen, but nearly always the same ones
+            self._put_away(cells)
+            self._dropped |= cells
 
     def _clear(self) -> None:
         self._tiles.clear()
@@ -171,6 +175,7 @@ class FlatTiles:
             former = [self._former.get(place, content) for place, content in zip(missing, contents, strict=True)]
             made = {place: shown for place, shown in zip(missing, former, strict=True) if shown is not None}
         made |= self._made([place for place in missing if place not in made])
+        self._dropped.clear()
         for place, content in zip(missing, contents, strict=True):
             self._tiles.setdefault(place[0], {})[place[1:]] = _Flat(made[place], content if self.wet is None else None)
         for tiles in self._tiles.values():

@@ -6,7 +6,6 @@ import weakref
 from collections.abc import Collection, Iterator, Mapping
 from dataclasses import dataclass, field
 from types import MappingProxyType
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -15,6 +14,7 @@ from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import (
+    address_of,
     alpha_into,
     color_of,
     halve_four_alphas_into,
@@ -58,10 +58,6 @@ NO_ALPHA: NDArray[np.uint8] = np.zeros((TILE, TILE), np.uint8)
 NO_ALPHA.setflags(write=False)
 WORTH_THREADS = 64
 _NO_ROW: Mapping[int, Stored] = MappingProxyType({})
-
-
-def address_of(array: NDArray[Any]) -> int:
-    return int(array.__array_interface__["data"][0])
 
 
 class Tiles:

@@ -50,6 +50,8 @@ class Edges(QObject):
         self._lines, self.is_held = [], False
 
     def draw(self, painter: QPainter, view: View, ratio: float) -> None:
+        if not self._lines:
+            return
         theme, m = current(), view.matrix / ratio
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         for a, b in self._lines:

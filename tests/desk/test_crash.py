@@ -3,11 +3,18 @@
 from __future__ import annotations
 
 import json
+import sqlite3
 import subprocess
 import sys
 from pathlib import Path
 
-from jotsk.desk.keeping import Kept, Shelf
+import numpy as np
+
+from jotsk.core.errors import CannotWrite
+from jotsk.core.files.openraster_writing import write_page
+from jotsk.core.page import blank_page, edits, flattened
+from jotsk.desk.keeping import Kept, Shelf, Start
+from tests.conftest import stroke_along
 
 KILLS = 50
 
@@ -30,8 +37,6 @@ def test_killed_at_fifty_random_moments_the_page_is_there_again(tmp_path):
 
 
 def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(make_window, tmp_path):
-    from tests.conftest import stroke_along
-
     shelf = Shelf(tmp_path / "state")
     window = make_window()
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
@@ -47,10 +52,73 @@ def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(ma
     assert again.guard.slot == slot
 
 
-def test_only_the_newest_of_many_states_is_written(tmp_path):
-    from jotsk.core.page import blank_page, edits
-    from tests.conftest import stroke_along
+def test_a_page_from_a_file_is_there_again_without_having_been_written(make_window, settle, tmp_path):
+    """The journal leans on a copy of the file, whatever becomes of the file itself."""
+    page = blank_page(900, 700)
+    for k in range(12):
+        page = edits.with_stroke(page, stroke_along([(20, 20 + 50 * k), (880, 60 + 50 * k)], size=9))
+    path = tmp_path / "harbour.ora"
+    write_page(path, page)
+    window = make_window()
+    window.filing.open(path)
+    settle(window)
+    window.document.add_stroke(stroke_along([(100, 100), (800, 600)]))
+    assert window.guard.keep() is None
+    (base,) = (tmp_path / "state" / "journal").glob("*.base.ora")
+    journal = base.with_name(base.name.replace(".base.ora", ".journal"))
+    with sqlite3.connect(journal) as db:
+        assert db.execute("SELECT count(*) FROM blobs").fetchone()[0] < 30
+    path.write_bytes(b"somebody else's")
+    window.guard._journal._lock.close()  # as if the process had died
+    again = make_window()
+    assert again.pages.take_up_kept()
+    assert np.array_equal(flattened(again.document.page), flattened(window.document.page))
+    assert len(again.document.page.active.marks) == 13
+    again.document.undo()
+    again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
+    assert again.guard.keep() is None
+    assert len(Shelf(tmp_path / "state").look(again.guard.slot).page.active.marks) == 14
+    again.document.was_saved(again.document.page, path)
+    again.guard.end()
+    assert not list(base.parent.glob(f"{base.name[:15]}*")), "all of it is in a file now"
 
+
+def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monkeypatch):
+    page = edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
+    write_page(tmp_path / "harbour.ora", page)
+
+    def full(*_: object) -> None:
+        raise OSError(28, "No space left on device")
+
+    monkeypatch.setattr("jotsk.desk.keeping.shutil.copyfile", full)
+    shelf = Shelf(tmp_path / "state")
+    journal = shelf.begin(start=Start(page, tmp_path / "harbour.ora"))
+    journal.write(Kept(page, None, "harbour"))
+    assert journal.flush(20) is None
+    journal.close(keep=True, wait_s=20)
+    kept = shelf.look(shelf.notes()[0].slot)
+    assert np.array_equal(flattened(kept.page), flattened(page)) and kept.known is not None
+    assert not list((tmp_path / "state" / "journal").glob("*.base.ora"))
+
+
+def test_a_journal_that_fails_says_so_once_and_goes_on_when_it_can(qtbot, tmp_path, monkeypatch):
+    page, told = blank_page(300, 200), []
+    journal = Shelf(tmp_path).begin()
+    journal.trouble.connect(told.append)
+    with monkeypatch.context() as patch:
+        patch.setattr("jotsk.desk.keeping.PageStore", lambda path: (_ for _ in ()).throw(CannotWrite(path, "it is")))
+        for _ in range(3):
+            journal.write(Kept(page, None, "harbour"))
+            assert "was not written" in journal.flush(20)
+    journal.write(Kept(page, None, "harbour"))
+    assert journal.flush(20) is None
+    journal.close(keep=True, wait_s=20)
+    qtbot.waitUntil(lambda: len(told) == 1)
+    (note,) = Shelf(tmp_path).notes()
+    assert note.picture is not None, "taken at the end, if the hand never rested"
+
+
+def test_only_the_newest_of_many_states_is_written(tmp_path):
     shelf, page = Shelf(tmp_path), blank_page(400, 300)
     journal = shelf.begin()
     for k in range(40):

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.files.store import Known
 from jotsk.desk.document import Document
-from jotsk.desk.keeping import Journal, Kept, Shelf
+from jotsk.desk.keeping import Journal, Kept, Shelf, Start
 
 BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless a large page was just opened
 AT_THE_END_S = 120.0
@@ -22,7 +23,7 @@ class Guard(QObject):
         self._document, self._shelf = document, shelf
         self._journal: Journal | None = None
         self._last: Kept | None = None
-        self._next_slot: str | None = None
+        self._next: tuple[str | None, Known | None] = (None, None)
         document.taken.connect(self._leave)
         document.opened.connect(self._write)
         document.state_changed.connect(self._changed)
@@ -31,9 +32,9 @@ class Guard(QObject):
     def slot(self) -> str | None:
         return self._journal.slot if self._journal else None
 
-    def take_up(self, slot: str) -> None:
-        """The next page that is taken comes from this slot, and goes on there."""
-        self._next_slot = slot
+    def take_up(self, slot: str, known: Known | None = None) -> None:
+        """The next page that is taken comes from this slot, and goes on there; `known` of its parts are in it."""
+        self._next = slot, known
 
     def before_stroke(self) -> None:
         """A stroke begins: what was done before it is on disk, unless the disk is slow."""
@@ -71,12 +72,14 @@ class Guard(QObject):
         if kept == self._last:
             return
         if self._journal is None:
+            slot, known = self._next
+            on_file = Start(document.page, document.path) if document.path and not document.is_unsaved else None
             try:
-                self._journal = self._shelf.begin(self._next_slot)
+                self._journal = self._shelf.begin(slot, Start(known=known) if known is not None else on_file)
             except OSError as error:
                 self.trouble.emit(f"Work in progress cannot be kept: {error.strerror or error}. Save often.")
                 return
-            self._next_slot = None
+            self._next = None, None
             self._journal.trouble.connect(self.trouble)
         self._last = kept
         self._journal.write(kept)

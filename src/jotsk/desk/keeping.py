@@ -5,10 +5,11 @@ from __future__ import annotations
 import fcntl
 import logging
 import os
+import shutil
 import threading
 import time
 from contextlib import suppress
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from datetime import datetime
 from pathlib import Path
 from typing import IO
@@ -16,7 +17,8 @@ from typing import IO
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.store import PageStore
+from jotsk.core.files.openraster import read_page
+from jotsk.core.files.store import Known, PageStore
 from jotsk.core.page import Page
 from jotsk.core.page.miniature import miniature_png
 
@@ -25,9 +27,9 @@ log = logging.getLogger(__name__)
 STEP = "step"
 SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
 MOST_UNSWEPT = 4000  # and steps after which they are in any case
-PICTURE_PX, PICTURE_EVERY_S = 240, 10.0
-PAINTED_S = 0.015  # what was done is shown first, or the two threads take turns and both are late
-SUFFIX = ".journal"
+PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
+PAINTED_S = 0.006  # what was done is shown first, or the two threads take turns and both are late
+SUFFIX, BASE_SUFFIX = ".journal", ".base.ora"
 
 
 @dataclass(frozen=True, slots=True)
@@ -38,6 +40,16 @@ class Kept:
     path: Path | None
     title: str
     is_unsaved: bool = True
+    known: Known | None = field(default=None, compare=False)  # where its parts lie in its slot, if it comes from one
+
+
+@dataclass(frozen=True, slots=True)
+class Start:
+    """What a journal need not write: the page `page` as it is in the file `path`, or where its parts lie already."""
+
+    page: Page | None = None
+    path: Path | None = None
+    known: Known | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,19 +67,28 @@ class Journal(QObject):
 
     A page is a value, so only the newest matters: while one is written, those that come are not queued but replaced.
     Nothing is written in the few ms in which a change is painted, unless somebody waits for it.
+
+    A large page that was opened from a file is not written at all: the journal takes a copy of the file and leans on
+    that, so that the very first stroke is on disk in a few ms.
     """
 
     trouble = Signal(str)
 
-    def __init__(self, path: Path, lock: IO[str]) -> None:
+    def __init__(self, path: Path, lock: IO[str], start: Start | None = None) -> None:
         super().__init__()
         self.slot = path.stem
+        self._start = start or Start()
         self._path, self._lock = path, lock
         self._wanted: Kept | None = None
         self._not_before = 0.0
         self._is_awaited = False
         self._error: str | None = None
         self._is_closed = self._goes = False
+        self._page: Page | None = None  # of the state that was written last
+        self._state, self._unswept = 0, 0
+        self._pictured: Page | None = None  # what the picture shows
+        self._png: bytes | None = None
+        self._pictured_at = -PICTURE_EVERY_S
         self._change = threading.Condition()
         self._is_busy = False
         self._thread = threading.Thread(target=self._run, name=f"journal {self.slot}", daemon=True)
@@ -101,55 +122,91 @@ class Journal(QObject):
 
     def _run(self) -> None:
         store: PageStore | None = None
-        unswept, picture, pictured_at = 0, b"", -PICTURE_EVERY_S
+        told: str | None = None
         while True:
             with self._change:
                 self._is_busy = False
                 self._change.notify_all()
-                at_rest_s = REST_S if unswept >= SWEEP_EVERY else None
-                self._change.wait_for(lambda: self._wanted is not None or self._is_closed, at_rest_s)
-                while self._wanted is not None and not (self._is_awaited or self._is_closed):
-                    wait_s = self._not_before - time.monotonic()
-                    if wait_s <= 0:
-                        break
-                    self._change.wait(wait_s)
+                self._change.wait_for(lambda: self._wanted is not None or self._is_closed, self._rest_s())
                 if self._wanted is None and self._is_closed:
                     break
-                kept, self._wanted, self._is_busy = self._wanted, None, True
+                self._is_busy = self._wanted is not None
+            error = None
             try:
-                if kept is None or unswept >= MOST_UNSWEPT:
-                    unswept = 0
-                    if store is not None:
-                        store.sweep()
-                if kept is None:  # the hand rests
-                    continue
                 if store is None:
                     store = PageStore(self._path)
-                notes = {
-                    "title": kept.title, "path": str(kept.path or ""), "is_unsaved": "1" if kept.is_unsaved else "",
-                }  # fmt: skip
-                changed = {key: value for key, value in notes.items() if store.note(key) != value}
-                if time.monotonic() - pictured_at > PICTURE_EVERY_S:
-                    picture, pictured_at = miniature_png(kept.page, PICTURE_PX), time.monotonic()
-                store.put(kept.page, kind=STEP, picture=picture, instead_of=STEP)
-                if changed:
-                    store.set_notes(**changed)
-                unswept += 1
-                error = None
+                    _begin(store, self._start)
+                    self._start = Start()  # undone, all of that page would be kept for this alone
+                kept = self._newest()
+                if kept is not None:
+                    self._put(store, kept)
+                else:
+                    self._tidy(store)
             except JotskError as failure:
                 error = str(failure)
             except Exception:
                 log.exception("the journal failed")
                 error = "The journal failed because of a fault in Jotsk; save the page to be safe."
-            if error is not None and error != self._error:
-                self.trouble.emit(error)
-            self._error = error
+            if error is not None:
+                self._newest()  # the next one is tried again
+                if error != told:
+                    self.trouble.emit(error)
+            self._error = told = error
         if store is not None:
             with suppress(Exception):
+                if not self._goes:
+                    self._picture(store)
                 store.close()
         if self._goes:
             _remove(self._path)
         self._lock.close()
+
+    def _newest(self) -> Kept | None:
+        """What is to be written now, once it has been painted; None if nothing is."""
+        with self._change:
+            while self._wanted is not None and not (self._is_awaited or self._is_closed):
+                wait_s = self._not_before - time.monotonic()
+                if wait_s <= 0:
+                    break
+                self._change.wait(wait_s)
+            kept, self._wanted = self._wanted, None
+            return kept
+
+    def _put(self, store: PageStore, kept: Kept) -> None:
+        notes = {
+            "title": kept.title, "path": str(kept.path or ""), "is_unsaved": "1" if kept.is_unsaved else "",
+        }  # fmt: skip
+        changed = {key: value for key, value in notes.items() if store.note(key) != value}
+        self._state = store.put(kept.page, kind=STEP, picture=self._png, instead_of=STEP)
+        if changed:
+            store.set_notes(**changed)
+        self._page = kept.page
+        self._unswept += 1
+        if self._unswept >= MOST_UNSWEPT:
+            self._sweep(store)
+
+    def _rest_s(self) -> float | None:
+        """How long the hand has to rest until there is something else to do."""
+        if self._page is not None and self._pictured is not self._page:
+            return max(PICTURE_REST_S, self._pictured_at + PICTURE_EVERY_S - time.monotonic())
+        return REST_S if self._unswept >= SWEEP_EVERY else None
+
+    def _tidy(self, store: PageStore) -> None:
+        """The hand rests: what nobody waits for."""
+        if self._pictured is not self._page:
+            self._picture(store)
+        else:
+            self._sweep(store)
+
+    def _picture(self, store: PageStore) -> None:
+        if self._page is not None and self._pictured is not self._page:
+            self._png, self._pictured = miniature_png(self._page, PICTURE_PX), self._page
+            self._pictured_at = time.monotonic()
+            store.set_picture(self._state, self._png)
+
+    def _sweep(self, store: PageStore) -> None:
+        self._unswept = 0
+        store.sweep()
 
 
 class Shelf:
@@ -159,14 +216,14 @@ class Shelf:
         self.folder = folder
         self._folder = folder / "journal"
 
-    def begin(self, slot: str | None = None) -> Journal:
+    def begin(self, slot: str | None = None, start: Start | None = None) -> Journal:
         """Start a journal, or go on with one that was kept. Raises OSError."""
         self._folder.mkdir(parents=True, exist_ok=True)
         slot = slot or f"{datetime.now():%Y%m%d-%H%M%S-%f}-{os.getpid()}"
         lock = self._locked(slot)
         if lock is None:
             raise OSError(f"the journal {slot} is in use")
-        return Journal(self._path(slot), lock)
+        return Journal(self._path(slot), lock, start)
 
     def notes(self) -> list[KeptNote]:
         """Pages with work in no file that nobody is working on, the latest first. What is saved is cleared away."""
@@ -191,7 +248,9 @@ class Shelf:
                 if not states:
                     return None
                 where = store.note("path")
-                return Kept(store.get(states[0].id), Path(where) if where else None, store.note("title") or "Kept page")
+                known = Known()
+                page = store.get(states[0].id, base=lambda: read_page(_base_of(path)), known=known)
+                return Kept(page, Path(where) if where else None, store.note("title") or "Kept page", known=known)
             finally:
                 store.close()
         except JotskError:
@@ -220,8 +279,9 @@ class Shelf:
     def _put_aside(self, path: Path) -> None:
         """Neither lost nor met again at every start."""
         log.exception("a journal is damaged")
-        if path.exists():
-            path.replace(path.with_suffix(".damaged"))
+        for part in (path, _base_of(path)):
+            if part.exists():
+                part.replace(part.with_suffix(".damaged"))
 
     def _locked(self, slot: str) -> IO[str] | None:
         """The open lock file of a slot; None while another holds it. The system lets go of it when a process dies."""
@@ -237,6 +297,31 @@ class Shelf:
         return self._folder / f"{slot}{SUFFIX}"
 
 
+def _begin(store: PageStore, start: Start) -> None:
+    """Tell the store what it need not write."""
+    if start.known is not None:
+        store.recall(start.known)
+    elif start.page is not None and start.path is not None:
+        copy = _base_of(store.path)
+        try:
+            before = start.path.stat()
+            shutil.copyfile(start.path, copy)
+            with open(copy, "rb+") as file:
+                os.fsync(file.fileno())
+            after = start.path.stat()
+        except OSError:
+            copy.unlink(missing_ok=True)
+            return  # then all of the page is written
+        if (before.st_mtime_ns, before.st_size) == (after.st_mtime_ns, after.st_size):
+            store.lean_on(start.page)
+
+
+def _base_of(path: Path) -> Path:
+    """The file that a journal leans on, if it does."""
+    return path.with_name(path.stem + BASE_SUFFIX)
+
+
 def _remove(path: Path) -> None:
-    for name in (path.name, f"{path.name}-wal", f"{path.name}-shm", f"{path.stem}.lock"):
+    base = _base_of(path).name
+    for name in (path.name, f"{path.name}-wal", f"{path.name}-shm", base, f"{path.stem}.lock"):
         path.with_name(name).unlink(missing_ok=True)

@@ -90,7 +90,7 @@ class PageCommands(QObject):
         if kept is None:
             return False
         assert slot is not None
-        self.guard.take_up(slot)
+        self.guard.take_up(slot, kept.known)
         self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
         self._tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
         return True

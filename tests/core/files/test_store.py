@@ -12,7 +12,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
-from jotsk.core.files.store import PageStore
+from jotsk.core.files.store import Known, PageStore
 from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking
 from tests.conftest import stroke_along
 from tests.core.files.test_openraster import sample_page, stacked_page
@@ -77,6 +77,38 @@ def test_what_no_state_holds_is_swept_and_the_rest_is_whole(store):
     after = edits.with_stroke(pages[5], stroke_along([(5, 5), (9, 90)]))
     same(store.get(store.put(after, kind="step", instead_of="step")), after)
     assert len(store.states()) == 1
+
+
+def test_a_store_that_leans_on_a_page_writes_only_what_is_not_on_it(store):
+    page = page_of_70()
+    store.lean_on(page)
+    number = store.put(page, kind="step")
+    assert blobs(store) == 1, "the page, which names its layers"
+    later = edits.with_stroke(page, stroke_along([(10, 20), (60, 20)], size=4))
+    after = store.put(later, kind="step")
+    assert blobs(store) <= 1 + 7, "a tile, its row, a stroke, its pen, its chunk, the layer and the page"
+    same(store.get(number, base=page_of_70.__wrapped__), page)
+    same(store.get(after, base=page_of_70.__wrapped__), later)
+    with pytest.raises(DamagedFile):
+        store.get(after)
+    with pytest.raises(DamagedFile):
+        store.get(after, base=lambda: blank_page(90, 80))
+
+
+def test_a_store_opened_again_knows_what_it_holds_of_the_page_it_gave(store):
+    page = stacked_page()
+    number = store.put(page, kind="step")
+    known = Known()
+    again = PageStore(store.path)
+    page = again.get(number, known=known)
+    again.recall(known)
+    before = blobs(store)
+    again._blob = lambda kind, data, **_: (
+        pytest.fail("written again") if kind in b"ts" else PageStore._blob(again, kind, data)
+    )
+    same(again.get(again.put(page, kind="step")), page)
+    again.close()
+    assert blobs(store) == before
 
 
 def test_copies_of_a_layer_share_their_pixels_again(store):
@@ -152,12 +184,24 @@ def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
             store.close()
 
 
-@given(st.lists(st.sampled_from(["draw", "undo", "redo", "delete", "sweep"]), min_size=5, max_size=40))
+@pytest.mark.parametrize("leans", [False, True])
+@given(
+    steps=st.lists(
+        st.sampled_from(["draw", "undo", "redo", "delete", "merge", "copy", "sweep", "again"]), min_size=5, max_size=40
+    )
+)
 @settings(max_examples=25, deadline=None)
-def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_page(tmp_path_factory, steps):
-    """Strokes of 70 and more fill several chunks; what a state shares with the one before is known by identity."""
+def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_page(tmp_path_factory, leans, steps):
+    """Strokes of 70 and more fill several chunks; what a state shares with the one before is known by identity.
+
+    A store that leans on the page as it was in the beginning is given that again to read, and so is one opened again.
+    """
     history = History(page_of_70())
     store = PageStore(tmp_path_factory.mktemp("steps") / "a.db")
+    base = history.page if leans else None
+    if leans:
+        store.lean_on(history.page)
+    state = store.put(history.page, kind="step")
     for number, step in enumerate(steps):
         page = history.page
         if step == "draw":
@@ -168,10 +212,19 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
             history.undo()
         elif step == "redo":
             history.redo()
+        elif step == "copy" and len(page.layers) < 4:
+            history.push(stacking.duplicated(page, [page.active_uid]), step)
+        elif step == "merge" and len(page.layers) > 1:
+            history.push(stacking.merged_down(page, page.layers[1].uid), step)
         elif step == "sweep":
             store.sweep()
+        elif step == "again":
+            store.close()
+            store, known = PageStore(store.path), Known()
+            history = History(store.get(state, base=lambda: base, known=known))
+            store.recall(known)
         state = store.put(history.page, kind="step", instead_of="step")
-    same(store.get(state), history.page)
+    same(store.get(state, base=lambda: base), history.page)
     store.close()
 
 

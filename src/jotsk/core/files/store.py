@@ -3,6 +3,9 @@
 A state is a tree of blobs: page, layers, rows of tiles, tiles; and chunks of strokes, strokes, pens. A blob is named by
 its number and found again by its hash, so a state costs what no state before it had. Every `put` is one transaction of
 a write-ahead log that is flushed to disk: a crash leaves the states before it, whole.
+
+A store may lean on a page that is kept elsewhere (its *base*): what a state shares with that is named by its place
+there, with a number of 0 or less, and not written.
 """
 
 from __future__ import annotations
@@ -55,12 +58,33 @@ class State:
 
 @dataclass(slots=True)
 class _LayerMemo:
-    """Which blobs hold the parts of a layer, by the identity of the parts."""
+    """Which blobs hold the parts of a layer, by the identity of the parts. In the base the layer is -uid, a row and a
+    tile are 0, and the chunks and strokes -1, -2 ... from the first."""
 
     layer: Layer
     blob: int = 0
     rows: dict[int, tuple[Mapping[int, Stored], int, dict[int, tuple[Stored, int]]]] = field(default_factory=dict)
     chunks: dict[int, tuple[tuple[Stroke, ...], int, list[int]]] = field(default_factory=dict)  # own blob, its strokes'
+
+
+@dataclass(slots=True)
+class Known:
+    """Where the parts of a page lie in a store, so that a store opened later need not look for them."""
+
+    layers: dict[int, _LayerMemo] = field(default_factory=dict)  # by uid
+    pens: dict[Pen, int] = field(default_factory=dict)
+
+
+def _in_base(layer: Layer) -> _LayerMemo:
+    memo = _LayerMemo(layer, -layer.uid)
+    for row in layer.tiles.rows:
+        mapping = layer.tiles.row(row)
+        memo.rows[row] = mapping, 0, {column: (tile, 0) for column, tile in mapping.items()}
+    count = 0
+    for k, chunk in enumerate(layer.marks.chunks if isinstance(layer, InkLayer) else ()):
+        memo.chunks[id(chunk)] = chunk, -k - 1, [-count - n - 1 for n in range(len(chunk))]
+        count += len(chunk)
+    return memo
 
 
 def _strokes_of_former_chunks(old: _LayerMemo, layer: InkLayer) -> dict[int, int]:
@@ -81,8 +105,7 @@ class PageStore:
 
     def __init__(self, path: Path, clock: Callable[[], float] = time.time) -> None:
         self.path, self._clock = path, clock
-        self._memo: dict[int, _LayerMemo] = {}
-        self._pens: dict[Pen, int] = {}
+        self._known = Known()
         with self._writing():
             self._db = sqlite3.connect(path, timeout=BUSY_S, isolation_level=None, check_same_thread=False)
             self._db.execute("PRAGMA journal_mode=WAL")
@@ -96,6 +119,14 @@ class PageStore:
 
     def close(self) -> None:
         self._db.close()
+
+    def lean_on(self, base: Page) -> None:
+        """Write nothing more that is a part of `base`: whoever reads the states has to have it."""
+        self._known = Known({layer.uid: _in_base(layer) for layer in base.layers})
+
+    def recall(self, known: Known) -> None:
+        """Go on from a page that `get` read from this file."""
+        self._known = known
 
     # -- writing -------------------------------------------------------------------------------
 
@@ -114,7 +145,7 @@ class PageStore:
                 "INSERT INTO states (at, kind, name, root, picture) VALUES (?, ?, ?, ?, ?)",
                 (self._clock(), kind, name, root, picture),
             )
-            self._memo = memo
+            self._known.layers = memo
             return int(cursor.lastrowid or 0)
 
     def set_notes(self, **notes: str) -> None:
@@ -125,6 +156,10 @@ class PageStore:
     def rename(self, state: int, name: str) -> None:
         with self._writing(), self._transaction():
             self._db.execute("UPDATE states SET name = ? WHERE id = ?", (name, state))
+
+    def set_picture(self, state: int, picture: bytes) -> None:
+        with self._writing(), self._transaction():
+            self._db.execute("UPDATE states SET picture = ? WHERE id = ?", (picture, state))
 
     def forget(self, states: list[int]) -> None:
         """Give states up; `sweep` frees what only they held."""
@@ -139,14 +174,15 @@ class PageStore:
                 self._mark(root, held)
             gone = [(i,) for (i,) in self._db.execute("SELECT id FROM blobs").fetchall() if i not in held]
             self._db.executemany("DELETE FROM blobs WHERE id = ?", gone)
-            self._memo = {uid: m for uid, m in self._memo.items() if m.blob in held}
-            self._pens = {pen: blob for pen, blob in self._pens.items() if blob in held}
+            known = self._known
+            known.layers = {uid: m for uid, m in known.layers.items() if m.blob < 0 or m.blob in held}
+            known.pens = {pen: blob for pen, blob in known.pens.items() if blob in held}
         with self._writing():
             self._db.execute("PRAGMA wal_checkpoint(TRUNCATE)")
         return len(gone)
 
     def _put_layer(self, layer: Layer, memo: dict[int, _LayerMemo]) -> int:
-        old = self._memo.get(layer.uid)
+        old = self._known.layers.get(layer.uid)
         if old is not None and old.layer is layer:
             memo[layer.uid] = old
             return old.blob
@@ -185,9 +221,9 @@ class PageStore:
         return before[1]
 
     def _put_stroke(self, stroke: Stroke) -> int:
-        pen = self._pens.get(stroke.pen)
+        pen = self._known.pens.get(stroke.pen)
         if pen is None:
-            pen = self._pens[stroke.pen] = self._put_json(pen_record(stroke.pen))
+            pen = self._known.pens[stroke.pen] = self._put_json(pen_record(stroke.pen))
         return self._blob(b"s", struct.pack("<q", pen) + packed_strokes([stroke], PenTable()), is_packed=True)
 
     def _put_json(self, value: Any) -> int:
@@ -207,18 +243,18 @@ class PageStore:
         held.add(root)
         held.update(page.get("extras", {}).values())
         for layer_id in page["layers"]:
-            if layer_id in held:
+            if layer_id < 0 or layer_id in held:
                 continue
             held.add(layer_id)
             layer = self._json(layer_id)
             for row in layer["rows"].values():
-                if row not in held:
+                if row > 0 and row not in held:
                     held.add(row)
                     held.update(tile for _, tile in self._json(row))
             for chunk in layer.get("chunks", ()):
-                if chunk not in held:
+                if chunk > 0 and chunk not in held:
                     held.add(chunk)
-                    for stroke in self._json(chunk):
+                    for stroke in (number for number in self._json(chunk) if number > 0):
                         held.add(stroke)
                         held.add(struct.unpack("<q", self._raw(stroke)[:8])[0])
 
@@ -239,8 +275,8 @@ class PageStore:
             found = self._db.execute("SELECT value FROM notes WHERE key = ?", (key,)).fetchone()
         return found[0] if found else None
 
-    def get(self, state: int) -> Page:
-        """The page of a state."""
+    def get(self, state: int, *, base: Callable[[], Page] | None = None, known: Known | None = None) -> Page:
+        """The page of a state. Its parts are noted in `known`, for `recall`; `base` reads the page it may lean on."""
         with self._reading():
             found = self._db.execute("SELECT root FROM states WHERE id = ?", (state,)).fetchone()
             if not found:
@@ -248,53 +284,22 @@ class PageStore:
             record = self._json(found[0])
             width, height = whole(record.get("width"), 1, 1 << 20, 0), whole(record.get("height"), 1, 1 << 20, 0)
             check_size(width, height)
-            tiles: dict[int, Stored] = {}
-            layers = arranged(self._layer(number, tiles) for number in record["layers"])
+            reader = _Reader(self._raw, self._json, base, known if known is not None else Known())
+            layers = arranged(reader.layer(number) for number in record["layers"])
             page = Page(width, height, layers=layers, active_uid=record["active"], **page_values(record))
-            extras = {str(name): self._open(self._raw(blob)) for name, blob in record.get("extras", {}).items()}
+            extras = {str(name): _open(self._raw(blob)) for name, blob in record.get("extras", {}).items()}
             if page.active is None:
                 page = replace(page, active_uid=layers[-1].uid)
             return replace(page, extras=extras)
 
-    def _layer(self, number: int, tiles: dict[int, Stored]) -> Layer:
-        record = self._json(number)
-        values = layer_values(record)
-        changes: dict[Key, Stored] = {}
-        for row, blob in record["rows"].items():
-            for column, tile in self._json(blob):
-                if tile not in tiles:  # a layer and its copy go on sharing
-                    data = self._open(self._raw(tile), TILE_BYTES)
-                    tiles[tile] = tile_from(data)
-                changes[int(column), int(row)] = tiles[tile]
-        values["tiles"] = Tiles().with_tiles(changes)
-        if record["kind"] == "group":
-            values["isolated"] = record.get("isolated") is not False
-        if record["kind"] == "ink":
-            strokes = [self._stroke(s) for chunk in record["chunks"] for s in self._json(chunk)]
-            values["marks"] = Marks(strokes)
-        return KINDS[record["kind"]](**values)
-
-    def _stroke(self, number: int) -> Stroke:
-        raw = self._raw(number)
-        (pen,) = struct.unpack("<q", raw[:8])
-        (stroke,) = opened_strokes(raw[8:], [pen_from(self._json(pen))])
-        return stroke
-
     def _json(self, number: int) -> Any:
-        return json.loads(self._open(self._raw(number)))
+        return json.loads(_open(self._raw(number)))
 
     def _raw(self, number: int) -> bytes:
         found = self._db.execute("SELECT data FROM blobs WHERE id = ?", (number,)).fetchone()
         if not found:
             raise ValueError("a part is missing")
         return bytes(found[0])
-
-    def _open(self, data: bytes, most: int = MOST_BLOB) -> bytes:
-        opener = zlib.decompressobj()
-        plain = opener.decompress(data, most)
-        if opener.unconsumed_tail or not opener.eof:
-            raise ValueError("a part is cut short, or unpacks to more than it can need")
-        return plain
 
     # -- the file ------------------------------------------------------------------------------
 
@@ -306,7 +311,7 @@ class PageStore:
         except BaseException:
             with suppress(sqlite3.Error):
                 self._db.execute("ROLLBACK")
-            self._memo, self._pens = {}, {}  # what they name may not have been written
+            self._known = Known()  # what it names may not have been written
             raise
         self._db.execute("COMMIT")
 
@@ -331,6 +336,97 @@ class PageStore:
             struct.error,
         ) as error:  # fmt: skip
             raise DamagedFile(self.path, "a part of it is damaged") from error
+
+
+class _Reader:
+    """Reads the layers of one state."""
+
+    def __init__(
+        self, raw: Callable[[int], bytes], read_json: Callable[[int], Any], base: Callable[[], Page] | None,
+        known: Known,
+    ) -> None:  # fmt: skip
+        self._raw, self._json, self._known = raw, read_json, known
+        self._read_base = base
+        self._base: Page | None = None
+        self._base_parts: dict[int, _LayerMemo] = {}
+        self._tiles: dict[int, Stored] = {}  # a layer and its copy go on sharing
+        self._pens: dict[int, Pen] = {}
+
+    def layer(self, number: int) -> Layer:
+        if number < 0:
+            memo = self._known.layers[-number] = self._parts_of_base(-number)
+            return memo.layer
+        record = self._json(number)
+        values = layer_values(record)
+        uid = values["uid"]
+        rows = {int(row): (blob, self._row(uid, int(row), blob)) for row, blob in record["rows"].items()}
+        values["tiles"] = Tiles().with_tiles(
+            {(column, row): tile for row, (_, tiles) in rows.items() for column, (tile, _) in tiles.items()}
+        )
+        chunks = []
+        if record["kind"] == "group":
+            values["isolated"] = record.get("isolated") is not False
+        if record["kind"] == "ink":
+            chunks = [self._chunk(uid, blob) for blob in record["chunks"]]
+            values["marks"] = Marks.of_chunks([chunk for chunk, _, _ in chunks])
+        layer = KINDS[record["kind"]](**values)
+        memo = self._known.layers[layer.uid] = _LayerMemo(layer, number)
+        for row, (blob, tiles) in rows.items():
+            mapping = layer.tiles.row(row)  # as they are kept, which may not be as they were read
+            numbers = {column: (tile, tiles[column][1]) for column, tile in mapping.items()}
+            memo.rows[row] = mapping, blob, numbers
+        memo.chunks = {id(chunk): (chunk, blob, numbers) for chunk, blob, numbers in chunks}
+        return layer
+
+    def _row(self, uid: int, row: int, blob: int) -> dict[int, tuple[Stored, int]]:
+        """The tiles of a row by column, and their blobs."""
+        if blob <= 0:
+            return self._parts_of_base(uid).rows[row][2]
+        return {int(column): (self._tile(uid, (int(column), row), tile), tile) for column, tile in self._json(blob)}
+
+    def _tile(self, uid: int, key: Key, number: int) -> Stored:
+        if number <= 0:
+            return self._parts_of_base(uid).rows[key[1]][2][key[0]][0]
+        if number not in self._tiles:
+            self._tiles[number] = tile_from(_open(self._raw(number), TILE_BYTES))
+        return self._tiles[number]
+
+    def _chunk(self, uid: int, blob: int) -> tuple[tuple[Stroke, ...], int, list[int]]:
+        if blob < 0:
+            return list(self._parts_of_base(uid).chunks.values())[-blob - 1]
+        numbers = [int(number) for number in self._json(blob)]
+        return tuple(self._stroke(uid, number) for number in numbers), blob, numbers
+
+    def _parts_of_base(self, uid: int) -> _LayerMemo:
+        if self._base is None:
+            if self._read_base is None:
+                raise ValueError("what it leans on is not there")
+            self._base = self._read_base()
+        if uid not in self._base_parts:
+            layer = self._base.layer(uid)
+            if layer is None:
+                raise ValueError("a part is missing")
+            self._base_parts[uid] = _in_base(layer)
+        return self._base_parts[uid]
+
+    def _stroke(self, uid: int, number: int) -> Stroke:
+        if number < 0:
+            return [s for chunk, _, _ in self._parts_of_base(uid).chunks.values() for s in chunk][-number - 1]
+        raw = self._raw(number)
+        (pen,) = struct.unpack("<q", raw[:8])
+        if pen not in self._pens:
+            self._pens[pen] = pen_from(self._json(pen))
+            self._known.pens[self._pens[pen]] = pen
+        (stroke,) = opened_strokes(raw[8:], [self._pens[pen]])
+        return stroke
+
+
+def _open(data: bytes, most: int = MOST_BLOB) -> bytes:
+    opener = zlib.decompressobj()
+    plain = opener.decompress(data, most)
+    if opener.unconsumed_tail or not opener.eof:
+        raise ValueError("a part is cut short, or unpacks to more than it can need")
+    return plain
 
 
 def _reason(error: sqlite3.OperationalError) -> str:

@@ -20,7 +20,8 @@ class Marks:
         self._length = len(strokes)
 
     @classmethod
-    def _of(cls, chunks: tuple[tuple[Stroke, ...], ...]) -> Marks:
+    def of_chunks(cls, chunks: Iterable[tuple[Stroke, ...]]) -> Marks:
+        """Marks of these very chunks, which others may share."""
         new = cls.__new__(cls)
         new._chunks = tuple(c for c in chunks if c)
         new._length = sum(map(len, new._chunks))
@@ -52,8 +53,8 @@ class Marks:
 
     def appended(self, stroke: Stroke) -> Marks:
         if self._chunks and len(self._chunks[-1]) < CHUNK:
-            return Marks._of((*self._chunks[:-1], (*self._chunks[-1], stroke)))
-        return Marks._of((*self._chunks, (stroke,)))
+            return Marks.of_chunks((*self._chunks[:-1], (*self._chunks[-1], stroke)))
+        return Marks.of_chunks((*self._chunks, (stroke,)))
 
     def replaced(self, changes: dict[int, Stroke | None]) -> Marks:
         """New marks in which the stroke with `id(stroke)` = key is another one, or gone."""
@@ -63,4 +64,4 @@ class Marks:
                 swapped = (changes.get(id(s), s) for s in chunk)
                 chunk = tuple(s for s in swapped if s is not None)
             chunks.append(chunk)
-        return Marks._of(tuple(chunks))
+        return Marks.of_chunks(chunks)

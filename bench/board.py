@@ -18,7 +18,7 @@ from PySide6.QtCore import QCoreApplication, QEvent, QPointF, QRect, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPaintEvent, QPen, QTabletEvent
 from PySide6.QtWidgets import QApplication, QWidget
 
-from bench.inked_page import A4_600, SMALL, inked_page
+from bench.inked_page import A4_600, SMALL, inked_page, page_file
 from bench.opened import opened_window
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
@@ -193,13 +193,17 @@ def main() -> None:
     medians = {}
     for size, layers, strokes in ((SMALL, 2, 500), (A4_600, 20, 5000)):
         page = prepared(inked_page(size, layers, strokes))
-        window.document.take(page, path=None, title="bench", saved=True)
+        path = page_file(page, f"{size[0]}x{size[1]}-{layers}-{strokes}")
+        window.document.take(page, path=path, title="bench", saved=True)
         name = f"{size[0]}x{size[1]}, {layers} layers, {strokes} strokes"
         board.zoom_to(1.0)
         settle(app, board)
         samples, _ = event_times(app, board)
-        print(f"{name}, just opened, the journal still writing it: event to patch {quantiles_ms(samples)}")
-        window.guard._journal.flush(120.0)
+        print(f"{name}, just opened: event to patch {quantiles_ms(samples)}")
+        start = time.perf_counter()
+        trouble = window.guard._journal.flush(120.0) or ""
+        later_ms = (time.perf_counter() - start) * 1e3
+        print(f"{'':32} the last stroke in the journal {later_ms:.1f} ms later {trouble}")
         for view in ("fit", "100 %"):
             board.fit() if view == "fit" else board.zoom_to(1.0)
             settle(app, board)

@@ -6,6 +6,7 @@ from pathlib import Path
 
 import numpy as np
 
+from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.store import PageStore
 from jotsk.core.hand.simulated_pen import drawn
 from jotsk.core.ink import Stroke, pen_by_id
@@ -48,6 +49,14 @@ def inked_page(size: tuple[int, int], layers: int, strokes: int) -> Page:
     store.close()
     half_done.replace(path)
     return page
+
+
+def page_file(page: Page, name: str) -> Path:
+    """The page as an OpenRaster file."""
+    path = cache_folder() / f"bench-{name}.ora"
+    if not path.exists():
+        write_page(path, page)
+    return path
 
 
 def _drawn_page(size: tuple[int, int], layers: int, strokes: int) -> Page:

@@ -8,6 +8,7 @@ from pathlib import Path
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
 
+from jotsk.core.warm import load
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
@@ -16,6 +17,7 @@ from jotsk.desk.window import Window
 
 def opened_window() -> tuple[QApplication, Window]:
     app = QApplication.instance() or QApplication(["bench"])
+    load()
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())

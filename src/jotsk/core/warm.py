@@ -16,6 +16,7 @@ from typing import TYPE_CHECKING
 
 if TYPE_CHECKING:
     from jotsk.core.hand import Trace
+    from jotsk.core.ink import Pen
     from jotsk.core.page import Page
 
 
@@ -32,36 +33,28 @@ def stamp(folder: Path) -> Path:
     return folder / f"kernels-{digest.hexdigest()[:16]}"
 
 
+def load() -> None:
+    """Have what the first stroke needs in memory: reading compiled kernels from the disk takes longer than a frame."""
+    from jotsk.core.ink import SHIPPED
+    from jotsk.core.page import blank_page
+
+    _flatten_for_the_board(_drawn(blank_page(300, 200), _a_trace(), SHIPPED[0], (0, 0, 0)))
+
+
 def warm_up() -> None:
     """Draw, rub out, flatten, save and open a small page."""
     import numpy as np
 
     from jotsk.core.files.pictures import decode_picture, encode_png
     from jotsk.core.files.premultiply_kernel import premultiplied
-    from jotsk.core.hand import Sample, trace_from
-    from jotsk.core.ink import SHIPPED, TILE, Cut, Stroke, WetInk, pen_by_id
-    from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
-    from jotsk.core.ink.figures import figures_of
-    from jotsk.core.page import Tiles, WetLayer, blank_page, composite_into, flattened
+    from jotsk.core.ink import SHIPPED, TILE, Cut, Stroke, pen_by_id
+    from jotsk.core.page import Tiles, blank_page, flattened
     from jotsk.core.page.edits import rubbed_out, with_stroke
     from jotsk.core.page.stacking import merged_visible, traced_under
 
-    t = np.linspace(0.0, 0.5, 100)
-    trace = trace_from(t, 20 + 200 * t, 30 + 20 * np.sin(9 * t), 0.5 + 0.4 * np.sin(5 * t))
-    page = blank_page(300, 200)
+    page, trace = blank_page(300, 200), _a_trace()
     for number, pen in enumerate(SHIPPED):
-        stroke = Stroke(trace, pen, pen.size_px, (0, 0, 40 * (number % 3)), 20.0, 45.0)
-        page = with_stroke(page, stroke)
-        figures_of(stroke)
-        ink = WetInk(pen, pen.size_px, 20.0)
-        for row in trace.samples[:20].tolist():
-            ink.push(Sample(*row))
-        for does in (INKS, RUBS, INKS_ATOP):
-            wet = WetLayer(1, ink.alpha, np.uint32(0), does)
-            for level in range(3):
-                part = page.bounds.halved(level)
-                out = np.zeros((part.height, part.width), np.uint32)
-                composite_into(out, (0, 0), page, part, level=level, wet=wet)
+        page = _drawn(page, trace, pen, (0, 0, 40 * (number % 3)))
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = with_stroke(traced_under(page, 1), Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
     page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
@@ -75,6 +68,40 @@ def warm_up() -> None:
     encode_png(buffer, flattened(page))
     buffer.seek(0)
     decode_picture(buffer, "warm.png")
+
+
+def _a_trace() -> Trace:
+    import numpy as np
+
+    from jotsk.core.hand import trace_from
+
+    t = np.linspace(0.0, 0.5, 100)
+    return trace_from(t, 20 + 200 * t, 30 + 20 * np.sin(9 * t), 0.5 + 0.4 * np.sin(5 * t))
+
+
+def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> Page:
+    """Draw a stroke as the hand does: wet at several halvings of the page, then dry."""
+    import numpy as np
+
+    from jotsk.core.hand import Sample
+    from jotsk.core.ink import Stroke, WetInk
+    from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
+    from jotsk.core.ink.figures import figures_of
+    from jotsk.core.page import WetLayer, composite_into
+    from jotsk.core.page.edits import with_stroke
+
+    stroke = Stroke(trace, pen, pen.size_px, color, 20.0, 45.0)
+    figures_of(stroke)
+    ink = WetInk(pen, pen.size_px, 20.0)
+    for row in trace.samples[:20].tolist():
+        ink.push(Sample(*row))
+    for does in (INKS, RUBS, INKS_ATOP):
+        wet = WetLayer(1, ink.alpha, np.uint32(0), does)
+        for level in range(3):
+            part = page.bounds.halved(level)
+            out = np.zeros((part.height, part.width), np.uint32)
+            composite_into(out, (0, 0), page, part, level=level, wet=wet)
+    return with_stroke(page, stroke)
 
 
 def _follow_guides(trace: Trace) -> None:

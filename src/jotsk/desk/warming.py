@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import sys
+import threading
 from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QProcess, QTimer
 
-from jotsk.core.warm import stamp
+from jotsk.core.warm import load, stamp
 from jotsk.desk.window import Window
 
 SENTENCE = "Preparing the pens; this happens once and takes about half a minute."
@@ -25,7 +26,7 @@ class Warming(QObject):
     def when_ready(self, begin: Callable[[], None]) -> None:
         """Call `begin` at once if the kernels are there, else when they are."""
         if stamp(self._folder).exists():
-            QTimer.singleShot(0, begin)
+            QTimer.singleShot(0, lambda: self._ready(begin))
             return
         self._window.board.setEnabled(False)
         self._window.board.notify(SENTENCE)
@@ -36,3 +37,4 @@ class Warming(QObject):
     def _ready(self, begin: Callable[[], None]) -> None:
         self._window.board.setEnabled(True)
         begin()
+        threading.Thread(target=load, name="loading").start()

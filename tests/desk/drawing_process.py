@@ -32,7 +32,7 @@ SLOWEST_KILL_S = 0.8
 
 def draw(shelf: Shelf, done: int) -> None:
     """Every stroke is an edit; some are undone and done again; `done` is told after each."""
-    QCoreApplication([])
+    app = QCoreApplication([])
     document = Document()
     guard = Guard(document, shelf)
     for k, stroke in enumerate(STROKES):
@@ -41,6 +41,7 @@ def draw(shelf: Shelf, done: int) -> None:
         if k % 5 == 4:
             document.undo()
             document.redo()
+        app.processEvents()
         os.write(done, b".")
         time.sleep(0.012)  # a quick hand leaves more than that between two strokes
     time.sleep(60)

@@ -1,14 +1,19 @@
-"""Keeps the page being worked on in the journal, whatever is done to it."""
+"""Keeps the page being worked on in the journal, whatever is done to it.
+
+What was done is painted first: the journal's thread would take turns with the hand's, and both be late. It gets the
+page a few ms later, when the event loop comes to its timers, or when a stroke begins.
+"""
 
 from __future__ import annotations
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.files.store import Known
 from jotsk.desk.document import Document
 from jotsk.desk.keeping import Journal, Kept, Shelf, Start
 
 BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless a large page was just opened
+PAINTED_MS = 5
 AT_THE_END_S = 120.0
 LEAVING_S = 0.04
 
@@ -24,8 +29,11 @@ class Guard(QObject):
         self._journal: Journal | None = None
         self._last: Kept | None = None
         self._next: tuple[str | None, Known | None] = (None, None)
+        self._pending: Kept | None = None
+        self._painted = QTimer(self, singleShot=True, interval=PAINTED_MS)
+        self._painted.timeout.connect(self._write)
         document.taken.connect(self._leave)
-        document.opened.connect(self._write)
+        document.opened.connect(self._opened)
         document.state_changed.connect(self._changed)
 
     @property
@@ -38,6 +46,7 @@ class Guard(QObject):
 
     def before_stroke(self) -> None:
         """A stroke begins: what was done before it is on disk, unless the disk is slow."""
+        self._write()
         if self._journal is not None:
             self._journal.flush(BEFORE_STROKE_S)
 
@@ -45,6 +54,7 @@ class Guard(QObject):
         """Wait until unsaved work is on disk; return why it is not, or None."""
         if not self._document.is_unsaved:
             return None
+        self._pending = self._kept()
         self._write()
         if self._journal is None:
             return "The folder for work in progress cannot be used."
@@ -52,30 +62,42 @@ class Guard(QObject):
 
     def end(self) -> None:
         """The window closes."""
+        self._write()
         if self._journal is not None:
             self._journal.close(keep=self._document.is_unsaved, wait_s=AT_THE_END_S)
             self._journal = None
 
     def _leave(self) -> None:
         """Another page is taken: the one before stays on the shelf if it has work in no file."""
+        self._write()
         if self._journal is not None:
             self._journal.close(keep=self._last is not None and self._last.is_unsaved, wait_s=LEAVING_S)
         self._journal = self._last = None
 
+    def _opened(self) -> None:
+        self._pending = self._kept()
+        self._write()
+
     def _changed(self) -> None:
         if self._journal is not None or self._document.is_unsaved:
-            self._write()
+            self._pending = self._kept()
+            self._painted.start()
+
+    def _kept(self) -> Kept:
+        document = self._document
+        return Kept(document.page, document.path, document.title, document.is_unsaved)
 
     def _write(self) -> None:
-        document = self._document
-        kept = Kept(document.page, document.path, document.title, document.is_unsaved)
-        if kept == self._last:
+        kept, self._pending = self._pending, None
+        if kept is None or kept == self._last:
             return
         if self._journal is None:
             slot, known = self._next
-            on_file = Start(document.page, document.path) if document.path and not document.is_unsaved else None
+            start = Start(known=known) if known is not None else Start()
+            if known is None and kept.path is not None and not kept.is_unsaved:
+                start = Start(kept.page, kept.path)
             try:
-                self._journal = self._shelf.begin(slot, Start(known=known) if known is not None else on_file)
+                self._journal = self._shelf.begin(slot, start)
             except OSError as error:
                 self.trouble.emit(f"Work in progress cannot be kept: {error.strerror or error}. Save often.")
                 return

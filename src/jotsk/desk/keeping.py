@@ -28,7 +28,6 @@ STEP = "step"
 SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
 MOST_UNSWEPT = 4000  # and steps after which they are in any case
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
-PAINTED_S = 0.006  # what was done is shown first, or the two threads take turns and both are late
 SUFFIX, BASE_SUFFIX = ".journal", ".base.ora"
 
 
@@ -66,7 +65,6 @@ class Journal(QObject):
     """Writes the present state of one page to its slot, on a thread of its own.
 
     A page is a value, so only the newest matters: while one is written, those that come are not queued but replaced.
-    Nothing is written in the few ms in which a change is painted, unless somebody waits for it.
 
     A large page that was opened from a file is not written at all: the journal takes a copy of the file and leans on
     that, so that the very first stroke is on disk in a few ms.
@@ -80,8 +78,6 @@ class Journal(QObject):
         self._start = start or Start()
         self._path, self._lock = path, lock
         self._wanted: Kept | None = None
-        self._not_before = 0.0
-        self._is_awaited = False
         self._error: str | None = None
         self._is_closed = self._goes = False
         self._page: Page | None = None  # of the state that was written last
@@ -97,18 +93,13 @@ class Journal(QObject):
     def write(self, kept: Kept) -> None:
         """Have this state on disk soon."""
         with self._change:
-            if self._wanted is None:
-                self._not_before = time.monotonic() + PAINTED_S
             self._wanted = kept
             self._change.notify_all()
 
     def flush(self, timeout_s: float) -> str | None:
         """Wait until all is on disk; return why it is not, or None."""
         with self._change:
-            self._is_awaited = True
-            self._change.notify_all()
             done = self._change.wait_for(lambda: self._wanted is None and not self._is_busy, timeout_s)
-            self._is_awaited = False
             return self._error if done else "The disk is slow; the work is not kept yet."
 
     def close(self, *, keep: bool, wait_s: float = 0.0) -> None:
@@ -162,13 +153,8 @@ class Journal(QObject):
         self._lock.close()
 
     def _newest(self) -> Kept | None:
-        """What is to be written now, once it has been painted; None if nothing is."""
+        """What is to be written now; None if nothing is."""
         with self._change:
-            while self._wanted is not None and not (self._is_awaited or self._is_closed):
-                wait_s = self._not_before - time.monotonic()
-                if wait_s <= 0:
-                    break
-                self._change.wait(wait_s)
             kept, self._wanted = self._wanted, None
             return kept
 

@@ -3,30 +3,31 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Collection, Iterable, Mapping, Sequence
+from collections.abc import Collection, Iterable, Mapping, MutableMapping, Sequence
 from dataclasses import dataclass
-from typing import NamedTuple, TypeVar
+from typing import Any, NamedTuple, TypeVar
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import THREADS, in_shares
+from jotsk.core.cores import in_shares
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
-from jotsk.core.ink.blend_kernel import address_of, ink_layers_into
+from jotsk.core.ink.blend_kernel import ink_layers_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
-from jotsk.core.page.flat_kernel import INK, NOTHING, PIXELS, flatten_into, sandwich_into
+from jotsk.core.page.flat_kernel import INK, NOTHING, PIXELS, sandwich_into
 from jotsk.core.page.former_tiles import Content, FormerTiles, Place
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.page import Page
+from jotsk.core.page.plain_ink import Ink, PlainInk, Shown, flattened_together
 from jotsk.core.page.stack import ancestors, inside
 from jotsk.core.page.tiles import InkTile, Key, Pixels, Stored, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
-MOST_FORMER, MOST_EXPECTED = 512, 128
+MOST_FORMER, MOST_EXPECTED, MOST_GONE = 512, 128, 4096
 MOST_SANDWICHES = 256
 WORTH_THREADS_S = 0.002  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
@@ -65,8 +66,6 @@ class Change:
 
 
 NO_CHANGE = Change()
-Ink = list[tuple[int, ...]]  # rows as `ink_tiles_into` wants them
-Shown = NDArray[np.uint8]  # (128, 128, 4) B, G, R, A: as a screen wants it
 
 
 class _Flat(NamedTuple):
@@ -95,10 +94,12 @@ class FlatTiles:
         self.seconds_a_tile = FIRST_GUESS_S
         self._desk = desk
         self._tiles: dict[int, dict[Key, _Flat]] = {}  # by level
+        self._gone: list[MutableMapping[Any, Any]] = []  # to be given back when the hand rests
         self._dropped: set[Key] = set()  # cells of which there is no tile
         self._former: FormerTiles[Shown] = FormerTiles(MOST_FORMER)
         self._sandwiches: dict[int, dict[Key, _Sandwich]] = {}
         self._nodes: dict[int, tuple[list[Node], int]] = {}
+        self._inks: dict[int, PlainInk] = {}
         self._nodes_for: tuple[object, object, object] = (None, None, None)
         self._rows: dict[tuple[int, int], list[Mapping[int, Stored]]] = {}  # of all layers, by level and row
         self._rows_of: Page | None = None
@@ -125,7 +126,7 @@ class FlatTiles:
         change, beside = change_between(before, page), set[Key]()
         pairs = [(old, new) for old, new in zip(before.layers, page.layers, strict=True) if old is not new]
         if any(_manner(old) != _manner(new) for old, new in pairs):
-            self._former.clear()
+            self._gone.append(self._former.emptied())
         if change.area:
             self._clear()
             self._sandwiches.clear()
@@ -153,9 +154,23 @@ class FlatTiles:
             self._put_away(cells)
             self._dropped |= cells
 
+    def tidy(self, end: float) -> bool:
+        """Give memory back until the time `end`; whether all is given back."""
+        while self._gone:
+            if self._gone[-1]:
+                self._gone[-1].popitem()
+            else:
+                self._gone.pop()
+            if time.perf_counter() >= end:
+                return False
+        return True
+
     def _clear(self) -> None:
-        self._tiles.clear()
-        self._former.clear()
+        """Nothing is as it was. To give a thousand tiles back takes longer than to flatten those that are seen."""
+        self._gone += [*self._tiles.values(), self._former.emptied()]
+        self._tiles = {}
+        while sum(map(len, self._gone)) > MOST_GONE:
+            self._gone.pop(0)
 
     def _put_away(self, cells: Collection[Key]) -> None:
         """What is flattened of these cells is not what there is any more, but may be again."""
@@ -194,16 +209,21 @@ class FlatTiles:
         places = change.places(level, within)
         if change.area or len(places) > MOST_EXPECTED:
             return True
-        nodes: list[Node] = []
+        nodes: list[Node] | None = None
         for place in places:
             content = self._content(page, place)
             if self._former.get(place, content) is not None:
                 continue
             if time.perf_counter() >= end:
                 return False
-            nodes = nodes or nodes_of(page.layers, level, None, self.shows)
-            ink = _plain_ink(nodes, place)
-            shown = self._put_down(nodes, place) if ink is None else self._flattened_together([ink], is_long=False)[0]
+            if nodes is None:
+                nodes = nodes_of(page.layers, level, None, self.shows)
+                plain = PlainInk(nodes)
+            ink = plain.on(place)
+            if ink is None:
+                shown = self._put_down(nodes, place)
+            else:
+                (shown,) = flattened_together(packed(page.paper), [ink], in_threads=False)
             self._cut_at_edge(shown, place)
             self._former.keep(place, content, shown)
         return True
@@ -217,7 +237,9 @@ class FlatTiles:
         plain = [place for place, ink in zip(missing, inks, strict=True) if ink is not None]
         others = [place for place, ink in zip(missing, inks, strict=True) if ink is None]
         is_long = len(missing) * self.seconds_a_tile > WORTH_THREADS_S
-        together = self._flattened_together([ink for ink in inks if ink is not None], is_long)
+        assert self.page is not None
+        paper = packed(self.page.paper)
+        together = flattened_together(paper, [ink for ink in inks if ink is not None], in_threads=is_long)
         made = dict(zip(plain, together, strict=True))
         made |= zip(others, (in_shares if is_long else map)(self._flattened, others), strict=True)
         for place, shown in made.items():
@@ -286,26 +308,8 @@ class FlatTiles:
         level, column, row = place
         if (column, row) in self._sandwiches.get(level, ()):
             return None
-        return _plain_ink(self._nodes_at(level)[0], place)
-
-    def _flattened_together(self, inks: list[Ink], is_long: bool) -> list[Shown]:
-        """Flatten tiles of plain ink: each core does its share in one go, without the interpreter."""
-        assert self.page is not None
-        paper = packed(self.page.paper)
-        made = [np.empty((TILE, TILE, 4), np.uint8) for _ in inks]
-
-        def flatten(part: slice) -> None:
-            few = inks[part]
-            shown = np.array([address_of(tile) for tile in made[part]], np.int64)
-            starts = np.cumsum([0, *(len(ink) for ink in few)])
-            tiles = np.array([row for ink in few for row in ink], np.int64).reshape(-1, 5)
-            flatten_into(shown, TILE, paper, tiles, starts)
-
-        if is_long:
-            in_shares(flatten, [slice(k, None, THREADS) for k in range(THREADS)])
-        elif inks:
-            flatten(slice(None))
-        return made
+        self._nodes_at(level)
+        return self._inks[level].on(place)
 
     def _put_down(self, nodes: list[Node], place: Place) -> Shown:
         assert self.page is not None
@@ -388,7 +392,7 @@ class FlatTiles:
         wanted = (self.page, self.wet, self.shows)
         if any(a is not b for a, b in zip(self._nodes_for, wanted, strict=True)):
             self._nodes_for = wanted
-            self._nodes = {}
+            self._nodes, self._inks = {}, {}
         if level not in self._nodes:
             assert self.page is not None
             nodes = nodes_of(self.page.layers, level, self.wet, self.shows)
@@ -396,22 +400,8 @@ class FlatTiles:
             uids = {layer.uid, *(g.uid for g in ancestors(self.page.layers, layer))} if layer else set()
             holds = [k for k, node in enumerate(nodes) if node.layer.uid in uids or _clips(node, uids)]
             self._nodes[level] = nodes, holds[0] if holds else len(nodes)
+            self._inks[level] = PlainInk(nodes)
         return self._nodes[level]
-
-
-def _plain_ink(nodes: Sequence[Node], place: Place) -> Ink | None:
-    """What is put down on a tile where that is nothing but plain ink; None if it is more."""
-    _, column, row = place
-    ink: Ink = []
-    for node in nodes:
-        if not node.is_plain_ink:
-            return None
-        tile = node.tiles.stored(column, row)
-        if isinstance(tile, InkTile):
-            ink.append((tile.address, int(tile.color), *node.manner))
-        elif tile is not None:
-            return None
-    return ink
 
 
 def _slices(part: Rect) -> tuple[slice, slice]:

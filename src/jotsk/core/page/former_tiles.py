@@ -2,7 +2,7 @@
 
 What a tile looked like is known by the tiles of all layers there, which are the same objects in every value of a page
 that shares them; so it is found again without reading a px. It holds only while no layer looks different in any other
-way: whoever uses this clears it then.
+way: whoever uses this empties it then.
 """
 
 from __future__ import annotations
@@ -58,5 +58,7 @@ class FormerTiles(Generic[T]):
             self._kept.move_to_end(key)
         return flat
 
-    def clear(self) -> None:
-        self._kept.clear()
+    def emptied(self) -> OrderedDict[tuple[Place, Content], T]:
+        """Nothing of what was kept holds any more; it is given out, for whoever has the time to let go of it."""
+        kept, self._kept = self._kept, OrderedDict()
+        return kept

@@ -27,7 +27,7 @@ from jotsk.core.page.tiles import Key
 MOST_LEVELS = 7
 SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
 QUICK_S = 0.004  # what flattening may take of a frame while the view moves
-MOST_CHANGE_S = 0.012  # a change that takes longer is first shown half as sharp
+MOST_CHANGE_S = 0.008  # a change that takes longer is first shown half as sharp
 WARP_S = 0.006  # what turning and scaling may take of a frame while the view moves
 TILES_AT_ONCE = 24  # laid out without looking at the clock
 BAND_PX = 500_000  # drawn exact at a time
@@ -193,6 +193,8 @@ class BoardPicture:
             while self._unsharp and time.perf_counter() < end:
                 self._warp(self._unsharp.pop(0))
             return True
+        if not self.flat.tidy(end):
+            return False
         if not all(self.flat.expect(page, self._level, self._sheet_rect, end) for page in self.expected):
             return False
         if not self.flat.prepare([(self._level, *key) for key in self._sheet_rect.cells(TILE)], end):

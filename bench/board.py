@@ -28,6 +28,8 @@ from jotsk.desk.filing import prepared
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.window import Window
 
+YARDSTICK = 25_000  # numbers to sum, for about as long as an undo takes
+
 
 class BareBoard(QWidget):
     """One QImage, drawn into and scaled by QPainter."""
@@ -165,8 +167,9 @@ def settle(app: QApplication, board: Board) -> None:
         app.processEvents()
 
 
-def undo_times(app: QApplication, window: Window) -> list[float]:
-    times = []
+def undo_times(app: QApplication, window: Window) -> tuple[list[float], list[float]]:
+    """Milliseconds of every undo and redo; and of a piece of work between them that is always the same."""
+    times, same = [], []
     back, forth = window.document.undo, window.document.redo
     for step in (back, forth, back, forth, back):
         while (window.document.redo_label if step == forth else window.document.undo_label) is not None:
@@ -175,7 +178,10 @@ def undo_times(app: QApplication, window: Window) -> list[float]:
             app.processEvents()
             times.append((time.perf_counter() - start) * 1e3)
             pause(app)
-    return times
+            start = time.perf_counter()
+            sum(k * k for k in range(YARDSTICK))
+            same.append((time.perf_counter() - start) * 1e3)
+    return times, same
 
 
 def pause(app: QApplication) -> None:
@@ -214,7 +220,9 @@ def main() -> None:
                 medians[size, view, place] = float(np.median(samples))
                 print(f"{name}, {view:5}, {place:6} layer: event to patch {quantiles_ms(samples)}")
                 print(f"{'':32} lift to dry ink {np.median(lifts):5.1f} ms median, {max(lifts):5.1f} max")
-        print(f"{'':32} undo and redo of 48 strokes {quantiles_ms(undo_times(app, window))}")
+        times, same = undo_times(app, window)
+        print(f"{'':32} undo and redo of 48 strokes {quantiles_ms(times)}")
+        print(f"{'':32} how even this machine is: a sum {quantiles_ms(same)}")
     for view in ("fit", "100 %"):
         for place in ("middle", "top"):
             ratio = medians[A4_600, view, place] / medians[SMALL, view, place]

@@ -8,6 +8,7 @@ all halvings but the full size are flattened ahead while the hand rests, so that
 
 from __future__ import annotations
 
+import ctypes
 import math
 import time
 from collections.abc import Collection
@@ -49,6 +50,9 @@ class BoardPicture:
         self.flat = FlatTiles()
         self.flat.shows = self._shows
         self._sheet: NDArray[np.uint8] = np.zeros((0, 0, 4), np.uint8)
+        # Memory of the sheet, and for the next one: while the view moves, fresh memory costs as much as filling it.
+        self._in_use: NDArray[np.uint8] = np.zeros(0, np.uint8)
+        self._spare: NDArray[np.uint8] = np.zeros(0, np.uint8)
         self._sheet_rect = EMPTY  # in px of the halved page
         self._level = 0
         self._next: tuple[int, Rect, NDArray[np.uint8], list[Place]] | None = None  # a sheet that is being laid out
@@ -243,6 +247,7 @@ class BoardPicture:
         if places:
             return False
         self._sheet, self._sheet_rect, self._level, self._next = sheet, wide, level, None
+        self._in_use = sheet.reshape(-1)
         self.is_rough = False
         return True
 
@@ -295,7 +300,10 @@ class BoardPicture:
             wide = self._wanted(level, at_any_turn=True)
         same_level = level == self._level and bool(self._sheet_rect)
         old, old_rect = self._sheet, self._sheet_rect
-        sheet = np.empty((wide.height, wide.width, 4), np.uint8)
+        need = wide.height * wide.width * 4
+        if self._spare.size < need:
+            self._spare = np.empty(need, np.uint8)
+        sheet = self._spare[:need].reshape(wide.height, wide.width, 4)
         places = [(level, *key) for key in wide.cells(TILE)]
         if same_level and (both := wide & old_rect):
             sheet[both.y0 - wide.y0 : both.y1 - wide.y0, both.x0 - wide.x0 : both.x1 - wide.x0] = old[
@@ -304,6 +312,7 @@ class BoardPicture:
             places = [place for place in places if not self._holds(*place)]
         self.flat.copy_into(sheet, (wide.x0, wide.y0), places)
         self._sheet, self._sheet_rect, self._level = sheet, wide, level
+        self._spare, self._in_use = self._in_use, self._spare
         return same_level
 
     def _holds(self, level: int, column: int, row: int) -> bool:
@@ -316,9 +325,9 @@ class BoardPicture:
         h, w = self.frame.shape[:2]
         if abs(dx) >= w // 2 or abs(dy) >= h // 2:
             return False
-        target = self.frame[max(0, dy) : h + min(0, dy), max(0, dx) : w + min(0, dx)]
-        source = self.frame[max(0, -dy) : h + min(0, -dy), max(0, -dx) : w + min(0, -dx)]
-        target[:] = source.copy()
+        # Rows lie behind each other in memory: all of them move at once, and what runs over is drawn anew.
+        start, shift = self.frame.ctypes.data, (dy * w + dx) * 4
+        ctypes.memmove(start + max(0, shift), start + max(0, -shift), self.frame.nbytes - abs(shift))
         if dx:
             self._warp(Rect(0, 0, dx, h) if dx > 0 else Rect(w + dx, 0, w, h))
         if dy:

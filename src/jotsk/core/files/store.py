@@ -349,6 +349,7 @@ class _Reader:
         self._read_base = base
         self._base: Page | None = None
         self._base_parts: dict[int, _LayerMemo] = {}
+        self._base_strokes: dict[int, list[Stroke]] = {}
         self._tiles: dict[int, Stored] = {}  # a layer and its copy go on sharing
         self._pens: dict[int, Pen] = {}
 
@@ -411,7 +412,9 @@ class _Reader:
 
     def _stroke(self, uid: int, number: int) -> Stroke:
         if number < 0:
-            return [s for chunk, _, _ in self._parts_of_base(uid).chunks.values() for s in chunk][-number - 1]
+            if uid not in self._base_strokes:
+                self._base_strokes[uid] = [s for c, _, _ in self._parts_of_base(uid).chunks.values() for s in c]
+            return self._base_strokes[uid][-number - 1]
         raw = self._raw(number)
         (pen,) = struct.unpack("<q", raw[:8])
         if pen not in self._pens:

@@ -82,11 +82,19 @@ class View:
         return self._about(x, y, replace(self, flipped=not self.flipped, angle_rad=-self.angle_rad))
 
     @staticmethod
-    def fitted(page_width: int, page_height: int, width: float, height: float, keep: View | None = None) -> View:
+    def fitted(
+        page_width: int,
+        page_height: int,
+        width: float,
+        height: float,
+        keep: View | None = None,
+        *,
+        margin: float = 24.0,
+    ) -> View:
         """The view that shows the whole page inside (width, height) screen px with a small margin."""
         keep = keep or View()
         c, s = abs(math.cos(keep.angle_rad)), abs(math.sin(keep.angle_rad))
-        margin = min(24.0, 0.04 * min(width, height))
+        margin = min(margin, 0.04 * min(width, height))
         zoom = min(
             (width - 2 * margin) / (c * page_width + s * page_height),
             (height - 2 * margin) / (s * page_width + c * page_height),

@@ -10,6 +10,8 @@ from numpy.typing import ArrayLike, NDArray
 from jotsk.core.computed import computed
 from jotsk.core.hand.response_kernel import cubic_at
 
+FLAT = 1e-200  # less steep than this is level, and too little to divide by
+
 
 @dataclass(frozen=True)
 class ResponseCurve:
@@ -52,7 +54,7 @@ class ResponseCurve:
             return np.full(2, slope[0])
         a, b = slope[:-1], slope[1:]
         w1, w2 = 2 * h[1:] + h[:-1], h[1:] + 2 * h[:-1]
-        both = (a > 0) & (b > 0)
+        both = (a > FLAT) & (b > FLAT)
         m[1:-1][both] = ((w1 + w2) / (w1 / np.where(both, a, 1) + w2 / np.where(both, b, 1)))[both]
         m[0] = _end_tangent(h[0], h[1], slope[0], slope[1])
         m[-1] = _end_tangent(h[-1], h[-2], slope[-1], slope[-2])

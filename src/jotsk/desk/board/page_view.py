@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QPoint, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QEventPoint,
     QImage,
@@ -32,6 +32,7 @@ REST_MS = 70  # the view has come to rest
 PAUSE_MS = 20  # between two edits: what is likely next is flattened ahead
 SLICE_S = 0.006
 SMALL_PAINT_PX = 300_000
+MARGIN_PX = 24.0  # around the page when all of it is shown
 
 
 class PageView(QWidget):
@@ -105,7 +106,10 @@ class PageView(QWidget):
     def fit(self) -> None:
         if self.page is not None:
             self._fits = True
-            self.set_view(View.fitted(self.page.width, self.page.height, *self._device_size(), self.view))
+            margin = MARGIN_PX * self.devicePixelRatioF()
+            self.set_view(
+                View.fitted(self.page.width, self.page.height, *self._device_size(), self.view, margin=margin)
+            )
 
     def fit_width(self) -> None:
         """As large as the width allows, the present height in the middle."""
@@ -187,12 +191,13 @@ class PageView(QWidget):
         ratio, all_of_it = self.devicePixelRatioF(), event.rect()
         # A call for every small rectangle costs more than the px between them.
         few = all_of_it.width() * all_of_it.height() <= SMALL_PAINT_PX
+        painter.save()
+        painter.scale(1 / ratio, 1 / ratio)  # px for px: exact, and the quickest way
         for rect in (all_of_it,) if few else event.region():
-            if ratio == 1.0:  # px for px, the quickest way
-                painter.drawImage(rect.topLeft(), self._image, rect)
-                continue
-            source = QRectF(rect.x() * ratio, rect.y() * ratio, rect.width() * ratio, rect.height() * ratio)
-            painter.drawImage(QRectF(rect), self._image, source)
+            left, top = math.floor(rect.left() * ratio), math.floor(rect.top() * ratio)
+            right, bottom = math.ceil((rect.right() + 1) * ratio), math.ceil((rect.bottom() + 1) * ratio)
+            painter.drawImage(QPoint(left, top), self._image, QRect(left, top, right - left, bottom - top))
+        painter.restore()
         if self.page is not None:
             if not self._is_moving:
                 overlays.draw_grid(painter, self.view, ratio, self.page, all_of_it)
@@ -357,7 +362,7 @@ class PageView(QWidget):
 
     def _device_size(self) -> tuple[int, int]:
         ratio = self.devicePixelRatioF()
-        return max(1, round(self.width() * ratio)), max(1, round(self.height() * ratio))
+        return max(1, math.ceil(self.width() * ratio)), max(1, math.ceil(self.height() * ratio))
 
     def _logical(self, rect: Rect) -> QRect:
         ratio = self.devicePixelRatioF()

@@ -1,0 +1,78 @@
+"""Looks at a page on a scaled screen: run by test_scaled_screen, for the scale is set before Qt starts.
+
+Prints a line of JSON for each place looked at: how far the screen is from the page, px for px.
+"""
+
+from __future__ import annotations
+
+import json
+import math
+import sys
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QPoint
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QApplication, QWidget
+
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.page import blank_page, edits, flattened, rgba
+from jotsk.desk.board import Board
+from jotsk.desk.document import Document
+from jotsk.desk.hand import Hand
+from jotsk.desk.roll import PenRoll
+from jotsk.desk.simulated_pen import SimulatedPen
+from tests.conftest import stroke_along
+
+AT = QPoint(113, 41)  # of the board in its window: no whole px of most scaled screens
+
+
+def shown(host: QWidget, board: Board) -> np.ndarray:
+    """(H, W, 3) device px of the board, but for those at its edges."""
+    image = host.grab().toImage().convertToFormat(QImage.Format.Format_RGB888)
+    pixels = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())
+    ratio = board.devicePixelRatioF()
+    x, y = (math.floor(v * ratio + 0.5) for v in (AT.x(), AT.y()))
+    w, h = (math.floor(v * ratio) for v in (board.width(), board.height()))
+    return pixels[:, : 3 * image.width()].reshape(image.height(), image.width(), 3)[y : y + h, x : x + w].copy()
+
+
+def main(folder: Path) -> None:
+    app = QApplication([])
+    document = Document()
+    page = blank_page(2600, 2000)
+    for k in range(12):
+        page = edits.with_stroke(page, stroke_along([(40 + 150 * k, 60), (1900 - 140 * k, 1500)], size=3 + k))
+    document.take(page, path=None, title="scaled", saved=True)
+    host = QWidget()
+    host.resize(1100, 740)
+    board = Board(document, Hand(PenRoll(folder)), host)
+    board.shows_frames = False
+    board.setGeometry(AT.x(), AT.y(), 918, 658)
+    host.show()
+    ratio = board.devicePixelRatioF()
+
+    def look() -> None:
+        while board._rest_timer.isActive():
+            app.processEvents()
+        board._point_at(None)
+        picture = shown(host, board)
+        h, w = picture.shape[:2]
+        x, y = board.view.to_page(0, 0)
+        part = rgba(flattened(document.page))[round(y) : round(y) + h, round(x) : round(x) + w, :3].astype(int)
+        off = int(np.abs(part - picture).max())
+        print(json.dumps({"ratio": ratio, "size": [w, h], "corner": [x, y], "off": off}))
+
+    for step in range(3):
+        board.zoom_to(1.0)
+        board.center_on(1200 + 37 * step, 900 + 23 * step)
+        look()
+    path = np.column_stack([np.linspace(60, 540, 60), np.linspace(80, 330, 60)])
+    SimulatedPen(board, DEVICES["display"]).draw(drawn(path, 0.4, pressure=0.8, seed=1))
+    look()  # painted patch by patch
+    begun = document.page.active.marks.last.trace.samples[0, 1:3]
+    print(json.dumps({"pen": math.dist(board.view.to_page(60 * ratio, 80 * ratio), begun)}))
+
+
+if __name__ == "__main__":
+    main(Path(sys.argv[1]))

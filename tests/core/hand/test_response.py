@@ -21,6 +21,7 @@ def curves(draw):
 @given(curves())
 @settings(deadline=None)  # the first call loads the compiled curve
 def test_it_is_scipys_monotone_cubic(points):
+    points = tuple((x, round(y, 12)) for x, y in points)  # SciPy's divides by any slope that is not 0
     u = np.linspace(0, 1, 101)
     assert ResponseCurve(points)(u) == pytest.approx(PchipInterpolator(*zip(*points, strict=True))(u), abs=1e-9)
 

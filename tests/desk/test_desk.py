@@ -217,13 +217,15 @@ def test_each_pen_keeps_how_it_is_held(window):
 
 
 def test_the_last_line_is_told_and_laid_out(window, pen, qtbot):
-    pen.draw(across(window))
     tray = window.last_line
+    assert tray.size.number.text() == "", "no line has no size"
+    pen.draw(across(window))
     qtbot.waitUntil(lambda: "quill nib" in tray._facts.text())
-    assert "px" in tray.wobble.text()
+    assert "px" in tray.wobble.text() and "px" in tray.size.number.text()
     assert len(tray.ribbon._half) and tray.ribbon._half.max() > 0
     window.document.undo()
     qtbot.waitUntil(lambda: tray._facts.text() == "")
+    assert tray.size.number.text() == tray.steadiness.number.text() == ""
     assert not tray.steadiness.isEnabled()
 
 

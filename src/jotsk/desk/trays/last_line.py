@@ -192,7 +192,7 @@ class LastLineTray(QWidget):
         theme = current()
         if stroke is None:
             self._facts.setText("")
-            self.wobble.setText(f'<span style="color:{theme.quiet}">wobble</span>')
+            self.wobble.setText("")
             return
         f = figures_of(stroke)
         self._facts.setText(f"{stroke.pen.name.lower()}, {f.length_px:.0f} px, {f.duration_s:.2f} s")

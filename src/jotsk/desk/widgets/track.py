@@ -6,7 +6,7 @@ import math
 from enum import Enum
 
 import numpy as np
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QColor,
     QKeyEvent,
@@ -89,6 +89,12 @@ class Track(QWidget):
         if not self.number.hasFocus() or not self.number.isModified():
             self.number.setText(self._text(self._value))
 
+    def changeEvent(self, event: QEvent) -> None:
+        """A track of nothing, such as the last line where there is none, has no number and no handle."""
+        super().changeEvent(event)
+        if event.type() == QEvent.Type.EnabledChange:
+            self.number.setText(self._text(self._value))
+
     def _share(self, value: float) -> float:
         if self._logarithmic:
             return math.log(value / self._low) / math.log(self._high / self._low)
@@ -101,6 +107,8 @@ class Track(QWidget):
         return float(round(self._low + share * (self._high - self._low)))
 
     def _text(self, value: float) -> str:
+        if not self.isEnabled():
+            return ""
         return f"{value:.1f}".removesuffix(".0") + (f" {self._unit}" if self._unit else "")
 
     def _dragged(self, share: float, finished: bool) -> None:
@@ -145,12 +153,13 @@ class TrackBar(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         theme = current()
         box = QRectF(MARGIN, 4, self.width() - 2 * MARGIN, self.height() - 8)
-        at = box.left() + self.share * box.width()
+        at = box.left() + self.share * box.width() if self.isEnabled() else box.left()
         {TrackKind.SIZE: self._wedge, TrackKind.STEADINESS: self._shaky, TrackKind.OPACITY: self._fade}[self._kind](
             painter, box, at
         )
-        edge = theme.accent if self.hasFocus() else theme.text
-        draw_ring_handle(painter, QPointF(at, box.center().y()), theme.raised, edge)
+        if self.isEnabled():
+            edge = theme.accent if self.hasFocus() else theme.text
+            draw_ring_handle(painter, QPointF(at, box.center().y()), theme.raised, edge)
         painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, QRect, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QEventPoint,
     QImage,
@@ -191,13 +191,15 @@ class PageView(QWidget):
         ratio, all_of_it = self.devicePixelRatioF(), event.rect()
         # A call for every small rectangle costs more than the px between them.
         few = all_of_it.width() * all_of_it.height() <= SMALL_PAINT_PX
-        painter.save()
-        painter.scale(1 / ratio, 1 / ratio)  # px for px: exact, and the quickest way
+        if ratio != 1.0:  # px for px: exact, and the quickest way
+            painter.save()
+            painter.scale(1 / ratio, 1 / ratio)
         for rect in (all_of_it,) if few else event.region():
             left, top = math.floor(rect.left() * ratio), math.floor(rect.top() * ratio)
             right, bottom = math.ceil((rect.right() + 1) * ratio), math.ceil((rect.bottom() + 1) * ratio)
-            painter.drawImage(QPoint(left, top), self._image, QRect(left, top, right - left, bottom - top))
-        painter.restore()
+            painter.drawImage(left, top, self._image, left, top, right - left, bottom - top)
+        if ratio != 1.0:
+            painter.restore()
         if self.page is not None:
             if not self._is_moving:
                 overlays.draw_grid(painter, self.view, ratio, self.page, all_of_it)

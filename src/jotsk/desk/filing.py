@@ -14,6 +14,7 @@ from jotsk.core.files.exporting import Export, write_export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
+from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, tiles_from
 from jotsk.core.page.page import blank_page
 from jotsk.core.page.stacking import with_picture_layer, without_layers
@@ -103,10 +104,10 @@ class Filing(QObject):
     def was_changed_outside(self, path: Path) -> bool:
         """Whether somebody else wrote the file since it was opened or saved here."""
         known = self._signatures.get(path)
-        return known is not None and path.exists() and _signature(path) != known
+        return known is not None and path.exists() and signature(path) != known
 
     def remember_file(self, path: Path) -> None:
-        self._signatures[path] = _signature(path)
+        self._signatures[path] = signature(path)
 
     def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
         """Build a page, such as the demo, and take it."""
@@ -136,15 +137,6 @@ class Filing(QObject):
         if path is not None:
             self.remember_file(path)
         self._document.take(page, path=path, title=title, saved=True)
-
-
-def _signature(path: Path) -> tuple[int, int]:
-    """When a file was written, and its size; (0, 0) if it is not there."""
-    try:
-        status = path.stat()
-    except OSError:
-        return 0, 0
-    return status.st_mtime_ns, status.st_size
 
 
 def prepared(page: Page) -> Page:

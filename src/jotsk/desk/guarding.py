@@ -12,7 +12,7 @@ from jotsk.core.files.store import Known
 from jotsk.desk.document import Document
 from jotsk.desk.keeping import Journal, Kept, Shelf, Start
 
-BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless a large page was just opened
+BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless the disk is slow
 PAINTED_MS = 5
 AT_THE_END_S = 120.0
 LEAVING_S = 0.04
@@ -93,9 +93,8 @@ class Guard(QObject):
             return
         if self._journal is None:
             slot, known = self._next
-            start = Start(known=known) if known is not None else Start()
-            if known is None and kept.path is not None and not kept.is_unsaved:
-                start = Start(kept.page, kept.path)
+            is_on_file = kept.path is not None and not kept.is_unsaved
+            start = Start(kept.page, kept.path, known) if is_on_file else Start(known=known)
             try:
                 self._journal = self._shelf.begin(slot, start)
             except OSError as error:

@@ -19,6 +19,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.store import Known, PageStore
+from jotsk.core.files.writing import signature
 from jotsk.core.page import Page
 from jotsk.core.page.miniature import miniature_png
 
@@ -290,15 +291,14 @@ def _begin(store: PageStore, start: Start) -> None:
     elif start.page is not None and start.path is not None:
         copy = _base_of(store.path)
         try:
-            before = start.path.stat()
+            before = signature(start.path)
             shutil.copyfile(start.path, copy)
             with open(copy, "rb+") as file:
                 os.fsync(file.fileno())
-            after = start.path.stat()
         except OSError:
             copy.unlink(missing_ok=True)
             return  # then all of the page is written
-        if (before.st_mtime_ns, before.st_size) == (after.st_mtime_ns, after.st_size):
+        if signature(start.path) == before:
             store.lean_on(start.page)
 
 

@@ -86,3 +86,12 @@ def _flush_folder(folder: Path) -> None:
             os.fsync(handle)
         finally:
             os.close(handle)
+
+
+def signature(path: Path) -> tuple[int, int]:
+    """When a file was written, and its size; (0, 0) if it is not there."""
+    try:
+        status = path.stat()
+    except OSError:
+        return 0, 0
+    return status.st_mtime_ns, status.st_size

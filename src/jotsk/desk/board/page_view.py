@@ -106,10 +106,7 @@ class PageView(QWidget):
     def fit(self) -> None:
         if self.page is not None:
             self._fits = True
-            margin = MARGIN_PX * self.devicePixelRatioF()
-            self.set_view(
-                View.fitted(self.page.width, self.page.height, *self._device_size(), self.view, margin=margin)
-            )
+            self.set_view(self._fitted(self.page.width, self.page.height))
 
     def fit_width(self) -> None:
         """As large as the width allows, the present height in the middle."""
@@ -117,10 +114,14 @@ class PageView(QWidget):
             return
         w, h = self._device_size()
         _, y = self.view.to_page(w / 2, h / 2)
-        fitted = View.fitted(self.page.width, 1, w, h, self.view)
+        fitted = self._fitted(self.page.width, 1)
         x, y = fitted.to_screen(self.page.width / 2, min(self.page.height, max(0.0, y)))
         self._fits = False
         self.set_view(fitted.panned(w / 2 - x, h / 2 - y))
+
+    def _fitted(self, width: int, height: int) -> View:
+        margin = MARGIN_PX * self.devicePixelRatioF()
+        return View.fitted(width, height, *self._device_size(), self.view, margin=margin)
 
     def seen_as(self) -> tuple[float, float, bool, float, float]:
         """How the page is looked at, as a page keeps it."""

@@ -18,9 +18,10 @@ from PySide6.QtCore import QCoreApplication, QEvent, QPointF, QRect, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPaintEvent, QPen, QTabletEvent
 from PySide6.QtWidgets import QApplication, QWidget
 
-from bench.inked_page import A4_600, SMALL, inked_page, page_file
+from bench.inked_page import A4_600, SMALL, page_file
 from bench.opened import opened_window
 from bench.timing import quantiles_ms
+from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.desk.board import Board
 from jotsk.desk.board import board as board_module
@@ -198,9 +199,10 @@ def main() -> None:
     print(f"resident with an empty page: {resident_mb():.0f} MB")
     medians = {}
     for size, layers, strokes in ((SMALL, 2, 500), (A4_600, 20, 5000)):
-        page = prepared(inked_page(size, layers, strokes))
-        path = page_file(page, f"{size[0]}x{size[1]}-{layers}-{strokes}")
-        window.document.take(page, path=path, title="bench", saved=True)
+        path = page_file(size, layers, strokes)
+        origin = Origin.of(path)
+        page = prepared(read_any(path, path.stem))
+        window.document.take(page, path=path, title="bench", saved=True, origin=origin)
         name = f"{size[0]}x{size[1]}, {layers} layers, {strokes} strokes"
         board.zoom_to(1.0)
         settle(app, board)

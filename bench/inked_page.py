@@ -51,11 +51,11 @@ def inked_page(size: tuple[int, int], layers: int, strokes: int) -> Page:
     return page
 
 
-def page_file(page: Page, name: str) -> Path:
-    """The page as an OpenRaster file."""
-    path = cache_folder() / f"bench-{name}.ora"
+def page_file(size: tuple[int, int], layers: int, strokes: int) -> Path:
+    """That page as an OpenRaster file."""
+    path = cache_folder() / f"bench-{size[0]}x{size[1]}-{layers}-{strokes}.ora"
     if not path.exists():
-        write_page(path, page)
+        write_page(path, inked_page(size, layers, strokes))
     return path
 
 

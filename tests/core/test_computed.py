@@ -1,5 +1,7 @@
 from __future__ import annotations
 
+import subprocess
+import sys
 import threading
 
 import pytest
@@ -39,3 +41,24 @@ def test_results_come_in_the_order_of_the_things():
 @pytest.mark.parametrize("count", [0, 1, 2, 7, 300])
 def test_shares_come_back_in_their_order(count):
     assert in_shares(lambda n: n * n, range(count)) == [n * n for n in range(count)]
+
+
+def test_threads_that_wait_for_work_leave_the_cores_alone():
+    """The work of a pen that draws: a small picture scaled every few ms. What other threads compute meanwhile is waste."""
+    script = """if True:
+        import time
+
+        import jotsk
+        import cv2
+        import numpy as np
+
+        picture, m = np.zeros((60, 60, 4), np.uint8), np.eye(2, 3) * 0.9
+        cv2.warpAffine(picture, m, (50, 50))
+        begin, all_of_it, mine = time.perf_counter(), time.process_time(), time.thread_time()
+        while time.perf_counter() < begin + 1.0:
+            cv2.warpAffine(picture, m, (50, 50), flags=cv2.INTER_AREA)
+            time.sleep(0.001)
+        print(time.process_time() - all_of_it - (time.thread_time() - mine))
+    """
+    out = subprocess.run([sys.executable, "-c", script], capture_output=True, text=True, check=True, timeout=60)
+    assert float(out.stdout) < 0.25

@@ -11,7 +11,9 @@ from pathlib import Path
 import numpy as np
 
 from jotsk.core.errors import CannotWrite
+from jotsk.core.files.opening import Origin
 from jotsk.core.files.openraster_writing import write_page
+from jotsk.core.files.pictures import write_png
 from jotsk.core.page import blank_page, edits, flattened
 from jotsk.desk.keeping import Kept, Shelf, Start
 from tests.conftest import stroke_along
@@ -57,7 +59,7 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     page = blank_page(900, 700)
     for k in range(12):
         page = edits.with_stroke(page, stroke_along([(20, 20 + 50 * k), (880, 60 + 50 * k)], size=9))
-    path = tmp_path / "harbour.ora"
+    path = tmp_path / "harbour"  # whatever its name says
     write_page(path, page)
     window = make_window()
     window.filing.open(path)
@@ -83,6 +85,45 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     assert not list(base.parent.glob(f"{base.name[:15]}*")), "all of it is in a file now"
 
 
+def test_a_picture_opened_as_a_page_is_there_again_without_having_been_written(make_window, settle, tmp_path):
+    path = tmp_path / "harbour sketch.PNG"
+    pixels = np.random.default_rng(3).integers(0, 255, (700, 900), np.uint32) * np.uint32(0x010101) | np.uint32(
+        255 << 24
+    )
+    write_png(path, pixels, dpi=240.0, opaque=True)
+    window = make_window()
+    window.filing.open(path)
+    settle(window)
+    before = window.document.page
+    window.document.add_layer()
+    window.document.add_stroke(stroke_along([(100, 100), (800, 600)]))
+    window.document.set_layer(before.layers[0].uid, "dim", opacity=0.4)
+    assert window.guard.keep() is None
+    (base,) = (tmp_path / "state" / "journal").glob("*.base.png")
+    (journal,) = base.parent.glob("*.journal")
+    assert journal.stat().st_size + journal.with_name(journal.name + "-wal").stat().st_size < base.stat().st_size / 2
+    window.guard._journal._lock.close()  # as if the process had died
+    kept = Shelf(tmp_path / "state").look(Shelf(tmp_path / "state").notes()[0].slot)
+    assert [layer.name for layer in kept.page.layers] == ["harbour sketch", window.document.page.layers[1].name]
+    assert np.array_equal(flattened(kept.page), flattened(window.document.page))
+    assert (kept.page.dpi, kept.path, kept.title) == (before.dpi, None, "harbour sketch")
+
+
+def test_a_file_that_changed_while_it_was_read_is_not_leaned_on(tmp_path):
+    page = edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
+    path = tmp_path / "harbour.ora"
+    write_page(path, page)
+    origin = Origin.of(path)
+    write_page(path, blank_page(30, 20))
+    shelf = Shelf(tmp_path / "state")
+    journal = shelf.begin(start=Start(page=page, origin=origin))
+    journal.write(Kept(page, path, "harbour"))
+    assert journal.flush(20) is None
+    journal.close(keep=True, wait_s=20)
+    assert np.array_equal(flattened(shelf.look(shelf.notes()[0].slot).page), flattened(page))
+    assert not list((tmp_path / "state" / "journal").glob("*.base.*"))
+
+
 def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monkeypatch):
     page = edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
     write_page(tmp_path / "harbour.ora", page)
@@ -92,13 +133,13 @@ def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monk
 
     monkeypatch.setattr("jotsk.desk.keeping.shutil.copyfile", full)
     shelf = Shelf(tmp_path / "state")
-    journal = shelf.begin(start=Start(page, tmp_path / "harbour.ora"))
+    journal = shelf.begin(start=Start(page=page, origin=Origin.of(tmp_path / "harbour.ora")))
     journal.write(Kept(page, None, "harbour"))
     assert journal.flush(20) is None
     journal.close(keep=True, wait_s=20)
     kept = shelf.look(shelf.notes()[0].slot)
     assert np.array_equal(flattened(kept.page), flattened(page)) and kept.known is not None
-    assert not list((tmp_path / "state" / "journal").glob("*.base.ora"))
+    assert not list((tmp_path / "state" / "journal").glob("*.base.*"))
 
 
 def test_a_journal_that_fails_says_so_once_and_goes_on_when_it_can(qtbot, tmp_path, monkeypatch):

@@ -13,7 +13,9 @@ from PySide6.QtTest import QTest
 
 from jotsk.core.geometry import View
 from jotsk.core.geometry.view import soft_stopped
+from jotsk.core.guides import guide_from
 from jotsk.core.page import flattened
+from jotsk.desk.board.ways import Way
 from tests.desk.conftest import across
 
 
@@ -167,3 +169,46 @@ def test_one_finger_draws_and_a_second_one_takes_that_back(window, fingers):
     assert len(window.document.page.active.marks) == 1
     fingers([(300, 400)], [(340, 410)], [(340, 410), (500, 400)], [(350, 430), (520, 420)], [])
     assert len(window.document.page.active.marks) == 1 and window.board.session is None
+
+
+def test_a_pinch_leaves_pictures_on_their_way_where_they_are(window, fingers):
+    board = window.board
+    board.place_pictures([("sketch", np.full((2000, 2000), 0xFF808080, np.uint32))])
+    at, zoom = board.placing.in_hand, board.view.zoom
+    x, y = map(round, board.view.to_screen(at.x, at.y))
+    fingers([(x, y)], [(x + 40, y + 10)], [(x + 40, y + 10), (x + 240, y)], [(x + 40, y + 10), (x + 180, y)], [])
+    assert board.placing is not None and board.placing.in_hand == at and board.view.zoom < 0.9 * zoom
+    x, y = map(round, board.view.to_screen(at.x, at.y))
+    fingers([(x, y)], [(x + 40, y + 10)], [])
+    assert board.placing.in_hand.x > at.x, "one finger alone moves it"
+
+
+def test_a_pinch_leaves_a_draft_and_a_guide_as_they_were(window, fingers):
+    board = window.board
+    window.hold_keys.switch("hand.draft")
+    fingers([(200, 200)], [])
+    fingers([(400, 220)], [])
+    points = board.drafting.draft.points
+    fingers([(300, 300)], [(340, 310)], [(340, 310), (600, 400)], [(350, 330), (560, 380)], [])
+    assert board.drafting.draft.points == points and len(points) == 2
+    x, y = board.view.to_page(300, 300)
+    guides = (guide_from({"kind": "straightedge", "at": [x, y], "angle": 10}).record(),)
+    window.document.set_guides("Guides", guides)
+    board.set_way(Way.GUIDE)
+    moved = []
+    window.document.changed.connect(lambda before, after: moved.append(after.guides != guides))
+    fingers([(300, 300)], [(340, 310)], [(340, 310), (600, 400)], [])
+    assert any(moved) and window.document.page.guides == guides and not board.holding.is_held
+
+
+def test_what_is_held_when_a_lift_never_comes_is_let_go_where_it_was_last(window, pen, qtbot):
+    pen.draw(across(window))
+    board = window.board
+    window.actions_by_id["layer.shift"].trigger()
+    qtbot.mousePress(board, Qt.MouseButton.LeftButton, pos=QPoint(300, 300))
+    qtbot.mouseMove(board, QPoint(340, 350))
+    qtbot.mousePress(board, Qt.MouseButton.LeftButton, pos=QPoint(100, 100))
+    qtbot.waitUntil(lambda: window.document.undo_label == "Move what is on the layer")
+    assert len(board._preview) == 0 and board.holding.is_held
+    qtbot.keyClick(board, Qt.Key.Key_Escape)
+    assert not board.holding.is_held and window.document.undo_label == "Move what is on the layer"

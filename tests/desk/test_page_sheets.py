@@ -111,7 +111,7 @@ def test_the_page_is_cropped_to_what_is_drawn_around(window, pen, mouse, settle,
     qtbot.mousePress(board, Qt.MouseButton.LeftButton, pos=QPoint(*map(round, a)))
     qtbot.mouseMove(board, QPoint(round(a[0]), round(b[1])))
     qtbot.mouseMove(board, QPoint(*map(round, b)))
-    corners = board._crop_corners()
+    corners = board.holding.outline
     assert (corners[0].x(), corners[0].y()) == pytest.approx(a, abs=2), "the page to be is shown"
     assert (corners[2].x(), corners[2].y()) == pytest.approx(b, abs=2)
     qtbot.mouseRelease(board, Qt.MouseButton.LeftButton, pos=QPoint(*map(round, b)))

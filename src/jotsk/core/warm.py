@@ -139,6 +139,8 @@ def main(folder: Path) -> None:
     folder.mkdir(parents=True, exist_ok=True)
     done = stamp(folder)
     if not done.exists():
+        for compiled in Path(__file__).parent.rglob("__pycache__/*.nb[ic]"):
+            compiled.unlink()  # a kernel holds those it calls, which numba does not look at
         warm_up()
         for old in folder.glob("kernels-*"):
             old.unlink()

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError, Refused
+from jotsk.core.files.opening import Origin
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
@@ -44,6 +45,7 @@ class Document(QObject):
         self._history = History(blank_page(2480, 3508))
         self._saved: Page | None = self._history.page
         self.path: Path | None = None
+        self.origin: Origin | None = None
         self.title = "New page"
         self.pen_is_down = False  # what only follows the page waits until it is lifted
         self.last_stroke: Stroke | None = None
@@ -70,12 +72,12 @@ class Document(QObject):
     def redo_label(self) -> str | None:
         return self._history.redo_label
 
-    def take(self, page: Page, *, path: Path | None, title: str, saved: bool) -> None:
-        """Work on another page from now on, with a history of its own."""
+    def take(self, page: Page, *, path: Path | None, title: str, saved: bool, origin: Origin | None = None) -> None:
+        """Work on another page from now on, with a history of its own; `origin` is the file it was read from."""
         before = self.page
         self._history = History(page)
         self._saved = page if saved else None
-        self.path, self.title = path, title
+        self.path, self.title, self.origin = path, title, origin
         self._follow_last(None, 0)
         self.taken.emit()
         self.changed.emit(before, page)
@@ -84,7 +86,7 @@ class Document(QObject):
 
     def was_saved(self, page: Page, path: Path) -> None:
         """`page`, which may be older than the present one, is now in `path`."""
-        self._saved = page
+        self._saved, self.origin = page, None
         self.path, self.title = path, path.stem
         self.saved.emit()
         self.state_changed.emit()

@@ -11,18 +11,14 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError
 from jotsk.core.files.exporting import Export, write_export
-from jotsk.core.files.openraster import read_page
+from jotsk.core.files.opening import Origin, is_picture, read_any
 from jotsk.core.files.openraster_writing import PageWriter
-from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
+from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
-from jotsk.core.page import Page, tiles_from
-from jotsk.core.page.page import blank_page
-from jotsk.core.page.stacking import with_picture_layer, without_layers
+from jotsk.core.page import Page
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.document import Document
 from jotsk.desk.jobs import Job
-
-PAGE_SUFFIX = ".ora"
 
 
 class Filing(QObject):
@@ -45,18 +41,20 @@ class Filing(QObject):
 
     def open(self, path: Path) -> None:
         """Open a page, or a picture as a sketch on a page of its own."""
-        if path.suffix.lower() in PICTURE_SUFFIXES:
-            self.run(
-                f"Opening {path.name}",
-                lambda p: _page_around(path),
-                lambda page: self._took(page, None, path.stem),
-            )
-        else:
-            self.run(
-                f"Opening {path.name}",
-                lambda p: prepared(read_page(path, progress=p)),
-                lambda page: self._took(page, path, path.stem),
-            )
+
+        def work(progress: Callable[[float], None]) -> tuple[Page, Origin]:
+            origin = Origin.of(path)
+            return prepared(read_any(path, path.stem, progress=progress)), origin
+
+        def took(outcome: tuple[Page, Origin]) -> None:
+            page, origin = outcome
+            if is_picture(path):
+                self._document.take(page, path=None, title=path.stem, saved=True, origin=origin)
+            else:
+                self._signatures[path] = origin.signature
+                self._document.take(page, path=path, title=path.stem, saved=True, origin=origin)
+
+        self.run(f"Opening {path.name}", work, took)
 
     def read_pictures(self, paths: Sequence[Path], done: Callable[[list[tuple[str, Pixels]]], None]) -> None:
         """Read pictures that are to be placed on the page; one that cannot be read is told, and the others come."""
@@ -111,7 +109,11 @@ class Filing(QObject):
 
     def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
         """Build a page, such as the demo, and take it."""
-        self.run(title, lambda p: prepared(work(p)), lambda page: self._took(page, None, title))
+        self.run(
+            title,
+            lambda p: prepared(work(p)),
+            lambda page: self._document.take(page, path=None, title=title, saved=True),
+        )
 
     def stop(self) -> None:
         if self.job is not None:
@@ -133,22 +135,9 @@ class Filing(QObject):
     def _ended(self) -> None:
         self.job = None
 
-    def _took(self, page: Page, path: Path | None, title: str) -> None:
-        if path is not None:
-            self.remember_file(path)
-        self._document.take(page, path=path, title=title, saved=True)
-
 
 def prepared(page: Page) -> Page:
     """Halve every layer now, off the interface's thread, so that the first look at the whole page is quick."""
     for layer in page.layers:
         layer.tiles.at_level(7)
     return page
-
-
-def _page_around(path: Path) -> Page:
-    """A page of the picture's own size with the picture as its sketch."""
-    pixels, dpi = read_picture(path)
-    h, w = pixels.shape
-    page = with_picture_layer(blank_page(w, h, dpi or 300.0), tiles_from(pixels), path.stem)
-    return prepared(without_layers(page, [1]))

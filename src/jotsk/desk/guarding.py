@@ -93,8 +93,7 @@ class Guard(QObject):
             return
         if self._journal is None:
             slot, known = self._next
-            is_on_file = kept.path is not None and not kept.is_unsaved
-            start = Start(kept.page, kept.path, known) if is_on_file else Start(known=known)
+            start = Start(known) if kept.is_unsaved else Start(known, kept.page, self._document.origin)
             try:
                 self._journal = self._shelf.begin(slot, start)
             except OSError as error:

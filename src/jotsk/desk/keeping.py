@@ -16,10 +16,9 @@ from typing import IO
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.errors import JotskError
-from jotsk.core.files.openraster import read_page
+from jotsk.core.errors import DamagedFile, JotskError
+from jotsk.core.files.opening import PAGE_SUFFIX, Origin, is_picture, read_any
 from jotsk.core.files.store import Known, PageStore
-from jotsk.core.files.writing import signature
 from jotsk.core.page import Page
 from jotsk.core.page.miniature import miniature_png
 
@@ -29,7 +28,7 @@ STEP = "step"
 SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
 MOST_UNSWEPT = 4000  # and steps after which they are in any case
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
-SUFFIX, BASE_SUFFIX = ".journal", ".base.ora"
+SUFFIX, BASE = ".journal", ".base"
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,11 +44,11 @@ class Kept:
 
 @dataclass(frozen=True, slots=True)
 class Start:
-    """What a journal need not write: the page `page` as it is in the file `path`, or where its parts lie already."""
+    """What a journal need not write: parts it has already, or the page `page` as it was read from `origin`."""
 
-    page: Page | None = None
-    path: Path | None = None
     known: Known | None = None
+    page: Page | None = None
+    origin: Origin | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -236,7 +235,7 @@ class Shelf:
                     return None
                 where = store.note("path")
                 known = Known()
-                page = store.get(states[0].id, base=lambda: read_page(_base_of(path)), known=known)
+                page = store.get(states[0].id, base=lambda: _read_base(path, store.note("base")), known=known)
                 return Kept(page, Path(where) if where else None, store.note("title") or "Kept page", known=known)
             finally:
                 store.close()
@@ -266,7 +265,7 @@ class Shelf:
     def _put_aside(self, path: Path) -> None:
         """Neither lost nor met again at every start."""
         log.exception("a journal is damaged")
-        for part in (path, _base_of(path)):
+        for part in (path, *_bases_of(path)):
             if part.exists():
                 part.replace(part.with_suffix(".damaged"))
 
@@ -288,26 +287,39 @@ def _begin(store: PageStore, start: Start) -> None:
     """Tell the store what it need not write."""
     if start.known is not None:
         store.recall(start.known)
-    elif start.page is not None and start.path is not None:
-        copy = _base_of(store.path)
+    elif start.page is not None and start.origin is not None:
+        original = start.origin.path
+        suffix = original.suffix.lower() if is_picture(original) else PAGE_SUFFIX
+        copy = store.path.with_name(store.path.stem + BASE + suffix)
         try:
-            before = signature(start.path)
-            shutil.copyfile(start.path, copy)
+            shutil.copyfile(original, copy)
             with open(copy, "rb+") as file:
                 os.fsync(file.fileno())
         except OSError:
-            copy.unlink(missing_ok=True)
-            return  # then all of the page is written
-        if signature(start.path) == before:
+            is_the_same = False
+        else:
+            is_the_same = start.origin.is_unchanged
+        if is_the_same:
+            store.set_notes(base=original.stem)
             store.lean_on(start.page)
+        else:
+            copy.unlink(missing_ok=True)  # all of the page is written
 
 
-def _base_of(path: Path) -> Path:
+def _bases_of(path: Path) -> list[Path]:
     """The file that a journal leans on, if it does."""
-    return path.with_name(path.stem + BASE_SUFFIX)
+    return list(path.parent.glob(f"{path.stem}{BASE}.*"))
+
+
+def _read_base(path: Path, name: str | None) -> Page:
+    copies = _bases_of(path)
+    if not copies:
+        raise DamagedFile(path, "the file it leans on is gone")
+    return read_any(copies[0], name or "")
 
 
 def _remove(path: Path) -> None:
-    base = _base_of(path).name
-    for name in (path.name, f"{path.name}-wal", f"{path.name}-shm", base, f"{path.stem}.lock"):
+    for base in _bases_of(path):
+        base.unlink(missing_ok=True)
+    for name in (path.name, f"{path.name}-wal", f"{path.name}-shm", f"{path.stem}.lock"):
         path.with_name(name).unlink(missing_ok=True)

@@ -10,11 +10,12 @@ from PySide6.QtCore import QMimeData, QObject, QSettings
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox, QWidget
 
+from jotsk.core.files.opening import PAGE_SUFFIX
 from jotsk.core.files.premultiply_kernel import premultiplied
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import Board
 from jotsk.desk.document import Document
-from jotsk.desk.filing import PAGE_SUFFIX, Filing
+from jotsk.desk.filing import Filing
 from jotsk.desk.guarding import Guard
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.milestones import MINUTES, Milestones

@@ -5,7 +5,7 @@ import skia
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from jotsk.core.ink.blend_kernel import halve_into, layer_into, tinted
+from jotsk.core.ink.blend_kernel import halve_into, layer_into, rub_into, tinted
 from jotsk.core.ink.stroke import packed
 
 
@@ -43,6 +43,15 @@ def test_source_over_is_skias_within_a_level_or_two(seed, opacity):
     out = below.copy()
     layer_into(out, above, opacity, np.uint32(0), False)
     assert np.abs(channels(out) - skia_over(below, above, opacity / 255)).max() <= 1.6
+
+
+def test_every_channel_times_every_share_is_the_product_rounded():
+    v, k = np.meshgrid(np.arange(256), np.arange(256))
+    channels = np.stack([v, 255 - v, v ^ 0x55, v ^ 0xF0], axis=-1).astype(np.uint8)
+    pixels = channels.copy().view(np.uint32)[..., 0]
+    rub_into(pixels, (255 - k).astype(np.uint8))
+    exact = np.floor(channels * k[..., None] / 255 + 0.5)
+    assert np.array_equal(pixels[..., None].view(np.uint8), exact.astype(np.uint8))
 
 
 def test_what_is_over_stays_premultiplied():

@@ -84,6 +84,25 @@ def test_wet_ink_is_halved_as_a_mean():
     assert np.abs(half[:64, :64] - means).max() <= 0.5
 
 
+@pytest.mark.parametrize("pen_id", ["plain-round", "quill-nib", "eraser"])
+def test_one_smooth_line_is_shown_just_as_any_line_at_every_halving(pen_id):
+    """What most pens paint goes a way of its own; here beside the way of all the others, beyond the page's edge too."""
+    trace = drawn(np.array([[-90, -60], [300, 200], [-70, 330], [390, 30]]), 1.2, pressure=[0.2, 0.9, 0.4], seed=2)
+    quick, plain = (WetInk(pen_by_id(pen_id), 25.0, 30.0) for _ in range(2))
+    plain._is_one_line = False
+    assert quick._is_one_line
+    for k, row in enumerate(trace.samples.tolist()):
+        assert quick.push(Sample(*row)) == plain.push(Sample(*row))
+        if k % 9 and k != len(trace.samples) - 1:
+            continue
+        assert quick.cells == plain.cells
+        for level in range(k % 4 + 1):
+            for column, line in {(c >> level, r >> level) for c, r in quick.cells}:
+                tile = quick.alpha(level, column, line)
+                assert np.array_equal(tile, plain.alpha(level, column, line))
+    assert quick.alpha(3, 0, 0).any() and min(quick.cells) < (0, 0)
+
+
 def test_a_cut_takes_ink_away_and_stays_when_the_stroke_is_steadied_anew():
     trace = drawn(np.array([[20, 150], [380, 150]]), 2.0, pressure=1.0, seed=9)
     stroke = Stroke(trace, pen_by_id("plain-round"), 14.0, (0, 0, 0), 0.0, 0.0)

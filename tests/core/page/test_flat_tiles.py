@@ -68,6 +68,16 @@ def test_kept_tiles_are_the_page_through_any_edits(blend, active):
         assert change == change_between(before, page)
 
 
+@pytest.mark.parametrize(("opacity", "tint"), [(1.0, None), (0.5, None), (0.5, (0, 90, 200)), (1.0, (0, 90, 200))])
+def test_a_sketch_below_the_ink_is_flattened_in_one_go_with_it(opacity, tint, monkeypatch):
+    page = some_page()
+    page = page.with_layer(replace(page.layers[1], opacity=opacity, tint=tint))
+    flat = FlatTiles()
+    flat.set_page(page)
+    monkeypatch.setattr(FlatTiles, "_put_down", lambda *_: pytest.fail("layer by layer"))
+    assert np.array_equal(whole(flat, 0), rgba(flattened(page))[..., :3])
+
+
 def test_a_change_names_only_the_tiles_it_touches():
     page = some_page()
     flat = FlatTiles()
@@ -139,8 +149,8 @@ def test_tiles_that_were_prepared_show_the_same_and_none_is_prepared_when_time_i
     places = [(0, c, r) for c in range(3) for r in range(2)]
     for tiles in (flat, plain):
         tiles.set_page(page)
-    assert not flat.prepare(places, 0.0) and not flat._sandwiches
-    assert flat.prepare(places, np.inf) and len(flat._sandwiches[0]) == len(places)
+    assert not flat.prepare(places, 0.0) and not any(map(flat._sandwiches.has, places))
+    assert flat.prepare(places, np.inf) and all(map(flat._sandwiches.has, places))
     after = edits.with_stroke(page, stroke_along([(20, 20), (300, 200)], size=14))
     for tiles in (flat, plain):
         tiles.set_page(after)
@@ -207,9 +217,13 @@ def test_the_tiles_kept_for_later_are_those_asked_for_last():
     for content, name in zip(contents, "abc", strict=True):
         kept.get((0, 0, 0), contents[0])
         kept.keep((0, 0, 0), content, name)
+    assert len(kept) == 3 and not kept.tidy() and len(kept) == 2, "at rest one is given back"
     assert [kept.get((0, 0, 0), content) for content in contents] == ["a", None, "c"]
     assert kept.get((0, 0, 0), Content([tile, None])) == "a" and kept.get((0, 1, 0), contents[0]) is None
     assert kept.get((0, 0, 0), Content([tile.copy(), None])) is None, "the same object, not the same px"
+    for column in range(9):
+        kept.keep((0, column, 0), contents[0], "d")
+    assert len(kept) == 4, "and without rest no more than twice as many stay"
 
 
 def test_where_tiles_differ_is_the_same_whether_one_came_of_the_other_or_not():

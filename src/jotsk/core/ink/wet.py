@@ -21,11 +21,13 @@ from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_reach
 from jotsk.core.ink.stretch_kernel import stretch
+from jotsk.core.ink.wet_kernel import show_tip
 
 LEVELS = 8
 STEPS = 1024
 AMOUNTS = np.linspace(0.0, 1.0, STEPS + 1)
 NO_JOINT = np.zeros((0, 4))
+ONE_LINE = ((1.0, 1.0),)  # the shells of a pen that paints one smooth line
 
 Key = tuple[int, int]
 Point = tuple[float, float, float, float]  # x, y, radius, ink
@@ -59,12 +61,15 @@ class WetInk:
         self._live = LiveHold(rail) if rail is not None else None
         self._copies = tuple(copies)
         self._is_plain = is_plain(pen)
+        self._is_one_line = self._is_plain and pen.tip == "smooth" and pen.shells == ONE_LINE and not copies
         self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
         self._line: list[Point] = []
         self._settled: dict[Key, NDArray[Any]] = {}
+        self._settled_at: dict[Key, int] = {}  # addresses
         self._levels: list[dict[Key, NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
         self._chains: dict[Key, NDArray[np.int64]] = {}  # addresses of a tile and of its halvings
         self._halvings = 0  # so many are kept up to date
+        self._seen_at = 0  # the halving that was asked for last
         self._stale: list[Rect] = []  # page px whose halvings are not
         self._fixed = 0  # segments of the line that are painted for good
         self._length = 0.0  # of those
@@ -113,6 +118,7 @@ class WetInk:
 
     def alpha(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
         """The ink on one tile of the page halved `level` times, or None. Halvings are made when asked for."""
+        self._seen_at = level
         if level > self._halvings:
             self._halvings = level
             self._stale = [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._levels[0]]
@@ -161,7 +167,9 @@ class WetInk:
         # From one point before the first new segment, for its tangent, to one after the last.
         # With the piece painted before it, whose joint could not be finished until now.
         joint = self._joint
-        *painted, self._joint, self._length, rect = self._stretch(max(0, fixed - 1), end + 2, fixed, end, joint)
+        *painted, self._joint, self._length, rect = self._stretch(
+            max(0, fixed - 1), end + 2, fixed, end, LONGEST_STEP_PX, joint
+        )
         turns = self._repeated(tuple(painted), rect)
         for turn, reached in turns:
             self._paint(reached, turn, len(joint))
@@ -185,18 +193,19 @@ class WetInk:
         if reaches:
             self._line.append((sample.x, sample.y, radius, ink))
         last = len(self._line)
-        *painted, _, _, rect = self._stretch(max(0, self._fixed - 1), last, min(self._fixed, last - 1), last - 1)
+        fixed, step_px = self._fixed, LONGEST_STEP_PX * (1 << self._seen_at)  # as fine as it is seen
+        *painted, _, _, rect = self._stretch(max(0, fixed - 1), last, min(fixed, last - 1), last - 1, step_px)
         if reaches:
             self._line.pop()
         return self._repeated(tuple(painted), rect)
 
     def _stretch(
-        self, start: int, stop: int, first: int, last: int, joint: NDArray[np.float64] = NO_JOINT
+        self, start: int, stop: int, first: int, last: int, step_px: float, joint: NDArray[np.float64] = NO_JOINT
     ) -> tuple[NDArray[np.float32], NDArray[np.uint8], NDArray[np.float64], NDArray[np.float64], float, Rect]:
         """The curve from line point `first` to `last`, through line points start .. stop - 1: `stretch_kernel`."""
         window = np.array(self._line[start:stop])
         points, ink, along, end, length, *rect = stretch(
-            window, first - start, last - start, joint, self._length, self._taper_in, LONGEST_STEP_PX
+            window, first - start, last - start, joint, self._length, self._taper_in, step_px
         )
         if self.pen.dash:
             ink[_in_gap(along, np.array(self.pen.dash) * self.size_px)] = 0
@@ -211,6 +220,7 @@ class WetInk:
             tile = self._settled.get((column, row))
             if tile is None:
                 tile = self._settled[column, row] = new_buffer(self.pen, TILE, TILE)
+                self._settled_at[column, row] = address_of(tile)
             corner = column * TILE, row * TILE
             paint(
                 self.pen, self.size_px, tile, corner, points, ink, along, first, len(points),
@@ -218,7 +228,15 @@ class WetInk:
             )  # fmt: skip
 
     def _refresh(self, rect: Rect, tips: list[tuple[Painted, Rect]]) -> None:
-        """Bring level 0 up to date inside `rect`; the halvings above it are made when asked for."""
+        """Bring level 0 up to date inside `rect`; most pens' halvings above it are made when asked for."""
+        if self._is_one_line:
+            (((points, ink, _), _),) = tips
+            for column, row in rect.cells(TILE):
+                x, y = column * TILE, row * TILE
+                part = rect & Rect(x, y, x + TILE, y + TILE)
+                tiles, dry = self._addresses(column, row), self._settled_at.get((column, row), 0)
+                show_tip(tiles, TILE, dry, *part, points, ink)
+            return
         starts = self._fixed == 0
         for column, row in rect.cells(TILE):
             x, y = column * TILE, row * TILE

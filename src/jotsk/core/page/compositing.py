@@ -55,7 +55,7 @@ class Node:
         return self.opacity, int(self.tint), int(self.layer.tint is not None)
 
     @property
-    def is_plain_ink(self) -> bool:
+    def is_plain(self) -> bool:
         """Whether it is put down with source over, alone, and holds nothing but its own tiles."""
         return not (self.mode or self.clipped or self.inside or self.wet)
 
@@ -147,7 +147,7 @@ def put_down(
     had_ink = False
     run: list[tuple[Node, InkTile]] = []  # of plain ink, put down together
     for node in nodes:
-        if not atop and node.is_plain_ink:
+        if not atop and node.is_plain:
             tile = node.tiles.stored(*key)
             if tile is None:
                 continue

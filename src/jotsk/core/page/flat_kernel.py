@@ -11,10 +11,11 @@ import numpy as np
 from numba import carray, njit
 
 from jotsk.core.ink.blend_kernel import (
+    BLOCK,
     FULL,
     OPTIONS,
     SIXTEEN,
-    ink_tiles_into,
+    ink_block_into,
     largest,
     over,
     pointer,
@@ -73,6 +74,20 @@ def sandwich_into(
 
 
 @njit(inline="always", **OPTIONS)
+def layer_row_into(work, pixels, k, hue, is_tinted):
+    """A layer's pixels over others. No branch for those that are empty: several are computed at once."""
+    if is_tinted:
+        for j in range(len(work)):
+            work[j] = over(scaled(tinted(pixels[j], hue), k), work[j])
+    elif k != FULL:
+        for j in range(len(work)):
+            work[j] = over(scaled(pixels[j], k), work[j])
+    else:
+        for j in range(len(work)):
+            work[j] = over(pixels[j], work[j])
+
+
+@njit(inline="always", **OPTIONS)
 def lay_ink_into(work, alpha, manner):
     """A row of a layer's ink over a row of pixels."""
     if not largest(alpha):
@@ -95,17 +110,30 @@ def for_screen(p):
 
 @njit(**OPTIONS)
 def flatten_into(shown, side, paper, tiles, starts):
-    """Flatten layers of plain ink on `paper` (uint32): K tiles of `side` px, given by their addresses `shown` (int64).
+    """Flatten layers on `paper` (uint32): K tiles of `side` px, given by their addresses `shown` (int64).
 
-    Tile k is made of rows starts[k] .. starts[k + 1] - 1 of `tiles`, which are as for `blend_kernel.ink_tiles_into`.
+    Tile k is made of rows starts[k] .. starts[k + 1] - 1 of `tiles`, which are as for `blend_kernel.ink_tiles_into`;
+    or their colour is PIXELS, which no ink has, and what lies at the address is (side, side) uint32.
     """
+    n = side * side
     for k in range(len(shown)):
-        out = carray(pointer(shown[k]), (side, side), np.uint32)
-        for i in range(side):
-            for j in range(side):
-                out[i, j] = paper
-        ink_tiles_into(out, side, 0, 0, tiles[starts[k] : starts[k + 1]])
-        for i in range(side):
-            row = out[i]
-            for j in range(side):
-                row[j] = for_screen(row[j])
+        out = carray(pointer(shown[k]), (n,), np.uint32)
+        for j in range(n):
+            out[j] = paper
+        for t in range(starts[k], starts[k + 1]):
+            if tiles[t, 1] == PIXELS:
+                pixels = carray(pointer(tiles[t, 0]), (n,), np.uint32)
+                layer_row_into(out, pixels, np.uint32(tiles[t, 2]), np.uint32(tiles[t, 3]), tiles[t, 4] != 0)
+                continue
+            alpha = carray(pointer(tiles[t, 0]), (n,), np.uint8)
+            eights = carray(pointer(tiles[t, 0]), (n // 8,), np.uint64)
+            ink = np.uint32(tiles[t, 1])
+            opacity = np.uint32(tiles[t, 2])
+            hue = np.uint32(tiles[t, 3])
+            is_tinted = tiles[t, 4] != 0
+            for b in range(n // BLOCK):
+                if eights[2 * b] | eights[2 * b + 1]:  # most of a tile of line art is empty
+                    part = slice(b * BLOCK, (b + 1) * BLOCK)
+                    ink_block_into(out[part], alpha[part], ink, opacity, hue, is_tinted)
+        for j in range(n):
+            out[j] = for_screen(out[j])

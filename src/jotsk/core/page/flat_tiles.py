@@ -5,7 +5,7 @@ from __future__ import annotations
 import time
 from collections.abc import Collection, Iterable, Mapping, MutableMapping, Sequence
 from dataclasses import dataclass
-from typing import Any, NamedTuple, TypeVar
+from typing import Any, NamedTuple
 
 import cv2
 import numpy as np
@@ -15,29 +15,22 @@ from jotsk.core.cores import in_shares
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
-from jotsk.core.ink.blend_kernel import ink_layers_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
-from jotsk.core.page.flat_kernel import INK, NOTHING, PIXELS, sandwich_into
-from jotsk.core.page.former_tiles import Content, FormerTiles, Place
+from jotsk.core.page.former_tiles import Content, FormerTiles
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.page import Page
-from jotsk.core.page.plain_ink import Ink, PlainInk, Shown, flattened_together
+from jotsk.core.page.places import Place, taken_out
+from jotsk.core.page.plain_stack import Plain, PlainStack, Shown, flattened_together
+from jotsk.core.page.sandwiches import MOST_SANDWICHES, Sandwiches
 from jotsk.core.page.stack import ancestors, inside
-from jotsk.core.page.tiles import InkTile, Key, Pixels, Stored, rgba
+from jotsk.core.page.tiles import Key, Stored, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_FORMER, MOST_EXPECTED, MOST_GONE = 512, 128, 4096
-MOST_SANDWICHES = 256
 WORTH_THREADS_S = 0.002  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
-T = TypeVar("T")
 WHOLE = Rect(0, 0, TILE, TILE)
-BLACK = np.uint32(0)
-NO_WET = np.zeros((0, 0), np.uint8)
-NO_ALPHA, NO_PIXELS = np.zeros((0, 0), np.uint8), np.zeros((0, 0), np.uint32)
-for _nothing in (NO_ALPHA, NO_PIXELS):  # read-only like the tiles they stand for, or kernels are compiled twice
-    _nothing.setflags(write=False)
 
 
 @dataclass(frozen=True, slots=True)
@@ -75,15 +68,6 @@ class _Flat(NamedTuple):
     content: Content | None
 
 
-@dataclass(slots=True)
-class _Sandwich:
-    """What lies under the active layer on one tile, flattened, and the ink of the layers above it."""
-
-    under: Pixels
-    above: NDArray[np.uint8] | None  # (N, 128, 128), the lowest first
-    manner: NDArray[np.uint32]  # (N, 4): colour, opacity, tint, whether tinted
-
-
 class FlatTiles:
     """Flattens a page on demand. What the active layer lies between is kept apart, so that ink on it costs little."""
 
@@ -97,9 +81,10 @@ class FlatTiles:
         self._gone: list[MutableMapping[Any, Any]] = []  # to be given back when the hand rests
         self._dropped: set[Key] = set()  # cells of which there is no tile
         self._former: FormerTiles[Shown] = FormerTiles(MOST_FORMER)
-        self._sandwiches: dict[int, dict[Key, _Sandwich]] = {}
+        self._leaving: list[tuple[Place, _Flat]] = []  # on their way there
+        self._sandwiches = Sandwiches()
         self._nodes: dict[int, tuple[list[Node], int]] = {}
-        self._inks: dict[int, PlainInk] = {}
+        self._plain: dict[int, PlainStack] = {}
         self._nodes_for: tuple[object, object, object] = (None, None, None)
         self._rows: dict[tuple[int, int], list[Mapping[int, Stored]]] = {}  # of all layers, by level and row
         self._rows_of: Page | None = None
@@ -126,6 +111,7 @@ class FlatTiles:
         change, beside = change_between(before, page), set[Key]()
         pairs = [(old, new) for old, new in zip(before.layers, page.layers, strict=True) if old is not new]
         if any(_manner(old) != _manner(new) for old, new in pairs):
+            self._leaving.clear()
             self._gone.append(self._former.emptied())
         if change.area:
             self._clear()
@@ -136,9 +122,14 @@ class FlatTiles:
             for old, new in pairs:
                 if new.uid != page.active_uid:
                     beside |= new.tiles.changed_since(old.tiles)
-        _drop(self._sandwiches, beside)
+        self._sandwiches.drop(beside)
         self._put_away(change.cells)
         return change
+
+    @property
+    def _paper(self) -> np.uint32:
+        assert self.page is not None
+        return packed(self.page.paper)
 
     def level_size(self, level: int) -> Rect:
         assert self.page is not None
@@ -152,6 +143,7 @@ class FlatTiles:
         cells = set(area.cells(TILE)) - self._dropped
         if cells:  # with every event of the pen, but nearly always the same ones
             self._put_away(cells)
+            self._arrive()
             self._dropped |= cells
 
     def tidy(self, end: float) -> bool:
@@ -163,20 +155,30 @@ class FlatTiles:
                 self._gone.pop()
             if time.perf_counter() >= end:
                 return False
+        self._arrive()
+        while self._former.tidy():
+            if time.perf_counter() >= end:
+                return False
         return True
 
     def _clear(self) -> None:
         """Nothing is as it was. To give a thousand tiles back takes longer than to flatten those that are seen."""
         self._gone += [*self._tiles.values(), self._former.emptied()]
-        self._tiles = {}
+        self._tiles, self._leaving = {}, []
         while sum(map(len, self._gone)) > MOST_GONE:
             self._gone.pop(0)
 
     def _put_away(self, cells: Collection[Key]) -> None:
-        """What is flattened of these cells is not what there is any more, but may be again."""
-        for place, flat in _drop(self._tiles, cells):
+        """What is flattened of these cells is not what there is any more, but may be again, with another value of the
+        page: until then to keep it can wait."""
+        self._arrive()
+        self._leaving = taken_out(self._tiles, cells)
+
+    def _arrive(self) -> None:
+        for place, flat in self._leaving:
             if flat.content is not None:
                 self._former.keep(place, flat.content, flat.shown)
+        self._leaving = []
 
     def make(self, places: Collection[Place]) -> None:
         """Flatten the tiles named that are not there, on all cores."""
@@ -218,28 +220,28 @@ class FlatTiles:
                 return False
             if nodes is None:
                 nodes = nodes_of(page.layers, level, None, self.shows)
-                plain = PlainInk(nodes)
-            ink = plain.on(place)
-            if ink is None:
+                stack = PlainStack(nodes)
+            plain = stack.on(place)
+            if plain is None:
                 shown = self._put_down(nodes, place)
             else:
-                (shown,) = flattened_together(packed(page.paper), [ink], in_threads=False)
+                (shown,) = flattened_together(packed(page.paper), [plain], in_threads=False)
             self._cut_at_edge(shown, place)
             self._former.keep(place, content, shown)
         return True
 
     def _made(self, missing: Sequence[Place]) -> dict[Place, Shown]:
-        """Tiles flattened, those of plain ink together."""
+        """Tiles flattened, those together whose layers just lie over each other."""
         if not missing:
             return {}
         begin = time.perf_counter()
-        inks = [self._ink_of(place) for place in missing]
-        plain = [place for place, ink in zip(missing, inks, strict=True) if ink is not None]
-        others = [place for place, ink in zip(missing, inks, strict=True) if ink is None]
+        for level in {place[0] for place in missing}:
+            self._nodes_at(level)
+        stacks = {place: self._plain_on(place) for place in missing}
+        plain = {place: stack for place, stack in stacks.items() if stack is not None}
+        others = [place for place, stack in stacks.items() if stack is None]
         is_long = len(missing) * self.seconds_a_tile > WORTH_THREADS_S
-        assert self.page is not None
-        paper = packed(self.page.paper)
-        together = flattened_together(paper, [ink for ink in inks if ink is not None], in_threads=is_long)
+        together = flattened_together(self._paper, list(plain.values()), in_threads=is_long)
         made = dict(zip(plain, together, strict=True))
         made |= zip(others, (in_shares if is_long else map)(self._flattened, others), strict=True)
         for place, shown in made.items():
@@ -256,11 +258,10 @@ class FlatTiles:
         if len(places) > MOST_SANDWICHES:
             return True
         for place in places:
-            level, column, row = place
-            if (column, row) not in self._sandwiches.get(level, ()):
+            if not self._sandwiches.has(place):
                 if time.perf_counter() >= end:
                     return False
-                self._new_sandwich(place, *self._nodes_at(level))
+                self._sandwiches.make(place, self._paper, *self._nodes_at(place[0]))
         return True
 
     def copy_into(self, target: NDArray[np.uint8], corner: Key, places: Iterable[Place]) -> None:
@@ -279,18 +280,20 @@ class FlatTiles:
 
     def part_into(self, target: NDArray[np.uint8], corner: Key, part: Rect, level: int) -> None:
         """Flatten only `part` (px of the halved page), with the wet ink, as often as it changes."""
+        paper, (nodes, active) = self._paper, self._nodes_at(level)
         for column, row in part.cells(TILE):
             x, y = column * TILE, row * TILE
             piece = part & Rect(x, y, x + TILE, y + TILE)
             within = Rect(piece.x0 - x, piece.y0 - y, piece.x1 - x, piece.y1 - y)
-            self._layered_into(target, (piece.x0 - corner[0], piece.y0 - corner[1]), (level, column, row), within)
+            at = piece.x0 - corner[0], piece.y0 - corner[1]
+            self._sandwiches.put_into(target, at, (level, column, row), within, paper, nodes, active)
 
     def _flattened(self, place: Place) -> Shown:
-        level, column, row = place
-        if (column, row) not in self._sandwiches.get(level, ()):
-            return self._put_down(self._nodes_at(level)[0], place)
+        nodes, active = self._nodes_at(place[0])
+        if not self._sandwiches.has(place):
+            return self._put_down(nodes, place)
         shown = np.empty((TILE, TILE, 4), np.uint8)
-        self._layered_into(shown, (0, 0), place, WHOLE)
+        self._sandwiches.put_into(shown, (0, 0), place, WHOLE, self._paper, nodes, active)
         return shown
 
     def _cut_at_edge(self, shown: Shown, place: Place) -> None:
@@ -303,79 +306,15 @@ class FlatTiles:
         if high < TILE:
             shown[max(0, high) :] = self._desk
 
-    def _ink_of(self, place: Place) -> Ink | None:
-        """The plain ink on a tile, if that is all, and nothing is kept that makes it quicker still."""
-        level, column, row = place
-        if (column, row) in self._sandwiches.get(level, ()):
-            return None
-        self._nodes_at(level)
-        return self._inks[level].on(place)
+    def _plain_on(self, place: Place) -> Plain | None:
+        """The layers of a tile, if they just lie over each other, and nothing is kept that makes it quicker still."""
+        return None if self._sandwiches.has(place) else self._plain[place[0]].on(place)
 
     def _put_down(self, nodes: list[Node], place: Place) -> Shown:
-        assert self.page is not None
         level, *key = place
-        pixels = np.full((TILE, TILE), packed(self.page.paper), np.uint32)
-        put_down(nodes, pixels, level, (key[0], key[1]), _slices(WHOLE))
+        pixels = np.full((TILE, TILE), self._paper, np.uint32)
+        put_down(nodes, pixels, level, (key[0], key[1]), (slice(0, TILE), slice(0, TILE)))
         return cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA)
-
-    def _layered_into(self, target: NDArray[np.uint8], at: Key, place: Place, part: Rect) -> None:
-        """Write `part` of a tile to `target` (BGRA) at `at`, from what is kept of the layers around the active one."""
-        level, *key = place
-        column, row = key
-        nodes, active = self._nodes_at(level)
-        sandwich = self._sandwiches.get(level, {}).get((column, row)) or self._new_sandwich(place, nodes, active)
-        node = nodes[active] if active < len(nodes) else None
-        if node is not None and sandwich.above is not None and node.is_simple and not node.inside:
-            tile = node.tiles.stored(column, row)
-            wet = node.wet.alpha(level, column, row) if node.wet else None
-            is_ink = isinstance(tile, InkTile)
-            sandwich_into(
-                target.view(np.uint32)[..., 0], at, part, sandwich.under,
-                NOTHING if tile is None else INK if is_ink else PIXELS,
-                tile.alpha if isinstance(tile, InkTile) else NO_ALPHA,
-                tile.color if isinstance(tile, InkTile) else BLACK,
-                NO_PIXELS if tile is None or isinstance(tile, InkTile) else tile,
-                node.opacity, node.tint, node.layer.tint is not None,
-                NO_WET if wet is None else wet, node.wet.color if node.wet else BLACK,
-                node.wet.does if node.wet else 0, sandwich.above, sandwich.manner,
-            )  # fmt: skip
-            return
-        within = _slices(part)
-        pixels = sandwich.under[within].copy()
-        put_down(nodes[active : active + 1], pixels, level, (column, row), within)
-        if sandwich.above is None:
-            put_down(nodes[active + 1 :], pixels, level, (column, row), within)
-        elif len(sandwich.above):
-            ink_layers_into(pixels, np.ascontiguousarray(sandwich.above[:, within[0], within[1]]), sandwich.manner)
-        shown = target[at[1] : at[1] + part.height, at[0] : at[0] + part.width]
-        cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=shown)
-
-    def _new_sandwich(self, place: Place, nodes: list[Node], active: int) -> _Sandwich:
-        assert self.page is not None
-        level, column, row = place
-        under = np.full((TILE, TILE), packed(self.page.paper), np.uint32)
-        put_down(nodes[:active], under, level, (column, row), _slices(WHOLE))
-        above, manner = [], []
-        is_plain = True
-        for node in nodes[active + 1 :]:
-            tile = node.tiles.stored(column, row)
-            if node.is_simple and tile is None and not node.inside:
-                continue
-            if not node.is_simple or node.inside or not isinstance(tile, InkTile):
-                is_plain = False
-                break
-            above.append(tile.alpha)
-            manner.append((int(tile.color), node.opacity, int(node.tint), int(node.layer.tint is not None)))
-        sandwich = _Sandwich(
-            under,
-            np.array(above, np.uint8).reshape(-1, TILE, TILE) if is_plain else None,
-            np.array(manner, np.uint32).reshape(-1, 4),
-        )
-        kept = self._sandwiches.setdefault(level, {})
-        if len(kept) >= MOST_SANDWICHES:
-            del kept[next(iter(kept))]
-        kept[column, row] = sandwich
-        return sandwich
 
     def _content(self, page: Page, place: Place) -> Content:
         level, column, row = place
@@ -392,7 +331,7 @@ class FlatTiles:
         wanted = (self.page, self.wet, self.shows)
         if any(a is not b for a, b in zip(self._nodes_for, wanted, strict=True)):
             self._nodes_for = wanted
-            self._nodes, self._inks = {}, {}
+            self._nodes, self._plain = {}, {}
         if level not in self._nodes:
             assert self.page is not None
             nodes = nodes_of(self.page.layers, level, self.wet, self.shows)
@@ -400,26 +339,12 @@ class FlatTiles:
             uids = {layer.uid, *(g.uid for g in ancestors(self.page.layers, layer))} if layer else set()
             holds = [k for k, node in enumerate(nodes) if node.layer.uid in uids or _clips(node, uids)]
             self._nodes[level] = nodes, holds[0] if holds else len(nodes)
-            self._inks[level] = PlainInk(nodes)
+            self._plain[level] = PlainStack(nodes)
         return self._nodes[level]
-
-
-def _slices(part: Rect) -> tuple[slice, slice]:
-    return slice(part.y0, part.y1), slice(part.x0, part.x1)
 
 
 def _clips(node: Node, uids: set[int]) -> bool:
     return any(other.layer.uid in uids for other in node.clipped)
-
-
-def _drop(kept: dict[int, dict[Key, T]], cells: Collection[Key]) -> list[tuple[Place, T]]:
-    """Take the tiles out of `kept` that show one of the cells of the full size; return them."""
-    gone, here, at = [], set(cells), 0
-    for level in sorted(kept) if cells else ():
-        here, at = {(c >> (level - at), r >> (level - at)) for c, r in here}, level
-        tiles = kept[level]
-        gone += [((level, *key), tiles.pop(key)) for key in here if key in tiles]
-    return gone
 
 
 def _is_alike(before: Page, after: Page) -> bool:

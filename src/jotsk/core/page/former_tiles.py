@@ -11,54 +11,54 @@ from collections import OrderedDict
 from collections.abc import Sequence
 from typing import Generic, TypeVar
 
+from jotsk.core.page.places import Place
 from jotsk.core.page.tiles import Stored
 
-Place = tuple[int, int, int]  # level, column, row
 T = TypeVar("T")
 
 
 class Content:
-    """What every layer has at a place, the lowest first. Two are equal if that is the same objects."""
+    """What every layer has at a place, the lowest first. Two are the same if their `ids` are equal."""
 
-    __slots__ = ("_hash", "_held", "_ids")
+    __slots__ = ("_held", "ids")
 
     def __init__(self, tiles: Sequence[Stored | None]) -> None:
         self._held = tiles  # ids name nothing else as long as what they name lives
-        self._ids = tuple(map(id, tiles))
-        self._hash = hash(self._ids)
-
-    def __eq__(self, other: object) -> bool:
-        return isinstance(other, Content) and self._ids == other._ids
-
-    def __hash__(self) -> int:
-        return self._hash
+        self.ids = tuple(map(id, tiles))
 
 
 class FormerTiles(Generic[T]):
-    """At most `most` of them: those put away, or asked for, last."""
+    """About `most`: those put away, or asked for, last. To give memory back takes time, so it waits for rest."""
 
     def __init__(self, most: int) -> None:
         self._most = most
-        self._kept: OrderedDict[tuple[Place, Content], T] = OrderedDict()
+        self._kept: OrderedDict[tuple[Place, tuple[int, ...]], tuple[Content, T]] = OrderedDict()
 
     def __len__(self) -> int:
         return len(self._kept)
 
     def keep(self, place: Place, content: Content, flat: T) -> None:
-        key = place, content
-        self._kept[key] = flat
+        key = place, content.ids
+        self._kept[key] = content, flat
         self._kept.move_to_end(key)
-        if len(self._kept) > self._most:
+        if len(self._kept) > 2 * self._most:  # the hand does not rest
             self._kept.popitem(last=False)
 
-    def get(self, place: Place, content: Content) -> T | None:
-        key = place, content
-        flat = self._kept.get(key)
-        if flat is not None:
-            self._kept.move_to_end(key)
-        return flat
+    def tidy(self) -> bool:
+        """Let go of the oldest if there are more than should be; whether there still are."""
+        if len(self._kept) > self._most:
+            self._kept.popitem(last=False)
+        return len(self._kept) > self._most
 
-    def emptied(self) -> OrderedDict[tuple[Place, Content], T]:
+    def get(self, place: Place, content: Content) -> T | None:
+        key = place, content.ids
+        kept = self._kept.get(key)
+        if kept is None:
+            return None
+        self._kept.move_to_end(key)
+        return kept[1]
+
+    def emptied(self) -> OrderedDict[tuple[Place, tuple[int, ...]], tuple[Content, T]]:
         """Nothing of what was kept holds any more; it is given out, for whoever has the time to let go of it."""
         kept, self._kept = self._kept, OrderedDict()
         return kept

@@ -8,33 +8,25 @@ import time
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
-from PySide6.QtGui import (
-    QEnterEvent,
-    QFocusEvent,
-    QKeyEvent,
-    QPainter,
-)  # fmt: skip
-from PySide6.QtWidgets import QApplication, QWidget
+from PySide6.QtGui import QEnterEvent, QFocusEvent, QKeyEvent, QPainter
+from PySide6.QtWidgets import QWidget
 
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.guides.guidance import FREELY
-from jotsk.core.page import Page, color_at
+from jotsk.core.page import Page
 from jotsk.core.page.placing import first_placement
-from jotsk.core.page.stack import inside
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
 from jotsk.desk.board.drafting import Drafting
 from jotsk.desk.board.edges import WORDS as EDGE_WORDS
 from jotsk.desk.board.edges import Edges
-from jotsk.desk.board.guide_handles import GuideHandles
 from jotsk.desk.board.guide_overlay import GuideOverlay, draw_shape
-from jotsk.desk.board.lasso import choose_by, crop_by, cropped_area
+from jotsk.desk.board.holding import Holding
 from jotsk.desk.board.placing import Placing
 from jotsk.desk.board.pointing import PointedView
 from jotsk.desk.board.session import Session
 from jotsk.desk.board.settler import Settler
-from jotsk.desk.board.shifting import Shifting
-from jotsk.desk.board.ways import GOES_ROUND, SMALL_CURSOR, Way
+from jotsk.desk.board.ways import SMALL_CURSOR, Way
 from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding, turned_steps
 from jotsk.desk.hand import Hand
@@ -66,18 +58,15 @@ class Board(PointedView):
         self._notice_at = QPointF()
         self._paint_again_at = 0.0
         self._drawn_to: QPointF | None = None
-        self._lasso: list[QPointF] = []
         self.placing: Placing | None = None  # pictures on their way onto the page
-        self._shifting: Shifting | None = None
         self._preview: list[NDArray[np.float64]] = []
         self.guiding = Guiding(document, self)
         self._course = FREELY
         self.steps_of_page = False  # 15 degree steps are the page's; else the view's
         self._guide_overlay = GuideOverlay()
-        self._handles = GuideHandles(self.guiding)
         self.edges = Edges(document, self.guiding, self)
-        self._is_drafting = False
         self.drafting = Drafting(document, hand, self.guiding, self)
+        self.holding = Holding(self)
         self._paint_timer = QTimer(self, singleShot=True)
         self._paint_timer.timeout.connect(self._paint_wet)
         self.settler = Settler(document, hand, lambda: self.session, self)
@@ -159,10 +148,9 @@ class Board(PointedView):
         guiding, placing = self.guiding, self.way is Way.GUIDE
         self._guide_overlay.draw(
             painter, self.view, ratio, self.size(), guiding.guides, guiding.lit,
-            guiding.selected if placing else None, moving=self._is_moving or self._handles.is_held,
+            guiding.selected if placing else None, moving=self._is_moving or self.holding.is_guide,
         )  # fmt: skip
-        around = self._crop_corners() if self.way is Way.CROP and self._lasso else self._lasso
-        overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, around)
+        overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, self.holding.outline)
         if (shape := self.settler.shape) is not None:
             draw_shape(painter, shape, self.view, ratio, self.size())
         if self.way is Way.DRAFT:
@@ -230,8 +218,9 @@ class Board(PointedView):
         self._point_at(None)
 
     def give_up_finger(self) -> None:
-        if self._finger_draws:
-            self._lasso = []
+        if self._finger_draws and self.holding.is_held:
+            self.holding.give_up()
+        elif self._finger_draws:
             self.drop_stroke()
         super().give_up_finger()
 
@@ -240,39 +229,7 @@ class Board(PointedView):
 
     def _press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         self._point_at(at)
-        if self.placing is not None:
-            x, y = self.view.to_page(*self._device(at))
-            if not self.placing.press(x, y, self.view.zoom / self.devicePixelRatioF()):
-                self._start_drag(at, Way.MOVE)
-            self.update()
-            return
-        if self.way is Way.SHIFT:
-            page = self.document.page
-            uids = inside(page.layers, self.document.chosen_layers)
-            self._shifting = Shifting(page, uids, self.view.to_page(*self._device(at)))
-            return
-        if self.way is Way.PICK:
-            self._pick(at)
-            return
-        if self.way is Way.DRAFT:
-            ratio = self.devicePixelRatioF()
-            self.drafting.press(self.view.to_page(*self._device(at)), self.view.zoom / ratio)
-            self._is_drafting = True
-            return
-        if self.way is Way.EDGES:
-            self.edges.press(self.view.to_page(*self._device(at)))
-            return
-        if self.way is Way.GUIDE:
-            if not self._handles.take(at, self.view, self.devicePixelRatioF(), self.size()):
-                self._start_drag(at, Way.MOVE)
-            return
-        if self.way in GOES_ROUND:
-            self._lasso = [at]
-            return
-        if self.way is not Way.DRAW:
-            self._start_drag(at, self.way)
-            return
-        if self.settler.take_handle(at, self.view, self.devicePixelRatioF(), self.size()):
+        if self.holding.take(at):
             return
         if self.session is not None:  # the lift never came: the pen left the tablet, or a driver lost it
             self._release(QPointF(math.nan, math.nan), t_ms)
@@ -292,26 +249,10 @@ class Board(PointedView):
             self._push(at, t_ms, pressure)
 
     def _move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
-        if self._lasso:
-            self._lasso.append(at)
-            self.update()
-        elif self.placing is not None and self._drag_at is None:
-            self.placing.drag(*self.view.to_page(*self._device(at)))
-            self.update()
-        elif self._shifting is not None:
-            self.show_preview(self._shifting.lines_at(self.view.to_page(*self._device(at))))
-        elif self.settler.handle is not None:
-            self.settler.drag_handle(self.view.to_page(*self._device(at)), self.view, self.devicePixelRatioF())
-            self.update()
-        elif self.edges.is_held:
-            self.edges.drag(self.view.to_page(*self._device(at)))
-            self.update()
-        elif self._is_drafting:
-            self.drafting.drag(self.view.to_page(*self._device(at)))
-        elif self._handles.is_held:
-            self._handles.drag(self.view.to_page(*self._device(at)), self.view, self.devicePixelRatioF())
+        if self.holding.is_held:
+            self.holding.drag(at)
         elif self._drag_at is not None:
-            self._drag(at)
+            self.drag(at)
         elif self.session is not None:
             self._drawn_to = at
             self._push(at, t_ms, pressure, tilt_x, tilt_y)
@@ -320,7 +261,7 @@ class Board(PointedView):
 
     def _push(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
         assert self.session is not None
-        x, y = self.view.to_page(*self._device(at))
+        x, y = self.to_page(at)
         if not self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y):
             return
         self.settler.moved(at)
@@ -346,36 +287,11 @@ class Board(PointedView):
         self._paint_again_at = now + max(FASTEST_PAINT_S, REST_SHARE * (now - begin))
 
     def _release(self, at: QPointF, t_ms: float) -> None:
-        if self._lasso:
-            self._close_lasso()
-            return
-        if self.placing is not None:
-            self.placing.release()
-        if self._shifting is not None:
-            by, self._shifting = self._shifting.by(self.view.to_page(*self._device(at))), None
-            self.show_preview([])
-            self.document.shift_layers(*by)
-            return
-        if self.settler.handle is not None:
-            to = self.view.to_page(*self._device(at))
-            self.settler.drag_handle(to, self.view, self.devicePixelRatioF(), finished=True)
-            self.update()
-            return
-        if self.edges.is_held:
-            self.edges.release()
-            self.update()
-            return
-        if self._is_drafting:
-            self._is_drafting = False
-            self.drafting.release()
-            return
-        if self._handles.is_held:
-            self._handles.let_go()
-            self.update()
+        if self.holding.is_held:
+            self.holding.let_go(at)
             return
         if self._drag_at is not None:
-            self._drag_at = self._resized_from = None
-            self.update()
+            self.end_drag()
             return
         session, self.session = self.session, None
         if session is None:
@@ -385,7 +301,7 @@ class Board(PointedView):
         self._paint_timer.stop()
         self.settler.stop()
         if math.isfinite(at.x()) and session.shape is None:
-            session.lift(t_ms, *self.view.to_page(*self._device(at)))
+            session.lift(t_ms, *self.to_page(at))
         self.picture.wet = None
         self.picture.drying = session.cells
         if session.pen.rubs:
@@ -403,39 +319,10 @@ class Board(PointedView):
         if self.picture.drying:  # nothing came of it
             self._page_changed(self.document.page, self.document.page)
 
-    def _close_lasso(self) -> None:
-        """Choose what the lasso holds, or crop the page to it."""
-        lasso, self._lasso = self._lasso, []
-        places = self._places(lasso)
-        if self.way is not Way.CROP:
-            more = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
-            choose_by(self.document, places, self.view.zoom, more=more)
-        elif crop_by(self.document, places, self.view.zoom):
-            self.done.emit()
-        self.update()
-
-    def _places(self, points: list[QPointF]) -> NDArray[np.float64]:
-        """(N, 2) page px of points on the board."""
-        return np.array([self.view.to_page(*self._device(at)) for at in points])
-
-    def _crop_corners(self) -> list[QPointF]:
-        """The page as it would be cropped, on the board."""
-        area, ratio = cropped_area(self.document, self._places(self._lasso)), self.devicePixelRatioF()
-        corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
-        return [QPointF(*self.view.to_screen(x, y)) / ratio for x, y in corners]
-
     def show_preview(self, lines: list[NDArray[np.float64]]) -> None:
         """Show where lines would run, over the page."""
         self._preview = lines
         self.update()
-
-    def _pick(self, at: QPointF) -> None:
-        """Take the colour the page has here, or with Shift the active layer alone."""
-        x, y = (math.floor(v) for v in self.view.to_page(*self._device(at)))
-        alone = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
-        color = color_at(self.document.page, x, y, self.document.page.active_uid if alone else None)
-        if color is not None:
-            self.hand.set_color(color)
 
     def place_pictures(self, pictures: list[tuple[str, Pixels]]) -> None:
         """Have pictures moved, scaled and turned before they settle; more may come to those that are there."""
@@ -465,14 +352,16 @@ class Board(PointedView):
             self.update()
 
     def drop_stroke(self) -> None:
-        """Give the stroke under the pen up, as if it had not been begun; or pictures that have not settled."""
+        """Give up what is under the pen, as if it had not been begun; else a draft, or pictures on their way."""
+        if self.holding.is_held:
+            self.holding.give_up()
+            self.update()
+            return
         if self.way is Way.DRAFT and not self.drafting.is_empty:
             self.drafting.give_up()
             return
-        if self.placing is not None or self._lasso:
-            self._lasso = []
+        if self.placing is not None:
             self.drop_pictures()
-            self.update()
             return
         session, self.session = self.session, None
         self.document.pen_is_down = False
@@ -482,16 +371,21 @@ class Board(PointedView):
             self.picture.wet = None
             self._show_patch(session.area)
 
-    def _start_drag(self, at: QPointF, way: Way) -> None:
-        super()._start_drag(at, way)
+    def start_drag(self, at: QPointF, way: Way) -> None:
+        super().start_drag(at, way)
         self._resized_from = (at, self.hand.hold.size_px) if way is Way.RESIZE else None
 
-    def _drag(self, at: QPointF) -> None:
+    def drag(self, at: QPointF) -> None:
         if self._resized_from is None:
-            super()._drag(at)
+            super().drag(at)
         else:
             start, size = self._resized_from
             self.hand.set_size(round(2 * (size + (at.x() - start.x()) * SIZE_PX_PER_PX)) / 2)
+
+    def end_drag(self) -> None:
+        super().end_drag()
+        self._resized_from = None
+        self.update()
 
     def _point_at(self, at: QPointF | None) -> None:
         changed = self._moved_pointer(at)
@@ -503,10 +397,10 @@ class Board(PointedView):
         if at is not None and not (math.isfinite(at.x()) and math.isfinite(at.y())):
             return None
         before, self._pointer = self._pointer, at
-        reach = int(self.hand.hold.size_px * self.view.zoom / self.devicePixelRatioF() / 2) + 8
-        ends = [(int(point.x()), int(point.y())) for point in (before, at) if point is not None]
-        if not ends:
+        old, new = at if before is None else before, before if at is None else at
+        if old is None or new is None:
             return None
-        xs, ys = [x for x, _ in ends], [y for _, y in ends]
-        left, top = min(xs) - reach, min(ys) - reach
-        return QRect(left, top, max(xs) + reach - left, max(ys) + reach - top)
+        reach = int(self.hand.hold.size_px * self.view.zoom / self.devicePixelRatioF() / 2) + 8
+        x0, y0, x1, y1 = int(old.x()), int(old.y()), int(new.x()), int(new.y())
+        left, top = (x0 if x0 < x1 else x1) - reach, (y0 if y0 < y1 else y1) - reach
+        return QRect(left, top, abs(x1 - x0) + 2 * reach, abs(y1 - y0) + 2 * reach)

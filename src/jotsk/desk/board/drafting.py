@@ -81,6 +81,11 @@ class Drafting(QObject):
     def release(self) -> None:
         self._held = self._from = None
 
+    def put_back(self, draft: Draft) -> None:
+        """Go on with this draft; what the last press did was not meant."""
+        self._ready = self._from = self._held = None
+        self._set(draft)
+
     def remove_last(self) -> None:
         """Take the point away that was placed last; or open a closed line again."""
         draft = self.draft
@@ -103,8 +108,7 @@ class Drafting(QObject):
         self.changed.emit()
 
     def give_up(self) -> None:
-        self._ready = self._from = self._held = None
-        self._set(Draft())
+        self.put_back(Draft())
 
     def ink(self, scale: float) -> bool:
         """Draw the line with the pen in the hand; its width along the line is the pen's own."""

@@ -24,18 +24,15 @@ class Edges(QObject):
         super().__init__(parent)
         self._document, self._guiding = document, guiding
         self._lines: list[tuple[Point, Point]] = []
-        self.is_held = False
 
     def press(self, at: Point) -> None:
         self._lines.append((at, at))
-        self.is_held = True
 
     def drag(self, at: Point) -> None:
         if self._lines:
             self._lines[-1] = self._lines[-1][0], at
 
     def release(self) -> None:
-        self.is_held = False
         if len(self._lines) < 2:
             return
         (first, second), self._lines = self._lines[-2:], []
@@ -47,7 +44,7 @@ class Edges(QObject):
         self._guiding.add_vanishing_point(point)
 
     def give_up(self) -> None:
-        self._lines, self.is_held = [], False
+        self._lines = []
 
     def draw(self, painter: QPainter, view: View, ratio: float) -> None:
         if not self._lines:

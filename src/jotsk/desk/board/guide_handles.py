@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import QLineF, QPointF, QSize
 
 from jotsk.core.geometry import View
+from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.handles import dragged
 from jotsk.core.guides.rails import Point
 from jotsk.desk.board.guide_overlay import GRAB_PX, REACH_PX, handle_places
@@ -17,6 +18,7 @@ class GuideHandles:
     def __init__(self, guiding: Guiding) -> None:
         self._guiding = guiding
         self._held: tuple[int, str] | None = None
+        self._before: Guide | None = None
 
     @property
     def is_held(self) -> bool:
@@ -34,7 +36,7 @@ class GuideHandles:
             name = min(near, key=lambda n: near[n])
             if near[name] <= GRAB_PX:
                 guiding.select(index)
-                self._held = index, name
+                self._held, self._before = (index, name), guide
                 return True
         return False
 
@@ -52,4 +54,12 @@ class GuideHandles:
         """The drag is one step of the history."""
         if self._held is not None and (guide := self._guiding.guide(self._held[0])) is not None:
             self._guiding.put(self._held[0], guide, "Place guide")
+        self._held = None
+
+    def give_up(self) -> None:
+        """The guide is where it was."""
+        if self._held is not None and self._before is not None:
+            index, before = self._held[0], self._before
+            if (guide := self._guiding.guide(index)) is not None and guide.record() != before.record():
+                self._guiding.put(index, before, "Place guide")
         self._held = None

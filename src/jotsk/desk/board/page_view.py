@@ -259,14 +259,14 @@ class PageView(QWidget):
     # -- input ---------------------------------------------------------------------------------
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        self._start_drag(event.position(), Way.MOVE)
+        self.start_drag(event.position(), Way.MOVE)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._drag_at is not None:
-            self._drag(event.position())
+            self.drag(event.position())
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        self._drag_at = None
+        self.end_drag()
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         event.accept()
@@ -294,15 +294,15 @@ class PageView(QWidget):
     def one_finger(self, state: QEventPoint.State, at: QPointF, t_ms: float) -> None:
         """A single finger came, moved or went: it moves the page."""
         if state == QEventPoint.State.Pressed:
-            self._start_drag(at, Way.MOVE)
+            self.start_drag(at, Way.MOVE)
         elif state == QEventPoint.State.Released:
-            self._drag_at = None
+            self.end_drag()
         elif self._drag_at is not None:
-            self._drag(at)
+            self.drag(at)
 
     def give_up_finger(self) -> None:
         """A second finger came: what the first began was not meant."""
-        self._drag_at = None
+        self.end_drag()
 
     def _gesture(self, event: QNativeGestureEvent) -> None:
         if event.gestureType() == Qt.NativeGestureType.ZoomNativeGesture:
@@ -339,10 +339,11 @@ class PageView(QWidget):
             turned = math.atan2(new.y(), new.x()) - math.atan2(old.y(), old.x())
             self.turn_softly(math.remainder(turned, math.tau), middle)
 
-    def _start_drag(self, at: QPointF, way: Way) -> None:
+    def start_drag(self, at: QPointF, way: Way) -> None:
+        """Take hold of the page at a place of the board, to move or to turn it."""
         self._drag_way, self._drag_at = way, at
 
-    def _drag(self, at: QPointF) -> None:
+    def drag(self, at: QPointF) -> None:
         assert self._drag_at is not None
         before, self._drag_at = self._drag_at, at
         if self._drag_way is Way.TURN:
@@ -352,12 +353,19 @@ class PageView(QWidget):
         else:
             self._pan(at - before)
 
+    def end_drag(self) -> None:
+        self._drag_at = None
+
     def _pan(self, by: QPointF) -> None:
         ratio = self.devicePixelRatioF()
         self._fits = False
         self.set_view(self.view.panned(by.x() * ratio, by.y() * ratio))
 
     # -- coordinates ---------------------------------------------------------------------------
+
+    def to_page(self, at: QPointF) -> tuple[float, float]:
+        """Page px of a place of the board."""
+        return self.view.to_page(*self._device(at))
 
     def _device(self, at: QPointF) -> tuple[float, float]:
         ratio = self.devicePixelRatioF()

@@ -22,7 +22,7 @@ from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.ink import TILE
 from jotsk.core.page import Layer, Page, WetLayer
 from jotsk.core.page.flat_tiles import Change, FlatTiles
-from jotsk.core.page.former_tiles import Place
+from jotsk.core.page.places import Place
 from jotsk.core.page.tiles import Key
 
 MOST_LEVELS = 7
@@ -214,14 +214,16 @@ class BoardPicture:
     def on_screen(self, rect: Rect) -> Rect:
         """The device pixels that show page rectangle `rect`, with what filtering reaches."""
         (a, b, c), (d, e, f) = self.view.rows
-        xs, ys = (rect.x0, rect.x1), (rect.y0, rect.y1)
-        across, down = [a * x for x in xs] + [b * y for y in ys], [d * x for x in xs] + [e * y for y in ys]
+        x0, y0, x1, y1 = rect
         reach = 2.0 + self.view.zoom * (1 << self._level)
+        across, down = (abs(a) * (x1 - x0) + abs(b) * (y1 - y0)) / 2, (abs(d) * (x1 - x0) + abs(e) * (y1 - y0)) / 2
+        x, y = (x0 + x1) / 2, (y0 + y1) / 2
+        middle_x, middle_y = a * x + b * y + c, d * x + e * y + f
         return Rect(
-            math.floor(min(across[:2]) + min(across[2:]) + c - reach),
-            math.floor(min(down[:2]) + min(down[2:]) + f - reach),
-            math.ceil(max(across[:2]) + max(across[2:]) + c + reach),
-            math.ceil(max(down[:2]) + max(down[2:]) + f + reach),
+            math.floor(middle_x - across - reach),
+            math.floor(middle_y - down - reach),
+            math.ceil(middle_x + across + reach),
+            math.ceil(middle_y + down + reach),
         )
 
     def _make_some(self, places: list[Place], end: float) -> bool:

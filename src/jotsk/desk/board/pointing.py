@@ -47,7 +47,7 @@ class PointedView(PageView):
             has_pressure = bool(event.pointingDevice().capabilities() & QPointingDevice.Capability.Pressure)
             self._press(at, event.timestamp(), event.pressure(), has_pressure)
         elif kind == QEvent.Type.TabletPress:
-            self._start_drag(at, Way.MOVE)
+            self.start_drag(at, Way.MOVE)
         elif kind == QEvent.Type.TabletRelease:
             self._release(at, event.timestamp())
 
@@ -56,7 +56,7 @@ class PointedView(PageView):
             self._eraser_end = False
             self._press(event.position(), event.timestamp(), 1.0, has_pressure=False)
         elif event.button() == Qt.MouseButton.MiddleButton:
-            self._start_drag(event.position(), Way.MOVE)
+            self.start_drag(event.position(), Way.MOVE)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         self._move(event.position(), event.timestamp(), 1.0)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QSettings
+from PySide6.QtCore import QEvent, QSettings
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.hand import Trace
@@ -19,6 +19,8 @@ from jotsk.desk.window import Window
 @pytest.fixture
 def make_window(qtbot, tmp_path):
     """Open windows that share settings and shelf, as one after another start of the application does."""
+    # Windows of tests before would go with the next event loop, and each new style be worked out for all of them.
+    QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
     load_fonts()
     apply_theme(QApplication.instance(), DAY)
 

@@ -15,6 +15,7 @@ from jotsk.core.errors import CannotWrite, Refused
 from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page, read_thumbnail
 from jotsk.core.files.store import PageStore
+from jotsk.core.warm import stamp
 from jotsk.desk import places
 from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
@@ -402,16 +403,24 @@ def test_folders_follow_the_xdg_variables(monkeypatch, tmp_path):
 
 
 def test_the_window_waits_for_its_kernels_and_is_there_meanwhile(window, tmp_path, monkeypatch, qtbot):
-    import sys
-
-    import jotsk.desk.warming as warming
-
-    monkeypatch.setattr(warming.sys, "executable", sys.executable)
+    """In place of the compiling, which every setup does for real, a program that is done when it is told to be."""
+    cache, is_told = tmp_path / "cache", tmp_path / "told"
+    program = tmp_path / "compile"
+    program.write_text(
+        f'#!/bin/sh\n[ "$*" = "-m jotsk.core.warm {cache}" ] || exit 1\n'
+        f"while [ ! -e {is_told} ]; do sleep 0.02; done\nmkdir {cache} && touch {stamp(cache)}\n"
+    )
+    program.chmod(0o755)
+    monkeypatch.setattr("jotsk.desk.warming.sys.executable", str(program))
     begun = []
-    waiting = Warming(tmp_path / "cache", window)
+    waiting = Warming(cache, window)
     waiting.when_ready(lambda: begun.append(1))
     assert window.board.notice == SENTENCE and not window.board.isEnabled() and window.top.isEnabled()
-    qtbot.waitUntil(lambda: bool(begun), timeout=120_000)
+    qtbot.wait(100)
+    assert not begun
+    is_told.touch()
+    qtbot.waitUntil(lambda: bool(begun), timeout=20_000)
+    assert stamp(cache).exists()
     assert window.board.isEnabled()
     Warming(tmp_path / "cache", window).when_ready(lambda: begun.append(2))
     qtbot.waitUntil(lambda: begun == [1, 2], timeout=3000)

@@ -38,7 +38,7 @@ def test_a_milestone_is_a_state_of_the_page_with_name_time_and_picture(window, k
     assert before < 3e6, "what did not change is not copied"
 
 
-def test_going_back_is_a_step(window, kept, qtbot):
+def test_going_back_is_a_step(window, kept, qtbot, settle):
     three_lines = window.document.page
     sheet = MilestoneSheet(kept, window.document, window)
     qtbot.addWidget(sheet)
@@ -49,6 +49,7 @@ def test_going_back_is_a_step(window, kept, qtbot):
     sheet.now.set_view(View(0.5, 0.3, False, 20, 30))
     assert sheet.then.view == sheet.now.view, "both move together"
     sheet.back.click()
+    settle(window)
     assert len(window.document.page.active.marks) == 1
     assert window.document.undo_label == "Back to a milestone"
     window.document.undo()

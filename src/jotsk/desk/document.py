@@ -22,7 +22,10 @@ from jotsk.core.page import History, InkLayer, Page, blank_page, edits, resizing
 from jotsk.core.page.placing import Placement, settled
 from jotsk.core.page.stack import inside
 
+Progress = Callable[[float], None]
+
 MOST_RECENT = 60
+CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
 class Document(QObject):
@@ -55,6 +58,7 @@ class Document(QObject):
         self._more_layers: set[int] = set()  # chosen besides the active one
         self._recent: deque[Stroke] = deque()  # strokes that still hold what mending them needs
         self._dragged = ""  # label of the step a handle is still changing
+        self.keep_ahead: Callable[[Page, Progress], None] | None = None  # waits until a large change is on disk
 
     @property
     def page(self) -> Page:
@@ -226,7 +230,7 @@ class Document(QObject):
         if not repeated:
             self.refused.emit("There are no copies to part; choose lines that were drawn with symmetry.")
             return
-        self.edit_slowly("Part the copies", lambda page: edits.with_copies_parted(page, uid, repeated))
+        self.edit_slowly("Part the copies", lambda page, _: edits.with_copies_parted(page, uid, repeated))
 
     @property
     def chosen_layers(self) -> set[int]:
@@ -294,10 +298,10 @@ class Document(QObject):
             self._change_chosen("Delete lines", [None] * len(self.chosen))
 
     def _change_chosen(self, label: str, new: Sequence[Stroke | None]) -> None:
-        before, uid = self.page, self.chosen_uid
+        uid = self.chosen_uid
         pairs = list(zip(self.chosen, new, strict=True))
 
-        def done(after: Page) -> None:
+        def done(after: Page, before: Page) -> None:
             self.previewed.emit([])
             if self.page is not before:
                 self.refused.emit("The page was changed meanwhile; the chosen lines are as they were.")
@@ -306,7 +310,7 @@ class Document(QObject):
             self.chosen = tuple(s for s in new if s is not None)
             self._announce(before)
 
-        self.slow.emit(label, lambda progress: edits.with_all_replaced(before, uid, pairs), done)
+        self._change_slowly(label, lambda page, _: edits.with_all_replaced(page, uid, pairs), done)
 
     def add_layer(self) -> None:
         self.edit("Add layer", stacking.with_new_layer)
@@ -327,20 +331,20 @@ class Document(QObject):
         self.edit("Take the group apart", lambda page: stacking.ungrouped(page, page.active_uid))
 
     def merge_down(self) -> None:
-        self.edit_slowly("Merge down", lambda page: stacking.merged_down(page, page.active_uid))
+        self.edit_slowly("Merge down", lambda page, _: stacking.merged_down(page, page.active_uid))
 
     def merge_visible(self) -> None:
-        self.edit_slowly("Merge what is visible", stacking.merged_visible)
+        self.edit_slowly("Merge what is visible", lambda page, _: stacking.merged_visible(page))
 
     def add_flat_copy(self) -> None:
-        self.edit_slowly("Flat copy", stacking.with_flat_copy)
+        self.edit_slowly("Flat copy", lambda page, _: stacking.with_flat_copy(page))
 
     def resize_page(
         self, size: tuple[int, int], anchor: tuple[float, float], dpi: float, margins_mm: tuple[float, float, float]
     ) -> None:
         """Another size in px of the present resolution, then another resolution, as one step."""
 
-        def change(page: Page, progress: Callable[[float], None] = lambda _: None) -> Page:
+        def change(page: Page, progress: Progress) -> Page:
             if size != (page.width, page.height):
                 page = resizing.resized(page, *size, anchor=anchor, progress=lambda s: progress(s / 2))
             if dpi != page.dpi:
@@ -353,20 +357,36 @@ class Document(QObject):
         self.edit_slowly("Page size", change)
 
     def crop(self, area: Rect) -> None:
-        self.edit_slowly("Crop the page", lambda page: resizing.cropped(page, area & page.bounds))
+        self.edit_slowly("Crop the page", lambda page, progress: resizing.cropped(page, area & page.bounds, progress))
 
-    def edit_slowly(self, label: str, change: Callable[[Page], Page]) -> None:
+    def edit_slowly(self, label: str, change: Callable[[Page, Progress], Page]) -> None:
         """As `edit`, off the interface's thread; given up if the page changes meanwhile."""
-        before = self.page
 
-        def done(after: Page) -> None:
+        def done(after: Page, before: Page) -> None:
             if self.page is not before:
                 self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
             elif after is not before:
                 self._step(after, label, finished=True)
                 self._announce(before)
 
-        self.slow.emit(label, lambda progress: change(before), done)
+        self._change_slowly(label, change, done)
+
+    def _change_slowly(
+        self, label: str, change: Callable[[Page, Progress], Page], done: Callable[[Page, Page], None]
+    ) -> None:
+        """Compute another page, and have it kept, before it becomes the present one: whatever follows is quick to keep.
+
+        `done` gets the page after and before.
+        """
+        before, keep_ahead = self.page, self.keep_ahead
+
+        def work(progress: Progress) -> Page:
+            after = change(before, lambda share: progress(share * CHANGE_SHARE))
+            if keep_ahead is not None and after is not before:
+                keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
+            return after
+
+        self.slow.emit(label, work, lambda after: done(after, before))
 
     def step_layer(self, up: bool) -> None:
         """Move the active layer one place up or down."""
@@ -383,8 +403,9 @@ class Document(QObject):
         """Put placed pictures onto the page, each on a layer of its own, as one step."""
         count = len(placements)
 
-        def change(page: Page) -> Page:
-            for placed in placements:
+        def change(page: Page, progress: Progress) -> Page:
+            for number, placed in enumerate(placements):
+                progress(number / count)
                 page = stacking.with_picture_layer(page, settled(placed, page.bounds), placed.name)
             return page
 
@@ -394,7 +415,9 @@ class Document(QObject):
         """Move what is on the chosen layers, groups with all that is in them, by whole px."""
         uids = inside(self.page.layers, self.chosen_layers)
         if dx or dy:
-            self.edit_slowly("Move what is on the layer", lambda page: resizing.shifted(page, uids, dx, dy))
+            self.edit_slowly(
+                "Move what is on the layer", lambda page, progress: resizing.shifted(page, uids, dx, dy, progress)
+            )
 
     def _announce(self, before: Page) -> None:
         self._check_last()

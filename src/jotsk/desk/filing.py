@@ -48,11 +48,10 @@ class Filing(QObject):
 
         def took(outcome: tuple[Page, Origin]) -> None:
             page, origin = outcome
-            if is_picture(path):
-                self._document.take(page, path=None, title=path.stem, saved=True, origin=origin)
-            else:
-                self._signatures[path] = origin.signature
-                self._document.take(page, path=path, title=path.stem, saved=True, origin=origin)
+            saved_as = None if is_picture(path) else path
+            if saved_as is not None:
+                self._signatures[saved_as] = origin.signature
+            self._document.take(page, path=saved_as, title=path.stem, saved=True, origin=origin)
 
         self.run(f"Opening {path.name}", work, took)
 

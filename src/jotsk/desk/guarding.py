@@ -6,9 +6,12 @@ page a few ms later, when the event loop comes to its timers, or when a stroke b
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from jotsk.core.files.store import Known
+from jotsk.core.files.whereabouts import Known
+from jotsk.core.page import Page
 from jotsk.desk.document import Document
 from jotsk.desk.keeping import Journal, Kept, Shelf, Start
 
@@ -32,6 +35,8 @@ class Guard(QObject):
         self._pending: Kept | None = None
         self._painted = QTimer(self, singleShot=True, interval=PAINTED_MS)
         self._painted.timeout.connect(self._write)
+        document.keep_ahead = self._keep_ahead
+        document.slow.connect(self._begin)
         document.taken.connect(self._leave)
         document.opened.connect(self._opened)
         document.state_changed.connect(self._changed)
@@ -86,6 +91,17 @@ class Guard(QObject):
     def _kept(self) -> Kept:
         document = self._document
         return Kept(document.page, document.path, document.title, document.is_unsaved)
+
+    def _begin(self) -> None:
+        """A slow change begins: it will want a journal."""
+        self._pending = self._pending or self._kept()
+        self._write()
+
+    def _keep_ahead(self, page: Page, progress: Callable[[float], None]) -> None:
+        """Called off the interface's thread."""
+        journal = self._journal
+        if journal is not None:
+            journal.write_ahead(page, progress)
 
     def _write(self) -> None:
         kept, self._pending = self._pending, None

@@ -8,6 +8,7 @@ import os
 import shutil
 import threading
 import time
+from collections.abc import Callable, Iterator
 from contextlib import suppress
 from dataclasses import dataclass, field
 from datetime import datetime
@@ -17,8 +18,10 @@ from typing import IO
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import DamagedFile, JotskError
+from jotsk.core.files.flushing import Flusher
 from jotsk.core.files.opening import PAGE_SUFFIX, Origin, is_picture, read_any
-from jotsk.core.files.store import Known, PageStore
+from jotsk.core.files.store import PageStore
+from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import Page
 from jotsk.core.page.miniature import miniature_png
 
@@ -27,6 +30,7 @@ log = logging.getLogger(__name__)
 STEP = "step"
 SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
 MOST_UNSWEPT = 4000  # and steps after which they are in any case
+AHEAD_TOLD_S = 0.1
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
 SUFFIX, BASE = ".journal", ".base"
 
@@ -61,10 +65,21 @@ class KeptNote:
     picture: bytes | None = None  # PNG
 
 
+@dataclass(slots=True)
+class _Ahead:
+    """A page that will be the present one, and the share of its tiles that is kept."""
+
+    page: Page
+    steps: Iterator[float] | None = None
+    share: float = 0.0
+    is_over: bool = False
+
+
 class Journal(QObject):
     """Writes the present state of one page to its slot, on a thread of its own.
 
     A page is a value, so only the newest matters: while one is written, those that come are not queued but replaced.
+    Whatever takes longer than a stroke is done in small parts, and a state that comes is written between them.
 
     A large page that was opened from a file is not written at all: the journal takes a copy of the file and leans on
     that, so that the very first stroke is on disk in a few ms.
@@ -82,25 +97,52 @@ class Journal(QObject):
         self._is_closed = self._goes = False
         self._page: Page | None = None  # of the state that was written last
         self._state, self._unswept = 0, 0
+        self._ahead: _Ahead | None = None
+        self._sweeping: Iterator[int] | None = None
+        self._touched_at = 0.0  # when the hand was last heard of
         self._pictured: Page | None = None  # what the picture shows
         self._png: bytes | None = None
         self._pictured_at = -PICTURE_EVERY_S
         self._change = threading.Condition()
         self._is_busy = False
+        self._flusher = Flusher(path)
         self._thread = threading.Thread(target=self._run, name=f"journal {self.slot}", daemon=True)
         self._thread.start()
 
     def write(self, kept: Kept) -> None:
         """Have this state on disk soon."""
         with self._change:
-            self._wanted = kept
+            self._wanted, self._touched_at = kept, time.monotonic()
             self._change.notify_all()
+
+    def write_ahead(self, page: Page, progress: Callable[[float], None]) -> None:
+        """Have the tiles of a page kept that will be the present one, and wait: its state is then written in no time.
+
+        For a thread that is neither the interface's nor the journal's. What `progress` raises ends it.
+        """
+        ahead = _Ahead(page)
+        with self._change:
+            self._ahead = ahead
+            self._change.notify_all()
+        try:
+            while not ahead.is_over:
+                progress(ahead.share)
+                with self._change:
+                    self._change.wait_for(lambda: ahead.is_over or self._is_closed, AHEAD_TOLD_S)
+                    ahead.is_over |= self._is_closed
+        finally:
+            with self._change:
+                self._ahead = None
 
     def flush(self, timeout_s: float) -> str | None:
         """Wait until all is on disk; return why it is not, or None."""
+        self._touched_at = time.monotonic()
+        until = self._touched_at + timeout_s
         with self._change:
             done = self._change.wait_for(lambda: self._wanted is None and not self._is_busy, timeout_s)
-            return self._error if done else "The disk is slow; the work is not kept yet."
+        if done and self._error is None:
+            done = self._flusher.wait(max(0.0, until - time.monotonic()))
+        return self._error or self._flusher.error if done else "The disk is slow; the work is not kept yet."
 
     def close(self, *, keep: bool, wait_s: float = 0.0) -> None:
         """End when all is written; the slot stays for the next start, or goes."""
@@ -118,31 +160,38 @@ class Journal(QObject):
             with self._change:
                 self._is_busy = False
                 self._change.notify_all()
-                self._change.wait_for(lambda: self._wanted is not None or self._is_closed, self._rest_s())
+                self._change.wait_for(lambda: self._wanted or self._ahead or self._is_closed, self._rest_s())
                 if self._wanted is None and self._is_closed:
                     break
-                self._is_busy = self._wanted is not None
             error = None
             try:
                 if store is None:
-                    store = PageStore(self._path)
-                    _begin(store, self._start)
+                    store = PageStore(self._path, flushes=False)
+                    self._flusher.ask(*_begin(store, self._start))
                     self._start = Start()  # undone, all of that page would be kept for this alone
                 kept = self._newest()
                 if kept is not None:
                     self._put(store, kept)
-                else:
-                    self._tidy(store)
+                elif self._ahead is not None:
+                    self._go_ahead(store, self._ahead)
+                elif self._sweeping is not None:
+                    self._sweep()
+                elif self._pictured is not self._page:
+                    self._picture(store)
+                elif self._unswept >= SWEEP_EVERY:
+                    self._unswept, self._sweeping = 0, store.sweeping()
+                error = self._flusher.error
             except JotskError as failure:
                 error = str(failure)
             except Exception:
                 log.exception("the journal failed")
                 error = "The journal failed because of a fault in Jotsk; save the page to be safe."
             if error is not None:
-                self._newest()  # the next one is tried again
+                self._give_up()
                 if error != told:
                     self.trouble.emit(error)
             self._error = told = error
+        self._flusher.close()
         if store is not None:
             with suppress(Exception):
                 if not self._goes:
@@ -156,7 +205,15 @@ class Journal(QObject):
         """What is to be written now; None if nothing is."""
         with self._change:
             kept, self._wanted = self._wanted, None
+            self._is_busy = kept is not None
             return kept
+
+    def _give_up(self) -> None:
+        """The next state is tried again; nobody waits for this one."""
+        self._newest()
+        self._sweeping = None
+        if self._ahead is not None:
+            self._go_on(self._ahead, None)
 
     def _put(self, store: PageStore, kept: Kept) -> None:
         notes = {
@@ -166,33 +223,46 @@ class Journal(QObject):
         self._state = store.put(kept.page, kind=STEP, picture=self._png, instead_of=STEP)
         if changed:
             store.set_notes(**changed)
+        self._flusher.ask()
         self._page = kept.page
         self._unswept += 1
-        if self._unswept >= MOST_UNSWEPT:
-            self._sweep(store)
+
+    def _go_ahead(self, store: PageStore, ahead: _Ahead) -> None:
+        """Write a few more tiles of a page that comes."""
+        if ahead.steps is None:
+            self._sweeping, ahead.steps = None, store.putting_tiles(ahead.page)
+        self._go_on(ahead, next(ahead.steps, None))
+
+    def _go_on(self, ahead: _Ahead, share: float | None) -> None:
+        with self._change:
+            if share is not None:
+                ahead.share = share
+                return
+            ahead.is_over, self._ahead = True, None
+            self._change.notify_all()
 
     def _rest_s(self) -> float | None:
         """How long the hand has to rest until there is something else to do."""
-        if self._page is not None and self._pictured is not self._page:
-            return max(PICTURE_REST_S, self._pictured_at + PICTURE_EVERY_S - time.monotonic())
-        return REST_S if self._unswept >= SWEEP_EVERY else None
+        now = time.monotonic()
+        if self._sweeping is None and self._page is not None and self._pictured is not self._page:
+            return max(PICTURE_REST_S, self._pictured_at + PICTURE_EVERY_S - now)
+        if self._unswept >= MOST_UNSWEPT:
+            return 0.0
+        if self._sweeping is not None or self._unswept >= SWEEP_EVERY:
+            return max(0.0, self._touched_at + REST_S - now)
+        return None
 
-    def _tidy(self, store: PageStore) -> None:
-        """The hand rests: what nobody waits for."""
-        if self._pictured is not self._page:
-            self._picture(store)
-        else:
-            self._sweep(store)
+    def _sweep(self) -> None:
+        """Clear a few more old parts away."""
+        if self._sweeping is not None and next(self._sweeping, None) is None:
+            self._sweeping = None
+            self._flusher.ask()
 
     def _picture(self, store: PageStore) -> None:
         if self._page is not None and self._pictured is not self._page:
             self._png, self._pictured = miniature_png(self._page, PICTURE_PX), self._page
             self._pictured_at = time.monotonic()
             store.set_picture(self._state, self._png)
-
-    def _sweep(self, store: PageStore) -> None:
-        self._unswept = 0
-        store.sweep()
 
 
 class Shelf:
@@ -283,8 +353,8 @@ class Shelf:
         return self._folder / f"{slot}{SUFFIX}"
 
 
-def _begin(store: PageStore, start: Start) -> None:
-    """Tell the store what it need not write."""
+def _begin(store: PageStore, start: Start) -> list[Path]:
+    """Tell the store what it need not write; return the files it leans on."""
     if start.known is not None:
         store.recall(start.known)
     elif start.page is not None and start.origin is not None:
@@ -293,8 +363,6 @@ def _begin(store: PageStore, start: Start) -> None:
         copy = store.path.with_name(store.path.stem + BASE + suffix)
         try:
             shutil.copyfile(original, copy)
-            with open(copy, "rb+") as file:
-                os.fsync(file.fileno())
         except OSError:
             is_the_same = False
         else:
@@ -302,8 +370,9 @@ def _begin(store: PageStore, start: Start) -> None:
         if is_the_same:
             store.set_notes(base=original.stem)
             store.lean_on(start.page)
-        else:
-            copy.unlink(missing_ok=True)  # all of the page is written
+            return [copy]
+        copy.unlink(missing_ok=True)  # all of the page is written
+    return []
 
 
 def _bases_of(path: Path) -> list[Path]:

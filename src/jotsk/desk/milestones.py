@@ -103,7 +103,7 @@ class Milestones(QObject):
 
     def go_back(self, page: Page) -> None:
         """Make a kept state the present one, as a step that can be undone."""
-        self._document.edit("Back to a milestone", lambda _: page)
+        self._document.edit_slowly("Back to a milestone", lambda _, __: page)
 
     def look_at_clock(self) -> None:
         """Keep a milestone if there was work for long enough that none has."""

@@ -12,7 +12,7 @@ from PySide6.QtCore import QObject, QProcess, QTimer
 from jotsk.core.warm import load, stamp
 from jotsk.desk.window import Window
 
-SENTENCE = "Preparing the pens; this happens once and takes about half a minute."
+SENTENCE = "Preparing the pens; this happens once and takes a minute or two."
 
 
 class Warming(QObject):

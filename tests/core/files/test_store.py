@@ -12,8 +12,9 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
-from jotsk.core.files.store import Known, PageStore
-from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking
+from jotsk.core.files.store import PageStore
+from jotsk.core.files.whereabouts import Known
+from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking, tiles_from
 from tests.conftest import stroke_along
 from tests.core.files.test_openraster import sample_page, stacked_page
 
@@ -95,6 +96,40 @@ def test_a_store_that_leans_on_a_page_writes_only_what_is_not_on_it(store):
         store.get(after, base=lambda: blank_page(90, 80))
 
 
+def test_tiles_written_ahead_are_not_written_with_the_state(store):
+    page = sample_page()
+    store.put(page, kind="step")
+    noise = np.random.default_rng(1).integers(1, 1 << 32, (1000, 900), np.uint32)
+    later = stacking.with_picture_layer(page, tiles_from(noise), "noise")
+    shares = []
+    for share in store.putting_tiles(later):
+        shares.append(share)
+        same(store.get(store.put(page, kind="step", instead_of="step")), page)
+    assert shares == sorted(shares) and len(shares) > 1 and shares[-1] == 1.0
+    before = blobs(store)
+    same(store.get(store.put(later, kind="step")), later)
+    assert blobs(store) - before <= 8 + 1 + 1, "its 8 rows, its layer, the page"
+    store.forget([state.id for state in store.states()])
+    assert store.sweep() > 60 and blobs(store) == 0
+    same(store.get(store.put(later, kind="step")), later)
+
+
+def test_a_copy_and_what_was_undone_cost_no_tile_and_no_stroke(store):
+    page = page_of_70()
+    store.put(page, kind="step", instead_of="step")
+    copied = stacking.duplicated(page, [page.active_uid])
+    put, put_all = store._blobs.put, store._blobs.put_all
+    for later in (copied, stacking.without_layers(copied, {copied.active_uid}), copied):
+        with pytest.MonkeyPatch.context() as patch:
+            patch.setattr(store._blobs, "put_all", lambda *_: pytest.fail("written again") or put_all)
+            patch.setattr(
+                store._blobs, "put",
+                lambda kind, data, **_: pytest.fail("written again") if kind in b"ts" else put(kind, data),
+            )  # fmt: skip
+            number = store.put(later, kind="step", instead_of="step")
+        same(store.get(number), later)
+
+
 def test_a_store_opened_again_knows_what_it_holds_of_the_page_it_gave(store):
     page = stacked_page()
     number = store.put(page, kind="step")
@@ -103,9 +138,8 @@ def test_a_store_opened_again_knows_what_it_holds_of_the_page_it_gave(store):
     page = again.get(number, known=known)
     again.recall(known)
     before = blobs(store)
-    again._blob = lambda kind, data, **_: (
-        pytest.fail("written again") if kind in b"ts" else PageStore._blob(again, kind, data)
-    )
+    put = again._blobs.put
+    again._blobs.put = lambda kind, data, **_: pytest.fail("written again") if kind in b"ts" else put(kind, data)
     same(again.get(again.put(page, kind="step")), page)
     again.close()
     assert blobs(store) == before
@@ -145,8 +179,6 @@ def test_a_full_disk_gives_a_sentence_and_leaves_the_states_before(store):
     pages_used = store._db.execute("PRAGMA page_count").fetchone()[0]
     store._db.execute(f"PRAGMA max_page_count = {pages_used}")  # SQLite's own way of running out of room
     noise = np.random.default_rng(1).integers(1, 1 << 32, (256, 256), np.uint32)
-    from jotsk.core.page import tiles_from
-
     with pytest.raises(CannotWrite, match="disk is full"):
         store.put(stacking.with_picture_layer(page, tiles_from(noise), "noise"), kind="step")
     same(store.get(number), page)
@@ -187,7 +219,11 @@ def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
 @pytest.mark.parametrize("leans", [False, True])
 @given(
     steps=st.lists(
-        st.sampled_from(["draw", "undo", "redo", "delete", "merge", "copy", "sweep", "again"]), min_size=5, max_size=40
+        st.sampled_from(
+            ["draw", "undo", "redo", "delete", "merge", "copy", "sweep", "sweep a little", "ahead", "again"]
+        ),
+        min_size=5,
+        max_size=40,
     )
 )
 @settings(max_examples=25, deadline=None)
@@ -201,7 +237,7 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
     base = history.page if leans else None
     if leans:
         store.lean_on(history.page)
-    state = store.put(history.page, kind="step")
+    state, sweeping = store.put(history.page, kind="step"), iter(())
     for number, step in enumerate(steps):
         page = history.page
         if step == "draw":
@@ -218,9 +254,14 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
             history.push(stacking.merged_down(page, page.layers[1].uid), step)
         elif step == "sweep":
             store.sweep()
+        elif step == "sweep a little" and next(sweeping, None) is None:
+            sweeping = store.sweeping()
+        elif step == "ahead":
+            ahead = edits.with_stroke(page, stroke_along([(20, number), (60, 70)], size=5))
+            assert [*store.putting_tiles(ahead)][-1:] in ([], [1.0])
         elif step == "again":
             store.close()
-            store, known = PageStore(store.path), Known()
+            store, known, sweeping = PageStore(store.path), Known(), iter(())
             history = History(store.get(state, base=lambda: base, known=known))
             store.recall(known)
         state = store.put(history.page, kind="step", instead_of="step")

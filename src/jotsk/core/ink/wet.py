@@ -65,7 +65,7 @@ class WetInk:
         self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
         self._line: list[Point] = []
         self._settled: dict[Key, NDArray[Any]] = {}
-        self._settled_at: dict[Key, int] = {}  # addresses
+        self._settled_addresses: dict[Key, int] = {}
         self._levels: list[dict[Key, NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
         self._chains: dict[Key, NDArray[np.int64]] = {}  # addresses of a tile and of its halvings
         self._halvings = 0  # so many are kept up to date
@@ -220,7 +220,7 @@ class WetInk:
             tile = self._settled.get((column, row))
             if tile is None:
                 tile = self._settled[column, row] = new_buffer(self.pen, TILE, TILE)
-                self._settled_at[column, row] = address_of(tile)
+                self._settled_addresses[column, row] = address_of(tile)
             corner = column * TILE, row * TILE
             paint(
                 self.pen, self.size_px, tile, corner, points, ink, along, first, len(points),
@@ -234,7 +234,7 @@ class WetInk:
             for column, row in rect.cells(TILE):
                 x, y = column * TILE, row * TILE
                 part = rect & Rect(x, y, x + TILE, y + TILE)
-                tiles, dry = self._addresses(column, row), self._settled_at.get((column, row), 0)
+                tiles, dry = self._addresses(column, row), self._settled_addresses.get((column, row), 0)
                 show_tip(tiles, TILE, dry, *part, points, ink)
             return
         starts = self._fixed == 0

@@ -28,7 +28,7 @@ Pixels = NDArray[np.uint32]  # (128, 128), premultiplied, R in the lowest byte
 Key = tuple[int, int]
 
 
-@dataclass(frozen=True, slots=True, eq=False)
+@dataclass(frozen=True, slots=True, weakref_slot=True, eq=False)
 class InkTile:
     """Ink of one opaque colour, as most tiles of a page hold: its alpha, (128, 128) uint8, in a quarter of the memory.
 
@@ -57,6 +57,7 @@ CLEAR.setflags(write=False)
 NO_ALPHA: NDArray[np.uint8] = np.zeros((TILE, TILE), np.uint8)
 NO_ALPHA.setflags(write=False)
 WORTH_THREADS = 64
+GREY_STEP, OPAQUE_BLACK = np.uint32(0x010101), np.uint32(0xFF000000)
 _NO_ROW: Mapping[int, Stored] = MappingProxyType({})
 
 
@@ -232,9 +233,13 @@ def _to_keep(tile: Stored, likely: np.uint32) -> Stored | None:
 
 
 def tile_bytes(tile: Stored) -> bytes:
-    """A tile as it is kept, to be written; an InkTile with its colour in the last four."""
+    """A tile as it is kept, to be written; an InkTile with its colour in the last four, opaque grey as a byte a px."""
     if isinstance(tile, InkTile):
         return tile.alpha.tobytes() + int(tile.color).to_bytes(4, "little")
+    if tile[0, 0] >> 24 == 255:
+        grey = tile.astype(np.uint8)  # the lowest byte of each
+        if np.array_equal(tile, grey * GREY_STEP + OPAQUE_BLACK):
+            return grey.tobytes()
     return tile.tobytes()
 
 
@@ -243,6 +248,8 @@ def tile_from(data: bytes) -> Stored:
     if len(data) == TILE * TILE + 4:
         alpha = np.frombuffer(data, np.uint8, TILE * TILE).reshape(TILE, TILE).copy()
         return InkTile(alpha, np.uint32(int.from_bytes(data[-4:], "little")))
+    if len(data) == TILE * TILE:
+        return np.frombuffer(data, np.uint8).reshape(TILE, TILE) * GREY_STEP + OPAQUE_BLACK
     return np.frombuffer(data, np.uint32).reshape(TILE, TILE).copy()
 
 

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import NamedTuple
+
 from PySide6.QtCore import QLineF, QPointF, QSize
 
 from jotsk.core.geometry import View
@@ -12,13 +14,18 @@ from jotsk.desk.board.guide_overlay import GRAB_PX, REACH_PX, handle_places
 from jotsk.desk.guiding import Guiding
 
 
+class _Held(NamedTuple):
+    index: int
+    name: str
+    before: Guide
+
+
 class GuideHandles:
     """At most one is held, until it is let go."""
 
     def __init__(self, guiding: Guiding) -> None:
         self._guiding = guiding
-        self._held: tuple[int, str] | None = None
-        self._before: Guide | None = None
+        self._held: _Held | None = None
 
     @property
     def is_held(self) -> bool:
@@ -36,7 +43,7 @@ class GuideHandles:
             name = min(near, key=lambda n: near[n])
             if near[name] <= GRAB_PX:
                 guiding.select(index)
-                self._held, self._before = (index, name), guide
+                self._held = _Held(index, name, guide)
                 return True
         return False
 
@@ -44,7 +51,7 @@ class GuideHandles:
         """Bring the handle to page px `to`."""
         if self._held is None:
             return
-        index, name = self._held
+        index, name, _ = self._held
         guide = self._guiding.guide(index)
         if guide is not None:
             moved = dragged(guide, name, to, REACH_PX * ratio / view.zoom)
@@ -52,14 +59,14 @@ class GuideHandles:
 
     def let_go(self) -> None:
         """The drag is one step of the history."""
-        if self._held is not None and (guide := self._guiding.guide(self._held[0])) is not None:
-            self._guiding.put(self._held[0], guide, "Place guide")
+        if self._held is not None and (guide := self._guiding.guide(self._held.index)) is not None:
+            self._guiding.put(self._held.index, guide, "Place guide")
         self._held = None
 
     def give_up(self) -> None:
         """The guide is where it was."""
-        if self._held is not None and self._before is not None:
-            index, before = self._held[0], self._before
+        if self._held is not None:
+            index, _, before = self._held
             if (guide := self._guiding.guide(index)) is not None and guide.record() != before.record():
                 self._guiding.put(index, before, "Place guide")
         self._held = None

@@ -79,7 +79,7 @@ class Blobs:
 
 
 def _digest(kind: bytes, data: bytes) -> bytes:
-    digest = hashlib.sha256(kind)
+    digest = hashlib.blake2b(kind, digest_size=32)
     digest.update(data)
     return digest.digest()
 

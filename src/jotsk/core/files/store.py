@@ -32,7 +32,7 @@ from jotsk.core.page.tiles import Stored, tile_bytes, tile_from
 FORMAT = 1
 TILE_BYTES = TILE * TILE * 4
 BUSY_S = 5.0
-TILES_AT_ONCE = 32  # a few ms for each core
+TILES_AT_ONCE = 16  # a few ms for each core
 READ_AT_ONCE = 100  # blobs, while a sweep looks for what is held
 MOST_LOG = 16 << 20  # bytes of a log that lie on when it begins anew
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import itertools
 import math
+import time
 from dataclasses import replace
 
 import numpy as np
@@ -29,6 +30,7 @@ from jotsk.core.page import (
 )
 from jotsk.core.page.flat_tiles import change_between
 from jotsk.desk.board.picture import BoardPicture
+from jotsk.desk.board.sheet_memory import SheetMemory
 from tests.conftest import stroke_along
 
 DESK = "#90969A"
@@ -189,6 +191,55 @@ def test_the_screen_rectangle_of_a_patch_holds_every_pixel_it_changes(page):
     rows, columns = np.nonzero((shown(after_page, view) != before).any(axis=2))
     assert area.x0 <= columns.min() and columns.max() < area.x1 and area.y0 <= rows.min() and rows.max() < area.y1
     assert area.width < 300 and area.height < 300
+
+
+def test_wherever_the_view_goes_between_two_rests_the_picture_is_a_fresh_looks_and_its_memory_is_not_new():
+    page = blank_page(1700, 1500)
+    for k in range(9):
+        page = edits.with_stroke(
+            page, stroke_along([(20, 160 * k), (1650, 160 * k + 90)], size=30, color=(20 * k, 9, 9))
+        )
+    picture = BoardPicture(DESK)
+    picture.resize(*SIZE)
+    picture.set_page(page)
+    rng = np.random.default_rng(8)
+    known: set[int] = set()
+    for step in range(60):
+        if rng.integers(2):
+            view = picture.view.panned(*rng.uniform(-300, 300, 2))
+        else:
+            view = picture.view.zoomed(rng.uniform(0.1, 2.0) / picture.view.zoom, 320, 240)
+        picture.view = replace(view, shift_x=round(view.shift_x), shift_y=round(view.shift_y))
+        picture.draw(quick=True)
+        if step > 20:
+            assert id(picture._sheet.base) in known, "what was got while the hand rested"
+        if rng.integers(3) == 0:
+            picture.refine(0.0005)  # the hand comes back before all is done
+        elif rng.integers(2) == 0:
+            while picture.refine(0.01) is not None:
+                pass
+            off = np.abs(picture.frame[..., 2::-1] - shown(page, picture.view))
+            assert off.max() <= 3 and (off > 0).mean() < 0.01, "drawn in bands it is rounded elsewhere"
+            if step <= 20:
+                known = {id(memory) for memory in (*picture._memory._free, picture._memory._in_use)}
+
+
+def test_memory_for_sheets_is_got_a_little_at_a_time_and_one_sheet_never_lies_in_anothers():
+    memory = SheetMemory()
+    assert not memory.get_ready(2_000_000, end=0.0), "the time is over"
+    assert memory.get_ready(2_000_000, end=time.perf_counter() + 10)
+    first = memory.next(900, 1000)
+    assert memory.next(1000, 900).base is first.base
+    memory.show(first)
+    second = memory.next(1000, 1000)
+    memory.show(second)
+    assert not np.shares_memory(first, second)
+    assert memory.get_ready(2_000_000, end=0.0), "one is on show, the other free"
+    third = memory.next(2000, 2000)  # larger than what was got
+    assert third.shape == (2000, 2000, 4) and not np.shares_memory(third, second)
+    memory.show(third)
+    memory.show(memory.next(1000, 1000))
+    assert memory.get_ready(10_000, end=time.perf_counter() + 1) and memory.get_ready(10_000, end=0.0)
 
 
 def test_a_pan_after_a_half_sharp_frame_does_not_pass_for_exact(page):

@@ -24,6 +24,7 @@ from jotsk.core.page import Layer, Page, WetLayer
 from jotsk.core.page.flat_tiles import Change, FlatTiles
 from jotsk.core.page.places import Place
 from jotsk.core.page.tiles import Key
+from jotsk.desk.board.sheet_memory import SheetMemory
 
 MOST_LEVELS = 7
 SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
@@ -50,9 +51,7 @@ class BoardPicture:
         self.flat = FlatTiles()
         self.flat.shows = self._shows
         self._sheet: NDArray[np.uint8] = np.zeros((0, 0, 4), np.uint8)
-        # Memory of the sheet, and for the next one: while the view moves, fresh memory costs as much as filling it.
-        self._in_use: NDArray[np.uint8] = np.zeros(0, np.uint8)
-        self._spare: NDArray[np.uint8] = np.zeros(0, np.uint8)
+        self._memory = SheetMemory()
         self._sheet_rect = EMPTY  # in px of the halved page
         self._level = 0
         self._next: tuple[int, Rect, NDArray[np.uint8], list[Place]] | None = None  # a sheet that is being laid out
@@ -197,7 +196,7 @@ class BoardPicture:
             while self._unsharp and time.perf_counter() < end:
                 self._warp(self._unsharp.pop(0))
             return True
-        if not self.flat.tidy(end):
+        if not self._memory.get_ready(self._largest_sheet_px(), end) or not self.flat.tidy(end):
             return False
         if not all(self.flat.expect(page, self._level, self._sheet_rect, end) for page in self.expected):
             return False
@@ -241,7 +240,7 @@ class BoardPicture:
         """Make the next sheet until `end`, out of tiles that are there; whether it is done, and the sheet."""
         if self._next is None or self._next[:2] != (level, wide):
             places = [(level, *key) for key in wide.cells(TILE)]
-            self._next = level, wide, np.empty((wide.height, wide.width, 4), np.uint8), places
+            self._next = level, wide, self._memory.next(wide.height, wide.width), places
         _, _, sheet, places = self._next
         while places and time.perf_counter() < end:
             self.flat.copy_into(sheet, (wide.x0, wide.y0), places[:TILES_AT_ONCE])
@@ -249,7 +248,7 @@ class BoardPicture:
         if places:
             return False
         self._sheet, self._sheet_rect, self._level, self._next = sheet, wide, level, None
-        self._in_use = sheet.reshape(-1)
+        self._memory.show(sheet)
         self.is_rough = False
         return True
 
@@ -280,6 +279,12 @@ class BoardPicture:
         low_x, low_y = seen.x0 // TILE * TILE, seen.y0 // TILE * TILE
         return Rect(low_x, low_y, -(-seen.x1 // TILE) * TILE, -(-seen.y1 // TILE) * TILE)
 
+    def _largest_sheet_px(self) -> int:
+        """Of a view that is not turned, at any zoom."""
+        h, w = self.frame.shape[:2]
+        whole = self.flat.level_size(0)
+        return min(2 * w + 2 * TILE, whole.width + TILE) * min(2 * h + 2 * TILE, whole.height + TILE)
+
     def _cover_view(self, *, quick: bool, half: bool) -> bool:
         """Make the sheet hold all that is visible, at the right halving; return whether it is the sheet that was.
 
@@ -302,10 +307,7 @@ class BoardPicture:
             wide = self._wanted(level, at_any_turn=True)
         same_level = level == self._level and bool(self._sheet_rect)
         old, old_rect = self._sheet, self._sheet_rect
-        need = wide.height * wide.width * 4
-        if self._spare.size < need:
-            self._spare = np.empty(need, np.uint8)
-        sheet = self._spare[:need].reshape(wide.height, wide.width, 4)
+        sheet, self._next = self._memory.next(wide.height, wide.width), None
         places = [(level, *key) for key in wide.cells(TILE)]
         if same_level and (both := wide & old_rect):
             sheet[both.y0 - wide.y0 : both.y1 - wide.y0, both.x0 - wide.x0 : both.x1 - wide.x0] = old[
@@ -313,8 +315,8 @@ class BoardPicture:
             ]
             places = [place for place in places if not self._holds(*place)]
         self.flat.copy_into(sheet, (wide.x0, wide.y0), places)
+        self._memory.show(sheet)
         self._sheet, self._sheet_rect, self._level = sheet, wide, level
-        self._spare, self._in_use = self._in_use, self._spare
         return same_level
 
     def _holds(self, level: int, column: int, row: int) -> bool:

@@ -163,7 +163,6 @@ class Journal(QObject):
                 self._change.wait_for(lambda: self._wanted or self._ahead or self._is_closed, self._rest_s())
                 if self._wanted is None and self._is_closed:
                     break
-            error = None
             try:
                 if store is None:
                     store = PageStore(self._path, flushes=False)
@@ -183,13 +182,13 @@ class Journal(QObject):
                 error = self._flusher.error
             except JotskError as failure:
                 error = str(failure)
+                self._give_up()
             except Exception:
                 log.exception("the journal failed")
                 error = "The journal failed because of a fault in Jotsk; save the page to be safe."
-            if error is not None:
                 self._give_up()
-                if error != told:
-                    self.trouble.emit(error)
+            if error is not None and error != told:
+                self.trouble.emit(error)
             self._error = told = error
         self._flusher.close()
         if store is not None:

@@ -34,6 +34,8 @@ def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:
 
     The threads are kept, and never busy with anything longer. `compute` must not call this itself.
     """
+    if len(things) < 2:
+        return [compute(thing) for thing in things]
     shares = [things[k::THREADS] for k in range(THREADS)]
     done = list(_quick_pool().map(lambda share: [compute(thing) for thing in share], shares))
     return [done[k % THREADS][k // THREADS] for k in range(len(things))]

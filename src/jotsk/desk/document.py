@@ -21,6 +21,7 @@ from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, blank_page, edits, resizing, stacking
 from jotsk.core.page.placing import Placement, settled
 from jotsk.core.page.stack import inside
+from jotsk.desk.drying import Drying
 
 Progress = Callable[[float], None]
 
@@ -41,6 +42,7 @@ class Document(QObject):
     chosen_changed = Signal()
     layers_chosen = Signal()
     previewed = Signal(object)  # (N, 2) arrays: where the chosen lines would run
+    dried = Signal()  # off the interface's thread: a stroke has become a page
     slow = Signal(str, object, object)  # title, work(progress), done(result)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -50,7 +52,7 @@ class Document(QObject):
         self.path: Path | None = None
         self.origin: Origin | None = None
         self.title = "New page"
-        self.pen_is_down = False  # what only follows the page waits until it is lifted
+        self.pen_is_down = False
         self.last_stroke: Stroke | None = None
         self.last_uid = 0
         self.chosen: tuple[Stroke, ...] = ()
@@ -58,10 +60,19 @@ class Document(QObject):
         self._more_layers: set[int] = set()  # chosen besides the active one
         self._recent: deque[Stroke] = deque()  # strokes that still hold what mending them needs
         self._dragged = ""  # label of the step a handle is still changing
+        self._drying: Drying | None = None
+        self.dried.connect(self.finish_drying)
         self.keep_ahead: Callable[[Page, Progress], None] | None = None  # waits until a large change is on disk
 
     @property
     def page(self) -> Page:
+        """The present value. What is still drying is waited for."""
+        self.finish_drying()
+        return self._history.page
+
+    @property
+    def page_so_far(self) -> Page:
+        """As `page`, without what is still drying: for what has nothing to do with ink."""
         return self._history.page
 
     @property
@@ -120,13 +131,44 @@ class Document(QObject):
     def add_stroke(self, stroke: Stroke) -> None:
         uid = self.page.active_uid
         if self.edit("Stroke", lambda page: edits.with_stroke(page, stroke)):
-            self._follow_last(stroke, uid)
-            self._recent.append(stroke)
-            if len(self._recent) > MOST_RECENT:
-                self._recent.popleft().let_go()
+            self._follow(stroke, uid)
+
+    def _follow(self, stroke: Stroke, uid: int) -> None:
+        """A new stroke is the last one."""
+        self._follow_last(stroke, uid)
+        self._recent.append(stroke)
+        if len(self._recent) > MOST_RECENT:
+            self._recent.popleft().let_go()
 
     def rub_out(self, cut: Cut) -> None:
         self.edit("Rub out", lambda page: edits.rubbed_out(page, cut))
+
+    def dry(self, mark: Stroke | Cut, begins: Callable[[], None], ends: Callable[[], None]) -> None:
+        """As `add_stroke` and `rub_out`, off the interface's thread, for what takes longer than a hand should wait.
+
+        Whoever asks for the `page` meanwhile waits. `begins` is called right before the page changes, `ends` after.
+        """
+        self._drying = Drying.of(self.page, mark, begins, ends)
+        self._drying.after.add_done_callback(lambda _: self.dried.emit())
+
+    @property
+    def is_drying(self) -> bool:
+        return self._drying is not None
+
+    @property
+    def is_inking(self) -> bool:
+        """The pen is down, or what it left is drying: what only follows the page waits."""
+        return self.pen_is_down or self.is_drying
+
+    def finish_drying(self) -> None:
+        """Wait for what is still drying."""
+        drying, self._drying = self._drying, None
+        if drying is None:
+            return
+        drying.begins()
+        if self.edit(drying.label, lambda _: drying.after.result()) and isinstance(drying.mark, Stroke):
+            self._follow(drying.mark, drying.uid)
+        drying.ends()
 
     def undo(self) -> None:
         before = self.page
@@ -174,6 +216,7 @@ class Document(QObject):
 
     def mend_last(self, label: str, change: Callable[[Stroke], Stroke], *, finished: bool = True) -> None:
         """Change the last stroke. While a handle is dragged, only the first call makes a step."""
+        self.finish_drying()
         old = self.last_stroke
         if old is None:
             return

@@ -65,7 +65,7 @@ class Guiding(QObject):
     @property
     def guides(self) -> list[Guide | None]:
         """Those of the page in their order; None for one this program does not understand."""
-        records = self._document.page.guides
+        records = self._document.page_so_far.guides
         if self._read[0] is not records:
             self._read = records, guides_of(records)
         return self._read[1]

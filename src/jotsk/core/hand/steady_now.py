@@ -102,7 +102,11 @@ def steady_now(
     out: list[Sample] = []
     for row in trace.samples.tolist():
         out += filtered.push(Sample(*row))
-    out += filtered.finish()
+    return gathered([*out, *filtered.finish()])
+
+
+def gathered(out: list[Sample]) -> Trace:
+    """What came out of a stabilizer, to the end, as a trace."""
     samples: NDArray[np.float64] = np.array(out)
     # A corner is reached between two samples of the device; whatever it took, time goes on.
     samples[:, 0] = np.maximum.accumulate(samples[:, 0] - 1e-6 * np.arange(len(out))) + 1e-6 * np.arange(len(out))

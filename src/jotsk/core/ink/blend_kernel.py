@@ -391,6 +391,24 @@ def halve_four_alphas_into(small, a, b, c, d):
 
 
 @njit(**OPTIONS)
+def halve_alphas_at(side, table):
+    """`halve_four_alphas_into` for many tiles at once, each `side` px, by their addresses.
+
+    `table` (N, 5) int64: of the halved tile, and of the four it is made of; 0 stands for one without ink.
+    """
+    half = side // 2
+    for n in range(len(table)):
+        small = carray(pointer(table[n, 0]), (side, side), np.uint8)
+        for k in range(4):
+            y, x = k // 2 * half, k % 2 * half
+            if table[n, 1 + k]:
+                large = carray(pointer(table[n, 1 + k]), (side, side), np.uint8)
+                halve_alpha_into(small[y : y + half, x : x + half], large)
+            else:
+                small[y : y + half, x : x + half] = 0
+
+
+@njit(**OPTIONS)
 def halve_four_into(small, a, b, c, d):
     """`halve_into` for four neighbouring tiles: a and b side by side, c and d below them."""
     h, w = small.shape

@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from functools import lru_cache
+from functools import lru_cache, partial
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.cores import THREADS, in_shares
 from jotsk.core.ink.coverage_kernel import paint_ribbon, paint_tiles
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
@@ -20,6 +21,7 @@ Key = tuple[int, int]
 Shells = tuple[tuple[float, float], ...]
 PROFILE_STEPS = 64
 MOST_FLOW = 0.98
+WORTH_THREADS = 48  # tiles
 CRISP_SHELLS = 2  # so few are an edge, more are a soft fall
 
 
@@ -68,8 +70,12 @@ def shelled_tiles(shells: Shells, ribbon: Ribbon, keys: Sequence[Key]) -> NDArra
         for start, stop, first, last in ribbon.cells[column, row]:
             of_piece.setdefault((start, stop), []).append((k, column * TILE, row * TILE, first, last))
     for (start, stop), parts in of_piece.items():
+        table = np.array(parts)
+        shares = [table]
+        if len(parts) >= WORTH_THREADS:  # a tile is in one share
+            shares = [table[table[:, 0] % THREADS == k] for k in range(THREADS)]
         for points, ink in _lines(shells, ribbon.points[start:stop], ribbon.ink[start:stop]):
-            paint_tiles(alphas, points, ink, np.array(parts))
+            in_shares(partial(paint_tiles, alphas, points, ink), shares)
     return alphas
 
 

@@ -74,6 +74,12 @@ class Stroke:
             less_when_fast=pen.less_when_fast, corners=pen.keeps_corners,
         )  # fmt: skip
 
+    def drawn_as(self, line: Trace | None) -> Stroke:
+        """The same stroke, whose `drawn_line` is known if it is given."""
+        if line is not None:
+            self.__dict__["drawn_line"] = line
+        return self
+
     @computed
     def steadier(self) -> Steadier:
         return Steadier(self.drawn_line, scale=self.scale)

@@ -13,8 +13,8 @@ from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.guides import LiveHold, Rail
 from jotsk.core.guides.symmetry import Map
-from jotsk.core.hand import Sample, stabilizer
-from jotsk.core.hand.steady_now import Speed
+from jotsk.core.hand import Sample, Trace, stabilizer
+from jotsk.core.hand.steady_now import Speed, gathered
 from jotsk.core.ink.blend_kernel import address_of, halve_alpha_through
 from jotsk.core.ink.dynamics import FLAT_DEG, HALF_SPEED_PX_S, NIB_ANGLE_RAD
 from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
@@ -63,6 +63,9 @@ class WetInk:
         self._is_plain = is_plain(pen)
         self._is_one_line = self._is_plain and pen.tip == "smooth" and pen.shells == ONE_LINE and not copies
         self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
+        self._strength = strength
+        self._taken: list[Sample] = []
+        self._steadied: list[Sample] = []
         self._line: list[Point] = []
         self._settled: dict[Key, NDArray[Any]] = {}
         self._settled_addresses: dict[Key, int] = {}
@@ -99,7 +102,9 @@ class WetInk:
 
     def take(self, sample: Sample) -> None:
         """Take a sample that is painted with the ones after it: a fast device sends more than a screen can show."""
+        self._taken.append(sample)
         for steadied in self.stabilizer.push(sample):
+            self._steadied.append(steadied)
             for held in self._live.push(steadied) if self._live else (steadied,):
                 self._append(held)
         self._newest = sample
@@ -115,6 +120,12 @@ class WetInk:
             self._refresh(rect, tips)
         self._tip_rects = rects
         return dirty
+
+    def drawn_line(self, trace: Trace, strength: float) -> Trace | None:
+        """What `steady_now` makes of `trace`, which the ink has gone through already; None if it was another motion."""
+        if strength != self._strength or not np.array_equal(np.array(self._taken).reshape(-1, 6), trace.samples):
+            return None
+        return gathered([*self._steadied, *self.stabilizer.finish()]) if strength and len(trace) else trace
 
     def alpha(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
         """The ink on one tile of the page halved `level` times, or None. Halvings are made when asked for."""

@@ -5,19 +5,20 @@ from __future__ import annotations
 import weakref
 from collections.abc import Collection, Iterator, Mapping
 from dataclasses import dataclass, field
+from functools import partial
 from types import MappingProxyType
 
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import on_all_cores
+from jotsk.core.cores import THREADS, in_shares, on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import (
     address_of,
     alpha_into,
     color_of,
-    halve_four_alphas_into,
+    halve_alphas_at,
     halve_four_into,
     is_clear,
     is_of_color,
@@ -54,9 +55,8 @@ Stored = Pixels | InkTile
 
 CLEAR: Pixels = np.zeros((TILE, TILE), np.uint32)
 CLEAR.setflags(write=False)
-NO_ALPHA: NDArray[np.uint8] = np.zeros((TILE, TILE), np.uint8)
-NO_ALPHA.setflags(write=False)
-WORTH_THREADS = 64
+NO_COLOR = np.uint32(0)
+WORTH_THREADS, QUICK = 64, 1024  # tiles that are worth a thread, and so many that a quick one would be busy for long
 _NO_ROW: Mapping[int, Stored] = MappingProxyType({})
 
 
@@ -287,18 +287,29 @@ def pixels_of(tiles: Tiles, rect: Rect) -> Pixels:
 
 
 def _halves(tiles: Tiles, keys: Collection[Key]) -> dict[Key, Stored]:
-    if len(keys) < WORTH_THREADS:
-        return {key: _halved(tiles, *key) for key in keys}
-    return dict(zip(keys, on_all_cores(lambda key: _halved(tiles, *key), list(keys)), strict=True))
+    """The tiles of the halved picture; those of ink of one colour all in one call for each core."""
+    made: dict[Key, Stored] = {}
+    others: list[Key] = []
+    table: list[tuple[int, ...]] = []
+    for column, row in keys:
+        four = [tiles.stored(2 * column + dc, 2 * row + dr) for dr in range(2) for dc in range(2)]
+        colors = {tile.color if isinstance(tile, InkTile) else NO_COLOR for tile in four if tile is not None}
+        if len(colors) != 1 or NO_COLOR in colors:
+            others.append((column, row))
+            continue
+        small = made[column, row] = InkTile(np.empty((TILE, TILE), np.uint8), colors.pop())
+        table.append((small.address, *(tile.address if isinstance(tile, InkTile) else 0 for tile in four)))
+    if table:
+        spread = in_shares if WORTH_THREADS <= len(table) <= QUICK else on_all_cores
+        parts = THREADS if len(table) >= WORTH_THREADS else 1
+        for _ in spread(partial(halve_alphas_at, TILE), [np.array(table[k::parts]) for k in range(parts)]):
+            pass
+    spread_others = on_all_cores if len(others) >= WORTH_THREADS else map
+    return made | dict(zip(others, spread_others(lambda key: _halved(tiles, *key), others), strict=True))
 
 
-def _halved(tiles: Tiles, column: int, row: int) -> Stored:
+def _halved(tiles: Tiles, column: int, row: int) -> Pixels:
     four = [tiles.stored(2 * column + dc, 2 * row + dr) for dr in range(2) for dc in range(2)]
-    colors = {tile.color if isinstance(tile, InkTile) else np.uint32(0) for tile in four if tile is not None}
-    if len(colors) == 1 and (color := colors.pop()):
-        alpha = np.empty((TILE, TILE), np.uint8)
-        halve_four_alphas_into(alpha, *(tile.alpha if isinstance(tile, InkTile) else NO_ALPHA for tile in four))
-        return InkTile(alpha, color)
     small = np.empty((TILE, TILE), np.uint32)
     halve_four_into(small, *(CLEAR if tile is None else opened(tile) for tile in four))
     return small

@@ -13,7 +13,8 @@ from PySide6.QtWidgets import QWidget
 
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.guides.guidance import FREELY
-from jotsk.core.page import Page
+from jotsk.core.ink import Cut, Stroke
+from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.placing import first_placement
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
@@ -35,6 +36,7 @@ NOTICE_MS = 4000
 FASTEST_PAINT_S = 0.004
 REST_SHARE = 7.0  # a tip that is slow to paint is painted less often, and leaves seven eighths of the time free
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
+MANY_STROKES = 8  # on a layer: what is rubbed out of more is worked out beside the interface
 
 
 class Board(PointedView):
@@ -174,7 +176,7 @@ class Board(PointedView):
         self.show_edit(after)
 
     def is_busy(self) -> bool:
-        return self.session is not None or super().is_busy()
+        return self.session is not None or self.document.is_drying or super().is_busy()
 
     def _footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
         """Where the footprint is drawn, and its radii: the largest mark's, and while resizing the smallest's too."""
@@ -233,6 +235,7 @@ class Board(PointedView):
             return
         if self.session is not None:  # the lift never came: the pen left the tablet, or a driver lost it
             self._release(QPointF(math.nan, math.nan), t_ms)
+        self.document.finish_drying()
         self.touched.emit()
         self.settler.begins()
         if self.document.can_draw():
@@ -302,20 +305,34 @@ class Board(PointedView):
         self.settler.stop()
         if math.isfinite(at.x()) and session.shape is None:
             session.lift(t_ms, *self.to_page(at))
+        mark = session.cut() if session.pen.rubs else session.stroke()
+        if mark is not None and self._takes_long(session):
+            self.document.dry(mark, lambda: self._dries(session), lambda: self._dried(session, mark))
+            return
+        self._dries(session)
+        if isinstance(mark, Cut):
+            self.document.rub_out(mark)
+        elif mark is not None:
+            self.document.add_stroke(mark)
+        self._dried(session, mark)
+
+    def _takes_long(self, session: Session) -> bool:
+        """Whether drying takes longer than a hand should wait."""
+        layer = self.document.page.active
+        is_among_many = isinstance(layer, InkLayer) and len(layer.marks) > MANY_STROKES
+        return session.is_long or (session.pen.rubs and is_among_many)
+
+    def _dries(self, session: Session) -> None:
+        """The page is about to have what was wet."""
         self.picture.wet = None
         self.picture.drying = session.cells
-        if session.pen.rubs:
-            cut = session.cut()
-            if cut is not None:
-                self.document.rub_out(cut)
-        else:
-            stroke = session.stroke()
-            if stroke is not None:
-                self.document.add_stroke(stroke)
-                self.hand.used_color(stroke.color)
-                if self.document.last_stroke is stroke:
-                    self.settler.lifted(session)
-                    self.guiding.warn_of_stretching(session.held_by, stroke)
+
+    def _dried(self, session: Session, mark: Stroke | Cut | None) -> None:
+        if isinstance(mark, Stroke):
+            self.hand.used_color(mark.color)
+            if self.document.last_stroke is mark:
+                self.settler.lifted(session)
+                self.guiding.warn_of_stretching(session.held_by, mark)
         if self.picture.drying:  # nothing came of it
             self._page_changed(self.document.page, self.document.page)
 

@@ -26,6 +26,7 @@ from jotsk.core.ink.stroke import packed
 from jotsk.core.page import WetLayer
 from jotsk.desk.hand import Hold
 
+MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms to dry
 MOST_STRAIGHT = 60  # samples shown of a straight line while it is pulled: its middle hides nothing
 
 
@@ -100,6 +101,11 @@ class Session:
     def cells(self) -> set[tuple[int, int]]:
         """(column, row) of the tiles that ever showed wet ink."""
         return self._cells | self._ink.cells
+
+    @property
+    def is_long(self) -> bool:
+        """Whether it is so long that it takes long to dry."""
+        return len(self._samples) > MANY_SAMPLES or len(self.cells) > MANY_CELLS
 
     def set_course(self, course: str, turned_deg: float) -> None:
         """Run straight from where it began from now on, or as the hand goes again."""
@@ -204,7 +210,9 @@ class Session:
 
     def stroke(self) -> Stroke | None:
         """The finished stroke; None if no sample came."""
-        return self._stroke_of(cleaned(self._samples))
+        trace = cleaned(self._samples)
+        stroke = self._stroke_of(trace)
+        return stroke and stroke.drawn_as(self._ink.drawn_line(trace, self._hold.steady_now))
 
     def _stroke_of(self, trace: Trace) -> Stroke | None:
         if not len(trace):

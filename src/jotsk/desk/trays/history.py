@@ -120,7 +120,7 @@ class HistoryTray(QWidget):
 
     def _at_pause(self) -> None:
         """The hand pauses: take the picture of the present step while its page is at hand, and show the list."""
-        if self._document.pen_is_down:
+        if self._document.is_inking:
             self._timer.start()
             return
         self._document.step_picture(self._document.step_at)

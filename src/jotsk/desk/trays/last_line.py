@@ -175,7 +175,7 @@ class LastLineTray(QWidget):
             self._timer.start()
 
     def _at_pause(self) -> None:
-        if self._document.pen_is_down:
+        if self._document.is_inking:
             self._timer.start()
         else:
             self.refresh()

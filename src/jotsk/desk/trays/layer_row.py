@@ -36,16 +36,14 @@ class LayerRow(QWidget):
     asked = Signal(int, object)  # uid, where on the screen its menu opens
     dragged = Signal(int, float, bool)  # uid, y in the list, dropped
 
-    def __init__(self, layer: Layer, page: Page, parent: QWidget, *, is_selected: bool, is_folded: bool) -> None:
+    def __init__(self, layer: Layer, page: Page, parent: QWidget) -> None:
         super().__init__(parent)
         self.layer = layer
-        self.is_active = layer.uid == page.active_uid
-        self.is_selected, self.is_folded = is_selected, is_folded
+        self.is_active = self.is_selected = self.is_folded = False
         self._thumb = QImage()
-        self.depth = min(DEEPEST, len(ancestors(page.layers, layer)))
+        self.depth = 0
         self._pressed: QPointF | None = None
         self._is_dragged = False
-        self._show(layer, page)
         self.setFixedHeight(ROW_PX)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setToolTip(
@@ -57,14 +55,23 @@ class LayerRow(QWidget):
         layout.addStretch()
         self.lock = self._button("locked", "Lock, so that nothing changes it")
         self.eye = self._button("visible", "Show or hide; with Alt, show nothing else")
-        self._show_switches()
         layout.addWidget(self.lock)
         layout.addWidget(self.eye)
+        self.show_layer(layer, page, is_folded=False)
 
-    def show_layer(self, layer: Layer, page: Page) -> None:
+    def show_layer(self, layer: Layer, page: Page, *, is_folded: bool) -> None:
         """Show the layer as it is now."""
-        self._show(layer, page)
-        self._show_switches()
+        before, self.layer, self.is_folded = self.layer, layer, is_folded
+        self.depth = min(DEEPEST, len(ancestors(page.layers, layer)))
+        self._words = described(page, layer)
+        looks = layer.tiles is not before.tiles or layer.tint != before.tint or self._thumb.isNull()
+        if looks and not isinstance(layer, GroupLayer):
+            self._thumb = thumbnail(page, layer)
+        theme, locked, visible = current(), layer.locked, layer.visible
+        self.lock.setIcon(icon("lock" if locked else "lock-open", theme.text if locked else theme.hairline))
+        self.eye.setIcon(icon("eye" if visible else "eye-off", theme.text))
+        for button in (self.lock, self.eye):
+            button.setAccessibleName(f"{button.toolTip()}: {layer.name}")
         self.update()
 
     def select(self, *, is_active: bool, is_selected: bool) -> None:
@@ -72,24 +79,10 @@ class LayerRow(QWidget):
             self.is_active, self.is_selected = is_active, is_selected
             self.update()
 
-    def _show(self, layer: Layer, page: Page) -> None:
-        before, self.layer = self.layer, layer
-        self._words = described(page, layer)
-        looks = isinstance(layer, GroupLayer) or layer.tiles is not before.tiles or layer.tint != before.tint
-        if looks or self._thumb.isNull():
-            self._thumb = thumbnail(page, layer)
-
-    def _show_switches(self) -> None:
-        theme, layer = current(), self.layer
-        locked, visible = layer.locked, layer.visible
-        self.lock.setIcon(icon("lock" if locked else "lock-open", theme.text if locked else theme.hairline))
-        self.eye.setIcon(icon("eye" if visible else "eye-off", theme.text))
-
     def _button(self, what: str, tooltip: str) -> QToolButton:
         button = QToolButton(self)
         button.setFixedSize(BUTTON_PX, BUTTON_PX)
         button.setToolTip(tooltip)
-        button.setAccessibleName(f"{tooltip}: {self.layer.name}")
         button.clicked.connect(lambda: self._clicked(what))
         return button
 

@@ -168,7 +168,7 @@ class LayerTray(QWidget):
         self.rebuild()
 
     def _at_pause(self) -> None:
-        if self._document.pen_is_down:
+        if self._document.is_inking:
             self._timer.start()
         else:
             self.refresh()
@@ -179,34 +179,40 @@ class LayerTray(QWidget):
         for row in self.rows:
             layer = page.layer(row.layer.uid)
             if layer is not None and layer is not row.layer:
-                row.show_layer(layer, page)
+                row.show_layer(layer, page, is_folded=row.is_folded)
         self._show_active()
 
     def rebuild(self) -> None:
-        """Make the rows anew from the page."""
-        page = self._document.page
-        for row in self.rows:
-            self._list.box.removeWidget(row)
-            row.hide()
-            row.deleteLater()
-        chosen = self._document.chosen_layers
+        """Bring the rows into the order of the page's layers, and make those that are missing."""
+        page, chosen = self._document.page, self._document.chosen_layers
+        before = {(row.layer.uid, type(row.layer)): row for row in self.rows}
         self.rows = []
         for layer in reversed(page.layers):
             if any(group.uid in self._folded for group in ancestors(page.layers, layer)):
                 continue
-            row = LayerRow(
-                layer, page, self._list, is_selected=layer.uid in chosen, is_folded=layer.uid in self._folded
-            )
-            self._list.box.insertWidget(len(self.rows), row)
+            row = before.pop((layer.uid, type(layer)), None) or self._new_row(layer, page)
+            row.show_layer(layer, page, is_folded=layer.uid in self._folded)
+            row.select(is_active=layer.uid == page.active_uid, is_selected=layer.uid in chosen)
+            if self._list.box.itemAt(len(self.rows)).widget() is not row:
+                self._list.box.removeWidget(row)
+                self._list.box.insertWidget(len(self.rows), row)
             self.rows.append(row)
-            row.chosen.connect(self._choose)
-            row.toggled.connect(self._toggle)
-            row.soloed.connect(self.solo)
-            row.folded.connect(self._fold)
-            row.renamed.connect(self._rename)
-            row.asked.connect(self._ask)
-            row.dragged.connect(self._drag)
+        for row in before.values():
+            self._list.box.removeWidget(row)
+            row.hide()
+            row.deleteLater()
         self._show_active()
+
+    def _new_row(self, layer: Layer, page: Page) -> LayerRow:
+        row = LayerRow(layer, page, self._list)
+        row.chosen.connect(self._choose)
+        row.toggled.connect(self._toggle)
+        row.soloed.connect(self.solo)
+        row.folded.connect(self._fold)
+        row.renamed.connect(self._rename)
+        row.asked.connect(self._ask)
+        row.dragged.connect(self._drag)
+        return row
 
     def solo(self, uid: int) -> None:
         """Show one layer alone, or all again; only a way of looking, no change of the page."""

@@ -37,7 +37,7 @@ class Overview(QWidget):
         self.refresh()
 
     def refresh(self) -> None:
-        if self._document.pen_is_down:
+        if self._document.is_inking:
             self._timer.start()
         elif self.isVisible():
             pixels = miniature(self._document.page, 2 * HEIGHT)

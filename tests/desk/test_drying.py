@@ -1,0 +1,159 @@
+"""A long stroke dries beside the interface; whatever comes next finds it on the page."""
+
+from __future__ import annotations
+
+import threading
+import time
+from dataclasses import replace
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPoint, QPointF
+from PySide6.QtTest import QTest
+
+from jotsk.core.errors import Refused
+from jotsk.core.hand import Sample, trace_from
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.hand.steady_now import WAYS, steady_now
+from jotsk.core.ink import WetInk, pen_by_id
+from jotsk.core.page import edits
+from jotsk.desk.board import session as session_module
+from jotsk.desk.simulated_pen import SimulatedPen
+from tests.desk.conftest import across
+
+
+@pytest.fixture
+def held(monkeypatch):
+    """Every stroke is a long one, and dries when `held` is set."""
+    goes_on = threading.Event()
+    monkeypatch.setattr(session_module, "MANY_SAMPLES", 1)
+    for name in ("with_stroke", "rubbed_out"):
+        change = getattr(edits, name)
+        monkeypatch.setattr(edits, name, lambda *args, change=change: (goes_on.wait(20), change(*args))[1])
+    yield goes_on
+    goes_on.set()
+
+
+def shown(window) -> np.ndarray:
+    return window.board.picture.frame.copy()
+
+
+def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
+    window, pen, held, qtbot, make_window, monkeypatch
+):
+    before = shown(window)
+    pen.draw(across(window))
+    assert window.document.is_drying and window.board.picture.wet is not None
+    wet = shown(window)
+    assert (wet != before).any()
+    held.set()
+    qtbot.waitUntil(lambda: not window.document.is_drying)
+    assert window.board.picture.wet is None and window.document.undo_label == "Stroke"
+    assert window.document.last_stroke is window.document.page.active.marks.last
+    dry = shown(window)
+    assert np.abs(dry.astype(int) - wet).mean() < 0.5
+    monkeypatch.setattr(session_module, "MANY_SAMPLES", 10_000)
+    at_once = make_window()
+    SimulatedPen(at_once.board, DEVICES["display"]).draw(across(window))
+    assert not at_once.document.is_drying and np.array_equal(dry, shown(at_once))
+
+
+@pytest.mark.parametrize("ask", ["page", "undo", "save", "next stroke", "mend"])
+def test_whoever_asks_for_the_page_finds_it_there(window, pen, held, ask, tmp_path, settle):
+    document = window.document
+    pen.draw(across(window, y=0.3))
+    assert document.is_drying
+    threading.Timer(0.05, held.set).start()
+    if ask == "page":
+        assert len(document.page.active.marks) == 1
+    elif ask == "undo":
+        document.undo()
+        assert len(document.page.active.marks) == 0 and document.redo_label == "Stroke"
+    elif ask == "save":
+        window.filing.save(tmp_path / "page.ora")
+        settle(window)
+        assert not document.is_unsaved and len(document.page.active.marks) == 1
+    elif ask == "next stroke":
+        pen.draw(across(window, y=0.6))
+        assert len(document.page.active.marks) == 2
+        assert [s.trace.xy[0, 1] for s in document.page.active.marks] == sorted(
+            s.trace.xy[0, 1] for s in document.page.active.marks
+        )
+    else:
+        document.resteady(100.0)
+        assert document.page.active.marks.last.steady_after == 100
+    assert not document.is_drying
+
+
+def test_a_long_erasure_dries_too_and_one_of_nothing_leaves_nothing(window, pen, held, qtbot):
+    held.set()
+    pen.draw(across(window, y=0.5))
+    qtbot.waitUntil(lambda: not window.document.is_drying)
+    before, held_before = window.document.page, shown(window)
+    held.clear()
+    rub = SimulatedPen(window.board, DEVICES["display"], eraser=True)
+    rub.draw(across(window, y=0.9))
+    assert window.document.is_drying
+    held.set()
+    qtbot.waitUntil(lambda: not window.document.is_drying)
+    assert window.document.page is before
+    assert np.array_equal(shown(window), held_before)
+    n = 30
+    x, y = across(window, y=0.5).xy.mean(axis=0)
+    rub.draw(trace_from(np.arange(n) / 100, np.full(n, x), y + np.linspace(-40, 40, n), 0.8))
+    qtbot.waitUntil(lambda: not window.document.is_drying)
+    assert window.document.undo_label == "Rub out" and len(window.document.page.active.marks.last.cuts) == 1
+
+
+def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):
+    def refuse(*_: object) -> None:
+        raise Refused("The layer is locked.")
+
+    monkeypatch.setattr(session_module, "MANY_SAMPLES", 1)
+    monkeypatch.setattr(edits, "with_stroke", refuse)
+    before = shown(window)
+    pen.draw(across(window))
+    qtbot.waitUntil(lambda: not window.document.is_drying)
+    assert "locked" in window.board.notice and np.array_equal(shown(window), before)
+
+
+def test_a_long_stroke_does_not_hold_the_interface(window, pen, monkeypatch, qtbot):
+    """However long it takes: here half a second."""
+    change = edits.with_stroke
+    monkeypatch.setattr(edits, "with_stroke", lambda *args: (time.sleep(0.5), change(*args))[1])
+    monkeypatch.setattr(session_module, "MANY_SAMPLES", 1)
+    pen.draw(across(window))
+    ticks, board = 0, window.board
+    while window.document.is_drying:
+        qtbot.wait(5)
+        [
+            lambda: board.zoom_by(1.01),
+            lambda: board.turn_by(0.1),
+            lambda: board.flip(),
+            lambda: board._pan(QPointF(3, 4)),
+        ][ticks % 4]()
+        QTest.mouseMove(board, QPoint(200 + 3 * ticks, 300))
+        ticks += 1
+    assert ticks > 20 and len(window.document.page.active.marks) == 1
+
+
+@pytest.mark.parametrize("way", WAYS)
+@pytest.mark.parametrize("strength", [0.0, 40.0, 100.0])
+@pytest.mark.parametrize("pen_id", ["quill-nib", "brush-pen"])
+def test_what_was_steadied_while_drawing_is_what_the_motion_gives_to_the_last_bit(way, strength, pen_id):
+    pen = pen_by_id(pen_id)
+    zigzag = np.array([[30, 60], [200, 200], [370, 80], [60, 70], [300, 260]])
+    trace = drawn(zigzag, 2.0, pressure=[0.2, 0.9, 0.4], device=DEVICES["display"], seed=2)
+    pen = replace(pen, way=way)
+    wet = WetInk(pen, 12.0, strength, 0.5)
+    for row in trace.samples.tolist():
+        wet.push(Sample(*row))
+    scale = 0.5 if pen.by_screen else 1.0
+    again = steady_now(
+        trace, strength, way=way, scale=scale, less_when_fast=pen.less_when_fast, corners=pen.keeps_corners
+    )
+    assert np.array_equal(wet.drawn_line(trace, strength).samples, again.samples)
+    assert wet.drawn_line(trace, strength + 1) is None
+    other = trace.samples.copy()
+    other[7, 1] += 1e-9
+    assert wet.drawn_line(type(trace)(other), strength) is None

@@ -17,7 +17,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.hand.steady_now import WAYS, steady_now
 from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.page import edits
-from jotsk.desk.board import session as session_module
+from jotsk.desk import drying
 from jotsk.desk.simulated_pen import SimulatedPen
 from tests.desk.conftest import across
 
@@ -26,7 +26,7 @@ from tests.desk.conftest import across
 def held(monkeypatch):
     """Every stroke is a long one, and dries when `held` is set."""
     goes_on = threading.Event()
-    monkeypatch.setattr(session_module, "MANY_SAMPLES", 1)
+    monkeypatch.setattr(drying, "MANY_SAMPLES", 1)
     for name in ("with_stroke", "rubbed_out"):
         change = getattr(edits, name)
         monkeypatch.setattr(edits, name, lambda *args, change=change: (goes_on.wait(20), change(*args))[1])
@@ -52,7 +52,7 @@ def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
     assert window.document.last_stroke is window.document.page.active.marks.last
     dry = shown(window)
     assert np.abs(dry.astype(int) - wet).mean() < 0.5
-    monkeypatch.setattr(session_module, "MANY_SAMPLES", 10_000)
+    monkeypatch.setattr(drying, "MANY_SAMPLES", 10_000)
     at_once = make_window()
     SimulatedPen(at_once.board, DEVICES["display"]).draw(across(window))
     assert not at_once.document.is_drying and np.array_equal(dry, shown(at_once))
@@ -105,11 +105,38 @@ def test_a_long_erasure_dries_too_and_one_of_nothing_leaves_nothing(window, pen,
     assert window.document.undo_label == "Rub out" and len(window.document.page.active.marks.last.cuts) == 1
 
 
+def test_a_long_line_that_is_mended_follows_the_handle_as_fast_as_it_can(window, pen, held, monkeypatch, qtbot):
+    document = window.document
+    held.set()
+    pen.draw(across(window))
+    first, before = document.page.active.marks.last, document.page
+    held.clear()
+    replaced, asked = edits.with_replaced, []
+    monkeypatch.setattr(
+        edits, "with_replaced",
+        lambda page, uid, old, new: (asked.append(new.steady_after), held.wait(20), replaced(page, uid, old, new))[2],
+    )  # fmt: skip
+    for strength in (10.0, 20.0, 30.0, 40.0, 55.0):
+        document.resteady(strength, finished=strength == 55.0)
+    assert document.page_so_far is before and document.is_drying
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    assert asked == [10.0, 55.0], "what came meanwhile is passed over, but for the newest"
+    assert document.last_stroke is document.page.active.marks.last and document.last_stroke.steady_after == 55
+    at_once = first.resteadied(55.0)
+    assert np.array_equal(document.last_stroke.ribbon.points, at_once.ribbon.points)
+    document.undo()
+    assert document.page is before and document.last_stroke is first, "all of it one step"
+    document.resteady(70.0)
+    document.resteady(80.0)
+    assert document.page.active.marks.last.steady_after == 80, "who asks for the page waits for all of it"
+
+
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):
     def refuse(*_: object) -> None:
         raise Refused("The layer is locked.")
 
-    monkeypatch.setattr(session_module, "MANY_SAMPLES", 1)
+    monkeypatch.setattr(drying, "MANY_SAMPLES", 1)
     monkeypatch.setattr(edits, "with_stroke", refuse)
     before = shown(window)
     pen.draw(across(window))
@@ -121,7 +148,7 @@ def test_a_long_stroke_does_not_hold_the_interface(window, pen, monkeypatch, qtb
     """However long it takes: here half a second."""
     change = edits.with_stroke
     monkeypatch.setattr(edits, "with_stroke", lambda *args: (time.sleep(0.5), change(*args))[1])
-    monkeypatch.setattr(session_module, "MANY_SAMPLES", 1)
+    monkeypatch.setattr(drying, "MANY_SAMPLES", 1)
     pen.draw(across(window))
     ticks, board = 0, window.board
     while window.document.is_drying:

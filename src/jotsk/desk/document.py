@@ -19,9 +19,9 @@ from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
 from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, blank_page, edits, resizing, stacking
-from jotsk.core.page.placing import Placement, settled
+from jotsk.core.page.placing import Placement
 from jotsk.core.page.stack import inside
-from jotsk.desk.drying import Drying
+from jotsk.desk.drying import Dryer, Drying, takes_long
 
 Progress = Callable[[float], None]
 
@@ -42,7 +42,6 @@ class Document(QObject):
     chosen_changed = Signal()
     layers_chosen = Signal()
     previewed = Signal(object)  # (N, 2) arrays: where the chosen lines would run
-    dried = Signal()  # off the interface's thread: a stroke has become a page
     slow = Signal(str, object, object)  # title, work(progress), done(result)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -60,8 +59,8 @@ class Document(QObject):
         self._more_layers: set[int] = set()  # chosen besides the active one
         self._recent: deque[Stroke] = deque()  # strokes that still hold what mending them needs
         self._dragged = ""  # label of the step a handle is still changing
-        self._drying: Drying | None = None
-        self.dried.connect(self.finish_drying)
+        self._dryer = Dryer(self._take_dried, self)
+        self._next_mend: tuple[str, Callable[[Stroke], Stroke], bool] | None = None  # waits for the one before
         self.keep_ahead: Callable[[Page, Progress], None] | None = None  # waits until a large change is on disk
 
     @property
@@ -148,12 +147,21 @@ class Document(QObject):
 
         Whoever asks for the `page` meanwhile waits. `begins` is called right before the page changes, `ends` after.
         """
-        self._drying = Drying.of(self.page, mark, begins, ends)
-        self._drying.after.add_done_callback(lambda _: self.dried.emit())
+        before, uid = self.page, self.page.active_uid
+
+        def end(is_done: bool) -> None:
+            if is_done and isinstance(mark, Stroke):
+                self._follow(mark, uid)
+            ends()
+
+        if isinstance(mark, Cut):
+            self._dryer.begin(Drying.of("Rub out", lambda: edits.rubbed_out(before, mark), begins, end))
+        else:
+            self._dryer.begin(Drying.of("Stroke", lambda: edits.with_stroke(before, mark), begins, end))
 
     @property
     def is_drying(self) -> bool:
-        return self._drying is not None
+        return self._dryer.drying is not None
 
     @property
     def is_inking(self) -> bool:
@@ -162,13 +170,21 @@ class Document(QObject):
 
     def finish_drying(self) -> None:
         """Wait for what is still drying."""
-        drying, self._drying = self._drying, None
-        if drying is None:
-            return
+        self._dryer.finish()
+
+    def _take_dried(self, drying: Drying) -> None:
+        before = self._history.page
         drying.begins()
-        if self.edit(drying.label, lambda _: drying.after.result()) and isinstance(drying.mark, Stroke):
-            self._follow(drying.mark, drying.uid)
-        drying.ends()
+        try:
+            after = drying.after.result()
+        except JotskError as error:
+            self.refused.emit(str(error))
+            drying.ends(False)
+            return
+        if after is not before:
+            self._step(after, drying.label, drying.is_finished)
+            self._announce(before)
+        drying.ends(True)
 
     def undo(self) -> None:
         before = self.page
@@ -215,14 +231,36 @@ class Document(QObject):
         self.mend_last("Steady the line", lambda stroke: stroke.resteadied(strength), finished=finished)
 
     def mend_last(self, label: str, change: Callable[[Stroke], Stroke], *, finished: bool = True) -> None:
-        """Change the last stroke. While a handle is dragged, only the first call makes a step."""
+        """Change the last stroke. While a handle is dragged, only the first call makes a step.
+
+        A long one is worked out off the interface's thread; of changes that come meanwhile the newest is made next.
+        """
+        if self._dryer.drying is not None and self._dryer.drying.label == label:
+            self._next_mend = label, change, finished
+            return
         self.finish_drying()
         old = self.last_stroke
         if old is None:
             return
-        new, before = change(old), self.page
+        new, before, uid = change(old), self.page, self.last_uid
+        if takes_long(len(old.trace), len(old.ribbon.cells)):
+
+            def end(is_done: bool) -> None:
+                if not is_done:
+                    self.last_stroke = old
+                following, self._next_mend = self._next_mend, None
+                if following is not None:
+                    self.mend_last(*following[:2], finished=following[2])
+
+            self._dryer.begin(
+                Drying.of(
+                    label, lambda: edits.with_replaced(before, uid, old, new),
+                    lambda: setattr(self, "last_stroke", new), end, is_finished=finished,
+                )
+            )  # fmt: skip
+            return
         try:
-            after = edits.with_replaced(before, self.last_uid, old, new)
+            after = edits.with_replaced(before, uid, old, new)
         except Refused as error:
             self.refused.emit(str(error))
             return
@@ -387,17 +425,10 @@ class Document(QObject):
     ) -> None:
         """Another size in px of the present resolution, then another resolution, as one step."""
 
-        def change(page: Page, progress: Progress) -> Page:
-            if size != (page.width, page.height):
-                page = resizing.resized(page, *size, anchor=anchor, progress=lambda s: progress(s / 2))
-            if dpi != page.dpi:
-                page = resizing.rescaled(page, dpi, progress=lambda s: progress(0.5 + s / 2))
-            trim, bleed, safe = margins_mm
-            if margins_mm != (page.trim_mm, page.bleed_mm, page.safe_mm):
-                page = replace(page, trim_mm=trim, bleed_mm=bleed, safe_mm=safe)
-            return page
-
-        self.edit_slowly("Page size", change)
+        self.edit_slowly(
+            "Page size",
+            lambda page, progress: resizing.with_size(page, size, anchor, dpi, margins_mm, progress),
+        )
 
     def crop(self, area: Rect) -> None:
         self.edit_slowly("Crop the page", lambda page, progress: resizing.cropped(page, area & page.bounds, progress))
@@ -445,14 +476,10 @@ class Document(QObject):
     def settle_pictures(self, placements: Sequence[Placement]) -> None:
         """Put placed pictures onto the page, each on a layer of its own, as one step."""
         count = len(placements)
-
-        def change(page: Page, progress: Progress) -> Page:
-            for number, placed in enumerate(placements):
-                progress(number / count)
-                page = stacking.with_picture_layer(page, settled(placed, page.bounds), placed.name)
-            return page
-
-        self.edit_slowly(f"Add {count} pictures" if count > 1 else "Add picture", change)
+        self.edit_slowly(
+            f"Add {count} pictures" if count > 1 else "Add picture",
+            lambda page, progress: stacking.with_pictures(page, placements, progress),
+        )
 
     def shift_layers(self, dx: int, dy: int) -> None:
         """Move what is on the chosen layers, groups with all that is in them, by whole px."""

@@ -1,4 +1,4 @@
-"""Long strokes become a page off the interface's thread; their wet ink is on the board meanwhile."""
+"""What takes long to become a page does so off the interface's thread; the board shows its wet ink meanwhile."""
 
 from __future__ import annotations
 
@@ -7,28 +7,64 @@ from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass
 from functools import cache
 
-from jotsk.core.ink import Cut, Stroke
-from jotsk.core.page import Page, edits
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.page import Page
+
+MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms
+
+
+def takes_long(samples: int, cells: int) -> bool:
+    """Whether a stroke of so many samples, on so many tiles, holds the interface for longer than a hand should wait."""
+    return samples > MANY_SAMPLES or cells > MANY_CELLS
 
 
 @dataclass(frozen=True, slots=True)
 class Drying:
-    """A stroke or an erasure, and the page it will be on."""
+    """A step on its way."""
 
     label: str
-    mark: Stroke | Cut
-    uid: int  # of its layer
     after: Future[Page]
     begins: Callable[[], None]  # called right before the page changes
-    ends: Callable[[], None]  # and after
+    ends: Callable[[bool], None]  # and after, with whether it was not refused
+    is_finished: bool = True  # not a part of a step that goes on
 
     @classmethod
-    def of(cls, page: Page, mark: Stroke | Cut, begins: Callable[[], None], ends: Callable[[], None]) -> Drying:
-        if isinstance(mark, Cut):
-            label, after = "Rub out", _thread().submit(edits.rubbed_out, page, mark)
-        else:
-            label, after = "Stroke", _thread().submit(edits.with_stroke, page, mark)
-        return cls(label, mark, page.active_uid, after, begins, ends)
+    def of(
+        cls, label: str, work: Callable[[], Page], begins: Callable[[], None], ends: Callable[[bool], None],
+        *, is_finished: bool = True,
+    ) -> Drying:  # fmt: skip
+        return cls(label, _thread().submit(work), begins, ends, is_finished)
+
+
+class Dryer(QObject):
+    """At most one step on its way; `take` gets it when it is there, or when somebody waits for it."""
+
+    _arrived = Signal()  # emitted on the other thread
+
+    def __init__(self, take: Callable[[Drying], None], parent: QObject) -> None:
+        super().__init__(parent)
+        self.drying: Drying | None = None
+        self._take = take
+        self._arrived.connect(self._look)
+
+    def begin(self, drying: Drying) -> None:
+        self.drying = drying
+        drying.after.add_done_callback(lambda _: self._arrived.emit())
+
+    def finish(self) -> None:
+        """Wait until nothing is on its way, what follows on it included."""
+        while self.drying is not None:
+            self._take_one()
+
+    def _look(self) -> None:
+        if self.drying is not None and self.drying.after.done():
+            self._take_one()
+
+    def _take_one(self) -> None:
+        drying, self.drying = self.drying, None
+        if drying is not None:
+            self._take(drying)
 
 
 @cache

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.computed import computed
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import rect_around
 from jotsk.core.guides import Hold, held_line
 from jotsk.core.guides.symmetry import Map, after, inverse
 from jotsk.core.hand import Steadier, Trace, steady_now
@@ -106,6 +107,16 @@ class Stroke:
     @property
     def bounds(self) -> Rect:
         return self.ribbon.bounds
+
+    def may_touch(self, area: Rect) -> bool:
+        """Whether there can be ink in `area`; far from it, that is known without working the stroke out."""
+        if "ribbon" not in self.__dict__ and self.hold is None and not self.copies:
+            low, high = self.trace.xy.min(axis=0), self.trace.xy.max(axis=0)
+            # Steadied, a line goes little beyond the hand's motion; no tip is larger than this.
+            reach = float(np.hypot(*(high - low))) / 2 + self.size_px * max(1.0, self.pen.tilt_widens) + 2.0
+            if not rect_around(np.array([low, high]), reach) & area:
+                return False
+        return bool(self.bounds & area)
 
     def cells_on(self, page: Rect) -> list[Key]:
         """(column, row) of the tiles inside `page` that the stroke can touch."""

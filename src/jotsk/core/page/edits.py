@@ -64,7 +64,7 @@ def rubbed_out(page: Page, cut: Cut) -> Page:
         return page.with_layer(replace(layer, tiles=layer.tiles.with_tiles(changes))) if changes else page
     swaps: dict[int, Stroke | None] = {}
     for stroke in layer.marks:
-        if not stroke.bounds & cut.bounds:
+        if not stroke.may_touch(cut.bounds):
             continue
         inks = stroke.alphas(alphas)
         touched = any((ink[alphas[key] > 0] != 0).any() for key, ink in inks.items())
@@ -109,7 +109,7 @@ def _with_marks(page: Page, layer: InkLayer, marks: Marks, keys: set[Key]) -> Pa
     """Other marks, which leave the same ink outside the tiles `keys`."""
     area = _area_of(keys)
     tiles: dict[Key, Stored | None] = dict.fromkeys(keys)
-    ink_strokes_into(tiles, [stroke for stroke in marks if stroke.bounds & area])
+    ink_strokes_into(tiles, [stroke for stroke in marks if stroke.may_touch(area)])
     return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(tiles)))
 
 

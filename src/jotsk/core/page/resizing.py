@@ -41,6 +41,21 @@ def resized(
     return cropped(page, Rect(x, y, x + width, y + height), progress)
 
 
+def with_size(
+    page: Page, size: tuple[int, int], anchor: tuple[float, float], dpi: float,
+    margins_mm: tuple[float, float, float], progress: Progress = lambda _: None,
+) -> Page:  # fmt: skip
+    """Another size in px of the present resolution, then another resolution; and trim, bleed and safe margins."""
+    if size != (page.width, page.height):
+        page = resized(page, *size, anchor=anchor, progress=lambda share: progress(share / 2))
+    if dpi != page.dpi:
+        page = rescaled(page, dpi, progress=lambda share: progress(0.5 + share / 2))
+    trim, bleed, safe = margins_mm
+    if margins_mm != (page.trim_mm, page.bleed_mm, page.safe_mm):
+        page = replace(page, trim_mm=trim, bleed_mm=bleed, safe_mm=safe)
+    return page
+
+
 def rescaled(page: Page, dpi: float, progress: Progress = lambda _: None) -> Page:
     """Change the resolution and keep the size on paper."""
     k = dpi / page.dpi

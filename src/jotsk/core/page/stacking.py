@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Sequence
+from collections.abc import Callable, Collection, Sequence
 from dataclasses import replace
 
 import numpy as np
@@ -14,6 +14,7 @@ from jotsk.core.page.compositing import composite_into
 from jotsk.core.page.layers import NON_PHOTO_BLUE, GroupLayer, InkLayer, Layer, PaintLayer, ink_strokes_into
 from jotsk.core.page.marks import Marks
 from jotsk.core.page.page import Page
+from jotsk.core.page.placing import Placement, settled
 from jotsk.core.page.stack import ancestors, arranged, children, inside, outermost
 from jotsk.core.page.tiles import Key, Pixels, Tiles
 
@@ -43,6 +44,21 @@ def with_paint_layer(page: Page) -> Page:
 def with_picture_layer(page: Page, tiles: Tiles, name: str, *, is_sketch: bool = True) -> Page:
     """Add a picture as a layer above the active one."""
     return with_layer_above(page, PaintLayer(page.next_uid(), name, tiles, is_sketch=is_sketch))
+
+
+def with_pictures(
+    page: Page, placements: Sequence[Placement], progress: Callable[[float], None] = lambda _: None
+) -> Page:
+    """Settle placed pictures, each on a layer of its own above the one before."""
+    count = len(placements)
+    for number, placed in enumerate(placements):
+
+        def so_far(share: float, number: int = number) -> None:
+            progress((number + share) / count)
+
+        tiles = settled(placed, page.bounds, so_far)
+        page = with_picture_layer(page, tiles, placed.name)
+    return page
 
 
 def without_layers(page: Page, uids: Collection[int]) -> Page:

@@ -24,9 +24,9 @@ from jotsk.core.ink.blend_kernel import INKS, RUBS
 from jotsk.core.ink.shown import ShownInk
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import WetLayer
+from jotsk.desk.drying import takes_long
 from jotsk.desk.hand import Hold
 
-MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms to dry
 MOST_STRAIGHT = 60  # samples shown of a straight line while it is pulled: its middle hides nothing
 
 
@@ -105,7 +105,7 @@ class Session:
     @property
     def is_long(self) -> bool:
         """Whether it is so long that it takes long to dry."""
-        return len(self._samples) > MANY_SAMPLES or len(self.cells) > MANY_CELLS
+        return takes_long(len(self._samples), len(self.cells))
 
     def set_course(self, course: str, turned_deg: float) -> None:
         """Run straight from where it began from now on, or as the hand goes again."""

@@ -68,6 +68,7 @@ def test_a_circle_that_ends_at_rest_settles_and_is_undone_in_two_steps(quick, pe
 def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, qtbot):
     window = quick
     QCoreApplication.sendEvent(window.board, press_and_rest(window, pen, circle(window), qtbot))
+    window.document.finish_drying()
     strip = window.settle_strip
     assert not strip.isHidden() and "circle" in strip.words.text()
     next(b for b in strip.buttons if b.text() == "Ellipse").click()
@@ -81,6 +82,7 @@ def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, q
     assert window.document.last_stroke.hold is None, "first the hand's own stroke, whatever it was read as"
     window.document.redo()
     QCoreApplication.sendEvent(window.board, press_and_rest(window, pen, circle(window), qtbot))
+    window.document.finish_drying()
     next(b for b in strip.buttons if "own line" in b.text()).click()
     assert strip.isHidden() and window.document.last_stroke.hold is None
 
@@ -90,6 +92,7 @@ def test_the_shape_is_dragged_by_its_handles_within_its_step(quick, pen, qtbot):
 
     window, board = quick, quick.board
     QCoreApplication.sendEvent(board, press_and_rest(window, pen, circle(window), qtbot))
+    window.document.finish_drying()
     next(b for b in window.settle_strip.buttons if b.text() == "Handles").click()
     places = handle_places(board.settler.shape, board.view, 1.0, board.size())
     start = places["second radius"].toPoint()

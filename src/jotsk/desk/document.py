@@ -52,7 +52,7 @@ class Document(QObject):
         self.origin: Origin | None = None
         self.title = "New page"
         self.pen_is_down = False
-        self.last_stroke: Stroke | None = None
+        self._last_stroke: Stroke | None = None
         self.last_uid = 0
         self.chosen: tuple[Stroke, ...] = ()
         self.chosen_uid = 0
@@ -79,11 +79,18 @@ class Document(QObject):
         return self.page is not self._saved
 
     @property
+    def last_stroke(self) -> Stroke | None:
+        self.finish_drying()
+        return self._last_stroke
+
+    @property
     def undo_label(self) -> str | None:
+        self.finish_drying()
         return self._history.undo_label
 
     @property
     def redo_label(self) -> str | None:
+        self.finish_drying()
         return self._history.redo_label
 
     def take(self, page: Page, *, path: Path | None, title: str, saved: bool, origin: Origin | None = None) -> None:
@@ -200,10 +207,12 @@ class Document(QObject):
 
     @property
     def step_count(self) -> int:
+        self.finish_drying()
         return len(self._history)
 
     @property
     def step_at(self) -> int:
+        self.finish_drying()
         return self._history.at
 
     def pages_beside(self) -> list[Page]:
@@ -239,34 +248,27 @@ class Document(QObject):
             self._next_mend = label, change, finished
             return
         self.finish_drying()
-        old = self.last_stroke
+        old = self._last_stroke
         if old is None:
             return
         new, before, uid = change(old), self.page, self.last_uid
-        if takes_long(len(old.trace), len(old.ribbon.cells)):
 
-            def end(is_done: bool) -> None:
-                if not is_done:
-                    self.last_stroke = old
-                following, self._next_mend = self._next_mend, None
-                if following is not None:
-                    self.mend_last(*following[:2], finished=following[2])
+        def begin() -> None:
+            self._last_stroke = new
 
-            self._dryer.begin(
-                Drying.of(
-                    label, lambda: edits.with_replaced(before, uid, old, new),
-                    lambda: setattr(self, "last_stroke", new), end, is_finished=finished,
-                )
-            )  # fmt: skip
-            return
-        try:
-            after = edits.with_replaced(before, uid, old, new)
-        except Refused as error:
-            self.refused.emit(str(error))
-            return
-        self._step(after, label, finished)
-        self.last_stroke = new
-        self._announce(before)
+        def end(is_done: bool) -> None:
+            if not is_done:
+                self._last_stroke = old
+            following, self._next_mend = self._next_mend, None
+            if following is not None:
+                self.mend_last(*following[:2], finished=following[2])
+
+        self._dryer.begin(
+            Drying.of(
+                label, lambda: edits.with_replaced(before, uid, old, new), begin, end, is_finished=finished,
+                beside=takes_long(len(old.trace), len(old.ribbon.cells)),
+            )
+        )  # fmt: skip
 
     def settle_last(self, motion: Trace, reading: Reading) -> None:
         """Let the last stroke become a shape, a step of its own: undone, it is the hand's stroke again.
@@ -425,13 +427,10 @@ class Document(QObject):
     ) -> None:
         """Another size in px of the present resolution, then another resolution, as one step."""
 
-        self.edit_slowly(
-            "Page size",
-            lambda page, progress: resizing.with_size(page, size, anchor, dpi, margins_mm, progress),
-        )
+        self.edit_slowly("Page size", lambda page, p: resizing.with_size(page, size, anchor, dpi, margins_mm, p))
 
     def crop(self, area: Rect) -> None:
-        self.edit_slowly("Crop the page", lambda page, progress: resizing.cropped(page, area & page.bounds, progress))
+        self.edit_slowly("Crop the page", lambda page, p: resizing.cropped(page, area & page.bounds, p))
 
     def edit_slowly(self, label: str, change: Callable[[Page, Progress], Page]) -> None:
         """As `edit`, off the interface's thread; given up if the page changes meanwhile."""
@@ -485,9 +484,7 @@ class Document(QObject):
         """Move what is on the chosen layers, groups with all that is in them, by whole px."""
         uids = inside(self.page.layers, self.chosen_layers)
         if dx or dy:
-            self.edit_slowly(
-                "Move what is on the layer", lambda page, progress: resizing.shifted(page, uids, dx, dy, progress)
-            )
+            self.edit_slowly("Move what is on the layer", lambda page, p: resizing.shifted(page, uids, dx, dy, p))
 
     def _announce(self, before: Page) -> None:
         self._check_last()
@@ -498,7 +495,7 @@ class Document(QObject):
     def _check_last(self) -> None:
         """After an undo the last stroke may be gone: the one before it becomes the last."""
         layer = self.page.layer(self.last_uid)
-        if isinstance(layer, InkLayer) and self.last_stroke is not None and layer.marks.holds(self.last_stroke):
+        if isinstance(layer, InkLayer) and self._last_stroke is not None and layer.marks.holds(self._last_stroke):
             self.last_stroke_changed.emit()
             return
         active = self.page.active
@@ -515,5 +512,5 @@ class Document(QObject):
         self.chosen_changed.emit()
 
     def _follow_last(self, stroke: Stroke | None, uid: int) -> None:
-        self.last_stroke, self.last_uid = stroke, uid
+        self._last_stroke, self.last_uid = stroke, uid
         self.last_stroke_changed.emit()

@@ -9,6 +9,7 @@ from functools import cache
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.errors import JotskError
 from jotsk.core.page import Page
 
 MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms
@@ -32,9 +33,17 @@ class Drying:
     @classmethod
     def of(
         cls, label: str, work: Callable[[], Page], begins: Callable[[], None], ends: Callable[[bool], None],
-        *, is_finished: bool = True,
+        *, is_finished: bool = True, beside: bool = True,
     ) -> Drying:  # fmt: skip
-        return cls(label, _thread().submit(work), begins, ends, is_finished)
+        """Begin the work, `beside` the interface; or do it."""
+        if beside:
+            return cls(label, _thread().submit(work), begins, ends, is_finished)
+        done: Future[Page] = Future()
+        try:
+            done.set_result(work())
+        except JotskError as error:
+            done.set_exception(error)
+        return cls(label, done, begins, ends, is_finished)
 
 
 class Dryer(QObject):

@@ -62,3 +62,13 @@ def test_threads_that_wait_for_work_leave_the_cores_alone():
     """
     out = subprocess.run([sys.executable, "-c", script], capture_output=True, text=True, check=True, timeout=60)
     assert float(out.stdout) < 0.25
+
+
+def test_shares_within_shares_are_done_and_wait_for_no_thread():
+    done: list[list[int]] = []
+    nested = threading.Thread(
+        target=lambda: done.extend(in_shares(lambda n: in_shares(lambda k: n * k, range(9)), range(9))), daemon=True
+    )
+    nested.start()
+    nested.join(20)
+    assert done == [[n * k for k in range(9)] for n in range(9)]

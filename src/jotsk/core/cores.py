@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import threading
 from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures import ThreadPoolExecutor
 from functools import cache
@@ -32,18 +33,21 @@ def on_all_cores(compute: Callable[[T], V], things: Sequence[T]) -> Iterator[V]:
 def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:
     """As `on_all_cores`, for many small things that somebody waits for: each core gets one share of them, at once.
 
-    The threads are kept, and never busy with anything longer. `compute` must not call this itself.
+    The threads are kept, and never busy with anything longer. One of them does all it asks for itself: none is left.
     """
-    if len(things) < 2:
+    if len(things) < 2 or getattr(_here, "is_quick", False):
         return [compute(thing) for thing in things]
     shares = [things[k::THREADS] for k in range(THREADS)]
     done = list(_quick_pool().map(lambda share: [compute(thing) for thing in share], shares))
     return [done[k % THREADS][k // THREADS] for k in range(len(things))]
 
 
+_here = threading.local()
+
+
 @cache
 def _quick_pool() -> ThreadPoolExecutor:
-    return ThreadPoolExecutor(THREADS, thread_name_prefix="quick")
+    return ThreadPoolExecutor(THREADS, "quick", initializer=lambda: setattr(_here, "is_quick", True))
 
 
 os.register_at_fork(after_in_child=_quick_pool.cache_clear)  # threads do not come along

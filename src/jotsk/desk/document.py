@@ -184,8 +184,8 @@ class Document(QObject):
         drying.begins()
         try:
             after = drying.after.result()
-        except JotskError as error:
-            self.refused.emit(str(error))
+        except (JotskError, MemoryError) as error:
+            self.refused.emit(str(error) or "There is not enough memory for this; the page is as it was.")
             drying.ends(False)
             return
         if after is not before:

@@ -41,7 +41,7 @@ class Drying:
         done: Future[Page] = Future()
         try:
             done.set_result(work())
-        except JotskError as error:
+        except (JotskError, MemoryError) as error:
             done.set_exception(error)
         return cls(label, done, begins, ends, is_finished)
 

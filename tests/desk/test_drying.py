@@ -43,6 +43,7 @@ def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
     before = shown(window)
     pen.draw(across(window))
     assert window.document.is_drying and window.board.picture.wet is not None
+    assert window.board._pointer.x() == pytest.approx(across(window).xy[-1, 0], abs=3), "the footprint is at the pen"
     wet = shown(window)
     assert (wet != before).any()
     held.set()

@@ -13,8 +13,10 @@ from PySide6.QtWidgets import QApplication
 
 from jotsk.core.geometry import View
 from jotsk.core.hand import Sample, SpeedWeight
-from jotsk.core.hand.simulated_pen import DEVICES
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.ink import Stroke, pen_by_id
 from jotsk.desk.board import overlays
+from jotsk.desk.board.chosen_lines import ChosenLines
 from jotsk.desk.board.session import EventClock
 from jotsk.desk.board.ways import Way
 from jotsk.desk.simulated_pen import SimulatedPen
@@ -58,7 +60,7 @@ def test_a_rope_runs_from_the_ink_to_the_pen(qapp):
 def test_chosen_lines_lie_on_their_ink_in_any_view(qapp):
     stroke = stroke_along([(20, 20), (80, 60)])
     view = View(1.5, 0.3, True, 170, 30)
-    picture = drawn_by(lambda p: overlays.draw_chosen(p, view, 1.0, [stroke], [], []))
+    picture = drawn_by(lambda p: ChosenLines().draw(p, view, 1.0, [stroke], [], []))
     m = view.matrix
     line = stroke.ribbon.points[:, :2] @ m[:, :2].T + m[:, 2]
     y, x = np.nonzero((picture < 230).any(axis=2))
@@ -66,10 +68,26 @@ def test_chosen_lines_lie_on_their_ink_in_any_view(qapp):
     assert len(x) > 100 and gap.max() < 3
 
 
+def test_lines_that_are_not_worked_out_yet_are_shown_by_their_motion_and_then_as_they_are(qapp, qtbot):
+    trace = drawn(np.array([[20, 20], [180, 60], [30, 150]]), 1.0, pressure=0.5, device=DEVICES["mouse"], seed=3)
+    strokes = (Stroke(trace, pen_by_id("quill-nib"), 8.0, (0, 0, 0), 60.0, 100.0),)
+    lines = ChosenLines()
+    with qtbot.waitSignal(lines.worked_out):
+        first = drawn_by(lambda p: lines.draw(p, View(), 1.0, strokes, [], []))
+    assert (first < 230).any()
+    then = drawn_by(lambda p: lines.draw(p, View(), 1.0, strokes, [], []))
+    assert (then != first).any() and "ribbon" in strokes[0].__dict__
+    kept = lines._places[0][1]
+    assert np.array_equal(drawn_by(lambda p: lines.draw(p, View(), 1.0, strokes, [], [])), then)
+    assert lines._places[0][1] is kept, "the same picture while nothing moves"
+    moved = drawn_by(lambda p: lines.draw(p, View(1.0, 0.0, False, 5, 0), 1.0, strokes, [], []))
+    assert np.array_equal(moved[:, 5:], then[:, :-5])
+
+
 def test_a_preview_takes_the_place_of_the_chosen_lines(qapp):
     stroke = stroke_along([(20, 20), (80, 20)])
     moved = [np.array([[20.0, 120.0], [80.0, 120.0]])]
-    picture = drawn_by(lambda p: overlays.draw_chosen(p, View(), 1.0, [stroke], moved, []))
+    picture = drawn_by(lambda p: ChosenLines().draw(p, View(), 1.0, [stroke], moved, []))
     assert (picture[10:30] == 255).all() and (picture[118:123] < 230).any()
 
 

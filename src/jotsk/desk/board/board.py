@@ -18,6 +18,7 @@ from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.placing import first_placement
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import overlays
+from jotsk.desk.board.chosen_lines import ChosenLines
 from jotsk.desk.board.drafting import Drafting
 from jotsk.desk.board.edges import WORDS as EDGE_WORDS
 from jotsk.desk.board.edges import Edges
@@ -62,6 +63,8 @@ class Board(PointedView):
         self._drawn_to: QPointF | None = None
         self.placing: Placing | None = None  # pictures on their way onto the page
         self._preview: list[NDArray[np.float64]] = []
+        self._chosen_lines = ChosenLines(self)
+        self._chosen_lines.worked_out.connect(self.update)
         self.guiding = Guiding(document, self)
         self._course = FREELY
         self.steps_of_page = False  # 15 degree steps are the page's; else the view's
@@ -152,7 +155,7 @@ class Board(PointedView):
             painter, self.view, ratio, self.size(), guiding.guides, guiding.lit,
             guiding.selected if placing else None, moving=self._is_moving or self.holding.is_guide,
         )  # fmt: skip
-        overlays.draw_chosen(painter, self.view, ratio, self.document.chosen, self._preview, self.holding.outline)
+        self._chosen_lines.draw(painter, self.view, ratio, self.document.chosen, self._preview, self.holding.outline)
         if (shape := self.settler.shape) is not None:
             draw_shape(painter, shape, self.view, ratio, self.size())
         if self.way is Way.DRAFT:
@@ -303,8 +306,10 @@ class Board(PointedView):
         self.guiding.light(None)
         self._paint_timer.stop()
         self.settler.stop()
-        if math.isfinite(at.x()) and session.shape is None:
-            session.lift(t_ms, *self.to_page(at))
+        if math.isfinite(at.x()):
+            self._point_at(at)
+            if session.shape is None:
+                session.lift(t_ms, *self.to_page(at))
         mark = session.cut() if session.pen.rubs else session.stroke()
         if mark is not None and self._takes_long(session):
             self.document.dry(mark, lambda: self._dries(session), lambda: self._dried(session, mark))

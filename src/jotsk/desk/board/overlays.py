@@ -3,23 +3,19 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Collection, Sequence
+from collections.abc import Sequence
 from functools import lru_cache
 
-import numpy as np
-from numpy.typing import NDArray
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
 
 from jotsk.core.geometry import View
-from jotsk.core.ink import Stroke
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame, has_frames
 from jotsk.desk.theme import current
 
 GRID_ZOOM, GRID_ALPHA = 8.0, 60
 FRAME_LINES = {"bleed": Qt.PenStyle.DotLine, "trim": Qt.PenStyle.SolidLine, "safe": Qt.PenStyle.DashLine}
-MOST_POINTS = 80  # of a chosen line: it is a mark beside the ink, not the ink
 
 
 def draw_grid(painter: QPainter, view: View, ratio: float, page: Page, seen: QRect) -> None:
@@ -61,27 +57,6 @@ def draw_frames(painter: QPainter, view: View, ratio: float, page: Page) -> None
         corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
         painter.setPen(QPen(QColor(current().guide), 1.0, style))
         painter.drawPolygon(QPolygonF([QPointF(*(m[:, :2] @ corner + m[:, 2])) for corner in corners]))
-
-
-def draw_chosen(
-    painter: QPainter, view: View, ratio: float, chosen: Collection[Stroke], preview: list[NDArray[np.float64]],
-    lasso: list[QPointF],
-) -> None:  # fmt: skip
-    """The chosen lines, or those that would come of them, and the lasso."""
-    if not (chosen or preview or lasso):
-        return
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    theme, m = current(), view.matrix / ratio
-    shown = [] if preview else [points[:, :2] for stroke in chosen for points, _ in stroke.ribbon.each_turn()]
-    for lines, color, width in ((shown, theme.accent, 2.0), (preview, theme.guide, 1.6)):
-        painter.setPen(QPen(QColor(color), width))
-        for points in lines:
-            few = points[:: max(1, len(points) // MOST_POINTS)]
-            places = (few @ m[:, :2].T + m[:, 2]).tolist()
-            painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in places]))
-    if lasso:
-        painter.setPen(QPen(QColor(theme.accent), 1.4, Qt.PenStyle.DashLine))
-        painter.drawPolygon(QPolygonF(lasso))
 
 
 def draw_rope(painter: QPainter, view: View, ratio: float, towed_at: tuple[float, float], pointer: QPointF) -> None:

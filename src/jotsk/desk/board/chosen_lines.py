@@ -1,0 +1,109 @@
+"""Where the chosen lines run, or those that would come of them, over the page: hundreds at once."""
+
+from __future__ import annotations
+
+import threading
+from collections.abc import Collection, Sequence
+from contextlib import suppress
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
+
+from jotsk.core.geometry import View
+from jotsk.core.ink import Stroke
+from jotsk.desk.theme import current
+
+MOST_POINTS = 80  # of a line: it is a mark beside the ink, not the ink
+WIDTH, PREVIEW_WIDTH = 2.0, 1.6  # logical px
+SUBPIXEL_BITS = 4
+FARTHEST_PX = 1 << 24  # of the screen: what OpenCV counts
+
+Points = NDArray[np.float64]
+
+
+class ChosenLines(QObject):
+    """Draws them into a picture that is kept while neither they nor the view change."""
+
+    worked_out = Signal()  # the lines of strokes that came from a file are known
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._read: tuple[Collection[Stroke], list[Points]] = ((), [])
+        self._drawn: tuple[object, ...] = ()
+        self._places: list[tuple[QRectF, QImage]] = []
+        self.worked_out.connect(self._forget)
+
+    def draw(
+        self, painter: QPainter, view: View, ratio: float, chosen: Collection[Stroke], preview: Sequence[Points],
+        lasso: list[QPointF],
+    ) -> None:  # fmt: skip
+        """The chosen lines, or instead of them a preview, each (N, 2) page px; and the lasso."""
+        if not (chosen or preview or lasso):
+            return
+        theme, device = current(), painter.device()
+        size = round(device.height() * ratio), round(device.width() * ratio)
+        lines, color, width = (preview, theme.guide, PREVIEW_WIDTH) if preview else (
+            self._lines_of(chosen), theme.accent, WIDTH,
+        )  # fmt: skip
+        wanted = lines, view, ratio, size, color
+        if not self._drawn or self._drawn[0] is not lines or self._drawn[1:] != wanted[1:]:
+            self._drawn = wanted
+            self._places = _picture(lines, view, ratio, size, QColor(color), width) if lines else []
+        for place, image in self._places:
+            painter.drawImage(place, image)
+        if lasso:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            painter.setPen(QPen(QColor(theme.accent), 1.4, Qt.PenStyle.DashLine))
+            painter.drawPolygon(QPolygonF(lasso))
+
+    def _lines_of(self, chosen: Collection[Stroke]) -> list[Points]:
+        if self._read[0] is not chosen:
+            unknown = [stroke for stroke in chosen if "ribbon" not in stroke.__dict__]
+            if unknown:  # the hand's motion stands for the line until that is known
+                threading.Thread(target=self._work_out, args=(unknown,), daemon=True).start()
+            self._read = chosen, [line for stroke in chosen for line in _lines(stroke)]
+        return self._read[1]
+
+    def _work_out(self, strokes: list[Stroke]) -> None:
+        for stroke in strokes:
+            _ = stroke.ribbon
+        with suppress(RuntimeError):  # the board is gone
+            self.worked_out.emit()
+
+    def _forget(self) -> None:
+        self._read = (), []
+
+
+def _lines(stroke: Stroke) -> list[Points]:
+    if "ribbon" in stroke.__dict__:
+        lines = [points[:, :2].astype(np.float64) for points, _ in stroke.ribbon.each_turn()]
+    else:
+        lines = [stroke.trace.xy, *(stroke.trace.xy @ m[:, :2].T + m[:, 2] for m in stroke.copies)]
+    return [line[:: max(1, len(line) // MOST_POINTS)] for line in lines]
+
+
+def _picture(
+    lines: Sequence[Points], view: View, ratio: float, size: tuple[int, int], color: QColor, width: float
+) -> list[tuple[QRectF, QImage]]:
+    """One picture of all lines, of `size` device px at most, and the logical px it belongs to."""
+    m = view.matrix
+    places = np.concatenate(lines)[:, :2] @ m[:, :2].T + m[:, 2] - 0.5  # OpenCV counts from px centres
+    scaled = np.clip(places, -FARTHEST_PX, FARTHEST_PX) * (1 << SUBPIXEL_BITS)
+    ends = np.cumsum([len(line) for line in lines])[:-1]
+    ink = np.zeros(size, np.uint8)
+    reach = (width * ratio - 1) / 2 * (1 << SUBPIXEL_BITS)
+    for dx, dy in ((reach, 0), (-reach, 0), (0, reach), (0, -reach)):  # OpenCV's own wider lines are wider still
+        parts = np.split(np.round(scaled + (dx, dy)).astype(np.int32), ends)
+        cv2.polylines(ink, [part.reshape(-1, 1, 2) for part in parts], False, 255, 1, cv2.LINE_AA, SUBPIXEL_BITS)
+    x, y, w, h = cv2.boundingRect(ink)
+    if not w:
+        return []
+    alphas = np.arange(256)
+    channels = [(alphas * c + 127) // 255 for c in (color.blue(), color.green(), color.red())]
+    table = np.stack([*channels, alphas], axis=1).astype(np.uint8)
+    pixels = table[ink[y : y + h, x : x + w]]
+    image = QImage(pixels.data, w, h, 4 * w, QImage.Format.Format_ARGB32_Premultiplied).copy()
+    return [(QRectF(x / ratio, y / ratio, w / ratio, h / ratio), image)]

@@ -24,9 +24,9 @@ from bench.timing import quantiles_ms
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.page import prepared
 from jotsk.desk.board import Board
 from jotsk.desk.board import board as board_module
-from jotsk.desk.filing import prepared
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.window import Window
 

@@ -18,9 +18,8 @@ import numpy as np
 from bench.inked_page import A4_600, a_stroke, page_file
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.pictures import Pixels
-from jotsk.core.page import Page, edits, pixels_of, stacking
+from jotsk.core.page import Page, edits, pixels_of, prepared, stacking
 from jotsk.core.page.placing import Placement, settled
-from jotsk.desk.filing import prepared
 from jotsk.desk.keeping import Kept, Shelf, Start
 
 STROKES = 60

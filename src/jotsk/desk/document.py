@@ -18,7 +18,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
 from jotsk.core.ink import Cut, Stroke
-from jotsk.core.page import History, InkLayer, Page, blank_page, edits, resizing, stacking
+from jotsk.core.page import History, InkLayer, Page, blank_page, edits, prepared, resizing, stacking
 from jotsk.core.page.placing import Placement
 from jotsk.core.page.stack import inside
 from jotsk.desk.drying import Dryer, Drying, takes_long
@@ -454,7 +454,7 @@ class Document(QObject):
         before, keep_ahead = self.page, self.keep_ahead
 
         def work(progress: Progress) -> Page:
-            after = change(before, lambda share: progress(share * CHANGE_SHARE))
+            after = prepared(change(before, lambda share: progress(share * CHANGE_SHARE)))
             if keep_ahead is not None and after is not before:
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
             return after

@@ -15,7 +15,7 @@ from jotsk.core.files.opening import Origin, is_picture, read_any
 from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
-from jotsk.core.page import Page
+from jotsk.core.page import Page, prepared
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.document import Document
 from jotsk.desk.jobs import Job
@@ -133,10 +133,3 @@ class Filing(QObject):
 
     def _ended(self) -> None:
         self.job = None
-
-
-def prepared(page: Page) -> Page:
-    """Halve every layer now, off the interface's thread, so that the first look at the whole page is quick."""
-    for layer in page.layers:
-        layer.tiles.at_level(7)
-    return page

@@ -4,7 +4,7 @@ from jotsk.core.page.compositing import WetLayer, color_at, composite_into, flat
 from jotsk.core.page.history import History
 from jotsk.core.page.layers import GroupLayer, InkLayer, Layer, PaintLayer, render
 from jotsk.core.page.marks import Marks
-from jotsk.core.page.page import Page, blank_page, check_size
+from jotsk.core.page.page import Page, blank_page, check_size, prepared
 from jotsk.core.page.tiles import Tiles, pixels_of, rgba, tiles_from
 
 __all__ = [
@@ -23,6 +23,7 @@ __all__ = [
     "composite_into",
     "flattened",
     "pixels_of",
+    "prepared",
     "render",
     "rgba",
     "tiles_from",

@@ -13,16 +13,14 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.compositing import composite_into
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import rgba
-
-MOST_LEVELS = 7
+from jotsk.core.page.tiles import MOST_HALVINGS, rgba
 
 
 def miniature(page: Page, most_px: int, area: Rect | None = None) -> NDArray[np.uint8]:
     """Return the page on its paper, or an `area` of it, (H, W, 3) RGB, the longer side at most `most_px`."""
     area = (area or page.bounds) & page.bounds
     level = 0
-    while max(area.width, area.height) >> level > 2 * most_px and level < MOST_LEVELS:
+    while max(area.width, area.height) >> level > 2 * most_px and level < MOST_HALVINGS:
         level += 1
     rect = area.halved(level)
     pixels = np.full((rect.height, rect.width), packed(page.paper), np.uint32)

@@ -10,6 +10,7 @@ from jotsk.core.errors import TooLarge
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color
 from jotsk.core.page.layers import InkLayer, Layer
+from jotsk.core.page.tiles import MOST_HALVINGS
 
 MOST_PIXELS = 200_000_000
 LARGEST_SIDE = 30_000
@@ -59,6 +60,13 @@ class Page:
     def with_layer(self, changed: Layer) -> Page:
         """The page with the layer of the same uid replaced."""
         return replace(self, layers=tuple(changed if layer.uid == changed.uid else layer for layer in self.layers))
+
+
+def prepared(page: Page) -> Page:
+    """Halve every layer now, off the interface's thread, so that the first look at the whole page is quick."""
+    for layer in page.layers:
+        layer.tiles.at_level(MOST_HALVINGS)
+    return page
 
 
 def check_size(width: int, height: int) -> None:

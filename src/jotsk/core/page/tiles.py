@@ -55,6 +55,7 @@ Stored = Pixels | InkTile
 
 CLEAR: Pixels = np.zeros((TILE, TILE), np.uint32)
 CLEAR.setflags(write=False)
+MOST_HALVINGS = 7  # of a page that is looked at
 NO_COLOR = np.uint32(0)
 WORTH_THREADS, QUICK = 64, 1024  # tiles that are worth a thread, and so many that a quick one would be busy for long
 _NO_ROW: Mapping[int, Stored] = MappingProxyType({})

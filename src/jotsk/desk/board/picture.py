@@ -23,10 +23,9 @@ from jotsk.core.ink import TILE
 from jotsk.core.page import Layer, Page, WetLayer
 from jotsk.core.page.flat_tiles import Change, FlatTiles
 from jotsk.core.page.places import Place
-from jotsk.core.page.tiles import Key
+from jotsk.core.page.tiles import MOST_HALVINGS, Key
 from jotsk.desk.board.sheet_memory import SheetMemory
 
-MOST_LEVELS = 7
 SHARP_ZOOM = 2.0  # from here on pixels are shown as clean squares
 QUICK_S = 0.004  # what flattening may take of a frame while the view moves
 MOST_CHANGE_S = 0.008  # a change that takes longer is first shown half as sharp
@@ -202,7 +201,7 @@ class BoardPicture:
             return False
         if not self.flat.prepare([(self._level, *key) for key in self._sheet_rect.cells(TILE)], end):
             return False
-        for ahead in range(MOST_LEVELS, 0, -1):
+        for ahead in range(MOST_HALVINGS, 0, -1):
             size = self.flat.level_size(ahead)
             if size.width * size.height > MOST_AHEAD_PX:
                 break
@@ -262,7 +261,7 @@ class BoardPicture:
         return self.flat.level_size(self._level)
 
     def _exact_level(self) -> int:
-        return max(0, min(MOST_LEVELS, int(math.floor(math.log2(1.0 / self.view.zoom) + 1e-6))))
+        return max(0, min(MOST_HALVINGS, int(math.floor(math.log2(1.0 / self.view.zoom) + 1e-6))))
 
     def _wanted(self, level: int, *, at_any_turn: bool = False) -> Rect:
         """The part of the page halved `level` times that is visible, in whole tiles."""
@@ -291,10 +290,10 @@ class BoardPicture:
         `quick`: the next halving will do if this one is not there; `half`: it will do in any case.
         """
         level = self._exact_level()
-        wide, rough = self._wanted(level), half and level < MOST_LEVELS
+        wide, rough = self._wanted(level), half and level < MOST_HALVINGS
         turns = quick and self._drawn is not None and self._drawn.angle_rad != self.view.angle_rad
         is_there = level == self._level and self._sheet_rect.contains(wide)
-        if quick and not rough and level < MOST_LEVELS and not is_there:
+        if quick and not rough and level < MOST_HALVINGS and not is_there:
             far = [key for key in wide.cells(TILE) if not self._holds(level, *key)]
             rough = sum(not self.flat.has((level, *key)) for key in far) * self.flat.seconds_a_tile > QUICK_S
         if rough:

@@ -83,6 +83,18 @@ def test_chosen_lines_are_shown_on_the_board(window, three):
     assert len(window.document.chosen) == 3 and greens() > before + 50
 
 
+def test_lines_that_are_not_worked_out_yet_join_the_preview_when_they_are(window, three, qtbot):
+    for stroke in three[:2]:
+        stroke.let_go()  # as a line that came from a file
+    window.document.choose(three)
+    window.last_line.steadiness.changed.emit(70.0, False)
+    assert len(window.board._preview) == 1, "nobody waits for the others"
+    window.board.show_preview([])
+    qtbot.waitUntil(lambda: all(stroke.is_worked_out for stroke in three))
+    window.last_line.steadiness.changed.emit(70.0, False)
+    assert len(window.board._preview) == 3
+
+
 def test_chosen_lines_are_steadied_together_as_one_step(window, three, settle, qtbot):
     window.actions_by_id["edit.all"].trigger()
     inked = window.document.page

@@ -366,8 +366,9 @@ class Document(QObject):
         self.choose(active.marks if isinstance(active, InkLayer) else ())
 
     def preview_chosen(self, strength: float) -> None:
-        """Show where the chosen lines would run, steadied by `strength`."""
-        self.previewed.emit([line for stroke in self.chosen for line in stroke.lines_at(strength)])
+        """Show where the chosen lines would run, steadied by `strength`; those that are not worked out yet follow."""
+        ready = [stroke for stroke in self.chosen if stroke.is_worked_out]
+        self.previewed.emit([line for stroke in ready for line in stroke.lines_at(strength)])
 
     def steady_chosen(self, strength: float) -> None:
         """Steady the chosen lines anew, off the interface's thread, as one step."""

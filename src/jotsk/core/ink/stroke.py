@@ -152,6 +152,11 @@ class Stroke:
                 new.__dict__[name] = self.__dict__[name]
         return new
 
+    @property
+    def is_worked_out(self) -> bool:
+        """Whether its line can be shown, and steadied anew, at once."""
+        return "ribbon" in self.__dict__ and "steadier" in self.__dict__
+
     def lines_at(self, strength: float) -> list[NDArray[np.float64]]:
         """Only where the line and its copies would run, steadied by `strength`: (N, 2) page px each."""
         places = self.steadier.places(strength)

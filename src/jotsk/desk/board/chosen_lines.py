@@ -61,15 +61,15 @@ class ChosenLines(QObject):
 
     def _lines_of(self, chosen: Collection[Stroke]) -> list[Points]:
         if self._read[0] is not chosen:
-            unknown = [stroke for stroke in chosen if "ribbon" not in stroke.__dict__]
-            if unknown:  # the hand's motion stands for the line until that is known
+            unknown = [stroke for stroke in chosen if not stroke.is_worked_out]
+            if unknown:  # the hand's motion stands for a line until that is known
                 threading.Thread(target=self._work_out, args=(unknown,), daemon=True).start()
             self._read = chosen, [line for stroke in chosen for line in _lines(stroke)]
         return self._read[1]
 
     def _work_out(self, strokes: list[Stroke]) -> None:
         for stroke in strokes:
-            _ = stroke.ribbon
+            _ = stroke.ribbon, stroke.steadier
         with suppress(RuntimeError):  # the board is gone
             self.worked_out.emit()
 

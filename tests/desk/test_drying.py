@@ -40,10 +40,10 @@ def shown(window) -> np.ndarray:
 def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
     window, pen, held, qtbot, make_window, monkeypatch
 ):
-    before = shown(window)
-    pen.draw(across(window))
+    before, trace = shown(window), across(window)
+    pen.draw(trace)
+    assert window.board._pointer.x() == pytest.approx(trace.xy[-1, 0], abs=3), "the footprint is at the pen"
     assert window.document.is_drying and window.board.picture.wet is not None
-    assert window.board._pointer.x() == pytest.approx(across(window).xy[-1, 0], abs=3), "the footprint is at the pen"
     wet = shown(window)
     assert (wet != before).any()
     held.set()
@@ -54,7 +54,7 @@ def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
     assert np.abs(dry.astype(int) - wet).mean() < 0.5
     monkeypatch.setattr(drying, "MANY_SAMPLES", 10_000)
     at_once = make_window()
-    SimulatedPen(at_once.board, DEVICES["display"]).draw(across(window))
+    SimulatedPen(at_once.board, DEVICES["display"]).draw(trace)
     assert not at_once.document.is_drying and np.array_equal(dry, shown(at_once))
 
 

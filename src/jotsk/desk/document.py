@@ -112,16 +112,16 @@ class Document(QObject):
         self.saved.emit()
         self.state_changed.emit()
 
-    def edit(self, label: str, change: Callable[[Page], Page]) -> bool:
+    def edit(self, label: str, change: Callable[[Page], Page], *, finished: bool = True) -> bool:
         """Apply a change as one step; a refusal is told and leaves the page as it was."""
         before = self.page
         try:
             after = change(before)
-        except JotskError as error:
-            self.refused.emit(str(error))
+        except (JotskError, MemoryError) as error:
+            self.refused.emit(str(error) or "There is not enough memory for this; the page is as it was.")
             return False
         if after is not before:
-            self._step(after, label, finished=True)
+            self._step(after, label, finished)
             self._announce(before)
         return True
 
@@ -180,18 +180,8 @@ class Document(QObject):
         self._dryer.finish()
 
     def _take_dried(self, drying: Drying) -> None:
-        before = self._history.page
         drying.begins()
-        try:
-            after = drying.after.result()
-        except (JotskError, MemoryError) as error:
-            self.refused.emit(str(error) or "There is not enough memory for this; the page is as it was.")
-            drying.ends(False)
-            return
-        if after is not before:
-            self._step(after, drying.label, drying.is_finished)
-            self._announce(before)
-        drying.ends(True)
+        drying.ends(self.edit(drying.label, lambda _: drying.after.result(), finished=drying.is_finished))
 
     def undo(self) -> None:
         before = self.page

@@ -8,7 +8,7 @@ from functools import lru_cache
 
 import numpy as np
 import pytest
-from hypothesis import given, settings
+from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
@@ -226,6 +226,7 @@ def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
         max_size=40,
     )
 )
+@example(steps=["sweep a little", "sweep a little", "draw", "sweep", "sweep a little"])
 @settings(max_examples=25, deadline=None)
 def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_page(tmp_path_factory, leans, steps):
     """Strokes of 70 and more fill several chunks; what a state shares with the one before is known by identity.

@@ -166,13 +166,17 @@ class PageStore:
         return count
 
     def sweeping(self) -> Iterator[int]:
-        """As `sweep`, a few ms at each step; yield how many were deleted. States may be put between the steps."""
+        """As `sweep`, a few ms at each step; yield how many were deleted. States may be put between the steps.
+
+        It ends early, with all that is needed still there, once another sweep begins.
+        """
         held: set[int] = set()
         with self._writing():
             unmarked = self._unmarked = [root for (root,) in self._db.execute("SELECT root FROM states").fetchall()]
             yield from self._mark(unmarked, held)
-            if self._unmarked is unmarked:
-                self._known.keep(held)
+            if self._unmarked is not unmarked:
+                return
+            self._known.keep(held)
             for some in self._blobs.others_than(held):
                 if self._unmarked is not unmarked:
                     return
@@ -180,7 +184,8 @@ class PageStore:
                     self._blobs.delete(some)
                 yield len(some)
                 yield from self._mark(unmarked, held)
-            self._unmarked = None
+            if self._unmarked is unmarked:
+                self._unmarked = None
 
     def _put_layer(self, layer: Layer, parts: dict[int, LayerParts]) -> int:
         old = self._known.layers.get(layer.uid)
@@ -228,14 +233,16 @@ class PageStore:
         return where
 
     def _mark(self, roots: list[int], held: set[int]) -> Iterator[int]:
-        """Add to `held` every blob of the states, and empty `roots`."""
+        """Add to `held` every blob of the states, and empty `roots`; stop where another sweep has begun."""
         read = 0
-        while roots:
+        while roots and self._unmarked is roots:
             for part in self._parts(roots.pop(), held):
                 held.add(part)
                 read += 1
                 if read % READ_AT_ONCE == 0:
                     yield 0
+                    if self._unmarked is not roots:
+                        return
 
     def _parts(self, root: int, held: set[int]) -> Iterator[int]:
         """Every blob of a state, but for what lies in parts that are in `held`."""

@@ -5,7 +5,7 @@ from __future__ import annotations
 import sys
 from importlib import import_module
 
-NAMES = ("coverage", "steadying", "board", "fast_pen", "selection", "guides", "kept", "soak", "start")
+NAMES = ("coverage", "steadying", "board", "holds", "fast_pen", "selection", "guides", "kept", "soak", "start")
 
 for name in sys.argv[1:] or NAMES:
     print(f"\n== {name}", flush=True)

@@ -22,7 +22,6 @@ from bench.inked_page import A4_600, SMALL, page_file
 from bench.opened import opened_window
 from bench.timing import quantiles_ms
 from jotsk.core.files.opening import Origin, read_any
-from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import prepared
 from jotsk.desk.board import Board
@@ -105,44 +104,6 @@ def event_times(app: QApplication, widget: QWidget) -> tuple[list[float], list[f
                     (time.perf_counter() - start) * 1e3
                 )
     return samples, lifts
-
-
-def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, float]]:
-    """What takes long, beside the interface: its name, the most ms it held the interface, and ms until it was done."""
-    board, document = window.board, window.document
-    board.fit()
-    settle(app, board)
-    held: list[tuple[str, float, float]] = []
-
-    def watch(name: str, begin: Callable[[], object]) -> None:
-        start = before = time.perf_counter()
-        begin()
-        longest, is_done = 0.0, False
-        while not is_done:
-            is_done = not document.is_drying  # and painted with the events that follow
-            app.processEvents()
-            now = time.perf_counter()
-            longest, before = max(longest, now - before), now
-        held.append((name, longest * 1e3, (before - start) * 1e3))
-        settle(app, board)
-
-    def lift(pen: SimulatedPen, trace: Trace) -> Callable[[], object]:
-        """Draw a stroke but for its lift, which is returned."""
-        *moves, (_, last) = pen._events_of(trace)
-        for _, event in moves:
-            QCoreApplication.sendEvent(board, event)
-            app.processEvents()
-        return lambda: QCoreApplication.sendEvent(board, last)
-
-    turns = np.linspace(0, 24, 2000)
-    spiral = np.column_stack([440 + 10 * turns * np.cos(turns), 330 + 9 * turns * np.sin(turns)])
-    long = drawn(spiral, 6.0, pressure=[0.2, 0.9, 0.4], rate_hz=200, device=DEVICES["display"], seed=1)
-    watch("6 s, lift", lift(SimulatedPen(board, DEVICES["display"]), long))
-    watch("steadied anew", lambda: document.resteady(90.0))
-    eraser = SimulatedPen(board, DEVICES["display"], eraser=True)
-    for trace in strokes(2):
-        watch("rubbed out", lift(eraser, trace))
-    return held
 
 
 def resident_mb() -> float:
@@ -269,8 +230,6 @@ def main() -> None:
             ratio = medians[A4_600, view, place] / medians[SMALL, view, place]
             print(f"large to small at {view}, {place} layer: x {ratio:.2f}")
     print(f"{'':32} eye or opacity to the view {quantiles_ms(layer_times(app, window))}")
-    for name, held, done in longest_holds(app, window):
-        print(f"{name:>32} holds the interface for {held:5.1f} ms at most, done after {done:5.0f} ms")
     print(f"resident with A4 at 600 dpi, 20 layers, 5,000 strokes and 48 steps of history: {resident_mb():.0f} MB")
     for width, height in ((1280, 800), (2560, 1440)):
         alone = Board(window.document, window.hand)

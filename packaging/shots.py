@@ -49,7 +49,7 @@ def waves(pad: Board, pens: list[str], *, left: float = 60, width: float = 420, 
 
 def sheets(window: Window, folder: Path, app: QApplication) -> None:
     """The pen maker, the feel pad, the colours, and every pen on one sheet."""
-    maker = PenMaker(window.hand, window)
+    maker = PenMaker(window.hand, window.board)
     maker.show()
     settle(app)
     waves(maker.pad, ["quill-nib", "brush-pen", "dry-brush", "charcoal", "marker"])
@@ -58,7 +58,7 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     maker.grab().save(str(folder / "pen-maker.png"), "PNG")
     maker.close()
 
-    feel = FeelPad(window.hand, window)
+    feel = FeelPad(window.hand, window.board)
     feel.show()
     settle(app)
     pen = SimulatedPen(feel.pad, DEVICES["display"])
@@ -98,14 +98,14 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
 
 def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
     """New page, export and milestones."""
-    new = NewPage(window)
+    new = NewPage(window.board)
     new.sizes.setCurrentText("Comic book")
-    export = ExportSheet(window.document.page, window)
+    export = ExportSheet(window.document.page, window.board)
     export.kind.setCurrentIndex(export.kind.findData("tiff"))
     export.color.setCurrentIndex(export.color.findData("bits"))
     export.view.middle = (0.45, 0.33)
     export.layers.item(export.layers.count() - 1).setCheckState(Qt.CheckState.Unchecked)
-    milestones = MilestoneSheet(window.pages.milestones, window.document, window)
+    milestones = MilestoneSheet(window.pages.milestones, window.document, window.board)
     milestones.show()
     settle(app)
     milestones.list.setCurrentRow(milestones.list.count() - 1)

@@ -2,18 +2,49 @@
 
 from __future__ import annotations
 
+import sys
+
 import numpy as np
 import pytest
+from numba.core.dispatcher import Dispatcher
 from PySide6.QtCore import QEvent, QSettings
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.warm import warm_up
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
 from jotsk.desk.window import Window
+
+
+def kernels_compiled() -> dict[str, set[str]]:
+    """Every kernel of the core, and the types it is compiled for."""
+    return {
+        f"{module.__name__}.{name}": set(map(str, thing.signatures))
+        for module in list(sys.modules.values())
+        if getattr(module, "__name__", "").startswith("jotsk.core")
+        for name, thing in vars(module).items()
+        if isinstance(thing, Dispatcher) and thing.py_func.__module__ == module.__name__
+    }
+
+
+@pytest.fixture(scope="session")
+def kernels_warm():
+    warm_up()
+    return kernels_compiled()
+
+
+@pytest.fixture(autouse=True)
+def nothing_is_compiled_while_somebody_waits(kernels_warm):
+    """What the hand needs is compiled ahead, by `core.warm`: compiling one kernel holds the hand for half a second."""
+    yield
+    new = {name: now - kernels_warm.get(name, set()) for name, now in kernels_compiled().items()}
+    for name, types in new.items():
+        kernels_warm.setdefault(name, set()).update(types)  # named once
+    assert not any(new.values()), "\n".join(f"{name}: {types}" for name, types in new.items() if types)
 
 
 @pytest.fixture

@@ -15,6 +15,7 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.hand import Sample
 from jotsk.core.ink import WetInk, pen_by_id
+from jotsk.core.ink.blend_kernel import INKS, RUBS
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import (
     InkLayer,
@@ -157,7 +158,7 @@ def test_wet_ink_is_composited_as_if_it_had_dried(page, level, rubs):
         wet.push(Sample(0.005 * k, 60 + 6.0 * k, 80 + 3.0 * k, 1.0))
     rect = page.bounds.halved(level)
     out = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
-    layer = WetLayer(lower.uid, wet.alpha, packed((10, 140, 40)), rubs)
+    layer = WetLayer(lower.uid, wet.alpha, packed((10, 140, 40)), RUBS if rubs else INKS)
     composite_into(out, (0, 0), page, rect, level=level, wet=layer)
 
     alpha = np.zeros((512, 512), np.float64)

@@ -7,9 +7,9 @@ import math
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
+from PySide6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer
 from PySide6.QtGui import QKeyEvent, QMouseEvent, QWheelEvent
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QDialog
 
 from jotsk.core.page import flattened
 from jotsk.desk import keys
@@ -30,6 +30,15 @@ def drag(board, start: tuple[int, int], end: tuple[int, int]) -> None:
         (QEvent.Type.MouseButtonPress, start), (QEvent.Type.MouseMove, end), (QEvent.Type.MouseButtonRelease, end),
     ):  # fmt: skip
         QApplication.sendEvent(board, QMouseEvent(kind, QPointF(*at), QPointF(*at), left, left, none))
+
+
+def at_rest(qtbot, *windows) -> None:
+    """Until all is dressed, and the board is exact."""
+    for window in windows:
+        window.board.setFocus()
+        qtbot.waitUntil(lambda window=window: not window.dressing.is_at_work)
+        qtbot.waitUntil(lambda window=window: not window.board._rest_timer.isActive())
+    qtbot.wait(20)
 
 
 @pytest.mark.parametrize("theme", [DAY, LAMP], ids=lambda t: t.name)
@@ -184,11 +193,42 @@ def test_left_handed_mirrors_desk_and_keys(window, qtbot):
     assert window.hand.pen.rubs, "J lies where D does, mirrored"
 
 
-def test_lamp_light_darkens_the_desk_and_is_remembered(window, make_window):
+def test_lamp_light_is_remembered_and_leaves_nothing_as_it_was_by_day(window, make_window, qtbot):
+    at_rest(qtbot, window)
+    day = window.grab().toImage()
+    for name in ("view.overview", "view.history", "view.lamp"):
+        window.actions_by_id[name].trigger()
+    at_rest(qtbot, window)
+    switched = window.grab().toImage()
+    assert switched.pixelColor(3, window.height() - 3).lightness() < 60 < day.pixelColor(3, 797).lightness()
+    other = make_window()
+    assert other.actions_by_id["view.lamp"].isChecked()
+    for name in ("view.overview", "view.history"):
+        other.actions_by_id[name].trigger()
+    at_rest(qtbot, window, other)
+    assert window.grab().toImage() == other.grab().toImage(), "as if it had been opened by lamp light"
     window.actions_by_id["view.lamp"].trigger()
-    assert window.grab().toImage().pixelColor(3, window.height() - 3).lightness() < 60
-    assert make_window().actions_by_id["view.lamp"].isChecked()
+    window.actions_by_id["view.history"].trigger()
+    window.actions_by_id["view.overview"].trigger()
+    at_rest(qtbot, window)
+    assert window.grab().toImage() == day
+
+
+@pytest.mark.parametrize("ask", ["help.keys", "page.new", "page.size", "page.export", "hand.maker", "page.milestones"])
+def test_a_sheet_wears_the_theme_and_is_gone_once_it_was_read(window, qtbot, ask):
     window.actions_by_id["view.lamp"].trigger()
+    qtbot.waitUntil(lambda: not window.dressing.is_at_work)
+    seen = []
+
+    def look():
+        (sheet,) = window.findChildren(QDialog)
+        seen.append(sheet.grab().toImage().pixelColor(2, 2).name().upper())
+        sheet.reject()
+
+    QTimer.singleShot(0, look)
+    window.actions_by_id[ask].trigger()
+    assert seen == [LAMP.chrome]
+    qtbot.waitUntil(lambda: not window.findChildren(QDialog))
 
 
 def test_sizes_are_typed_dragged_and_stepped(window, qtbot):

@@ -21,7 +21,7 @@ from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
 from jotsk.desk.jobs import Job
 from jotsk.desk.keeping import Shelf
-from jotsk.desk.trays.layer_row import described, thumbnail
+from jotsk.desk.trays.layer_row import alone, described, thumbnail
 from jotsk.desk.trays.top import build_menu
 from jotsk.desk.warming import SENTENCE, Warming
 from jotsk.desk.widgets import Track, TrackKind
@@ -346,7 +346,7 @@ def test_a_thumbnail_shows_its_own_layer_alone(window, pen):
     lower, upper = window.document.page.layers
     darkest = [
         min(image.pixelColor(x, image.height() // 2).lightness() for x in range(image.width()))
-        for image in (thumbnail(window.document.page, layer) for layer in (lower, upper))
+        for image in (thumbnail(alone(window.document.page, layer)) for layer in (lower, upper))
     ]
     assert darkest[0] < 120 and darkest[1] == 255
 

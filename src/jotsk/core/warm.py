@@ -56,14 +56,16 @@ def warm_up() -> None:
     for number, pen in enumerate(SHIPPED):
         page = _drawn(page, trace, pen, (0, 0, 40 * (number % 3)))
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
-    page = with_stroke(traced_under(page, 1), Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
+    page = traced_under(page, 1)
+    for _ in range(2):
+        page = with_stroke(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
     page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
     page = with_stroke(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
     merged_visible(page)
     _follow_guides(trace)
     _flatten_for_the_board(page)
     premultiplied(np.zeros((2, 2, 4), np.uint8))
-    Tiles().with_tiles({(0, 0): np.full((TILE, TILE), 0xFF102030, np.uint32)})
+    Tiles().with_tiles({(k, 0): np.full((TILE, TILE), 0xFF102030, np.uint32) for k in range(2)})
     buffer = io.BytesIO()
     encode_png(buffer, flattened(page))
     buffer.seek(0)
@@ -87,6 +89,7 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
     from jotsk.core.ink import Stroke, WetInk
     from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
     from jotsk.core.ink.figures import figures_of
+    from jotsk.core.ink.shown import ShownInk
     from jotsk.core.page import WetLayer, composite_into
     from jotsk.core.page.edits import with_stroke
 
@@ -101,6 +104,7 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
             part = page.bounds.halved(level)
             out = np.zeros((part.height, part.width), np.uint32)
             composite_into(out, (0, 0), page, part, level=level, wet=wet)
+    ShownInk(stroke, page.bounds).alpha(1, 0, 0)
     return with_stroke(page, stroke)
 
 
@@ -121,11 +125,14 @@ def _flatten_for_the_board(page: Page) -> None:
     import numpy as np
 
     from jotsk.core.geometry import Rect
+    from jotsk.core.page import flattened
     from jotsk.core.page.flat_tiles import FlatTiles
     from jotsk.core.page.miniature import miniature
 
     plain = replace(page, layers=tuple(replace(x, blend="normal", clips=False, tint=None) for x in page.layers))
-    for some in (page, replace(plain, active_uid=plain.layers[0].uid)):
+    lowest = replace(plain, active_uid=plain.layers[0].uid)
+    flattened(plain)
+    for some in (page, lowest, lowest.with_layer(replace(lowest.layers[0], blend="multiply"))):
         flat = FlatTiles()
         flat.set_page(some)
         flat.make([(0, 0, 0), (1, 0, 0)])

@@ -6,15 +6,15 @@ import math
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog, QWidget
+from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog
 
 from jotsk.core.errors import JotskError
 from jotsk.core.files.writing import whole_file
 from jotsk.core.guides import Curve, Guide
 from jotsk.core.guides.draft import few_points, offset_curve
 from jotsk.core.guides.guide import read_guides, written_guides
+from jotsk.desk.board import Board
 from jotsk.desk.document import Document
-from jotsk.desk.guiding import Guiding
 
 CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03
 KIND = "Sets of guides (*.json)"
@@ -23,11 +23,9 @@ KIND = "Sets of guides (*.json)"
 class GuideCommands:
     """Sets of guides for other pages, and the sheet of numbers."""
 
-    def __init__(
-        self, document: Document, guiding: Guiding, tell: Callable[[str], object], window: QWidget
-    ) -> None:  # fmt: skip
-        self._document = document
-        self._guiding, self._tell, self._window = guiding, tell, window
+    def __init__(self, document: Document, board: Board, tell: Callable[[str], object]) -> None:
+        self._document, self._board, self._tell = document, board, tell
+        self._guiding = board.guiding
         self.sheet: QDialog | None = None
 
     def show_numbers(self) -> None:
@@ -36,7 +34,7 @@ class GuideCommands:
         if self._guiding.selected is None and self._guiding.guides:
             self._guiding.select(len(self._guiding.guides) - 1)
         if self.sheet is None:
-            self.sheet = GuideSheet(self._guiding, self._window)
+            self.sheet = GuideSheet(self._guiding, self._board)
         self.sheet.show()
         self.sheet.raise_()
 
@@ -58,7 +56,7 @@ class GuideCommands:
             self._tell("Take a French curve in hand first: press it in the list of guides.")
             return
         by, accepted = QInputDialog.getDouble(
-            self._window, "Offset of the curve", "How far beside it, px; less than 0 is the other side",
+            self._board, "Offset of the curve", "How far beside it, px; less than 0 is the other side",
             20.0, -10_000.0, 10_000.0, 1,
         )  # fmt: skip
         if accepted and by:
@@ -72,12 +70,12 @@ class GuideCommands:
         self._guiding.add_curve(points, closed=False, smooth=True)
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self._window, "Add a set of guides", "", KIND)
+        name, _ = QFileDialog.getOpenFileName(self._board, "Add a set of guides", "", KIND)
         if name:
             self.open(Path(name))
 
     def ask_save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self._window, "Save the guides as a set", "guides.json", KIND)
+        name, _ = QFileDialog.getSaveFileName(self._board, "Save the guides as a set", "guides.json", KIND)
         if name:
             self.save(Path(name) if Path(name).suffix else Path(f"{name}.json"))
 

@@ -8,7 +8,7 @@ from pathlib import Path
 import numpy as np
 from PySide6.QtCore import QMimeData, QObject, QSettings
 from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox, QWidget
+from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
 from jotsk.core.files.opening import PAGE_SUFFIX
 from jotsk.core.files.premultiply_kernel import premultiplied
@@ -20,6 +20,7 @@ from jotsk.desk.guarding import Guard
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.milestones import MINUTES, Milestones
 from jotsk.desk.places import cache_folder
+from jotsk.desk.widgets.once import once
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
 OPENABLE = f"Pages and pictures (*.ora {PICTURES});;All files (*)"
@@ -27,15 +28,15 @@ MOST_RECENT = 16
 
 
 class PageCommands(QObject):
-    """Asks, through sheets over `window`, and has it done."""
+    """Asks, through sheets over the board, and has it done."""
 
     def __init__(
         self, document: Document, board: Board, filing: Filing, guard: Guard, shelf: Shelf, settings: QSettings,
-        tell: Callable[[str], None], window: QWidget,
+        tell: Callable[[str], None],
     ) -> None:  # fmt: skip
-        super().__init__(window)
+        super().__init__(board)
         self.document, self.board, self.filing, self.guard = document, board, filing, guard
-        self.shelf, self.settings, self._tell, self._window = shelf, settings, tell, window
+        self.shelf, self.settings, self._tell = shelf, settings, tell
         self.milestones = Milestones(document, shelf.folder, self)
         self.milestones.minutes = int(settings.value("milestones/minutes", MINUTES, int))
         self.milestones.trouble.connect(tell)
@@ -57,7 +58,7 @@ class PageCommands(QObject):
             self.filing.make(TITLE, lambda progress: kept_demo_page(progress, cache_folder()))
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self._window, "Open", self._folder(), OPENABLE)
+        name, _ = QFileDialog.getOpenFileName(self.board, "Open", self._folder(), OPENABLE)
         if name:
             self._remember(Path(name))
             self.open(Path(name))
@@ -66,18 +67,18 @@ class PageCommands(QObject):
         """Make a page; work on the present one stays on the shelf."""
         from jotsk.desk.dialogs import NewPage
 
-        sheet = NewPage(self._window)
-        if sheet.exec() and self.keep_unsaved():
-            self.document.take(sheet.page, path=None, title="New page", saved=True)
+        with once(NewPage(self.board)) as sheet:
+            if sheet.exec() and self.keep_unsaved():
+                self.document.take(sheet.page, path=None, title="New page", saved=True)
 
     def ask_recent(self) -> None:
         """Choose among the pages opened lately, and those that were left with unsaved work."""
         from jotsk.desk.dialogs import RecentSheet
 
-        sheet = RecentSheet(self.shelf.notes(), self.recent(), self._window)
-        if not sheet.exec():
-            return
-        choice = sheet.choice
+        with once(RecentSheet(self.shelf.notes(), self.recent(), self.board)) as sheet:
+            if not sheet.exec():
+                return
+            choice = sheet.choice
         if choice.slot is not None and self.keep_unsaved():
             self.take_up_kept(choice.slot)
         elif choice.path is not None:
@@ -105,7 +106,7 @@ class PageCommands(QObject):
 
     def ask_pictures(self) -> None:
         names, _ = QFileDialog.getOpenFileNames(
-            self._window, "Add pictures", self._folder(), f"Pictures ({PICTURES});;All files (*)"
+            self.board, "Add pictures", self._folder(), f"Pictures ({PICTURES});;All files (*)"
         )
         if names:
             self._remember(Path(names[0]))
@@ -150,7 +151,7 @@ class PageCommands(QObject):
 
     def ask_save(self) -> None:
         name, _ = QFileDialog.getSaveFileName(
-            self._window, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)"
+            self.board, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)"
         )
         if name:
             path = Path(name)
@@ -161,32 +162,32 @@ class PageCommands(QObject):
     def ask_export(self) -> None:
         from jotsk.desk.dialogs import ExportSheet
 
-        sheet = ExportSheet(self.document.page, self._window)
-        if not sheet.exec():
-            return
-        suffix = sheet.suffix
+        with once(ExportSheet(self.document.page, self.board)) as sheet:
+            if not sheet.exec():
+                return
+            suffix, export = sheet.suffix, sheet.export
         name, _ = QFileDialog.getSaveFileName(
-            self._window, "Export", self._suggested(suffix), f"Pictures (*{suffix})"
+            self.board, "Export", self._suggested(suffix), f"Pictures (*{suffix})"
         )  # fmt: skip
         if name:
             path = Path(name)
             path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
             self._remember(path)
-            self.filing.export(path, sheet.export)
+            self.filing.export(path, export)
 
     def ask_print(self) -> None:
         """Print through the system's dialog, at true size where the paper allows."""
         from jotsk.desk.printing import ask_and_print
 
-        if ask_and_print(self.document.page, self.document.title, self._window):
+        if ask_and_print(self.document.page, self.document.title, self.board):
             self._tell(f"“{self.document.title}” went to the printer.")
 
     def ask_size(self) -> None:
         from jotsk.desk.dialogs import PageSize
 
-        sheet = PageSize(self.document.page, self._window)
-        if sheet.exec():
-            self.document.resize_page(sheet.size, sheet.anchor, sheet.dpi, sheet.margins_mm)
+        with once(PageSize(self.document.page, self.board)) as sheet:
+            if sheet.exec():
+                self.document.resize_page(sheet.size, sheet.anchor, sheet.dpi, sheet.margins_mm)
 
     def keep_milestone(self) -> None:
         self.milestones.keep()
@@ -195,7 +196,8 @@ class PageCommands(QObject):
     def show_milestones(self) -> None:
         from jotsk.desk.dialogs import MilestoneSheet
 
-        MilestoneSheet(self.milestones, self.document, self._window).exec()
+        with once(MilestoneSheet(self.milestones, self.document, self.board)) as sheet:
+            sheet.exec()
         self.settings.setValue("milestones/minutes", self.milestones.minutes)
 
     # -- leaving -------------------------------------------------------------------------------
@@ -210,13 +212,14 @@ class PageCommands(QObject):
             QMessageBox.Icon.Warning,
             "Unsaved work",
             f"{reason}\n\nThe work on this page could not be kept aside.",
-            parent=self._window,
+            parent=self.board,
         )
         stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
         leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
         box.setDefaultButton(stay)
-        box.exec()
-        return box.clickedButton() is leave
+        with once(box):
+            box.exec()
+            return box.clickedButton() is leave
 
     def _ask_about_other(self, path: Path) -> None:
         """The file was written by somebody else since it was opened here."""
@@ -225,16 +228,18 @@ class PageCommands(QObject):
             "The file has changed",
             f"“{path.name}” was changed by another program or window since it was opened here."
             " Your work is in the journal, whatever you choose.",
-            parent=self._window,
+            parent=self.board,
         )
         other = box.addButton("Save under another name", QMessageBox.ButtonRole.AcceptRole)
         over = box.addButton("Write over it", QMessageBox.ButtonRole.DestructiveRole)
         box.addButton("Not now", QMessageBox.ButtonRole.RejectRole)
         box.setDefaultButton(other)
-        box.exec()
-        if box.clickedButton() is other:
+        with once(box):
+            box.exec()
+            answer = box.clickedButton()
+        if answer is other:
             self.ask_save()
-        elif box.clickedButton() is over:
+        elif answer is over:
             self.filing.save(path)
 
     def _note_recent(self) -> None:

@@ -8,6 +8,7 @@ from PySide6.QtPrintSupport import QPrintDialog, QPrinter
 from PySide6.QtWidgets import QDialog, QWidget
 
 from jotsk.core.page import Page, flattened
+from jotsk.desk.widgets.once import once
 
 
 def ask_and_print(page: Page, title: str, parent: QWidget) -> bool:
@@ -16,8 +17,9 @@ def ask_and_print(page: Page, title: str, parent: QWidget) -> bool:
     printer.setDocName(title)
     lies = page.width > page.height
     printer.setPageOrientation(QPageLayout.Orientation.Landscape if lies else QPageLayout.Orientation.Portrait)
-    if QPrintDialog(printer, parent).exec() != QDialog.DialogCode.Accepted:
-        return False
+    with once(QPrintDialog(printer, parent)) as dialog:
+        if dialog.exec() != QDialog.DialogCode.Accepted:
+            return False
     print_page(page, printer)
     return True
 

@@ -4,12 +4,11 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QSettings, QSize, Qt
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent
+from PySide6.QtCore import QSettings, QSize
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import (
     QApplication,
     QDialog,
-    QFrame,
     QHBoxLayout,
     QInputDialog,
     QMainWindow,
@@ -39,7 +38,7 @@ from jotsk.desk.roll import PenRoll
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.status import StatusStrip
-from jotsk.desk.theme import DAY, LAMP, apply_theme, current
+from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
 from jotsk.desk.tidying import Tidying
 from jotsk.desk.trays.guides import GuideTray
 from jotsk.desk.trays.history import HistoryTray
@@ -50,6 +49,7 @@ from jotsk.desk.trays.layers import LayerTray
 from jotsk.desk.trays.overview import Overview
 from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.top import TopBar
+from jotsk.desk.widgets.once import once
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
@@ -76,15 +76,14 @@ class Window(QMainWindow):
         self.board = Board(self.document, self.hand, self)
         self.status = StatusStrip(self.board)
         self.hints = HintStrip(settings, self.board)
-        self.pages = PageCommands(
-            self.document, self.board, self.filing, self.guard, shelf, settings, self.status.tell, self
-        )
-        self.guide_commands = GuideCommands(self.document, self.board.guiding, self.status.tell, self)
+        self.pages = PageCommands(self.document, self.board, self.filing, self.guard, shelf, settings, self.status.tell)
+        self.guide_commands = GuideCommands(self.document, self.board, self.status.tell)
         self.placing_strip = PlacingStrip(self.board)
         self.settle_strip = SettleStrip(self.board)
         self.draft_strip = DraftStrip(self.board)
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
+        self.dressing = Dressing(self)
         self._build()
         self.tidying = Tidying(self.board.is_busy, self)
         self.document.opened.connect(self.tidying.set_aside)
@@ -113,8 +112,7 @@ class Window(QMainWindow):
 
         self.hand_side = _side(HAND_PX, [(self.pens, 1), (_line(), 0), (self.inkwell, 0)])
         self.page_side = _side(PAGE_PX, [(self.layers, 1), (_line(), 0), (self.guides, 0)])
-        self.foot = QWidget(objectName="chrome")
-        self.foot.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self.foot = QWidget()
         self.foot.setFixedHeight(FOOT_PX)
         foot = QHBoxLayout(self.foot)
         foot.setContentsMargins(0, 0, 0, 0)
@@ -140,6 +138,17 @@ class Window(QMainWindow):
         layout.addWidget(self._lines[1])
         layout.addWidget(self.foot)
         self.setCentralWidget(whole)
+        for part, then in (
+            (self.board, (self.board.theme_changed, self.hints.theme_changed)),
+            (self.top, (self.top.theme_changed,)),
+            (self.pens, ()),
+            (self.inkwell, ()),
+            (self.layers, (self.layers.theme_changed,)),
+            (self.guides, (self.guides.theme_changed,)),
+            (self.hold, (self.hold.theme_changed,)),
+            (self.last_line, (self.last_line.theme_changed,)),
+        ):
+            self.dressing.add(part, *then)
 
     def _connect(self) -> None:
         board, document, actions, pages = self.board, self.document, self.actions_by_id, self.pages
@@ -246,10 +255,14 @@ class Window(QMainWindow):
 
     def set_bare(self, bare: bool) -> None:
         """Show nothing but the board, or everything again."""
+        layout = self.centralWidget().layout()
+        layout.setEnabled(False)  # laid out once, not after each of them
         for widget in (self.top, self.foot, *self._lines, *self._edges):
             widget.setVisible(not bare)
         self.hand_side.setVisible(not bare and self.actions_by_id["view.hand"].isChecked())
         self.page_side.setVisible(not bare and self.actions_by_id["view.page"].isChecked())
+        layout.setEnabled(True)
+        layout.activate()
 
     def set_left_handed(self, left_handed: bool) -> None:
         """Mirror the desk, and lay the keys under the other hand."""
@@ -289,7 +302,7 @@ class Window(QMainWindow):
         """How long the pen rests before its stroke settles."""
         now = self.settings.value("hand/settle_s", HOLD_S, float)
         seconds, accepted = QInputDialog.getDouble(
-            self, "Time to settle", "Seconds the pen rests at the end of a stroke",
+            self.board, "Time to settle", "Seconds the pen rests at the end of a stroke",
             now, SHORTEST_HOLD_S, LONGEST_HOLD_S, 2,
         )  # fmt: skip
         if accepted:
@@ -304,11 +317,7 @@ class Window(QMainWindow):
     def set_lamp(self, lamp: bool) -> None:
         apply_theme(QApplication.instance(), LAMP if lamp else DAY)
         self.settings.setValue("desk/lamp", lamp)
-        for part in (self.board, self.top, self.layers, self.guides, self.hold, self.last_line, self.hints):
-            part.theme_changed()
-        for line in self.findChildren(QFrame, "line"):
-            _color_line(line)
-        self.update()
+        self.dressing.begin()
 
     # -- files ---------------------------------------------------------------------------------
 
@@ -358,14 +367,15 @@ class Window(QMainWindow):
         """The pen maker, on the pen in the hand."""
         from jotsk.desk.dialogs import PenMaker  # sheets are loaded when they are opened, not at the start
 
-        PenMaker(self.hand, self).exec()
+        with once(PenMaker(self.hand, self.board)) as sheet:
+            sheet.exec()
 
     def show_colors(self) -> None:
         """The colours, in a sheet that stays beside the page."""
         if self.colors is None:
             from jotsk.desk.dialogs import InkColors
 
-            self.colors = InkColors(self.hand, self.palette_shelf, self)
+            self.colors = InkColors(self.hand, self.palette_shelf, self.board)
         self.colors.show()
         self.colors.raise_()
 
@@ -373,16 +383,17 @@ class Window(QMainWindow):
         """Fit the pressure of a device to the hand, and remember it."""
         from jotsk.desk.dialogs import FeelPad
 
-        pad = FeelPad(self.hand, self)
-        if pad.exec() and pad.device:
-            self.hand.feels[pad.device] = pad.curve
-            write_feels(self.settings, self.hand.feels)
-            self.status.tell(f"The feel of “{pad.device}” is kept.")
+        with once(FeelPad(self.hand, self.board)) as pad:
+            if pad.exec() and pad.device:
+                self.hand.feels[pad.device] = pad.curve
+                write_feels(self.settings, self.hand.feels)
+                self.status.tell(f"The feel of “{pad.device}” is kept.")
 
     def show_keys(self) -> None:
         from jotsk.desk.dialogs import KeySheet
 
-        KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self).exec()
+        with once(KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self.board)) as sheet:
+            sheet.exec()
 
     def sizeHint(self) -> QSize:
         return QSize(1280, 800)
@@ -392,13 +403,13 @@ class Window(QMainWindow):
         self.set_settles(self.actions_by_id["guide.settle"].isChecked())
         if self.settings.value("desk/lamp", False, bool):
             self.actions_by_id["view.lamp"].setChecked(True)
+            self.dressing.finish()
         if self.settings.value("desk/left_handed", False, bool):
             self.actions_by_id["view.left_handed"].setChecked(True)
 
 
 def _side(width: int, parts: list[tuple[QWidget, int]]) -> QWidget:
-    side = QWidget(objectName="chrome")
-    side.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+    side = QWidget()
     side.setFixedWidth(width)
     layout = QVBoxLayout(side)
     layout.setContentsMargins(0, 0, 0, 0)
@@ -408,15 +419,12 @@ def _side(width: int, parts: list[tuple[QWidget, int]]) -> QWidget:
     return side
 
 
-def _line(*, upright: bool = False) -> QFrame:
-    line = QFrame(objectName="line")
+def _line(*, upright: bool = False) -> QWidget:
+    line = QWidget()
+    line.setAutoFillBackground(True)
+    line.setBackgroundRole(QPalette.ColorRole.Mid)
     if upright:
         line.setFixedWidth(1)
     else:
         line.setFixedHeight(1)
-    _color_line(line)
     return line
-
-
-def _color_line(line: QFrame) -> None:
-    line.setStyleSheet(f"background: {current().hairline};")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import time
 from dataclasses import replace
 
 import cv2
@@ -12,10 +13,22 @@ from hypothesis import strategies as st
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink.blend_kernel import ink_into, pixels_into
-from jotsk.core.page import History, PaintLayer, Tiles, blank_page, edits, flattened, rgba, stacking, tiles_from
+from jotsk.core.page import (
+    History,
+    PaintLayer,
+    Tiles,
+    blank_page,
+    edits,
+    flat_tiles,
+    flattened,
+    rgba,
+    stacking,
+    tiles_from,
+)  # fmt: skip
 from jotsk.core.page.flat_tiles import FlatTiles, change_between
 from jotsk.core.page.former_tiles import Content, FormerTiles
 from jotsk.core.page.miniature import miniature
+from jotsk.core.page.modes import MODES
 from jotsk.core.page.tiles import InkTile, opened, tile_bytes, tile_from
 from tests.conftest import stroke_along
 
@@ -72,6 +85,18 @@ def test_kept_tiles_are_the_page_through_any_edits(blend, active):
 def test_a_sketch_below_the_ink_is_flattened_in_one_go_with_it(opacity, tint, monkeypatch):
     page = some_page()
     page = page.with_layer(replace(page.layers[1], opacity=opacity, tint=tint))
+    flat = FlatTiles()
+    flat.set_page(page)
+    monkeypatch.setattr(FlatTiles, "_put_down", lambda *_: pytest.fail("layer by layer"))
+    assert np.array_equal(whole(flat, 0), rgba(flattened(page))[..., :3])
+
+
+@pytest.mark.parametrize("blend", MODES)
+def test_layers_that_blend_are_flattened_in_one_go_with_the_others(blend, monkeypatch):
+    """Against the composite of `composite_into`, which is checked against the W3C text on its own."""
+    page = some_page(blend)
+    page = page.with_layer(replace(page.layers[2], blend=blend, tint=None))
+    page = page.with_layer(replace(page.layers[3], blend=blend, opacity=0.7, tint=(0, 90, 200)))
     flat = FlatTiles()
     flat.set_page(page)
     monkeypatch.setattr(FlatTiles, "_put_down", lambda *_: pytest.fail("layer by layer"))
@@ -214,6 +239,21 @@ def test_what_an_undo_brings_is_flattened_ahead(monkeypatch):
         assert flat.set_page(value).cells
         whole(flat, 0)
     assert not any(made), "and what was shown before it is still there"
+
+
+def test_what_is_expected_gets_done_in_slices_however_long_it_takes_to_find(monkeypatch):
+    page = some_page()
+    flat = FlatTiles()
+    flat.set_page(edits.with_stroke(page, stroke_along([(20, 20), (300, 200)], size=14)))
+
+    def slow(before, after):
+        time.sleep(0.02)
+        return change_between(before, after)
+
+    monkeypatch.setattr(flat_tiles, "change_between", slow)
+    area = flat.level_size(0)
+    done = [flat.expect(page, 0, area, time.perf_counter() + 0.01) for _ in range(60)]
+    assert done[0] is False and done[-1] is True
 
 
 def test_the_tiles_kept_for_later_are_those_asked_for_last():

@@ -38,7 +38,7 @@ from jotsk.core.files.records import PenTable, packed_strokes
 from jotsk.core.files.writing import whole_file
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color, Stroke
-from jotsk.core.ink.blend_kernel import layer_into
+from jotsk.core.ink.blend_kernel import for_reading, layer_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, pixels_of, rgba
 from jotsk.core.page.miniature import miniature_png
@@ -177,7 +177,7 @@ def _layer_rows(layer: Layer, part: Rect, tint: Color | None) -> NDArray[np.uint
     pixels = pixels_of(layer.tiles, part)
     if tint is not None:
         plain, pixels = pixels, np.zeros_like(pixels)
-        layer_into(pixels, plain, 255, packed(tint), True)
+        layer_into(pixels, for_reading(plain), 255, packed(tint), True)
     return straight(pixels)
 
 

@@ -253,6 +253,14 @@ def pointer(typingctx, address):
     return types.voidptr(types.int64), made
 
 
+def for_reading(array):
+    """An array as it is given to a kernel that only reads it: of each that may be written too, numba would compile the
+    kernel once more, while somebody waits."""
+    view = array.view()
+    view.setflags(write=False)
+    return view
+
+
 def address_of(array):
     """Of the first number of an array in memory, which the array keeps."""
     return int(array.__array_interface__["data"][0])

@@ -6,7 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.ink.blend_kernel import halve_four_alphas_into
+from jotsk.core.ink.blend_kernel import for_reading, halve_four_alphas_into
 from jotsk.core.ink.painting import Key
 from jotsk.core.ink.ribbon import TILE
 from jotsk.core.ink.stroke import Stroke
@@ -33,7 +33,7 @@ class ShownInk:
             halved: dict[Key, NDArray[np.uint8]] = {}
             for c, r in {(c // 2, r // 2) for c, r in below}:
                 small = halved[c, r] = np.empty((TILE, TILE), np.uint8)
-                four = (below.get((2 * c + dc, 2 * r + dr), NO_INK) for dr in range(2) for dc in range(2))
+                four = (for_reading(below.get((2 * c + dc, 2 * r + dr), NO_INK)) for dr in range(2) for dc in range(2))
                 halve_four_alphas_into(small, *four)
             self._levels.append(halved)
         return self._levels[level].get((column, row))

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.blend_kernel import ink_tiles_into, layer_into, wet_layer_into, wetted_into
+from jotsk.core.ink.blend_kernel import for_reading, ink_tiles_into, layer_into, wet_layer_into, wetted_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.mode_kernel import blend_into
@@ -57,7 +57,12 @@ class Node:
     @property
     def is_plain(self) -> bool:
         """Whether it is put down with source over, alone, and holds nothing but its own tiles."""
-        return not (self.mode or self.clipped or self.inside or self.wet)
+        return not self.mode and self.is_alone
+
+    @property
+    def is_alone(self) -> bool:
+        """Whether it is put down alone, and holds nothing but its own tiles."""
+        return not (self.clipped or self.inside or self.wet)
 
     @property
     def is_simple(self) -> bool:
@@ -158,7 +163,8 @@ def put_down(
         _put_run_down(run, target, inside)
         layer, is_tinted = node.layer, node.layer.tint is not None
         is_simple = node.is_simple and not atop
-        alpha = node.wet.alpha(level, *key) if node.wet else None
+        wet = node.wet.alpha(level, *key) if node.wet else None
+        alpha = None if wet is None else for_reading(np.ascontiguousarray(wet[inside]))
         if node.inside:
             source = np.zeros(target.shape, np.uint32)
             if not put_down(node.inside, source, level, key, inside):
@@ -171,13 +177,14 @@ def put_down(
                 source = opened(tile.part(inside))
             else:
                 source = np.ascontiguousarray((CLEAR if tile is None else tile)[inside])
+            source = for_reading(source)
             if alpha is not None:
                 assert node.wet is not None
                 if is_simple:
                     wet_layer_into(
                         target,
                         source,
-                        np.ascontiguousarray(alpha[inside]),
+                        alpha,
                         node.wet.color,
                         node.wet.does,
                         node.opacity,
@@ -187,8 +194,9 @@ def put_down(
                     had_ink = True
                     continue
                 dry, source = source, np.empty(target.shape, np.uint32)
-                wetted_into(source, dry, np.ascontiguousarray(alpha[inside]), node.wet.color, node.wet.does)
+                wetted_into(source, dry, alpha, node.wet.color, node.wet.does)
         had_ink = True
+        source = for_reading(source)
         if is_simple:
             layer_into(target, source, node.opacity, node.tint, is_tinted)
             continue
@@ -196,6 +204,7 @@ def put_down(
             source, base = np.zeros(target.shape, np.uint32), source
             layer_into(source, base, 255, node.tint, is_tinted)
             put_down(node.clipped, source, level, key, inside, atop=True)
+            source = for_reading(source)
             is_tinted = False
         if layer.blend == NORMAL and not atop:
             layer_into(target, source, node.opacity, node.tint, is_tinted)

@@ -23,6 +23,7 @@ from jotsk.core.ink.blend_kernel import (
     tinted,
     wetted,
 )
+from jotsk.core.page.mode_kernel import blend_into
 
 NOTHING, INK, PIXELS = 0, 1, 2  # what the active layer has on the tile
 GREEN_AND_ALPHA = np.uint32(0xFF00FF00)
@@ -112,18 +113,26 @@ def for_screen(p):
 def flatten_into(shown, side, paper, tiles, starts):
     """Flatten layers on `paper` (uint32): K tiles of `side` px, given by their addresses `shown` (int64).
 
-    Tile k is made of rows starts[k] .. starts[k + 1] - 1 of `tiles`, which are as for `blend_kernel.ink_tiles_into`;
-    or their colour is PIXELS, which no ink has, and what lies at the address is (side, side) uint32.
+    Tile k is made of rows starts[k] .. starts[k + 1] - 1 of `tiles`, which are as for `blend_kernel.ink_tiles_into`,
+    followed by the number of a blend mode; or their colour is PIXELS, which no ink has, and what lies at the address is
+    (side, side) uint32.
     """
     n = side * side
+    some = np.empty((1, BLOCK), np.uint32)
     for k in range(len(shown)):
         out = carray(pointer(shown[k]), (n,), np.uint32)
         for j in range(n):
             out[j] = paper
         for t in range(starts[k], starts[k + 1]):
+            mode = tiles[t, 5]
             if tiles[t, 1] == PIXELS:
                 pixels = carray(pointer(tiles[t, 0]), (n,), np.uint32)
-                layer_row_into(out, pixels, np.uint32(tiles[t, 2]), np.uint32(tiles[t, 3]), tiles[t, 4] != 0)
+                opacity = np.uint32(tiles[t, 2])
+                hue = np.uint32(tiles[t, 3])
+                if mode:
+                    blend_into(out.reshape(1, n), pixels.reshape(1, n), opacity, hue, tiles[t, 4] != 0, mode, False)
+                else:
+                    layer_row_into(out, pixels, opacity, hue, tiles[t, 4] != 0)
                 continue
             alpha = carray(pointer(tiles[t, 0]), (n,), np.uint8)
             eights = carray(pointer(tiles[t, 0]), (n // 8,), np.uint64)
@@ -134,6 +143,11 @@ def flatten_into(shown, side, paper, tiles, starts):
             for b in range(n // BLOCK):
                 if eights[2 * b] | eights[2 * b + 1]:  # most of a tile of line art is empty
                     part = slice(b * BLOCK, (b + 1) * BLOCK)
-                    ink_block_into(out[part], alpha[part], ink, opacity, hue, is_tinted)
+                    if mode:
+                        for j in range(BLOCK):
+                            some[0, j] = scaled(ink, np.uint32(alpha[b * BLOCK + j]))
+                        blend_into(out[part].reshape(1, BLOCK), some, opacity, hue, is_tinted, mode, False)
+                    else:
+                        ink_block_into(out[part], alpha[part], ink, opacity, hue, is_tinted)
         for j in range(n):
             out[j] = for_screen(out[j])

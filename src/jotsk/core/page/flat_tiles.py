@@ -82,6 +82,7 @@ class FlatTiles:
         self._dropped: set[Key] = set()  # cells of which there is no tile
         self._former: FormerTiles[Shown] = FormerTiles(MOST_FORMER)
         self._leaving: list[tuple[Place, _Flat]] = []  # on their way there
+        self._ahead: list[tuple[tuple[Page, int, Rect], list[Place]]] = []  # what is expected, and not flattened yet
         self._sandwiches = Sandwiches()
         self._nodes: dict[int, tuple[list[Node], int]] = {}
         self._plain: dict[int, PlainStack] = {}
@@ -105,6 +106,7 @@ class FlatTiles:
         before, self.page = self.page, page
         if before is page:
             return NO_CHANGE
+        self._ahead.clear()
         if before is None or not _is_alike(before, page):
             self.forget()
             return Change(area=page.bounds)
@@ -163,6 +165,7 @@ class FlatTiles:
 
     def _clear(self) -> None:
         """Nothing is as it was. To give a thousand tiles back takes longer than to flatten those that are seen."""
+        self._ahead.clear()
         self._gone += [*self._tiles.values(), self._former.emptied()]
         self._tiles, self._leaving = {}, []
         while sum(map(len, self._gone)) > MOST_GONE:
@@ -207,17 +210,15 @@ class FlatTiles:
         """
         if self.page is None or self.wet is not None or not _is_alike(self.page, page):
             return True
-        change = change_between(self.page, page)
-        places = change.places(level, within)
-        if change.area or len(places) > MOST_EXPECTED:
-            return True
+        left = self._expected(page, level, within)
         nodes: list[Node] | None = None
-        for place in places:
+        while left:
+            if time.perf_counter() >= end:
+                return False
+            place = left.pop()
             content = self._content(page, place)
             if self._former.get(place, content) is not None:
                 continue
-            if time.perf_counter() >= end:
-                return False
             if nodes is None:
                 nodes = nodes_of(page.layers, level, None, self.shows)
                 stack = PlainStack(nodes)
@@ -229,6 +230,18 @@ class FlatTiles:
             self._cut_at_edge(shown, place)
             self._former.keep(place, content, shown)
         return True
+
+    def _expected(self, page: Page, level: int, within: Rect) -> list[Place]:
+        """What is left to do of that. It takes as long to find as some tiles to flatten, so it is found once."""
+        for (of, *where), left in self._ahead:
+            if of is page and where == [level, within]:
+                return left
+        assert self.page is not None
+        change = change_between(self.page, page)
+        places = [] if change.area else list(change.places(level, within))
+        left = places if len(places) <= MOST_EXPECTED else []
+        self._ahead = [*self._ahead[-1:], ((page, level, within), left)]  # of what undo and redo bring
+        return left
 
     def _made(self, missing: Sequence[Place]) -> dict[Place, Shown]:
         """Tiles flattened, those together whose layers just lie over each other."""

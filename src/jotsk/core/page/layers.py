@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color, Stroke
-from jotsk.core.ink.blend_kernel import alpha_over_into, ink_atop_into, ink_into
+from jotsk.core.ink.blend_kernel import alpha_over_into, for_reading, ink_atop_into, ink_into
 from jotsk.core.ink.stroke import packed
 from jotsk.core.page.marks import Marks
 from jotsk.core.page.modes import NORMAL
@@ -109,8 +109,9 @@ def _inked(
     if isinstance(tile, InkTile) and tile.color == color:
         if not atop:
             tile = tile if is_own else InkTile(tile.alpha.copy(), color)
-            alpha_over_into(tile.alpha, alpha)
+            alpha_over_into(tile.alpha, for_reading(alpha))
         return tile
+    alpha = for_reading(alpha)
     pixels = tile if is_own and not isinstance(tile, InkTile) else opened(tile).copy()
     if atop:
         ink_atop_into(pixels, alpha, color)

@@ -1,4 +1,4 @@
-"""Tiles of layers that just lie over each other, as on most pages of line art: many flattened in one compiled call."""
+"""Tiles of layers that lie over each other one by one, as on most pages: many flattened in one compiled call."""
 
 from __future__ import annotations
 
@@ -24,16 +24,16 @@ class PlainStack:
 
     def __init__(self, nodes: Sequence[Node]) -> None:
         self._nodes = nodes
-        self._is_plain = all(node.is_plain for node in nodes)
-        self._rows: dict[int, list[tuple[Callable[[int], Stored | None], tuple[int, int, int]]]] = {}
+        self._is_plain = all(node.is_alone for node in nodes)
+        self._rows: dict[int, list[tuple[Callable[[int], Stored | None], tuple[int, int, int, int]]]] = {}
 
     def on(self, place: Place) -> Plain | None:
-        """All that is put down on a tile; None if it does not just lie over each other."""
+        """All that is put down on a tile; None if some of it does not lie there by itself."""
         if not self._is_plain:
             return None
         _, column, row = place
         if row not in self._rows:
-            self._rows[row] = [(node.tiles.row(row).get, node.manner) for node in self._nodes]
+            self._rows[row] = [(node.tiles.row(row).get, (*node.manner, node.mode)) for node in self._nodes]
         plain: Plain = []
         for tile_at, manner in self._rows[row]:
             tile = tile_at(column)
@@ -54,7 +54,7 @@ def flattened_together(paper: np.uint32, stacks: Sequence[Plain], *, in_threads:
         few = stacks[part]
         shown = np.array([address_of(tile) for tile in made[part]], np.int64)
         starts = np.cumsum([0, *(len(stack) for stack in few)])
-        tiles = np.array([row for stack in few for row in stack], np.int64).reshape(-1, 5)
+        tiles = np.array([row for stack in few for row in stack], np.int64).reshape(-1, 6)
         flatten_into(shown, TILE, paper, tiles, starts)
 
     if in_threads:

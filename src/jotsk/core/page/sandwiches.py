@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
-from jotsk.core.ink.blend_kernel import ink_layers_into
+from jotsk.core.ink.blend_kernel import for_reading, ink_layers_into
 from jotsk.core.page.compositing import Node, put_down
 from jotsk.core.page.flat_kernel import INK, NOTHING, PIXELS, sandwich_into
 from jotsk.core.page.places import Place, taken_out
@@ -104,6 +104,7 @@ class Sandwiches:
         if sandwich.above is None:
             put_down(nodes[active + 1 :], pixels, level, (column, row), within)
         elif len(sandwich.above):
-            ink_layers_into(pixels, np.ascontiguousarray(sandwich.above[:, within[0], within[1]]), sandwich.manner)
+            above = np.ascontiguousarray(sandwich.above[:, within[0], within[1]])
+            ink_layers_into(pixels, for_reading(above), sandwich.manner)
         shown = target[at[1] : at[1] + part.height, at[0] : at[0] + part.width]
         cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=shown)

@@ -18,6 +18,7 @@ from jotsk.core.ink.blend_kernel import (
     address_of,
     alpha_into,
     color_of,
+    for_reading,
     halve_alphas_at,
     halve_four_into,
     is_clear,
@@ -220,12 +221,13 @@ def _to_keep(tile: Stored, likely: np.uint32) -> Stored | None:
     if isinstance(tile, InkTile):
         tile.alpha.setflags(write=False)
         return tile if tile.alpha.any() else None
-    if is_clear(tile):
+    read = for_reading(tile)
+    if is_clear(read):
         return None
-    color = likely if likely and is_of_color(tile, likely) else np.uint32(color_of(tile))
+    color = likely if likely and is_of_color(read, likely) else np.uint32(color_of(read))
     if color:
         alpha = np.empty(tile.shape, np.uint8)
-        alpha_into(alpha, tile)
+        alpha_into(alpha, read)
         alpha.setflags(write=False)
         return InkTile(alpha, color)
     tile.setflags(write=False)
@@ -312,7 +314,7 @@ def _halves(tiles: Tiles, keys: Collection[Key]) -> dict[Key, Stored]:
 def _halved(tiles: Tiles, column: int, row: int) -> Pixels:
     four = [tiles.stored(2 * column + dc, 2 * row + dr) for dr in range(2) for dc in range(2)]
     small = np.empty((TILE, TILE), np.uint32)
-    halve_four_into(small, *(CLEAR if tile is None else opened(tile) for tile in four))
+    halve_four_into(small, *(for_reading(CLEAR if tile is None else opened(tile)) for tile in four))
     return small
 
 

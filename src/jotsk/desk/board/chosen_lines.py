@@ -17,6 +17,7 @@ from jotsk.core.ink import Stroke
 from jotsk.desk.theme import current
 
 MOST_POINTS = 80  # of a line: it is a mark beside the ink, not the ink
+STEP_PX = 3.0  # of the screen, between two points
 WIDTH, PREVIEW_WIDTH = 2.0, 1.6  # logical px
 SUBPIXEL_BITS = 4
 FARTHEST_PX = 1 << 24  # of the screen: what OpenCV counts
@@ -79,7 +80,8 @@ class ChosenLines(QObject):
 
 def _lines(stroke: Stroke) -> list[Points]:
     if "ribbon" in stroke.__dict__:
-        lines = [points[:, :2].astype(np.float64) for points, _ in stroke.ribbon.each_turn()]
+        ribbon = stroke.ribbon
+        lines = list(ribbon.points.reshape(ribbon.turns, -1, 3)[:, :, :2]) if len(ribbon.points) else []
     else:
         lines = [stroke.trace.xy, *(stroke.trace.xy @ m[:, :2].T + m[:, 2] for m in stroke.copies)]
     return [line[:: max(1, len(line) // MOST_POINTS)] for line in lines]
@@ -91,19 +93,34 @@ def _picture(
     """One picture of all lines, of `size` device px at most, and the logical px it belongs to."""
     m = view.matrix
     places = np.concatenate(lines)[:, :2] @ m[:, :2].T + m[:, 2] - 0.5  # OpenCV counts from px centres
-    scaled = np.clip(places, -FARTHEST_PX, FARTHEST_PX) * (1 << SUBPIXEL_BITS)
-    ends = np.cumsum([len(line) for line in lines])[:-1]
+    places, ends = _fewer(np.clip(places, -FARTHEST_PX, FARTHEST_PX), np.array([len(line) for line in lines]))
+    scaled, starts = places[:, None] * (1 << SUBPIXEL_BITS), [0, *ends[:-1]]
     ink = np.zeros(size, np.uint8)
     reach = (width * ratio - 1) / 2 * (1 << SUBPIXEL_BITS)
     for dx, dy in ((reach, 0), (-reach, 0), (0, reach), (0, -reach)):  # OpenCV's own wider lines are wider still
-        parts = np.split(np.round(scaled + (dx, dy)).astype(np.int32), ends)
-        cv2.polylines(ink, [part.reshape(-1, 1, 2) for part in parts], False, 255, 1, cv2.LINE_AA, SUBPIXEL_BITS)
+        moved = np.round(scaled + (dx, dy)).astype(np.int32)
+        parts = [moved[start:end] for start, end in zip(starts, ends, strict=True)]
+        cv2.polylines(ink, parts, False, 255, 1, cv2.LINE_AA, SUBPIXEL_BITS)
     x, y, w, h = cv2.boundingRect(ink)
     if not w:
         return []
-    alphas = np.arange(256)
-    channels = [(alphas * c + 127) // 255 for c in (color.blue(), color.green(), color.red())]
-    table = np.stack([*channels, alphas], axis=1).astype(np.uint8)
-    pixels = table[ink[y : y + h, x : x + w]]
-    image = QImage(pixels.data, w, h, 4 * w, QImage.Format.Format_ARGB32_Premultiplied).copy()
+    drawn = np.ascontiguousarray(ink[y : y + h, x : x + w])
+    image = QImage(drawn.data, w, h, w, QImage.Format.Format_Indexed8)
+    image.setColorTable([(alpha << 24) | (color.rgb() & 0xFFFFFF) for alpha in range(256)])
+    image = image.convertToFormat(QImage.Format.Format_ARGB32_Premultiplied)
     return [(QRectF(x / ratio, y / ratio, w / ratio, h / ratio), image)]
+
+
+def _fewer(places: Points, counts: NDArray[np.int64]) -> tuple[Points, list[int]]:
+    """Lines of `counts` points each, with no more points than their length on the screen asks for; and their ends."""
+    ends = np.cumsum(counts)
+    last = ends - 1
+    steps = np.zeros(len(places))
+    steps[1:] = np.hypot(*np.diff(places, axis=0).T)
+    steps[ends[:-1]] = 0.0  # from one line to the next
+    lengths = np.add.reduceat(steps, ends - counts)
+    every = np.maximum(1, (STEP_PX * counts / np.maximum(lengths, STEP_PX))).astype(np.int64)
+    index = np.arange(len(places)) - np.repeat(ends - counts, counts)
+    kept = index % np.repeat(every, counts) == 0
+    kept[last] = True
+    return places[kept], np.cumsum(np.add.reduceat(kept.astype(np.int64), ends - counts)).tolist()

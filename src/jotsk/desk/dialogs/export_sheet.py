@@ -26,8 +26,8 @@ from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
 from jotsk.core.page.stack import ancestors
-from jotsk.desk.dialogs.page_forms import number
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.number_field import number_field
 
 KINDS = {
     "png": ("PNG", ".png"), "tiff": ("TIFF", ".tif"), "jpeg": ("JPEG", ".jpg"), "webp": ("WebP", ".webp"),
@@ -97,14 +97,14 @@ class ExportSheet(QDialog):
         self.frame = QComboBox()
         for name in FRAMES:
             self.frame.addItem(FRAME_WORDS[name], name)
-        self.scale = number(1, 800, 1, " %")
+        self.scale = number_field(1, 800, 1, " %")
         self.scale.setValue(100)
         self.transparent = QCheckBox("Leave the paper out")
         self.threshold = QSlider(Qt.Orientation.Horizontal)
         self.threshold.setRange(1, 255)
         self.threshold.setValue(128)
         self.threshold.setToolTip("What is darker than this becomes ink")
-        threshold_value = number(1, 255, 0)
+        threshold_value = number_field(1, 255, 0)
         threshold_value.setValue(128)
         threshold_value.valueChanged.connect(lambda value: self.threshold.setValue(round(value)))
         self.threshold.valueChanged.connect(threshold_value.setValue)
@@ -113,7 +113,7 @@ class ExportSheet(QDialog):
         below.setContentsMargins(0, 0, 0, 0)
         below.addWidget(self.threshold, 1)
         below.addWidget(threshold_value)
-        self.quality = number(1, 100, 0)
+        self.quality = number_field(1, 100, 0)
         self.quality.setValue(92)
         self.layers = QListWidget(toolTip="What is written; all that is visible at first")
         self.layers.setSpacing(3)

@@ -21,10 +21,10 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.guides import Guide
 from jotsk.core.guides.guide import PLACED_BY
-from jotsk.desk.dialogs.page_forms import number
 from jotsk.desk.guiding import Guiding
 from jotsk.desk.theme import current
 from jotsk.desk.trays.guide_row import titled
+from jotsk.desk.widgets.number_field import count_field, number_field
 
 FARTHEST_PX = 10_000_000
 # What is typed: name, words, lowest, highest, decimals, unit.
@@ -122,13 +122,11 @@ class GuideSheet(QDialog):
             return check
         if name in COUNTS:
             _, low, high = COUNTS[name]
-            whole = QSpinBox()
-            whole.setRange(low, high)
-            whole.setKeyboardTracking(False)
+            whole = count_field(low, high)
             whole.valueChanged.connect(lambda value: self._set(name, value))
             return whole
         _, low, high, decimals, unit = NUMBERS.get(name, ("", -FARTHEST_PX, FARTHEST_PX, 1, " px"))
-        box = number(low, high, decimals, unit)
+        box = number_field(low, high, decimals, unit)
         box.valueChanged.connect(lambda value: self._set(name, value))
         return box
 

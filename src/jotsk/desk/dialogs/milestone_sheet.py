@@ -14,7 +14,6 @@ from PySide6.QtWidgets import (
     QListWidget,
     QListWidgetItem,
     QPushButton,
-    QSpinBox,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
@@ -25,6 +24,7 @@ from jotsk.core.page import Page
 from jotsk.desk.board.page_view import PageView
 from jotsk.desk.document import Document
 from jotsk.desk.milestones import BY_CLOCK, Milestones
+from jotsk.desk.widgets.number_field import count_field
 from jotsk.desk.widgets.pictured import Pictured
 
 PICTURE = QSize(72, 96)
@@ -51,8 +51,9 @@ class MilestoneSheet(QDialog):
             "Thin out", autoDefault=False,
             toolTip="Of those kept by the clock, leave one an hour for a day, one a day for a month, then one a week",
         )  # fmt: skip
-        self.minutes = QSpinBox(suffix=" min", specialValueText="never", toolTip="Minutes of work between two")
-        self.minutes.setRange(0, 240)
+        self.minutes = count_field(0, 240, " min")
+        self.minutes.setSpecialValueText("never")
+        self.minutes.setToolTip("Minutes of work between two")
         self.minutes.setValue(milestones.minutes)
         self.told = QLabel(EMPTY, wordWrap=True)
         self.told.setProperty("role", "quiet")

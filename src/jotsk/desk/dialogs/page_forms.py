@@ -10,7 +10,6 @@ from PySide6.QtWidgets import (
     QColorDialog,
     QComboBox,
     QDialog,
-    QDoubleSpinBox,
     QFormLayout,
     QGridLayout,
     QHBoxLayout,
@@ -26,17 +25,11 @@ from jotsk.core.page import Page, blank_page
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.number_field import number_field
 from jotsk.desk.widgets.page_preview import PagePreview
 
 OWN_SIZE = "A size of your own"
 TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory
-
-
-def number(low: float, high: float, decimals: int, suffix: str = "") -> QDoubleSpinBox:
-    box = QDoubleSpinBox(decimals=decimals, suffix=suffix)
-    box.setRange(low, high)
-    box.setKeyboardTracking(False)
-    return box
 
 
 class Measure(QWidget):
@@ -44,7 +37,7 @@ class Measure(QWidget):
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.width_box, self.height_box = number(0.01, 100_000, 2), number(0.01, 100_000, 2)
+        self.width_box, self.height_box = number_field(0.01, 100_000, 2), number_field(0.01, 100_000, 2)
         self.unit = QComboBox()
         self.unit.addItems(["mm", "inches", "px"])
         self._was = "mm"
@@ -102,9 +95,9 @@ class NewPage(QDialog):
         self.upright = QComboBox()
         self.upright.addItems(["Upright", "Lying"])
         self.measure = Measure()
-        self.dpi = number(LEAST_DPI, MOST_DPI, 0, " dpi")
+        self.dpi = number_field(LEAST_DPI, MOST_DPI, 0, " dpi")
         self.dpi.setValue(600)
-        self.trim, self.bleed, self.safe = (number(0, 50, 2, " mm") for _ in range(3))
+        self.trim, self.bleed, self.safe = (number_field(0, 50, 2, " mm") for _ in range(3))
         self.trim.setToolTip("From the edge of the page to where it will be cut")
         self.bleed.setToolTip("How far ink goes on beyond the cut")
         self.safe.setToolTip("From the cut to where nothing will be cut")
@@ -224,9 +217,9 @@ class PageSize(QDialog):
         self.anchor = (0.5, 0.5)
         self.measure = Measure()
         self.measure.set_pixels(page.width, page.height, page.dpi)
-        self.dpi_box = number(LEAST_DPI, MOST_DPI, 0, " dpi")
+        self.dpi_box = number_field(LEAST_DPI, MOST_DPI, 0, " dpi")
         self.dpi_box.setValue(page.dpi)
-        self.frames = [number(0, 50, 2, " mm") for _ in range(3)]
+        self.frames = [number_field(0, 50, 2, " mm") for _ in range(3)]
         for box, mm in zip(self.frames, (page.trim_mm, page.bleed_mm, page.safe_mm), strict=True):
             box.setValue(mm)
         grid = QGridLayout()

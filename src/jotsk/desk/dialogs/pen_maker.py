@@ -12,7 +12,6 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
     QDialog,
-    QDoubleSpinBox,
     QFileDialog,
     QFormLayout,
     QHBoxLayout,
@@ -38,6 +37,7 @@ from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from jotsk.desk.widgets.ink_marked import InkMarked
+from jotsk.desk.widgets.number_field import number_field
 
 FAVOURITE = "favourite"
 JSON = "Pens (*.json)"
@@ -324,8 +324,7 @@ class PenMaker(QDialog):
         self, form: QFormLayout, words: str, unit: str, low: float, high: float, get: Callable[[Pen], float],
         changes: Callable[[float], dict[str, Any]], scale: float = 1.0,
     ) -> None:  # fmt: skip
-        box = QDoubleSpinBox(decimals=1, minimum=low, maximum=high, suffix=f" {unit}" if unit else "")
-        box.setButtonSymbols(QDoubleSpinBox.ButtonSymbols.NoButtons)
+        box = number_field(low, high, 1, f" {unit}" if unit else "")
         box.setAccessibleName(words)
         box.valueChanged.connect(lambda v: self.change(**changes(v / scale)) if not self._filling else None)
         self._shown.append(lambda p: box.setValue(get(p) * scale))
@@ -362,7 +361,7 @@ class PenMaker(QDialog):
         editor = CurveEditor(monotone=monotone, tooltip=words)
         editor.changed.connect(lambda points: self.change(**changes(points)))
         self._shown.append(lambda p: editor.set_points(get(p)))
-        typed = QLineEdit()
+        typed = QLineEdit(placeholderText="even")
         typed.setToolTip("The points of the graph: input and output in per cent; a semicolon between points")
         typed.setAccessibleName(f"{words}, points")
 

@@ -30,6 +30,7 @@ def load_fonts() -> None:
             QFontDatabase.addApplicationFontFromData(entry.read_bytes())
 
 
+@cache
 def font(px: int = TEXT_PX, *, weight: QFont.Weight = QFont.Weight.Normal) -> QFont:
     """The application's type with tabular digits."""
     made = QFont(FAMILY)
@@ -40,10 +41,12 @@ def font(px: int = TEXT_PX, *, weight: QFont.Weight = QFont.Weight.Normal) -> QF
 
 
 def apply_theme(app: QApplication, theme: Theme) -> None:
-    """Make `theme` the current one: palette, type and style sheet; widgets that paint themselves ask `current`."""
+    """Make `theme` the current one: palette and type. Widgets that paint themselves ask `current`; the style sheet is
+    put on by `Dressing`."""
     global _current
     _current = theme
-    app.setStyle("Fusion")
+    if app.style().name() != "fusion":
+        app.setStyle("Fusion")
     app.setFont(font())
     palette = QPalette()
     for role, color in (
@@ -57,7 +60,11 @@ def apply_theme(app: QApplication, theme: Theme) -> None:
     ):  # fmt: skip
         palette.setColor(role, QColor(color))
     app.setPalette(palette)
-    app.setStyleSheet(_sheet(theme))
+
+
+def style_sheet() -> str:
+    """The style sheet of the theme that is on."""
+    return _sheet(_current)
 
 
 @cache
@@ -73,10 +80,11 @@ def _folder() -> TemporaryDirectory[str]:
     return TemporaryDirectory(prefix="jotsk-icons-")
 
 
+@cache
 def _sheet(t: Theme) -> str:
     return f"""
     QWidget {{ color: {t.text}; font-size: {TEXT_PX}px; }}
-    QMainWindow, QDialog, #chrome {{ background: {t.chrome}; }}
+    QDialog, #chrome {{ background: {t.chrome}; }}
     QLabel[role="quiet"] {{ color: {t.quiet}; font-size: {SMALL_PX}px; }}
     QLabel[role="heading"] {{ font-weight: 600; }}
     QLabel[role="name"] {{ font-weight: 600; font-size: 14px; }}
@@ -107,7 +115,7 @@ def _sheet(t: Theme) -> str:
         background: {t.raised}; border: 1px solid {t.hairline}; border-radius: 4px; padding: 3px 6px;
         min-height: 18px; }}
     QDialog QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus {{ border-color: {t.accent}; }}
-    QAbstractSpinBox QLineEdit {{ border: none; padding: 0 0 0 4px; min-height: 0; }}
+    QAbstractSpinBox QLineEdit {{ border: none; padding: 0; min-height: 0; }}
     QComboBox::drop-down {{ border: none; width: 20px; }}
     QComboBox::down-arrow {{ image: url({_drawn("chevron-down", t.quiet)}); width: 12px; height: 12px; }}
     QAbstractSpinBox::up-button, QAbstractSpinBox::down-button {{ border: none; width: 16px; }}

@@ -15,6 +15,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.drawn_once import drawn_once
 
 ROW_PX, BUTTON_PX, SIGN_PX = 30, 26, 18
 SAMPLES = {  # each kind in a square of 100 px
@@ -92,7 +93,9 @@ class GuideRow(QWidget):
         is_on = guide is not None and guide.on
         if guide is not None:
             ink = theme.accent if self.is_lit else (guide.color or theme.guide) if is_on else theme.quiet
-            _draw_sign(painter, guide, QPointF(left, (ROW_PX - SIGN_PX) / 2), ink)
+            what = (guide.kind, guide.count, guide.mirrored)
+            sign = drawn_once(_draw_sign, SIGN_PX, SIGN_PX, self.devicePixelRatioF(), ink, *what)
+            painter.drawPixmap(QPointF(left, (ROW_PX - SIGN_PX) / 2), sign)
         painter.setPen(QColor(theme.text if is_on else theme.quiet))
         weight = font().Weight.DemiBold if self.is_selected or self.is_lit else font().Weight.Normal
         painter.setFont(font(13, weight=weight))
@@ -120,16 +123,10 @@ def titled(guide: Guide | None) -> str:
     return f"{name} · {', '.join(marks)}" if marks else name
 
 
-def _draw_sign(painter: QPainter, guide: Guide, at: QPointF, ink: str) -> None:
+def _draw_sign(painter: QPainter, kind: str, count: int, mirrored: bool) -> None:
     """The kind of guide in little, drawn as it is on the page."""
-    values = {"count": guide.count, "mirrored": guide.mirrored, **SAMPLES[guide.kind]}
-    sample = Guide(guide.kind, **values)  # type: ignore[arg-type]
-    painter.save()
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.translate(at)
-    painter.setPen(QPen(QColor(ink), 1.3))
-    painter.setClipRect(QRectF(0, 0, SIGN_PX, SIGN_PX))
+    values = {"count": count, "mirrored": mirrored, **SAMPLES[kind]}
+    painter.setPen(QPen(Qt.GlobalColor.black, 1.3))
     k = SIGN_PX / 100
-    for line in lines_of(sample, Rect(0, 0, 100, 100)):
+    for line in lines_of(Guide(kind, **values), Rect(0, 0, 100, 100)):  # type: ignore[arg-type]
         painter.drawPolyline(QPolygonF([QPointF(x * k, y * k) for x, y in line.tolist() if math.isfinite(x + y)]))
-    painter.restore()

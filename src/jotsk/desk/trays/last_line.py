@@ -210,6 +210,7 @@ class LastLineTray(QWidget):
         if stroke is None:
             return
         menu = QMenu(self)
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         inside = LineHandles(stroke, self._mend_pen, menu)
         action = QWidgetAction(menu)
         action.setDefaultWidget(inside)

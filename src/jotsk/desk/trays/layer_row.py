@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QHBoxLayout, QSizePolicy, QToolButton, QWidget
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.modes import NORMAL
-from jotsk.core.page.stack import ancestors, children, inside
+from jotsk.core.page.stack import ancestors, children
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
@@ -36,11 +36,13 @@ class LayerRow(QWidget):
     asked = Signal(int, object)  # uid, where on the screen its menu opens
     dragged = Signal(int, float, bool)  # uid, y in the list, dropped
 
-    def __init__(self, layer: Layer, page: Page, parent: QWidget) -> None:
+    def __init__(self, layer: Layer, parent: QWidget) -> None:
         super().__init__(parent)
         self.layer = layer
+        self._words = ""
         self.is_active = self.is_selected = self.is_folded = False
-        self._thumb = QImage()
+        self._alone: Page | None = None  # what the thumbnail shows
+        self._thumb: QImage | None = None
         self.depth = 0
         self._pressed: QPointF | None = None
         self._is_dragged = False
@@ -57,16 +59,15 @@ class LayerRow(QWidget):
         self.eye = self._button("visible", "Show or hide; with Alt, show nothing else")
         layout.addWidget(self.lock)
         layout.addWidget(self.eye)
-        self.show_layer(layer, page, is_folded=False)
 
     def show_layer(self, layer: Layer, page: Page, *, is_folded: bool) -> None:
         """Show the layer as it is now."""
         before, self.layer, self.is_folded = self.layer, layer, is_folded
         self.depth = min(DEEPEST, len(ancestors(page.layers, layer)))
         self._words = described(page, layer)
-        looks = layer.tiles is not before.tiles or layer.tint != before.tint or self._thumb.isNull()
+        looks = layer.tiles is not before.tiles or layer.tint != before.tint or self._alone is None
         if looks and not isinstance(layer, GroupLayer):
-            self._thumb = thumbnail(page, layer)
+            self._alone, self._thumb = alone(page, layer), None  # drawn when it is seen
         theme, locked, visible = current(), layer.locked, layer.visible
         self.lock.setIcon(icon("lock" if locked else "lock-open", theme.text if locked else theme.hairline))
         self.eye.setIcon(icon("eye" if visible else "eye-off", theme.text))
@@ -116,7 +117,10 @@ class LayerRow(QWidget):
             text = left + 26
         else:
             frame = QRectF(left, 7, THUMB.width(), THUMB.height())
-            painter.drawImage(frame, self._thumb)
+            if self._thumb is None and self._alone is not None:
+                self._thumb = thumbnail(self._alone)
+            if self._thumb is not None:
+                painter.drawImage(frame, self._thumb)
             painter.setPen(QPen(QColor(theme.hairline), 1))
             painter.drawRect(frame)
             text = left + 42
@@ -179,13 +183,15 @@ def described(page: Page, layer: Layer) -> str:
     return " · ".join(words)
 
 
-def thumbnail(page: Page, layer: Layer) -> QImage:
-    """The layer alone on paper, in the middle of a small card of it."""
-    held = inside(page.layers, [layer.uid])
-    alone = replace(layer, parent=0, clips=False, blend=NORMAL, visible=True)
-    layers = tuple(alone if x is layer else x for x in page.layers if x.uid in held)
+def alone(page: Page, layer: Layer) -> Page:
+    """The page with nothing but this layer."""
+    return replace(page, layers=(replace(layer, parent=0, clips=False, blend=NORMAL, visible=True),))
+
+
+def thumbnail(page: Page) -> QImage:
+    """The page in little, in the middle of a small card of its paper."""
     scale = min(2 * THUMB.width() / page.width, 2 * THUMB.height() / page.height)
-    small = miniature(replace(page, layers=layers), max(1, int(max(page.width, page.height) * scale)))
+    small = miniature(page, max(1, int(max(page.width, page.height) * scale)))
     full = np.full((2 * THUMB.height(), 2 * THUMB.width(), 3), page.paper, np.uint8)
     y, x = (full.shape[0] - small.shape[0]) // 2, (full.shape[1] - small.shape[1]) // 2
     full[y : y + small.shape[0], x : x + small.shape[1]] = small

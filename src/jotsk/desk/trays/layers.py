@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import QPoint, QRectF, Qt, QTimer, Signal
-from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent
+from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QHBoxLayout,
@@ -61,10 +61,18 @@ class LayerList(QWidget):
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
         self._drop: tuple[int, int, bool] | None = None
-        self.box = QVBoxLayout(self)
-        self.box.setContentsMargins(0, 0, 0, 0)
-        self.box.setSpacing(0)
-        self.box.addStretch()
+        self._rows: list[LayerRow] = []
+
+    def arrange(self, rows: list[LayerRow]) -> None:
+        """Lay the rows out. All are of one height; a layout would place all anew for each of many new ones."""
+        self._rows = rows
+        self.setMinimumHeight(ROW_PX * len(rows))
+        for k, row in enumerate(rows):
+            row.setGeometry(0, k * ROW_PX, self.width(), ROW_PX)
+            row.show()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self.arrange(self._rows)
 
     def show_drop(self, drop: tuple[int, int, bool] | None) -> None:
         """(row, depth, into the group of that row); None: nothing is dragged."""
@@ -190,21 +198,18 @@ class LayerTray(QWidget):
         for layer in reversed(page.layers):
             if any(group.uid in self._folded for group in ancestors(page.layers, layer)):
                 continue
-            row = before.pop((layer.uid, type(layer)), None) or self._new_row(layer, page)
+            row = before.pop((layer.uid, type(layer)), None) or self._new_row(layer)
             row.show_layer(layer, page, is_folded=layer.uid in self._folded)
             row.select(is_active=layer.uid == page.active_uid, is_selected=layer.uid in chosen)
-            if self._list.box.itemAt(len(self.rows)).widget() is not row:
-                self._list.box.removeWidget(row)
-                self._list.box.insertWidget(len(self.rows), row)
             self.rows.append(row)
         for row in before.values():
-            self._list.box.removeWidget(row)
             row.hide()
             row.deleteLater()
+        self._list.arrange(self.rows)
         self._show_active()
 
-    def _new_row(self, layer: Layer, page: Page) -> LayerRow:
-        row = LayerRow(layer, page, self._list)
+    def _new_row(self, layer: Layer) -> LayerRow:
+        row = LayerRow(layer, self._list)
         row.chosen.connect(self._choose)
         row.toggled.connect(self._toggle)
         row.soloed.connect(self.solo)
@@ -306,6 +311,7 @@ class LayerTray(QWidget):
         if uid not in self._document.chosen_layers:
             self._document.choose_layer(uid)
         menu = QMenu(self)
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         for name in MENU:
             menu.addAction(self._actions[name]) if name else menu.addSeparator()
         menu.addSeparator()

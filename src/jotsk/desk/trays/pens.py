@@ -7,7 +7,7 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
 
 from jotsk.core.ink import Pen
@@ -27,6 +27,11 @@ WIDEST_PX = 7.0  # the preview's width of the widest pen, on the screen
 def _ink_of(pen: Pen) -> NDArray[np.uint8]:
     """The pen's stroke, rendered once for each recipe."""
     return preview(pen, PREVIEW[0] * SCALE, PREVIEW[1] * SCALE, WIDEST_PX * SCALE)
+
+
+@lru_cache(maxsize=256)
+def _picture_of(pen: Pen, color: str) -> QImage:
+    return alpha_image(_ink_of(pen), color, SCALE)
 
 
 class PenRow(QWidget):
@@ -56,9 +61,9 @@ class PenRow(QWidget):
             # An eraser, or a white, shows what it leaves: a gap in a patch of ink.
             patch = QRectF(18, 10, 76, 22)
             painter.fillRect(patch, theme.text)
-            painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(_ink_of(self.pen), theme.chrome, SCALE))
+            painter.drawImage(QRectF(14, 6, *PREVIEW), _picture_of(self.pen, theme.chrome))
         else:
-            painter.drawImage(QRectF(14, 6, *PREVIEW), alpha_image(_ink_of(self.pen), theme.text, SCALE))
+            painter.drawImage(QRectF(14, 6, *PREVIEW), _picture_of(self.pen, theme.text))
         if self.pen.hue:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             painter.setPen(QPen(QColor(theme.quiet), 1))

@@ -30,7 +30,7 @@ def _mark(length: int, width: int, upright: bool, color: str) -> QImage:
     r = np.array([0.06, 0.42, 0.34, 0.04]) * h * 0.9
     ribbon = catmull_rom(np.column_stack([x, y, np.maximum(r, 0.3)]), 3.0).astype(np.float32)
     coverage = np.zeros((h, w), np.uint8)
-    paint_ribbon(coverage, 0.0, 0.0, ribbon, np.full(len(ribbon), 255, np.uint8), 0, len(ribbon), False)
+    paint_ribbon(coverage, 0, 0, ribbon, np.full(len(ribbon), 255, np.uint8), 0, len(ribbon), False)
     return alpha_image(np.ascontiguousarray(coverage.T) if upright else coverage, color, SCALE)
 
 

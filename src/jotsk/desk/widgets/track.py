@@ -21,6 +21,7 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.drawn_once import drawn_once
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
 
 MARGIN = 8
@@ -213,13 +214,11 @@ class TrackBar(QWidget):
         painter.setClipping(False)
 
     def _shaky(self, painter: QPainter, box: QRectF, at: float) -> None:
-        theme = current()
-        x = np.linspace(box.left(), box.right(), max(8, int(box.width() / 2)))
-        line = QPolygonF([QPointF(px, box.center().y() + dy) for px, dy in zip(x, _shake(len(x)), strict=True)])
+        theme, ratio = current(), self.devicePixelRatioF()
         for color, left, right in ((theme.text, box.left(), at), (theme.quiet, at, box.right())):
             painter.setClipRect(QRectF(left, 0, right - left, self.height()))
-            painter.setPen(QPen(QColor(color), 1.4))
-            painter.drawPolyline(line)
+            what = (box.left(), box.right(), box.center().y())
+            painter.drawPixmap(0, 0, drawn_once(_draw_shake, self.width(), self.height(), ratio, color, *what))
         painter.setClipping(False)
 
     def _fade(self, painter: QPainter, box: QRectF, at: float) -> None:
@@ -233,6 +232,12 @@ class TrackBar(QWidget):
         painter.setPen(QPen(QColor(theme.hairline), 1))
         painter.setBrush(fade)
         painter.drawRect(bar)
+
+
+def _draw_shake(painter: QPainter, left: float, right: float, middle: float) -> None:
+    x = np.linspace(left, right, max(8, int((right - left) / 2)))
+    painter.setPen(QPen(Qt.GlobalColor.black, 1.4))
+    painter.drawPolyline([QPointF(px, middle + dy) for px, dy in zip(x, _shake(len(x)), strict=True)])
 
 
 def _shake(n: int) -> np.ndarray:

@@ -1,0 +1,98 @@
+"""What holds the interface: the longest time between two turns of its loop while one thing after another is done.
+
+Every command that changes many strokes, all px or all widgets is here, on a page at print size seen whole. Beside it,
+how long one call of scipy.ndimage.zoom, that halves one such layer, would hold it.
+"""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable
+
+import numpy as np
+from PySide6.QtCore import QCoreApplication
+from PySide6.QtWidgets import QApplication
+from scipy.ndimage import zoom
+
+from bench.board import settle, strokes
+from bench.inked_page import A4_600, page_file
+from bench.opened import opened_window
+from jotsk.core.files.opening import Origin, read_any
+from jotsk.core.hand import Trace
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.page import prepared
+from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.window import Window
+
+AFTER_S = 0.6  # what follows a change, such as small pictures and the look at rest, is counted too
+LIMIT_MS = 50.0
+
+
+def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, float]]:
+    """Of each command: its name, the most ms it held the interface, and ms until it was done."""
+    board, document, commands = window.board, window.document, window.actions_by_id
+    held: list[tuple[str, float, float]] = []
+    settle(app, board)
+
+    def is_at_work() -> bool:
+        return document.is_drying or window.dressing.is_at_work or window.filing.is_busy
+
+    def watch(name: str, begin: Callable[[], object]) -> None:
+        start = before = time.perf_counter()
+        begin()
+        longest, done = 0.0, None
+        while done is None or before < done + AFTER_S:
+            app.processEvents()
+            now = time.perf_counter()
+            longest, before = max(longest, now - before), now
+            if done is None and not is_at_work():
+                done = now
+        held.append((name, longest * 1e3, (done - start) * 1e3))
+        settle(app, board)
+
+    def lift(pen: SimulatedPen, trace: Trace) -> Callable[[], object]:
+        """Draw a stroke but for its lift, which is returned."""
+        *moves, (_, last) = pen._events_of(trace)
+        for _, event in moves:
+            QCoreApplication.sendEvent(board, event)
+            app.processEvents()
+        return lambda: QCoreApplication.sendEvent(board, last)
+
+    turns = np.linspace(0, 24, 2000)
+    spiral = np.column_stack([440 + 10 * turns * np.cos(turns), 330 + 9 * turns * np.sin(turns)])
+    long = drawn(spiral, 6.0, pressure=[0.2, 0.9, 0.4], rate_hz=200, device=DEVICES["display"], seed=1)
+    watch("6 s, lift", lift(SimulatedPen(board, DEVICES["display"]), long))
+    watch("steadied anew", lambda: document.resteady(90.0))
+    eraser = SimulatedPen(board, DEVICES["display"], eraser=True)
+    for trace in strokes(2):
+        watch("rubbed out", lift(eraser, trace))
+    for command in (
+        "edit.all", "edit.delete", "edit.undo", "layer.add", "layer.duplicate", "layer.delete", "edit.undo",
+        "layer.down", "layer.merge_down", "layer.flat_copy", "layer.merge_visible", "edit.undo",
+        "view.flip", "view.overview", "view.history", "view.history", "view.overview", "view.bare", "view.bare",
+        "view.hand", "view.hand", "view.left_handed", "view.left_handed", "view.lamp", "view.lamp",
+    ):  # fmt: skip
+        watch(commands[command].text().replace("&", ""), commands[command].trigger)
+    middle = document.page.layers[len(document.page.layers) // 2].uid
+    watch("another layer", lambda: document.choose_layer(middle))
+    watch("multiply", lambda: document.set_layers("Blend layer", blend="multiply"))
+    watch("choose all", document.choose_all)
+    watch(f"steady {len(document.chosen)} lines", lambda: document.steady_chosen(60.0))
+    return held
+
+
+def main() -> None:
+    app, window = opened_window()
+    path = page_file(A4_600, 20, 5000)
+    page = prepared(read_any(path, path.stem))
+    window.document.take(page, path=path, title="bench", saved=True, origin=Origin.of(path))
+    window.board.fit()
+    holds = longest_holds(app, window)
+    for name, longest, done in holds:
+        print(f"{name:>40} holds the interface for {longest:5.1f} ms at most, done after {done:6.0f} ms")
+    over = [name for name, longest, _ in holds if longest > LIMIT_MS]
+    print(f"{len(over)} of {len(holds)} over {LIMIT_MS:.0f} ms{': ' if over else ''}{', '.join(over)}")
+    layer = np.zeros((A4_600[1], A4_600[0]), np.uint8)
+    start = time.perf_counter()
+    zoom(layer, 0.5, order=1)
+    print(f"{'one call of scipy.ndimage.zoom':>40} {(time.perf_counter() - start) * 1e3:6.0f} ms")

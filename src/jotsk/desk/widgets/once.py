@@ -1,0 +1,21 @@
+"""Sheets that are asked once."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from contextlib import contextmanager
+from typing import TypeVar
+
+from PySide6.QtWidgets import QDialog
+
+Sheet = TypeVar("Sheet", bound=QDialog)
+
+
+@contextmanager
+def once(sheet: Sheet) -> Iterator[Sheet]:
+    """`sheet` while it is asked and read; after that it goes, and what it holds of the page with it. A closed sheet
+    would otherwise live on behind what it was opened over."""
+    try:
+        yield sheet
+    finally:
+        sheet.deleteLater()

@@ -23,6 +23,7 @@ INDENT_PX = 14
 DEEPEST = 4  # more indentation would leave no room for names
 THUMB = QSize(30, 38)
 BUTTON_PX = 28
+NOTHING = InkLayer(0, "")
 
 
 class LayerRow(QWidget):
@@ -36,9 +37,9 @@ class LayerRow(QWidget):
     asked = Signal(int, object)  # uid, where on the screen its menu opens
     dragged = Signal(int, float, bool)  # uid, y in the list, dropped
 
-    def __init__(self, layer: Layer, parent: QWidget) -> None:
+    def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
-        self.layer = layer
+        self.layer: Layer = NOTHING
         self._words = ""
         self.is_active = self.is_selected = self.is_folded = False
         self._alone: Page | None = None  # what the thumbnail shows
@@ -74,6 +75,12 @@ class LayerRow(QWidget):
         for button in (self.lock, self.eye):
             button.setAccessibleName(f"{button.toolTip()}: {layer.name}")
         self.update()
+
+    def let_go(self) -> None:
+        """Hold nothing of a layer that is gone, and wait for another."""
+        self.hide()
+        self.layer, self._alone, self._thumb = NOTHING, None, None
+        self._pressed, self._is_dragged = None, False
 
     def select(self, *, is_active: bool, is_selected: bool) -> None:
         if (is_active, is_selected) != (self.is_active, self.is_selected):

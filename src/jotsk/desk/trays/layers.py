@@ -29,6 +29,7 @@ from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
 from jotsk.desk.widgets import Track, TrackKind
 
 REFRESH_MS = 150
+MOST_SPARE = 32  # rows kept for layers to come
 SWITCHES = (
     ("clips", "corner-left-down", "Clip: show this layer only where the one below has ink", "Clip layer",
      "Unclip layer"),
@@ -102,6 +103,7 @@ class LayerTray(QWidget):
         super().__init__(parent)
         self._document, self._actions = document, actions
         self.rows: list[LayerRow] = []
+        self._spare: list[LayerRow] = []
         self._folded: set[int] = set()
         self._solo: int | None = None
         self._shown: object = None  # of the active layer
@@ -193,23 +195,29 @@ class LayerTray(QWidget):
     def rebuild(self) -> None:
         """Bring the rows into the order of the page's layers, and make those that are missing."""
         page, chosen = self._document.page, self._document.chosen_layers
-        before = {(row.layer.uid, type(row.layer)): row for row in self.rows}
+        layers = [
+            layer for layer in reversed(page.layers)
+            if not any(group.uid in self._folded for group in ancestors(page.layers, layer))
+        ]  # fmt: skip
+        before, shown = {row.layer.uid: row for row in self.rows}, {layer.uid for layer in layers}
+        gone = [before.pop(uid) for uid in before.keys() - shown]
+        for row in gone:
+            row.let_go()
+        self._spare += gone  # an undo brings many back at once
         self.rows = []
-        for layer in reversed(page.layers):
-            if any(group.uid in self._folded for group in ancestors(page.layers, layer)):
-                continue
-            row = before.pop((layer.uid, type(layer)), None) or self._new_row(layer)
+        for layer in layers:
+            row = before.get(layer.uid) or (self._spare.pop() if self._spare else self._new_row())
             row.show_layer(layer, page, is_folded=layer.uid in self._folded)
             row.select(is_active=layer.uid == page.active_uid, is_selected=layer.uid in chosen)
             self.rows.append(row)
-        for row in before.values():
-            row.hide()
+        for row in self._spare[MOST_SPARE:]:
             row.deleteLater()
+        del self._spare[MOST_SPARE:]
         self._list.arrange(self.rows)
         self._show_active()
 
-    def _new_row(self, layer: Layer) -> LayerRow:
-        row = LayerRow(layer, self._list)
+    def _new_row(self) -> LayerRow:
+        row = LayerRow(self._list)
         row.chosen.connect(self._choose)
         row.toggled.connect(self._toggle)
         row.soloed.connect(self.solo)

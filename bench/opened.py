@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import tempfile
+from importlib import import_module
 from pathlib import Path
 
 from PySide6.QtCore import QSettings
@@ -18,6 +19,7 @@ from jotsk.desk.window import Window
 def opened_window() -> tuple[QApplication, Window]:
     app = QApplication.instance() or QApplication(["bench"])
     load()
+    import_module("jotsk.desk.dialogs")
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())

@@ -212,6 +212,9 @@ def test_every_field_of_the_form_shows_and_changes_the_recipe(window, maker, qtb
         maker.show_pen(pen)
         assert maker.pen == pen, "to show a pen changes nothing"
     maker.show_pen(pen_by_id("quill-nib"))
+    tabs = maker.findChild(QTabWidget)
+    for page in range(tabs.count()):
+        tabs.setCurrentIndex(page)
     by_name = {box.accessibleName(): box for box in maker.findChildren(QDoubleSpinBox)}
     by_name["Opacity"].setValue(40.0)
     by_name["Taper in"].setValue(77.0)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import sqlite3
+
 import numpy as np
 import pytest
 from hypothesis import given
@@ -29,11 +31,20 @@ def kept(window, pen, qtbot):
     return window.pages.milestones
 
 
-def test_a_milestone_is_a_state_of_the_page_with_name_time_and_picture(window, kept):
+def read(milestones, state: int, qtbot):
+    job = milestones.reading(state)
+    with qtbot.waitSignal(job.done) as told:
+        job.start()
+    ((number, page),) = told.args
+    assert number == state
+    return page
+
+
+def test_a_milestone_is_a_state_of_the_page_with_name_time_and_picture(window, kept, qtbot):
     two, one = kept.states()
     assert (one.name, two.name, one.kind) == ("one line", "two lines", BY_HAND)
     assert one.at <= two.at and one.picture.startswith(b"\x89PNG")
-    assert [len(kept.page_of(s.id).active.marks) for s in (one, two)] == [1, 2]
+    assert [len(read(kept, s.id, qtbot).active.marks) for s in (one, two)] == [1, 2]
     before = kept.path.stat().st_size
     assert before < 3e6, "what did not change is not copied"
 
@@ -44,8 +55,12 @@ def test_going_back_is_a_step(window, kept, qtbot, settle):
     qtbot.addWidget(sheet)
     sheet.show()
     assert sheet.list.count() == 2 and "one line" in sheet.list.item(1).text()
+    assert sheet.page is None and not sheet.back.isEnabled(), "it is being read"
+    assert sheet.then_stack.currentWidget() is sheet.small and "two lines" in sheet.then_words.text()
     sheet.list.setCurrentRow(1)
-    assert len(sheet.page.active.marks) == 1
+    qtbot.waitUntil(lambda: sheet.page is not None)
+    assert len(sheet.page.active.marks) == 1 and sheet.then_words.text() == "one line"
+    assert sheet.then_stack.currentWidget() is sheet.then
     sheet.now.set_view(View(0.5, 0.3, False, 20, 30))
     assert sheet.then.view == sheet.now.view, "both move together"
     sheet.back.click()
@@ -110,6 +125,22 @@ def test_a_damaged_file_of_milestones_is_told_and_harms_nothing(window, kept, qt
     qtbot.addWidget(sheet)
     assert "damaged" in sheet.told.text() or "read" in sheet.told.text()
     assert not sheet.back.isEnabled() and window.document.page is page
+
+
+def test_a_state_that_cannot_be_read_is_told_and_another_can_be_chosen(window, kept, qtbot):
+    two, one = kept.states()
+    database = sqlite3.connect(kept.path)
+    (root,) = database.execute("SELECT root FROM states WHERE id = ?", (two.id,)).fetchone()
+    database.execute("UPDATE blobs SET data = ? WHERE id = ?", (b"nothing", root))
+    database.commit()
+    database.close()
+    sheet = MilestoneSheet(kept, window.document, window)
+    qtbot.addWidget(sheet)
+    qtbot.waitUntil(lambda: "damaged" in sheet.told.text())
+    assert sheet.page is None and not sheet.back.isEnabled()
+    sheet.list.setCurrentRow(1)
+    qtbot.waitUntil(lambda: sheet.page is not None)
+    assert len(sheet.page.active.marks) == 1 and sheet.back.isEnabled()
 
 
 def test_thinning_by_hand():

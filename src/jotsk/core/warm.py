@@ -45,7 +45,7 @@ def warm_up() -> None:
     """Draw, rub out, flatten, save and open a small page."""
     import numpy as np
 
-    from jotsk.core.files.pictures import decode_picture, encode_png
+    from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
     from jotsk.core.files.premultiply_kernel import premultiplied
     from jotsk.core.ink import SHIPPED, TILE, Cut, Stroke, pen_by_id
     from jotsk.core.page import Tiles, blank_page, flattened
@@ -70,6 +70,7 @@ def warm_up() -> None:
     encode_png(buffer, flattened(page))
     buffer.seek(0)
     decode_picture(buffer, "warm.png")
+    decode_own_png(buffer.getvalue(), "warm.png")
 
 
 def _a_trace() -> Trace:

@@ -18,7 +18,7 @@ from jotsk.desk.keeping import Journal, Kept, Shelf, Start
 BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless the disk is slow
 PAINTED_MS = 5
 AT_THE_END_S = 120.0
-LEAVING_S = 0.04
+LEAVING_S = 0.02
 
 
 class Guard(QObject):

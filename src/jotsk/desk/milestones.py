@@ -9,9 +9,9 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from jotsk.core.files.store import PageStore, State
+from jotsk.core.files.store import Opened, PageStore, State
 from jotsk.core.files.thinning import too_close
-from jotsk.core.page import Page
+from jotsk.core.page import Page, prepared
 from jotsk.core.page.miniature import miniature_png
 from jotsk.desk.document import Document
 from jotsk.desk.jobs import Job
@@ -38,6 +38,7 @@ class Milestones(QObject):
         self.minutes = MINUTES  # of work between two that are kept by the clock; 0: none are
         self._jobs: list[Job] = []
         self._unnamed: Path | None = None  # where those of a page without a file are
+        self._opened = Opened()
         self._kept: Page | None = document.page  # the state that was kept last
         self._since: float | None = None  # when work began that no milestone has
         self._timer = QTimer(self, interval=LOOK_EVERY_MS)
@@ -82,13 +83,20 @@ class Milestones(QObject):
         """What is kept, the latest first. Raises JotskError for a damaged file."""
         return self._with_store(lambda store: store.states(), [])
 
-    def page_of(self, state: int) -> Page:
-        """Raises JotskError."""
-        store = PageStore(self.path)
-        try:
-            return store.get(state)
-        finally:
-            store.close()
+    def reading(self, state: int) -> Job:
+        """To be started: reads a kept state off the interface's thread. It is done with (state, its page)."""
+        path, opened = self.path, self._opened
+
+        def work(_: object) -> tuple[int, Page]:
+            store = PageStore(path)
+            try:
+                return state, prepared(store.get(state, opened=opened))
+            finally:
+                store.close()
+
+        job = Job("Reading a milestone", work, self)
+        job.ended.connect(job.deleteLater)
+        return job
 
     def rename(self, state: int, name: str) -> None:
         self._change(lambda store: store.rename(state, name))
@@ -116,6 +124,7 @@ class Milestones(QObject):
 
     def _taken(self) -> None:
         self._kept, self._since, self._unnamed = self._document.page, None, None
+        self._opened = Opened()
         self.changed.emit()
 
     def _saved(self) -> None:
@@ -149,5 +158,6 @@ class Milestones(QObject):
 
     def _ended(self, job: Job) -> None:
         self._jobs.remove(job)
+        self._opened = Opened()  # the numbers of what was swept may stand for something else now
         job.deleteLater()
         self.changed.emit()

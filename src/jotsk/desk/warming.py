@@ -5,6 +5,7 @@ from __future__ import annotations
 import sys
 import threading
 from collections.abc import Callable
+from importlib import import_module
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QProcess, QTimer
@@ -37,4 +38,10 @@ class Warming(QObject):
     def _ready(self, begin: Callable[[], None]) -> None:
         self._window.board.setEnabled(True)
         begin()
-        threading.Thread(target=load, name="loading").start()
+        threading.Thread(target=_load_ahead, name="loading").start()
+
+
+def _load_ahead() -> None:
+    """What takes longer than a frame to read from the disk: kernels, and the code of the sheets."""
+    load()
+    import_module("jotsk.desk.dialogs")

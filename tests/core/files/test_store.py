@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import sqlite3
 from dataclasses import fields, replace
 from functools import lru_cache
@@ -12,7 +13,7 @@ from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
-from jotsk.core.files.store import PageStore
+from jotsk.core.files.store import Opened, PageStore
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking, tiles_from
 from tests.conftest import stroke_along
@@ -267,6 +268,21 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
             store.recall(known)
         state = store.put(history.page, kind="step", instead_of="step")
     same(store.get(state, base=lambda: base), history.page)
+    store.close()
+
+
+def test_of_states_read_one_after_the_other_what_they_share_is_read_once(tmp_path):
+    page = stacking.with_new_layer(page_of_70())
+    later = edits.with_stroke(page, stroke_along([(5, 60), (75, 62)], size=3))
+    store = PageStore(tmp_path / "a.db")
+    states, opened = [store.put(page, kind="hand"), store.put(later, kind="hand")], Opened()
+    one, two = (store.get(state, opened=opened) for state in states)
+    assert two.layers[0] is one.layers[0] and two.layers[1] is not one.layers[1]
+    same(one, page)
+    same(two, later)
+    del one, two
+    gc.collect()
+    assert not opened.layers and not opened.tiles, "and it holds nothing of its own"
     store.close()
 
 

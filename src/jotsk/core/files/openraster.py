@@ -15,6 +15,7 @@ import json
 import math
 import zipfile
 from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
@@ -25,7 +26,7 @@ import defusedxml.ElementTree as safe_xml
 
 from jotsk.core.errors import DamagedFile, JotskError
 from jotsk.core.files.layer_records import MOST_UID, layer_values, page_values
-from jotsk.core.files.pictures import decode_picture
+from jotsk.core.files.pictures import decode_own_png, decode_picture
 from jotsk.core.files.records import opened_strokes, pen_from
 from jotsk.core.files.writing import why_unreadable
 from jotsk.core.ink import Stroke
@@ -49,6 +50,7 @@ KNOWN_ATTRIBUTES = {
 }  # fmt: skip
 MOST_ENTRIES = 4096
 MOST_LAYERS = 500
+LAYERS_AT_ONCE = 2  # each takes 8 bytes for every px of the page while it is read
 MOST_XML = 4 << 20
 MOST_THUMBNAIL = 1 << 20
 MOST_JSON = 256 << 20
@@ -112,9 +114,13 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     if len(found) > MOST_LAYERS:
         raise DamagedFile(path, f"it has more than {MOST_LAYERS} layers")
     layers: list[Layer] = []
-    for f in found:
-        report(len(layers) / max(1, len(found)))
-        layers.append(reader.layer(f))
+    pool = ThreadPoolExecutor(LAYERS_AT_ONCE)
+    try:
+        for layer in pool.map(reader.layer, found):
+            layers.append(layer)
+            report(len(layers) / len(found))
+    finally:
+        pool.shutdown(cancel_futures=True)
     if not pictured:
         layers.append(InkLayer(max((x.uid for x in layers), default=0) + 1, "Ink"))
     uids = [layer.uid for layer in layers]
@@ -231,7 +237,7 @@ class _Reader:
             png = _entry(self.archive, untinted, MOST_ENTRY, path)
         elif not is_ours:
             values["tint"] = None  # the pixels are tinted already
-        pixels, _ = decode_picture(io.BytesIO(png), path)
+        pixels = decode_own_png(png, path) if is_ours else decode_picture(io.BytesIO(png), path)[0]
         tiles = tiles_from(pixels, found.x, found.y)
         if record.get("kind") != "ink" or not is_ours:
             return PaintLayer(**values, tiles=tiles)

@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
+import io
+import threading
 import warnings
 from pathlib import Path
 from typing import IO
 
+import cv2
 import numpy as np
 from numpy.typing import NDArray
 from PIL import Image, ImageOps, UnidentifiedImageError
@@ -16,6 +19,8 @@ from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.page.page import check_size
 from jotsk.core.page.tiles import Pixels
 
+BAND = 512  # rows
+_ONE_AT_A_TIME = threading.Lock()
 PICTURE_SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".bmp")
 
 
@@ -39,14 +44,11 @@ def read_picture(path: str | Path) -> tuple[Pixels, float | None]:
 def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float | None]:
     """As `read_picture`, from an open file; `path` is for the message."""
     try:
-        # Pillow's own limit warns of what check_size decides.
-        with warnings.catch_warnings():
-            warnings.simplefilter("ignore", Image.DecompressionBombWarning)
-            with Image.open(stream) as picture:
-                check_size(*picture.size)
-                dpi = _dpi_of(picture)
-                pixels = premultiplied(_straight_rgba(ImageOps.exif_transpose(picture)))  # as the camera was held
-                return pixels, dpi
+        with _opened(stream) as picture:
+            check_size(*picture.size)
+            dpi = _dpi_of(picture)
+            ImageOps.exif_transpose(picture, in_place=True)  # as the camera was held
+            return _premultiplied_rgba(picture), dpi
     except JotskError:
         raise
     except UnidentifiedImageError as error:
@@ -57,6 +59,33 @@ def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float |
         # Depending on where the damage lies, Pillow raises almost anything: OSError, SyntaxError, struct.error,
         # AssertionError, AttributeError, zlib.error. The picture is untrusted, and all of them say the same.
         raise DamagedFile(path, "the picture data is damaged or cut short") from error
+
+
+def decode_own_png(data: bytes, path: str | Path) -> Pixels:
+    """As `decode_picture`, of an RGBA PNG that this program wrote and that is as it was written.
+
+    OpenCV lets go of the interpreter meanwhile; Pillow holds it for a tenth of a second at a time.
+    """
+    try:
+        with _opened(io.BytesIO(data)) as picture:
+            check_size(*picture.size)
+            size, is_plain = (picture.height, picture.width, 4), picture.mode == "RGBA"
+    except UnidentifiedImageError as error:
+        raise DamagedFile(path, "the picture data is damaged or cut short") from error
+    channels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED) if is_plain else None
+    if channels is None or channels.shape != size or channels.dtype != np.uint8:
+        return decode_picture(io.BytesIO(data), path)[0]
+    pixels = np.empty(size[:2], np.uint32)
+    for y in range(0, len(pixels), BAND):
+        pixels[y : y + BAND] = premultiplied(cv2.cvtColor(channels[y : y + BAND], cv2.COLOR_BGRA2RGBA))
+    return pixels
+
+
+def _opened(stream: IO[bytes]) -> Image.Image:
+    """Pillow's own limit warns of what check_size decides; which warnings are shown is one setting for all threads."""
+    with _ONE_AT_A_TIME, warnings.catch_warnings():
+        warnings.simplefilter("ignore", Image.DecompressionBombWarning)
+        return Image.open(stream)
 
 
 def encode_png(
@@ -75,6 +104,17 @@ def write_png(path: str | Path, pixels: Pixels, *, dpi: float, opaque: bool) -> 
         encode_png(stream, pixels, dpi=dpi, opaque=opaque)
 
 
+def _premultiplied_rgba(picture: Image.Image) -> Pixels:
+    """Band by band: Pillow makes several copies of all that is asked of it at once."""
+    if picture.mode not in ("RGBA", "RGB"):
+        return premultiplied(_straight_rgba(picture))
+    pixels = np.empty((picture.height, picture.width), np.uint32)
+    for y in range(0, picture.height, BAND):
+        band = picture.crop((0, y, picture.width, min(picture.height, y + BAND)))
+        pixels[y : y + BAND] = premultiplied(_straight_rgba(band))
+    return pixels
+
+
 def _straight_rgba(picture: Image.Image) -> NDArray[np.uint8]:
     if picture.mode.startswith("I;16") or picture.mode in ("I", "F"):
         # Grey of 16 bits: Pillow would clip it to 8 instead of scaling.
@@ -85,7 +125,7 @@ def _straight_rgba(picture: Image.Image) -> NDArray[np.uint8]:
         if isinstance(clear, int):
             alpha[values == clear] = 0
         return np.dstack([grey, grey, grey, alpha])
-    return np.asarray(picture.convert("RGBA"))
+    return np.asarray(picture if picture.mode == "RGBA" else picture.convert("RGBA"))
 
 
 def _dpi_of(picture: Image.Image) -> float | None:

@@ -19,6 +19,9 @@ def premultiplied(straight_rgba: NDArray[np.uint8]) -> NDArray[np.uint32]:
     for i in range(h):
         for j in range(w):
             a = np.uint32(straight_rgba[i, j, 3])
+            if a == 0:  # as most of a layer
+                out[i, j] = np.uint32(0)
+                continue
             v = a << np.uint32(24)
             for c in range(3):
                 p = (np.uint32(straight_rgba[i, j, c]) * a + np.uint32(127)) // np.uint32(255)

@@ -17,6 +17,7 @@ from collections.abc import Callable, Iterator
 from contextlib import contextmanager, suppress
 from dataclasses import dataclass, replace
 from pathlib import Path
+from weakref import WeakValueDictionary
 
 from jotsk.core.errors import CannotWrite, DamagedFile
 from jotsk.core.files import blobs
@@ -283,8 +284,14 @@ class PageStore:
             found = self._db.execute("SELECT value FROM notes WHERE key = ?", (key,)).fetchone()
         return found[0] if found else None
 
-    def get(self, state: int, *, base: Callable[[], Page] | None = None, known: Known | None = None) -> Page:
-        """The page of a state. Its parts are noted in `known`, for `recall`; `base` reads the page it may lean on."""
+    def get(
+        self, state: int, *, base: Callable[[], Page] | None = None, known: Known | None = None,
+        opened: Opened | None = None,
+    ) -> Page:  # fmt: skip
+        """The page of a state. Its parts are noted in `known`, for `recall`; `base` reads the page it may lean on.
+
+        What lives of the states read before with the same `opened` is not read again.
+        """
         with self._reading():
             found = self._db.execute("SELECT root FROM states WHERE id = ?", (state,)).fetchone()
             if not found:
@@ -292,7 +299,7 @@ class PageStore:
             record = self._blobs.get_json(found[0])
             width, height = whole(record.get("width"), 1, 1 << 20, 0), whole(record.get("height"), 1, 1 << 20, 0)
             check_size(width, height)
-            reader = _Reader(self._blobs, base, known if known is not None else Known())
+            reader = _Reader(self._blobs, base, known if known is not None else Known(), opened or Opened())
             layers = arranged(reader.layer(number) for number in record["layers"])
             page = Page(width, height, layers=layers, active_uid=record["active"], **page_values(record))
             extras = {str(name): self._blobs.get(blob) for name, blob in record.get("extras", {}).items()}
@@ -337,11 +344,19 @@ class PageStore:
             raise DamagedFile(self.path, "a part of it is damaged") from error
 
 
+class Opened:
+    """Parts read from a store that is not swept meanwhile, by the numbers of their blobs, for as long as they live."""
+
+    def __init__(self) -> None:
+        self.layers: WeakValueDictionary[int, Layer] = WeakValueDictionary()
+        self.tiles: WeakValueDictionary[int, Stored] = WeakValueDictionary()
+
+
 class _Reader:
     """Reads the layers of one state."""
 
-    def __init__(self, blobs: Blobs, base: Callable[[], Page] | None, known: Known) -> None:
-        self._blobs, self._known = blobs, known
+    def __init__(self, blobs: Blobs, base: Callable[[], Page] | None, known: Known, opened: Opened) -> None:
+        self._blobs, self._known, self._opened = blobs, known, opened
         self._read_base = base
         self._base: Page | None = None
         self._base_parts: dict[int, LayerParts] = {}
@@ -353,6 +368,9 @@ class _Reader:
         if number < 0:
             parts = self._known.layers[-number] = self._parts_of_base(-number)
             return parts.layer
+        before = self._opened.layers.get(number)
+        if before is not None:
+            return before
         record = self._blobs.get_json(number)
         values = layer_values(record)
         uid = values["uid"]
@@ -372,8 +390,11 @@ class _Reader:
             mapping = layer.tiles.row(row)
             parts.rows[row] = mapping, blob
             for column, tile in mapping.items():  # as they are kept, which may not be as they were read
-                self._known.tiles[tile] = tiles[column]
+                where = self._known.tiles[tile] = tiles[column]
+                if isinstance(where, int):
+                    self._opened.tiles[where] = tile
         parts.chunks = {id(chunk): (chunk, blob) for chunk, blob in chunks}
+        self._opened.layers[number] = layer
         return layer
 
     def _row(self, uid: int, row: int, blob: int) -> dict[int, Where]:
@@ -386,9 +407,13 @@ class _Reader:
         if isinstance(where, list):
             uid, column, row = where
             return self._parts_of_base(uid).rows[row][0][column]
-        if where not in self._tiles:
-            self._tiles[where] = tile_from(self._blobs.get(where, TILE_BYTES))
-        return self._tiles[where]
+        tile = self._tiles.get(where)
+        if tile is None:
+            tile = self._opened.tiles.get(where)
+        if tile is None:
+            tile = tile_from(self._blobs.get(where, TILE_BYTES))
+        self._tiles[where] = tile
+        return tile
 
     def _chunk(self, uid: int, blob: int) -> tuple[Stroke, ...]:
         if blob < 0:

@@ -101,6 +101,11 @@ class FlatTiles:
         self._sandwiches.clear()
         self._nodes_for = (None, None, None)
 
+    def leave(self) -> None:
+        """The page is left for another: to find where they differ would take longer than to flatten what is seen."""
+        self.page = None
+        self.forget()
+
     def set_page(self, page: Page) -> Change:
         """Flatten another value of the page from now on; return where it looks different."""
         before, self.page = self.page, page

@@ -86,6 +86,7 @@ class Board(PointedView):
         self.setMinimumSize(200, 200)
         document.changed.connect(self._page_changed)
         document.taken.connect(self.drop_pictures)
+        document.taken.connect(self.picture.flat.leave)
         document.opened.connect(lambda: self.show_as_seen(document.page.seen_as))
         document.refused.connect(self.notify)
         document.chosen_changed.connect(self.update)

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from datetime import datetime
 
-from PySide6.QtCore import QSize, Qt
-from PySide6.QtGui import QIcon, QPixmap
+from PySide6.QtCore import QRect, QSize, Qt
+from PySide6.QtGui import QIcon, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import (
     QDialog,
     QHBoxLayout,
@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
     QListWidget,
     QListWidgetItem,
     QPushButton,
+    QStackedWidget,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
@@ -21,14 +22,44 @@ from PySide6.QtWidgets import (
 from jotsk.core.errors import JotskError
 from jotsk.core.files.store import State
 from jotsk.core.page import Page
-from jotsk.desk.board.page_view import PageView
+from jotsk.desk.board.page_view import MARGIN_PX, PageView
 from jotsk.desk.document import Document
 from jotsk.desk.milestones import BY_CLOCK, Milestones
+from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import count_field
 from jotsk.desk.widgets.pictured import Pictured
 
 PICTURE = QSize(72, 96)
 EMPTY = "Nothing is kept yet. Keep the page as it is now, and it can be looked at and gone back to at any time."
+
+
+class _Small(QWidget):
+    """The small picture of a state in the middle, as large as the page will be."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._picture = QPixmap()
+
+    def show_state(self, state: State | None) -> None:
+        self._picture = QPixmap()
+        if state is not None and state.picture:
+            self._picture.loadFromData(state.picture)
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.fillRect(self.rect(), current().board)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        room = self.rect().adjusted(MARGIN_PX, MARGIN_PX, -MARGIN_PX, -MARGIN_PX)
+        size = self._picture.size().scaled(room.size(), Qt.AspectRatioMode.KeepAspectRatio)
+        place = QRect(0, 0, size.width(), size.height())
+        place.moveCenter(room.center())
+        painter.drawPixmap(place, self._picture)
+        painter.end()
+
+
+def _called(state: State) -> str:
+    return state.name or f"{datetime.fromtimestamp(state.at):%d %B, %H:%M}"
 
 
 class MilestoneSheet(QDialog):
@@ -39,7 +70,9 @@ class MilestoneSheet(QDialog):
         self.setWindowTitle("Milestones")
         self.resize(1080, 680)
         self._milestones, self._document = milestones, document
-        self.page: Page | None = None  # the chosen state
+        self.page: Page | None = None  # the chosen state, once it is read
+        self._shown: int | None = None  # the number of that state
+        self._reading: int | None = None  # and of one that is being read
         self.list = QListWidget()
         self.list.setItemDelegate(Pictured(PICTURE, below=False, parent=self.list))
         self.name = QLineEdit(placeholderText="Name, if it needs one")
@@ -70,10 +103,14 @@ class MilestoneSheet(QDialog):
         left.addWidget(self.told)
         left.addLayout(thinning)
         self.then, self.now = PageView(), PageView()
+        self.small = _Small()
+        self.then_stack = QStackedWidget()
+        for widget in (self.small, self.then):
+            self.then_stack.addWidget(widget)
         views = QHBoxLayout()
         views.setSpacing(10)
         self.then_words, self.now_words = QLabel("Then"), QLabel("Now")
-        for view, words in ((self.then, self.then_words), (self.now, self.now_words)):
+        for view, words in ((self.then_stack, self.then_words), (self.now, self.now_words)):
             words.setProperty("role", "heading")
             column = QVBoxLayout()
             column.addWidget(words)
@@ -154,20 +191,50 @@ class MilestoneSheet(QDialog):
     def _show_chosen(self) -> None:
         state = self._chosen
         self.keep.setEnabled(not self._milestones.is_busy)
-        for button in (self.rename, self.delete, self.back):
+        for button in (self.rename, self.delete):
             button.setEnabled(state is not None)
-        self.page = None
-        if state is None:
-            self.then_words.setText("Then")
+        if state is not None and state.id == self._shown:
+            self.then_words.setText(_called(state))
             return
-        try:
-            self.page = self._milestones.page_of(state.id)
-        except JotskError as error:
-            self.told.setText(str(error))
-            self.back.setEnabled(False)
+        self._shown, self.page = None, None
+        self.back.setEnabled(False)
+        self.small.show_state(state)
+        self.then_stack.setCurrentWidget(self.small)
+        self.then_words.setText(_called(state) if state else "Then")
+        if state is not None and self._reading is None:
+            self._read(state)
+
+    def _read(self, state: State) -> None:
+        """A page at print size takes seconds, in which its small picture is looked at."""
+        self._reading = state.id
+        self.then_words.setText(f"{_called(state)}, being read")
+        job = self._milestones.reading(state.id)
+        job.done.connect(self._was_read)
+        job.failed.connect(self._was_not_read)
+        job.start()
+
+    def _was_read(self, outcome: tuple[int, Page]) -> None:
+        number, page = outcome
+        self._reading = None
+        state = self._chosen
+        if state is None or state.id != number:
+            self._show_chosen()  # another was chosen meanwhile
             return
-        self.then_words.setText(state.name or f"{datetime.fromtimestamp(state.at):%d %B, %H:%M}")
-        self.then.show_page(self.page)
+        self._shown, self.page = number, page
+        self.then_words.setText(_called(state))
+        self.then.show_page(page)
+        self.then_stack.setCurrentWidget(self.then)
+        self._follow(self.now, self.then)
+        self.back.setEnabled(True)
+
+    def _was_not_read(self, reason: str) -> None:
+        number, self._reading = self._reading, None
+        state = self._chosen
+        if state is not None and state.id != number:
+            self._show_chosen()
+            return
+        self.told.setText(reason)
+        self.then_words.setText(_called(state) if state else "Then")
 
     def _follow(self, moved: PageView, other: PageView) -> None:
         if other.page is not None and moved.page is not None and other.view != moved.view:

@@ -58,6 +58,7 @@ class PenMaker(QDialog):
         self.pen = hand.pen
         self._filling = False
         self._shown: list[Callable[[Pen], None]] = []
+        self._unbuilt: dict[int, tuple[QScrollArea, Callable[[QFormLayout], None]]] = {}
 
         self.names = QListWidget()
         self.names.setFixedWidth(176)
@@ -110,6 +111,9 @@ class PenMaker(QDialog):
         self.pen = pen
         self._list()
         self._fill()
+        self.restore.setEnabled(self._roll.is_changed(self.pen.id))
+        self.remove.setEnabled(not self._roll.is_shipped(self.pen.id))
+        self._try_out()
 
     def change(self, **changes: Any) -> None:
         """Change the copy, and the pen on the scratch pad with it."""
@@ -211,9 +215,6 @@ class PenMaker(QDialog):
         for show in self._shown:
             show(self.pen)
         self._filling = False
-        self.restore.setEnabled(self._roll.is_changed(self.pen.id))
-        self.remove.setEnabled(not self._roll.is_shipped(self.pen.id))
-        self._try_out()
 
     # -- the form ------------------------------------------------------------------------------
 
@@ -226,20 +227,30 @@ class PenMaker(QDialog):
         tabs.addTab(self._page(self._ends_rows), "Ends")
         tabs.addTab(self._page(self._hand_rows), "Hand")
         tabs.addTab(self._page(self._name_rows), "Name")
+        self._build(0)
+        tabs.currentChanged.connect(self._build)
         return tabs
 
     def _page(self, fill: Callable[[QFormLayout], None]) -> QWidget:
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self._unbuilt[len(self._unbuilt)] = scroll, fill
+        return scroll
+
+    def _build(self, number: int) -> None:
+        """Fill a page when it is looked at first: all of them at once would keep the sheet from opening."""
+        if number not in self._unbuilt:
+            return
+        scroll, fill = self._unbuilt.pop(number)
         inside = QWidget()
         form = QFormLayout(inside)
         form.setContentsMargins(10, 12, 10, 12)
         form.setVerticalSpacing(9)
         form.setLabelAlignment(Qt.AlignmentFlag.AlignLeft)
         fill(form)
-        scroll = QScrollArea()
-        scroll.setWidgetResizable(True)
-        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(inside)
-        return scroll
+        self._fill()
 
     def _weight_rows(self, form: QFormLayout) -> None:
         self._number(form, "Size", "px", 0.3, 500, lambda p: p.size_px, lambda v: {"size_px": v})

@@ -206,7 +206,7 @@ def test_save_as_new_refuses_a_name_that_is_taken(window, maker):
 
 
 def test_every_field_of_the_form_shows_and_changes_the_recipe(window, maker, qtbot):
-    from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox
+    from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox, QTabWidget
 
     for pen in window.hand.roll.pens:
         maker.show_pen(pen)

@@ -10,10 +10,10 @@ from numpy.typing import NDArray
 from PIL import Image
 
 from jotsk.core.geometry import Rect
-from jotsk.core.ink.stroke import packed
-from jotsk.core.page.compositing import composite_into
+from jotsk.core.ink import TILE
+from jotsk.core.page.flat_tiles import FlatTiles
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import MOST_HALVINGS, rgba
+from jotsk.core.page.tiles import MOST_HALVINGS
 
 
 def miniature(page: Page, most_px: int, area: Rect | None = None) -> NDArray[np.uint8]:
@@ -23,11 +23,16 @@ def miniature(page: Page, most_px: int, area: Rect | None = None) -> NDArray[np.
     while max(area.width, area.height) >> level > 2 * most_px and level < MOST_HALVINGS:
         level += 1
     rect = area.halved(level)
-    pixels = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
-    composite_into(pixels, (rect.x0, rect.y0), page, rect, level=level)
+    flat, cells = FlatTiles(), list(rect.cells(TILE))
+    flat.set_page(page)
+    (x0, y0), (x1, y1) = cells[0], cells[-1]
+    tiles = np.empty(((y1 - y0 + 1) * TILE, (x1 - x0 + 1) * TILE, 4), np.uint8)
+    flat.copy_into(tiles, (x0 * TILE, y0 * TILE), [(level, *cell) for cell in cells])
+    top, left = rect.y0 - y0 * TILE, rect.x0 - x0 * TILE
+    pixels = tiles[top : top + rect.height, left : left + rect.width]
     scale = min(1.0, most_px / max(rect.width, rect.height))
     size = max(1, round(rect.width * scale)), max(1, round(rect.height * scale))
-    return np.ascontiguousarray(cv2.resize(rgba(pixels), size, interpolation=cv2.INTER_AREA)[..., :3])
+    return np.ascontiguousarray(cv2.resize(pixels, size, interpolation=cv2.INTER_AREA)[..., 2::-1])
 
 
 def miniature_png(page: Page, most_px: int) -> bytes:

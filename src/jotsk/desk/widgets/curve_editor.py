@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QWidget
 
 from jotsk.core.hand import ResponseCurve
@@ -73,7 +73,8 @@ class CurveEditor(QWidget):
         values = ResponseCurve(self.points)(share) if self._monotone else Profile(self.points)(share)
         painter.setPen(QPen(QColor(theme.text), 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.drawPolyline(QPolygonF([self._at(x, y) for x, y in zip(share, values, strict=True)]))
+        xs, ys = box.left() + share * box.width(), box.bottom() - values * box.height()
+        painter.drawPolyline([QPointF(x, y) for x, y in zip(xs.tolist(), ys.tolist(), strict=True)])
         for x, y in self._points:
             draw_ring_handle(painter, self._at(x, y), theme.raised, theme.accent, 5.5)
         painter.end()

@@ -56,7 +56,7 @@ def test_going_back_is_a_step(window, kept, qtbot, settle):
     sheet.show()
     assert sheet.list.count() == 2 and "one line" in sheet.list.item(1).text()
     assert sheet.page is None and not sheet.back.isEnabled(), "it is being read"
-    assert sheet.then_stack.currentWidget() is sheet.small and "two lines" in sheet.then_words.text()
+    assert sheet.then_stack.currentWidget() is sheet.small and sheet.then_words.text() == "two lines, being read"
     sheet.list.setCurrentRow(1)
     qtbot.waitUntil(lambda: sheet.page is not None)
     assert len(sheet.page.active.marks) == 1 and sheet.then_words.text() == "one line"

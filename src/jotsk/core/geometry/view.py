@@ -82,6 +82,11 @@ class View:
         return self._about(x, y, replace(self, flipped=not self.flipped, angle_rad=-self.angle_rad))
 
     @staticmethod
+    def margin(width: float, height: float, most: float) -> float:
+        """What is left free around a page that is shown whole inside (width, height)."""
+        return min(most, 0.04 * min(width, height))
+
+    @staticmethod
     def fitted(
         page_width: int,
         page_height: int,
@@ -94,7 +99,7 @@ class View:
         """The view that shows the whole page inside (width, height) screen px with a small margin."""
         keep = keep or View()
         c, s = abs(math.cos(keep.angle_rad)), abs(math.sin(keep.angle_rad))
-        margin = min(margin, 0.04 * min(width, height))
+        margin = View.margin(width, height, margin)
         zoom = min(
             (width - 2 * margin) / (c * page_width + s * page_height),
             (height - 2 * margin) / (s * page_width + c * page_height),

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.errors import JotskError
 from jotsk.core.files.store import State
+from jotsk.core.geometry import View
 from jotsk.core.page import Page
 from jotsk.desk.board.page_view import MARGIN_PX, PageView
 from jotsk.desk.document import Document
@@ -50,7 +51,8 @@ class _Small(QWidget):
         painter = QPainter(self)
         painter.fillRect(self.rect(), current().board)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        room = self.rect().adjusted(MARGIN_PX, MARGIN_PX, -MARGIN_PX, -MARGIN_PX)
+        margin = round(View.margin(self.width(), self.height(), MARGIN_PX))
+        room = self.rect().adjusted(margin, margin, -margin, -margin)
         size = self._picture.size().scaled(room.size(), Qt.AspectRatioMode.KeepAspectRatio)
         place = QRect(0, 0, size.width(), size.height())
         place.moveCenter(room.center())
@@ -200,14 +202,13 @@ class MilestoneSheet(QDialog):
         self.back.setEnabled(False)
         self.small.show_state(state)
         self.then_stack.setCurrentWidget(self.small)
-        self.then_words.setText(_called(state) if state else "Then")
+        self.then_words.setText(f"{_called(state)}, being read" if state else "Then")
         if state is not None and self._reading is None:
             self._read(state)
 
     def _read(self, state: State) -> None:
         """A page at print size takes seconds, in which its small picture is looked at."""
         self._reading = state.id
-        self.then_words.setText(f"{_called(state)}, being read")
         job = self._milestones.reading(state.id)
         job.done.connect(self._was_read)
         job.failed.connect(self._was_not_read)

@@ -286,6 +286,26 @@ def test_of_states_read_one_after_the_other_what_they_share_is_read_once(tmp_pat
     store.close()
 
 
+def test_a_state_that_is_swept_while_it_is_read_is_read_whole(tmp_path, monkeypatch):
+    page = page_of_70()
+    store = PageStore(tmp_path / "a.db")
+    state, other, reads = store.put(page, kind="hand"), PageStore(store.path), []
+    read = store._blobs.get
+
+    def swept_meanwhile(*asked):
+        reads.append(asked)
+        if len(reads) == 3:
+            other.forget([state])
+            assert other.sweep() > 70
+        return read(*asked)
+
+    monkeypatch.setattr(store._blobs, "get", swept_meanwhile)
+    same(store.get(state), page)
+    assert len(reads) > 3 and not store.states()
+    other.close()
+    store.close()
+
+
 @lru_cache
 def page_of_70():
     page = blank_page(80, 80)

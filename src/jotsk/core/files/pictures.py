@@ -70,9 +70,11 @@ def decode_own_png(data: bytes, path: str | Path) -> Pixels:
         with _opened(io.BytesIO(data)) as picture:
             check_size(*picture.size)
             size, is_plain = (picture.height, picture.width, 4), picture.mode == "RGBA"
-    except UnidentifiedImageError as error:
+        channels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED) if is_plain else None
+    except JotskError:
+        raise
+    except Exception as error:  # as below: the file may say that it is ours, and be anything
         raise DamagedFile(path, "the picture data is damaged or cut short") from error
-    channels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED) if is_plain else None
     if channels is None or channels.shape != size or channels.dtype != np.uint8:
         return decode_picture(io.BytesIO(data), path)[0]
     pixels = np.empty(size[:2], np.uint32)

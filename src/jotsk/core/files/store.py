@@ -290,9 +290,9 @@ class PageStore:
     ) -> Page:  # fmt: skip
         """The page of a state. Its parts are noted in `known`, for `recall`; `base` reads the page it may lean on.
 
-        What lives of the states read before with the same `opened` is not read again.
+        What lives of the states read before with the same `opened` is not read again, nor noted in `known`.
         """
-        with self._reading():
+        with self._reading(), self._as_it_is():
             found = self._db.execute("SELECT root FROM states WHERE id = ?", (state,)).fetchone()
             if not found:
                 raise DamagedFile(self.path, "that state is no longer in it")
@@ -308,6 +308,15 @@ class PageStore:
             return replace(page, extras=extras)
 
     # -- the file ------------------------------------------------------------------------------
+
+    @contextmanager
+    def _as_it_is(self) -> Iterator[None]:
+        """Whatever others delete meanwhile is still there to be read."""
+        self._db.execute("BEGIN")
+        try:
+            yield
+        finally:
+            self._db.execute("ROLLBACK")
 
     @contextmanager
     def _transaction(self) -> Iterator[None]:

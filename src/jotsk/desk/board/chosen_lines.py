@@ -91,6 +91,9 @@ def _picture(
     lines: Sequence[Points], view: View, ratio: float, size: tuple[int, int], color: QColor, width: float
 ) -> list[tuple[QRectF, QImage]]:
     """One picture of all lines, of `size` device px at most, and the logical px it belongs to."""
+    lines = [line for line in lines if len(line)]
+    if not lines:
+        return []
     m = view.matrix
     places = np.concatenate(lines)[:, :2] @ m[:, :2].T + m[:, 2] - 0.5  # OpenCV counts from px centres
     places, ends = _fewer(np.clip(places, -FARTHEST_PX, FARTHEST_PX), np.array([len(line) for line in lines]))
@@ -114,7 +117,6 @@ def _picture(
 def _fewer(places: Points, counts: NDArray[np.int64]) -> tuple[Points, list[int]]:
     """Lines of `counts` points each, with no more points than their length on the screen asks for; and their ends."""
     ends = np.cumsum(counts)
-    last = ends - 1
     steps = np.zeros(len(places))
     steps[1:] = np.hypot(*np.diff(places, axis=0).T)
     steps[ends[:-1]] = 0.0  # from one line to the next
@@ -122,5 +124,5 @@ def _fewer(places: Points, counts: NDArray[np.int64]) -> tuple[Points, list[int]
     every = np.maximum(1, (STEP_PX * counts / np.maximum(lengths, STEP_PX))).astype(np.int64)
     index = np.arange(len(places)) - np.repeat(ends - counts, counts)
     kept = index % np.repeat(every, counts) == 0
-    kept[last] = True
+    kept[ends - 1] = True
     return places[kept], np.cumsum(np.add.reduceat(kept.astype(np.int64), ends - counts)).tolist()

@@ -4,12 +4,15 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
+from hypothesis import given
+from hypothesis import strategies as st
 from PySide6.QtCore import QEvent, QPointF, Qt
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.page import blank_page, edits, render
 from jotsk.core.page.choosing import stroke_at, strokes_inside
+from jotsk.desk.board.chosen_lines import _fewer
 from jotsk.desk.board.ways import Way
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
@@ -70,6 +73,33 @@ def test_lines_are_chosen_by_drawing_around_them_and_dropped_by_escape(window, t
     window.actions_by_id["edit.drop"].trigger()
     assert window.document.chosen == () and window.last_line.heading.text() == "Last line"
     assert list(window.document.page.active.marks) == three, "to choose changes nothing"
+
+
+@given(st.lists(st.tuples(st.integers(1, 90), st.floats(0, 900)), min_size=1, max_size=6), st.integers(0, 99))
+def test_a_line_keeps_its_ends_and_its_way_with_fewer_points(lines, seed):
+    """Arcs of so many points and so many px: what is left out is never further from what is drawn than half a px."""
+    rng = np.random.default_rng(seed)
+    arcs = []
+    for count, length in lines:
+        turn = np.linspace(0, rng.uniform(0.1, 3.0), count)
+        radius = max(20.0, length)
+        arcs.append(rng.uniform(0, 500, 2) + radius * np.column_stack([np.cos(turn), np.sin(turn)]))
+    places, ends = _fewer(np.concatenate(arcs), np.array([len(arc) for arc in arcs]))
+    assert ends[-1] == len(places)
+    for arc, start, end in zip(arcs, [0, *ends[:-1]], ends, strict=True):
+        line = places[start:end]
+        assert np.array_equal(line[[0, -1]], arc[[0, -1]])
+        gaps = [_gap(line, at) for at in arc]
+        assert max(gaps) < 0.5
+
+
+def _gap(line, at):
+    """How far a point is from a line of points."""
+    if len(line) == 1:
+        return np.hypot(*(line[0] - at))
+    along = np.diff(line, axis=0)
+    share = np.clip(((at - line[:-1]) * along).sum(1) / np.maximum((along**2).sum(1), 1e-12), 0, 1)
+    return np.hypot(*(line[:-1] + share[:, None] * along - at).T).min()
 
 
 def test_chosen_lines_are_shown_on_the_board(window, three):

@@ -15,7 +15,7 @@ from hypothesis import strategies as st
 from PIL import Image
 
 from jotsk.core.errors import CannotWrite, DamagedFile, TooLarge
-from jotsk.core.files.pictures import read_picture, write_png
+from jotsk.core.files.pictures import decode_own_png, decode_picture, read_picture, write_png
 from jotsk.core.files.premultiply_kernel import premultiplied, straight
 from jotsk.core.page import rgba
 
@@ -29,6 +29,22 @@ def saved(tmp_path, rows, **kind):
 
 def pixels_in(path) -> list[list[int]]:
     return straight(read_picture(path)[0]).reshape(-1, 4).tolist()
+
+
+@pytest.mark.parametrize("height", [1, 511, 513, 1100])
+def test_both_ways_to_read_a_png_give_what_pypng_wrote(height):
+    pixels = np.random.default_rng(height).integers(0, 256, (height, 37, 4), np.uint8)
+    stream = io.BytesIO()
+    png.Writer(width=37, height=height, greyscale=False, alpha=True).write(stream, pixels.reshape(height, -1))
+    wanted = premultiplied(pixels)
+    assert np.array_equal(decode_own_png(stream.getvalue(), "p.png"), wanted)
+    assert np.array_equal(decode_picture(stream, "p.png")[0], wanted)
+
+
+@pytest.mark.parametrize("data", [b"", b"nothing", b"\x89PNG\r\n\x1a\n" + bytes(40)])
+def test_what_says_it_is_our_png_and_is_none_is_told(data):
+    with pytest.raises(DamagedFile, match="damaged"):
+        decode_own_png(data, "p.png")
 
 
 def test_grey_of_16_bits_becomes_8(tmp_path):

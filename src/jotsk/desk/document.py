@@ -372,19 +372,12 @@ class Document(QObject):
             self._change_chosen("Delete lines", [None] * len(self.chosen))
 
     def _change_chosen(self, label: str, new: Sequence[Stroke | None]) -> None:
-        uid = self.chosen_uid
-        pairs = list(zip(self.chosen, new, strict=True))
+        uid, pairs = self.chosen_uid, list(zip(self.chosen, new, strict=True))
 
-        def done(after: Page, before: Page) -> None:
-            self.previewed.emit([])
-            if self.page is not before:
-                self.refused.emit("The page was changed meanwhile; the chosen lines are as they were.")
-                return
-            self._step(after, label, finished=True)
+        def choose_new() -> None:
             self.chosen = tuple(s for s in new if s is not None)
-            self._announce(before)
 
-        self._change_slowly(label, lambda page, _: edits.with_all_replaced(page, uid, pairs), done)
+        self.edit_slowly(label, lambda page, _: edits.with_all_replaced(page, uid, pairs), choose_new)
 
     def add_layer(self) -> None:
         self.edit("Add layer", stacking.with_new_layer)
@@ -423,25 +416,11 @@ class Document(QObject):
     def crop(self, area: Rect) -> None:
         self.edit_slowly("Crop the page", lambda page, p: resizing.cropped(page, area & page.bounds, p))
 
-    def edit_slowly(self, label: str, change: Callable[[Page, Progress], Page]) -> None:
-        """As `edit`, off the interface's thread; given up if the page changes meanwhile."""
-
-        def done(after: Page, before: Page) -> None:
-            if self.page is not before:
-                self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
-            elif after is not before:
-                self._step(after, label, finished=True)
-                self._announce(before)
-
-        self._change_slowly(label, change, done)
-
-    def _change_slowly(
-        self, label: str, change: Callable[[Page, Progress], Page], done: Callable[[Page, Page], None]
+    def edit_slowly(
+        self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None
     ) -> None:
-        """Compute another page, and have it kept, before it becomes the present one: whatever follows is quick to keep.
-
-        `done` gets the page after and before.
-        """
+        """As `edit`, off the interface's thread, and kept before it becomes the present page: whatever follows is quick
+        to keep. Given up if the page changes meanwhile; else `then` is called before the change is told."""
         before, keep_ahead = self.page, self.keep_ahead
 
         def work(progress: Progress) -> Page:
@@ -450,7 +429,16 @@ class Document(QObject):
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
             return after
 
-        self.slow.emit(label, work, lambda after: done(after, before))
+        def done(after: Page) -> None:
+            self.previewed.emit([])
+            if self.page is not before:
+                self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
+            elif after is not before:
+                self._step(after, label, finished=True)
+                then()
+                self._announce(before)
+
+        self.slow.emit(label, work, done)
 
     def step_layer(self, up: bool) -> None:
         """Move the active layer one place up or down."""

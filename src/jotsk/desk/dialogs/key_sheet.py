@@ -2,11 +2,15 @@
 
 from __future__ import annotations
 
+from html import escape
+
+from PySide6.QtCore import Qt
 from PySide6.QtGui import QKeySequence
 from PySide6.QtWidgets import QDialog, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from jotsk.desk.actions import MENUS, TABLE, key_of
 
+LINES = '<p style="line-height: 128%; margin: 0">{}</p>'
 COLUMNS = (("Page", "Edit", "Layer"), ("Hand", "Help"), ("View", "Guides"))
 
 
@@ -32,17 +36,19 @@ class KeySheet(QDialog):
 def _menu(menu: str, left_handed: bool) -> QGridLayout:
     grid = QGridLayout()
     grid.setHorizontalSpacing(24)
-    grid.setVerticalSpacing(5)
     heading = QLabel(menu)
     heading.setProperty("role", "heading")
     grid.addWidget(heading, 0, 0)
-    rows = [entry for entry in TABLE if entry.menu == menu and entry.keys]
-    for row, entry in enumerate(rows, 1):
-        key = QKeySequence(key_of(entry, left_handed=left_handed))
-        shown = key.toString(QKeySequence.SequenceFormat.NativeText)
-        label = QLabel(f"{shown}, tap or hold" if entry.hold else shown)
-        label.setProperty("role", "quiet")
-        grid.addWidget(QLabel(entry.name.removesuffix("…")), row, 0)
-        grid.addWidget(label, row, 1)
+    names, keys = [], []
+    for entry in TABLE:
+        if entry.menu == menu and entry.keys:
+            key = QKeySequence(key_of(entry, left_handed=left_handed))
+            shown = key.toString(QKeySequence.SequenceFormat.NativeText)
+            names.append(entry.name.removesuffix("…"))
+            keys.append(f"{shown}, tap or hold" if entry.hold else shown)
+    for column, lines in enumerate((names, keys)):  # a label for every line would keep the sheet from opening
+        label = QLabel(LINES.format("<br>".join(map(escape, lines))), textFormat=Qt.TextFormat.RichText)
+        label.setProperty("role", ("", "second")[column])
+        grid.addWidget(label, 1, column)
     grid.setColumnStretch(0, 1)
     return grid

@@ -86,6 +86,7 @@ def _sheet(t: Theme) -> str:
     QWidget {{ color: {t.text}; font-size: {TEXT_PX}px; }}
     QDialog, #chrome {{ background: {t.chrome}; }}
     QLabel[role="quiet"] {{ color: {t.quiet}; font-size: {SMALL_PX}px; }}
+    QLabel[role="second"] {{ color: {t.quiet}; }}
     QLabel[role="heading"] {{ font-weight: 600; }}
     QLabel[role="name"] {{ font-weight: 600; font-size: 14px; }}
     QToolButton {{ border: none; background: transparent; padding: 3px; border-radius: 4px; }}

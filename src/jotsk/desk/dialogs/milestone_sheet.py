@@ -173,9 +173,9 @@ class MilestoneSheet(QDialog):
             self.list.addItem(item)
             if state.id == chosen:
                 self.list.setCurrentItem(item)
-        self.list.blockSignals(False)
         if self.list.currentItem() is None and states:
             self.list.setCurrentRow(0)
+        self.list.blockSignals(False)
         self._show_chosen()
 
     @property

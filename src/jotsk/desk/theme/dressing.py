@@ -16,8 +16,8 @@ class Dressing(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._parts: list[tuple[QWidget, tuple[Callable[[], object], ...]]] = []
-        self._left: deque[tuple[QWidget, tuple[Callable[[], object], ...]]] = deque()
+        self._steps: list[Callable[[], object]] = []
+        self._left: deque[Callable[[], object]] = deque()
         self._is_painting = False
         self._timer = QTimer(self, interval=0)
         self._timer.timeout.connect(self._go_on)
@@ -28,30 +28,24 @@ class Dressing(QObject):
 
     def add(self, part: QWidget, *then: Callable[[], object]) -> None:
         """Dress a part, now and whenever the theme changes, and call `then` whenever it has changed."""
-        self._parts.append((part, then))
+        self._steps += [lambda: part.setStyleSheet(style_sheet()), *then]
         part.setStyleSheet(style_sheet())
 
     def begin(self) -> None:
-        """Dress all parts anew, in the order they were added; each is painted before the next is dressed."""
-        self._left = deque(self._parts)
+        """Dress all parts anew, in the order they were added; the desk is painted after each step."""
+        self._left = deque(self._steps)
         self._is_painting = False
         self._timer.start()
 
     def finish(self) -> None:
         """Dress at once what is left."""
         while self._left:
-            self._dress_next()
+            self._left.popleft()()
         self._timer.stop()
 
     def _go_on(self) -> None:
         if not self._left:
             self._timer.stop()
         elif not self._is_painting:
-            self._dress_next()
+            self._left.popleft()()
         self._is_painting = not self._is_painting
-
-    def _dress_next(self) -> None:
-        part, then = self._left.popleft()
-        part.setStyleSheet(style_sheet())
-        for call in then:
-            call()

@@ -3,23 +3,21 @@
 from __future__ import annotations
 
 import tempfile
-from importlib import import_module
 from pathlib import Path
 
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
 
-from jotsk.core.warm import load
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.warming import load_ahead
 from jotsk.desk.window import Window
 
 
 def opened_window() -> tuple[QApplication, Window]:
     app = QApplication.instance() or QApplication(["bench"])
-    load()
-    import_module("jotsk.desk.dialogs")
+    load_ahead()
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())

@@ -38,10 +38,10 @@ class Warming(QObject):
     def _ready(self, begin: Callable[[], None]) -> None:
         self._window.board.setEnabled(True)
         begin()
-        threading.Thread(target=_load_ahead, name="loading").start()
+        threading.Thread(target=load_ahead, name="loading").start()
 
 
-def _load_ahead() -> None:
+def load_ahead() -> None:
     """What takes longer than a frame to read from the disk: kernels, and the code of the sheets."""
     load()
     import_module("jotsk.desk.dialogs")

@@ -73,7 +73,7 @@ def decode_own_png(data: bytes, path: str | Path) -> Pixels:
         channels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED) if is_plain else None
     except JotskError:
         raise
-    except Exception as error:  # as below: the file may say that it is ours, and be anything
+    except Exception as error:  # as above: the file may say that it is ours, and be anything
         raise DamagedFile(path, "the picture data is damaged or cut short") from error
     if channels is None or channels.shape != size or channels.dtype != np.uint8:
         return decode_picture(io.BytesIO(data), path)[0]

@@ -72,7 +72,8 @@ class Ribbon:
 
     def each_turn(self) -> list[tuple[NDArray[np.float32], NDArray[np.float64]]]:
         """The points and times of the stroke's own line, then those of each copy."""
-        return list(zip(np.split(self.points, self.turns), np.split(self.times, self.turns), strict=True))
+        points, times = self.points.reshape(self.turns, -1, 3), self.times.reshape(self.turns, -1)
+        return list(zip(points, times, strict=True))
 
     def _with_places(self, places: NDArray[np.float64]) -> NDArray[np.float32]:
         return np.column_stack([places, self.points[:, 2]]).astype(np.float32)

@@ -166,18 +166,18 @@ def put_down(
         wet = node.wet.alpha(level, *key) if node.wet else None
         alpha = None if wet is None else for_reading(np.ascontiguousarray(wet[inside]))
         if node.inside:
-            source = np.zeros(target.shape, np.uint32)
-            if not put_down(node.inside, source, level, key, inside):
+            made = np.zeros(target.shape, np.uint32)
+            if not put_down(node.inside, made, level, key, inside):
                 continue
+            source = for_reading(made)
         else:
             tile = node.tiles.stored(*key)
             if tile is None and alpha is None:
                 continue
             if isinstance(tile, InkTile):
-                source = opened(tile.part(inside))
+                source = for_reading(opened(tile.part(inside)))
             else:
-                source = np.ascontiguousarray((CLEAR if tile is None else tile)[inside])
-            source = for_reading(source)
+                source = for_reading(np.ascontiguousarray((CLEAR if tile is None else tile)[inside]))
             if alpha is not None:
                 assert node.wet is not None
                 if is_simple:
@@ -193,18 +193,18 @@ def put_down(
                     )
                     had_ink = True
                     continue
-                dry, source = source, np.empty(target.shape, np.uint32)
-                wetted_into(source, dry, alpha, node.wet.color, node.wet.does)
+                made = np.empty(target.shape, np.uint32)
+                wetted_into(made, source, alpha, node.wet.color, node.wet.does)
+                source = for_reading(made)
         had_ink = True
-        source = for_reading(source)
         if is_simple:
             layer_into(target, source, node.opacity, node.tint, is_tinted)
             continue
         if node.clipped:
-            source, base = np.zeros(target.shape, np.uint32), source
-            layer_into(source, base, 255, node.tint, is_tinted)
-            put_down(node.clipped, source, level, key, inside, atop=True)
-            source = for_reading(source)
+            made = np.zeros(target.shape, np.uint32)
+            layer_into(made, source, 255, node.tint, is_tinted)
+            put_down(node.clipped, made, level, key, inside, atop=True)
+            source = for_reading(made)
             is_tinted = False
         if layer.blend == NORMAL and not atop:
             layer_into(target, source, node.opacity, node.tint, is_tinted)

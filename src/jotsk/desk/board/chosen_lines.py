@@ -80,8 +80,7 @@ class ChosenLines(QObject):
 
 def _lines(stroke: Stroke) -> list[Points]:
     if "ribbon" in stroke.__dict__:
-        ribbon = stroke.ribbon
-        lines = list(ribbon.points.reshape(ribbon.turns, -1, 3)[:, :, :2]) if len(ribbon.points) else []
+        lines = [points[:, :2] for points, _ in stroke.ribbon.each_turn()]
     else:
         lines = [stroke.trace.xy, *(stroke.trace.xy @ m[:, :2].T + m[:, 2] for m in stroke.copies)]
     return [line[:: max(1, len(line) // MOST_POINTS)] for line in lines]

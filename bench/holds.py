@@ -77,7 +77,12 @@ def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, f
 
     def read(entry: str) -> None:
         """Open a sheet, and close it once it is painted."""
-        QTimer.singleShot(0, lambda: QTimer.singleShot(0, app.activeModalWidget().reject))
+
+        def close() -> None:
+            sheet = app.activeModalWidget()
+            QTimer.singleShot(0, sheet.reject if sheet is not None else close)
+
+        QTimer.singleShot(0, close)
         commands[entry].trigger()
 
     turns = np.linspace(0, 24, 2000)

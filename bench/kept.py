@@ -90,4 +90,5 @@ def main() -> None:
     written, _ = kept_ms(after)
     print(f"settled in {settled_s:.1f} s, its tiles kept in {ahead_s:.1f} s more, its state then in {written:.1f} ms;"
           f" states meanwhile in {max(w for w, _ in between):.0f} ms at most ({len(between)} of them)")  # fmt: skip
-    journal.close(keep=False, wait_s=60)
+    journal.close(keep=False)
+    assert journal.wait_for_end(60)

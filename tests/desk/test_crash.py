@@ -6,6 +6,7 @@ import json
 import sqlite3
 import subprocess
 import sys
+import time
 from pathlib import Path
 
 import numpy as np
@@ -14,6 +15,7 @@ from jotsk.core.errors import CannotWrite
 from jotsk.core.files.opening import Origin
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.pictures import write_png
+from jotsk.core.files.store import PageStore
 from jotsk.core.ink import TILE
 from jotsk.core.page import blank_page, edits, flattened
 from jotsk.core.page.placing import Placement
@@ -55,6 +57,23 @@ def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(ma
     assert len(again.document.page.active.marks) == 1 and "as you left it" in again.status.text
     again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
     assert again.guard.slot == slot
+
+
+def test_a_page_left_for_another_is_kept_though_the_window_closes_at_once(make_window, tmp_path, monkeypatch):
+    put = PageStore.put
+
+    def slow(*arguments, **more):
+        time.sleep(0.3)
+        return put(*arguments, **more)
+
+    monkeypatch.setattr(PageStore, "put", slow)
+    window = make_window()
+    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.document.take(blank_page(400, 300), path=None, title="New page", saved=True)
+    window.guard.end()
+    shelf = Shelf(tmp_path / "state")
+    (note,) = shelf.notes()
+    assert len(shelf.look(note.slot).page.active.marks) == 1
 
 
 def test_a_page_from_a_file_is_there_again_without_having_been_written(make_window, settle, tmp_path):
@@ -170,7 +189,8 @@ def test_a_file_that_changed_while_it_was_read_is_not_leaned_on(tmp_path):
     journal = shelf.begin(start=Start(page=page, origin=origin))
     journal.write(Kept(page, path, "harbour"))
     assert journal.flush(20) is None
-    journal.close(keep=True, wait_s=20)
+    journal.close(keep=True)
+    assert journal.wait_for_end(20)
     assert np.array_equal(flattened(shelf.look(shelf.notes()[0].slot).page), flattened(page))
     assert not list((tmp_path / "state" / "journal").glob("*.base.*"))
 
@@ -187,7 +207,8 @@ def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monk
     journal = shelf.begin(start=Start(page=page, origin=Origin.of(tmp_path / "harbour.ora")))
     journal.write(Kept(page, None, "harbour"))
     assert journal.flush(20) is None
-    journal.close(keep=True, wait_s=20)
+    journal.close(keep=True)
+    assert journal.wait_for_end(20)
     kept = shelf.look(shelf.notes()[0].slot)
     assert np.array_equal(flattened(kept.page), flattened(page)) and kept.known is not None
     assert not list((tmp_path / "state" / "journal").glob("*.base.*"))
@@ -206,7 +227,8 @@ def test_a_journal_that_fails_says_so_once_and_goes_on_when_it_can(qtbot, tmp_pa
             assert "was not written" in journal.flush(20)
     journal.write(Kept(page, None, "harbour"))
     assert journal.flush(20) is None
-    journal.close(keep=True, wait_s=20)
+    journal.close(keep=True)
+    assert journal.wait_for_end(20)
     qtbot.waitUntil(lambda: len(told) == 1)
     (note,) = Shelf(tmp_path).notes()
     assert note.picture is not None, "taken at the end, if the hand never rested"
@@ -219,13 +241,15 @@ def test_only_the_newest_of_many_states_is_written(tmp_path):
         page = edits.with_stroke(page, stroke_along([(10, 7 * k), (390, 7 * k)], size=3))
         journal.write(Kept(page, tmp_path / "harbour.ora", "harbour"))
     assert journal.flush(20) is None
-    journal.close(keep=True, wait_s=20)
+    journal.close(keep=True)
+    assert journal.wait_for_end(20)
     (note,) = shelf.notes()
     kept = shelf.look(note.slot)
     assert (kept.title, kept.path, len(kept.page.active.marks)) == ("harbour", tmp_path / "harbour.ora", 40)
     journal = shelf.begin(note.slot)
     journal.write(Kept(page, None, "harbour", is_unsaved=False))
-    journal.close(keep=False, wait_s=20)
+    journal.close(keep=False)
+    assert journal.wait_for_end(20)
     assert not list((tmp_path / "journal").iterdir())
 
 

@@ -222,6 +222,9 @@ def test_a_sheet_wears_the_theme_and_is_gone_once_it_was_read(window, qtbot, ask
 
     def look():
         (sheet,) = window.findChildren(QDialog)
+        if not sheet.isVisible():  # it is made, and not yet shown
+            QTimer.singleShot(0, look)
+            return
         seen.append(sheet.grab().toImage().pixelColor(2, 2).name().upper())
         sheet.reject()
 

@@ -6,6 +6,7 @@ page a few ms later, when the event loop comes to its timers, or when a stroke b
 
 from __future__ import annotations
 
+import time
 from collections.abc import Callable
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -18,7 +19,6 @@ from jotsk.desk.keeping import Journal, Kept, Shelf, Start
 BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless the disk is slow
 PAINTED_MS = 5
 AT_THE_END_S = 120.0
-LEAVING_S = 0.02
 
 
 class Guard(QObject):
@@ -30,6 +30,7 @@ class Guard(QObject):
         super().__init__(parent)
         self._document, self._shelf = document, shelf
         self._journal: Journal | None = None
+        self._left: list[Journal] = []  # of pages before this one, that may still be writing
         self._last: Kept | None = None
         self._next: tuple[str | None, Known | None] = (None, None)
         self._pending: Kept | None = None
@@ -69,14 +70,19 @@ class Guard(QObject):
         """The window closes."""
         self._write()
         if self._journal is not None:
-            self._journal.close(keep=self._document.is_unsaved, wait_s=AT_THE_END_S)
+            self._journal.close(keep=self._document.is_unsaved)
+            self._left.append(self._journal)
             self._journal = None
+        until = time.monotonic() + AT_THE_END_S
+        for journal in self._left:
+            journal.wait_for_end(max(0.0, until - time.monotonic()))
 
     def _leave(self) -> None:
         """Another page is taken: the one before stays on the shelf if it has work in no file."""
         self._write()
         if self._journal is not None:
-            self._journal.close(keep=self._last is not None and self._last.is_unsaved, wait_s=LEAVING_S)
+            self._journal.close(keep=self._last is not None and self._last.is_unsaved)
+            self._left = [*(journal for journal in self._left if not journal.wait_for_end(0)), self._journal]
         self._journal = self._last = None
 
     def _opened(self) -> None:

@@ -144,14 +144,18 @@ class Journal(QObject):
             done = self._flusher.wait(max(0.0, until - time.monotonic()))
         return self._error or self._flusher.error if done else "The disk is slow; the work is not kept yet."
 
-    def close(self, *, keep: bool, wait_s: float = 0.0) -> None:
+    def close(self, *, keep: bool) -> None:
         """End when all is written; the slot stays for the next start, or goes."""
         with self._change:
             self._is_closed, self._goes = True, not keep
             if not keep:
                 self._wanted = None
             self._change.notify_all()
-        self._thread.join(wait_s)
+
+    def wait_for_end(self, timeout_s: float) -> bool:
+        """After `close`: wait until all is written, and return whether it is."""
+        self._thread.join(timeout_s)
+        return not self._thread.is_alive()
 
     def _run(self) -> None:
         store: PageStore | None = None

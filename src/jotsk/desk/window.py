@@ -49,7 +49,7 @@ from jotsk.desk.trays.layers import LayerTray
 from jotsk.desk.trays.overview import Overview
 from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.top import TopBar
-from jotsk.desk.widgets.once import once
+from jotsk.desk.widgets.once import once, turn_of_the_loop
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
@@ -376,6 +376,7 @@ class Window(QMainWindow):
             from jotsk.desk.dialogs import InkColors
 
             self.colors = InkColors(self.hand, self.palette_shelf, self.board)
+            turn_of_the_loop()
         self.colors.show()
         self.colors.raise_()
 

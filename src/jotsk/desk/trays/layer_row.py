@@ -36,6 +36,7 @@ class LayerRow(QWidget):
     folded = Signal(int)
     asked = Signal(int, object)  # uid, where on the screen its menu opens
     dragged = Signal(int, float, bool)  # uid, y in the list, dropped
+    seen_anew = Signal()  # it is looked at, and its thumbnail is not yet that of its layer
 
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
@@ -44,6 +45,7 @@ class LayerRow(QWidget):
         self.is_active = self.is_selected = self.is_folded = False
         self._alone: Page | None = None  # what the thumbnail shows
         self._thumb: QImage | None = None
+        self._thumb_of: Page | None = None
         self.depth = 0
         self._pressed: QPointF | None = None
         self._is_dragged = False
@@ -68,7 +70,7 @@ class LayerRow(QWidget):
         self._words = described(page, layer)
         looks = layer.tiles is not before.tiles or layer.tint != before.tint or self._alone is None
         if looks and not isinstance(layer, GroupLayer):
-            self._alone, self._thumb = alone(page, layer), None  # drawn when it is seen
+            self._alone = alone(page, layer)
         theme, locked, visible = current(), layer.locked, layer.visible
         self.lock.setIcon(icon("lock" if locked else "lock-open", theme.text if locked else theme.hairline))
         self.eye.setIcon(icon("eye" if visible else "eye-off", theme.text))
@@ -79,8 +81,13 @@ class LayerRow(QWidget):
     def let_go(self) -> None:
         """Hold nothing of a layer that is gone, and wait for another."""
         self.hide()
-        self.layer, self._alone, self._thumb = NOTHING, None, None
+        self.layer, self._alone, self._thumb, self._thumb_of = NOTHING, None, None, None
         self._pressed, self._is_dragged = None, False
+
+    def draw_thumbnail(self) -> None:
+        if self._alone is not None and self._thumb_of is not self._alone:
+            self._thumb, self._thumb_of = thumbnail(self._alone), self._alone
+            self.update()
 
     def select(self, *, is_active: bool, is_selected: bool) -> None:
         if (is_active, is_selected) != (self.is_active, self.is_selected):
@@ -124,8 +131,8 @@ class LayerRow(QWidget):
             text = left + 26
         else:
             frame = QRectF(left, 7, THUMB.width(), THUMB.height())
-            if self._thumb is None and self._alone is not None:
-                self._thumb = thumbnail(self._alone)
+            if self._thumb_of is not self._alone:
+                self.seen_anew.emit()
             if self._thumb is not None:
                 painter.drawImage(frame, self._thumb)
             painter.setPen(QPen(QColor(theme.hairline), 1))

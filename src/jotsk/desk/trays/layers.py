@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import deque
 from collections.abc import Callable
 
 from PySide6.QtCore import QPoint, QRectF, Qt, QTimer, Signal
@@ -63,6 +64,9 @@ class LayerList(QWidget):
         super().__init__(parent)
         self._drop: tuple[int, int, bool] | None = None
         self._rows: list[LayerRow] = []
+        self._seen: deque[LayerRow] = deque()
+        self._timer = QTimer(self, interval=0)
+        self._timer.timeout.connect(self._draw_one)
 
     def arrange(self, rows: list[LayerRow]) -> None:
         """Lay the rows out. All are of one height; a layout would place all anew for each of many new ones."""
@@ -74,6 +78,17 @@ class LayerList(QWidget):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         self.arrange(self._rows)
+
+    def draw_soon(self, row: LayerRow) -> None:
+        """Draw the thumbnail of a row that is seen; of several, one in each turn of the loop."""
+        if row not in self._seen:
+            self._seen.append(row)
+            self._timer.start()
+
+    def _draw_one(self) -> None:
+        self._seen.popleft().draw_thumbnail()
+        if not self._seen:
+            self._timer.stop()
 
     def show_drop(self, drop: tuple[int, int, bool] | None) -> None:
         """(row, depth, into the group of that row); None: nothing is dragged."""
@@ -225,6 +240,7 @@ class LayerTray(QWidget):
         row.renamed.connect(self._rename)
         row.asked.connect(self._ask)
         row.dragged.connect(self._drag)
+        row.seen_anew.connect(lambda: self._list.draw_soon(row))
         return row
 
     def solo(self, uid: int) -> None:

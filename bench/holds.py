@@ -103,8 +103,8 @@ def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, f
     middle = document.page.layers[len(document.page.layers) // 2].uid
     watch("another layer", lambda: document.choose_layer(middle))
     watch("multiply", lambda: document.set_layers("Blend layer", blend="multiply"))
-    watch("choose all", document.choose_all)
-    watch(f"steady {len(document.chosen)} lines", lambda: document.steady_chosen(60.0))
+    watch("choose all", document.choice.choose_all)
+    watch(f"steady {len(document.choice.lines)} lines", lambda: document.choice.steady(60.0))
     for command in ("page.new", "page.size", "page.export", "page.milestones", "hand.maker", "hand.feel", "help.keys"):
         watch(commands[command].text(), lambda command=command: read(command))
     for command in ("hand.colors", "guide.numbers"):

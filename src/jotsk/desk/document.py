@@ -22,6 +22,7 @@ from jotsk.core.page import History, InkLayer, Page, blank_page, edits, prepared
 from jotsk.core.page.placing import Placement
 from jotsk.core.page.stack import inside
 from jotsk.desk.drying import Dryer, Drying, takes_long
+from jotsk.desk.line_choice import LineChoice
 
 Progress = Callable[[float], None]
 
@@ -39,9 +40,7 @@ class Document(QObject):
     opened = Signal()  # that page is there, in everything that listens
     saved = Signal()
     refused = Signal(str)
-    chosen_changed = Signal()
     layers_chosen = Signal()
-    previewed = Signal(object)  # (N, 2) arrays: where the chosen lines would run
     slow = Signal(str, object, object)  # title, work(progress), done(result)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -54,8 +53,7 @@ class Document(QObject):
         self.pen_is_down = False
         self._last_stroke: Stroke | None = None
         self.last_uid = 0
-        self.chosen: tuple[Stroke, ...] = ()
-        self.chosen_uid = 0
+        self.choice = LineChoice(self)
         self._more_layers: set[int] = set()  # chosen besides the active one
         self._recent: deque[Stroke] = deque()  # strokes that still hold what mending them needs
         self._dragged = ""  # label of the step a handle is still changing
@@ -298,7 +296,8 @@ class Document(QObject):
 
     def part_copies(self) -> None:
         """Make strokes of their own of the chosen lines' copies, or of the last line's."""
-        uid, strokes = (self.chosen_uid, self.chosen) if self.chosen else (self.last_uid, (self.last_stroke,))
+        choice = self.choice
+        uid, strokes = (choice.uid, choice.lines) if choice.lines else (self.last_uid, (self.last_stroke,))
         repeated = [s for s in strokes if s is not None and s.copies]
         if not repeated:
             self.refused.emit("There are no copies to part; choose lines that were drawn with symmetry.")
@@ -342,42 +341,6 @@ class Document(QObject):
             if was_saved:
                 self._saved = self.page
             self._announce(before)
-
-    def choose(self, strokes: Iterable[Stroke], *, more: bool = False) -> None:
-        """Choose strokes of the active layer, instead of those chosen before or besides them."""
-        uid = self.page.active_uid
-        before = self.chosen if more and uid == self.chosen_uid else ()
-        known = set(map(id, before))
-        self.chosen, self.chosen_uid = (*before, *(s for s in strokes if id(s) not in known)), uid
-        self.chosen_changed.emit()
-
-    def choose_all(self) -> None:
-        active = self.page.active
-        self.choose(active.marks if isinstance(active, InkLayer) else ())
-
-    def preview_chosen(self, strength: float) -> None:
-        """Show where the chosen lines would run, steadied by `strength`; those that are not worked out yet follow."""
-        ready = [stroke for stroke in self.chosen if stroke.is_worked_out]
-        self.previewed.emit([line for stroke in ready for line in stroke.lines_at(strength)])
-
-    def steady_chosen(self, strength: float) -> None:
-        """Steady the chosen lines anew, off the interface's thread, as one step."""
-        count = len(self.chosen)
-        label = f"Steady {count} lines" if count > 1 else "Steady the line"
-        self._change_chosen(label, [stroke.resteadied(strength) for stroke in self.chosen])
-
-    def delete_chosen(self) -> None:
-        """Take the chosen lines away."""
-        if self.chosen:
-            self._change_chosen("Delete lines", [None] * len(self.chosen))
-
-    def _change_chosen(self, label: str, new: Sequence[Stroke | None]) -> None:
-        uid, pairs = self.chosen_uid, list(zip(self.chosen, new, strict=True))
-
-        def choose_new() -> None:
-            self.chosen = tuple(s for s in new if s is not None)
-
-        self.edit_slowly(label, lambda page, _: edits.with_all_replaced(page, uid, pairs), choose_new)
 
     def add_layer(self) -> None:
         self.edit("Add layer", stacking.with_new_layer)
@@ -430,7 +393,7 @@ class Document(QObject):
             return after
 
         def done(after: Page) -> None:
-            self.previewed.emit([])
+            self.choice.previewed.emit([])
             if self.page is not before:
                 self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
             elif after is not before:
@@ -467,7 +430,7 @@ class Document(QObject):
 
     def _announce(self, before: Page) -> None:
         self._check_last()
-        self._check_chosen()
+        self.choice.follow_page()
         self.changed.emit(before, self.page)
         self.state_changed.emit()
 
@@ -480,15 +443,6 @@ class Document(QObject):
         active = self.page.active
         last = active.marks.last if isinstance(active, InkLayer) else None
         self._follow_last(last, self.page.active_uid)
-
-    def _check_chosen(self) -> None:
-        """What is no longer on the page is no longer chosen."""
-        if not self.chosen:
-            return
-        layer = self.page.layer(self.chosen_uid)
-        there = {id(s) for s in layer.marks} if isinstance(layer, InkLayer) else set()
-        self.chosen = tuple(s for s in self.chosen if id(s) in there)
-        self.chosen_changed.emit()
 
     def _follow_last(self, stroke: Stroke | None, uid: int) -> None:
         self._last_stroke, self.last_uid = stroke, uid

@@ -9,7 +9,8 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from jotsk.core.files.store import Opened, PageStore, State
+from jotsk.core.files.state_reader import Opened
+from jotsk.core.files.store import PageStore, State
 from jotsk.core.files.thinning import too_close
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.miniature import miniature_png

@@ -191,6 +191,28 @@ def test_webp_with_transparency(tmp_path):
     assert straight(read_picture(tmp_path / "p.webp")[0])[10, 10].tolist() == pytest.approx([200, 100, 50, 128], abs=1)
 
 
+@pytest.mark.parametrize("channels", [3, 4])
+@pytest.mark.parametrize("options", [{"lossless": True, "exact": True}, {"quality": 60}], ids=["lossless", "lossy"])
+def test_webp_is_what_pillow_reads(tmp_path, channels, options):
+    pixels = np.random.default_rng(channels).integers(0, 256, (700, 45, channels), np.uint8)
+    Image.fromarray(pixels).save(tmp_path / "p.webp", **options)
+    with Image.open(tmp_path / "p.webp") as picture:
+        wanted = np.asarray(picture.convert("RGBA"))
+    assert np.array_equal(read_picture(tmp_path / "p.webp")[0], premultiplied(wanted))
+
+
+def test_webp_that_was_turned_or_moves_is_shown_as_pillow_shows_it(tmp_path):
+    first, second = np.random.default_rng(0).integers(0, 256, (2, 20, 30, 3), np.uint8)
+    exif = Image.Exif()
+    exif[0x0112] = 6
+    Image.fromarray(first).save(tmp_path / "turned.webp", lossless=True, exif=exif)
+    assert np.array_equal(rgba(read_picture(tmp_path / "turned.webp")[0])[..., :3], np.rot90(first, -1))
+    Image.fromarray(first).save(
+        tmp_path / "moves.webp", lossless=True, save_all=True, append_images=[Image.fromarray(second)]
+    )
+    assert np.array_equal(rgba(read_picture(tmp_path / "moves.webp")[0])[..., :3], first)
+
+
 KINDS = ("png", "jpg", "tif", "webp")
 
 

@@ -13,7 +13,8 @@ from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
-from jotsk.core.files.store import Opened, PageStore
+from jotsk.core.files.state_reader import Opened
+from jotsk.core.files.store import PageStore
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking, tiles_from
 from tests.conftest import stroke_along

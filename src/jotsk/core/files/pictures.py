@@ -20,6 +20,7 @@ from jotsk.core.page.page import check_size
 from jotsk.core.page.tiles import Pixels
 
 BAND = 512  # rows
+ORIENTATION = 0x0112  # TIFF 6.0, tag 274
 _ONE_AT_A_TIME = threading.Lock()
 PICTURE_SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".bmp")
 
@@ -47,6 +48,11 @@ def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float |
         with _opened(stream) as picture:
             check_size(*picture.size)
             dpi = _dpi_of(picture)
+            if picture.format == "WEBP" and not picture.is_animated and picture.getexif().get(ORIENTATION, 1) == 1:
+                stream.seek(0)
+                pixels = _by_opencv(stream.read(), picture)
+                if pixels is not None:
+                    return pixels, dpi
             ImageOps.exif_transpose(picture, in_place=True)  # as the camera was held
             return _premultiplied_rgba(picture), dpi
     except JotskError:
@@ -62,24 +68,32 @@ def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float |
 
 
 def decode_own_png(data: bytes, path: str | Path) -> Pixels:
-    """As `decode_picture`, of an RGBA PNG that this program wrote and that is as it was written.
-
-    OpenCV lets go of the interpreter meanwhile; Pillow holds it for a tenth of a second at a time.
-    """
+    """As `decode_picture`, of an RGBA PNG that this program wrote and that is as it was written."""
     try:
         with _opened(io.BytesIO(data)) as picture:
             check_size(*picture.size)
-            size, is_plain = (picture.height, picture.width, 4), picture.mode == "RGBA"
-        channels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED) if is_plain else None
+            pixels = _by_opencv(data, picture) if picture.mode == "RGBA" else None
     except JotskError:
         raise
     except Exception as error:  # as above: the file may say that it is ours, and be anything
         raise DamagedFile(path, "the picture data is damaged or cut short") from error
-    if channels is None or channels.shape != size or channels.dtype != np.uint8:
-        return decode_picture(io.BytesIO(data), path)[0]
-    pixels = np.empty(size[:2], np.uint32)
+    return pixels if pixels is not None else decode_picture(io.BytesIO(data), path)[0]
+
+
+def _by_opencv(data: bytes, picture: Image.Image) -> Pixels | None:
+    """The pixels of a picture of 8 bits that Pillow opened, or None if OpenCV sees another picture in it.
+
+    OpenCV lets go of the interpreter meanwhile; Pillow holds it for a tenth of a second at a time.
+    """
+    channels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED)
+    order = {"RGB": cv2.COLOR_BGR2RGBA, "RGBA": cv2.COLOR_BGRA2RGBA}[picture.mode]
+    if channels is None or channels.shape != (picture.height, picture.width, len(picture.mode)):
+        return None
+    if channels.dtype != np.uint8:
+        return None
+    pixels = np.empty(channels.shape[:2], np.uint32)
     for y in range(0, len(pixels), BAND):
-        pixels[y : y + BAND] = premultiplied(cv2.cvtColor(channels[y : y + BAND], cv2.COLOR_BGRA2RGBA))
+        pixels[y : y + BAND] = premultiplied(cv2.cvtColor(channels[y : y + BAND], order))
     return pixels
 
 

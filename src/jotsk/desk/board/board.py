@@ -89,8 +89,8 @@ class Board(PointedView):
         document.taken.connect(self.picture.flat.leave)
         document.opened.connect(lambda: self.show_as_seen(document.page.seen_as))
         document.refused.connect(self.notify)
-        document.chosen_changed.connect(self.update)
-        document.previewed.connect(self.show_preview)
+        document.choice.changed.connect(self.update)
+        document.choice.previewed.connect(self.show_preview)
         hand.changed.connect(self.update)
         self.guiding.changed.connect(self.update)
         self.drafting.changed.connect(self.update)
@@ -156,7 +156,9 @@ class Board(PointedView):
             painter, self.view, ratio, self.size(), guiding.guides, guiding.lit,
             guiding.selected if placing else None, moving=self._is_moving or self.holding.is_guide,
         )  # fmt: skip
-        self._chosen_lines.draw(painter, self.view, ratio, self.document.chosen, self._preview, self.holding.outline)
+        self._chosen_lines.draw(
+            painter, self.view, ratio, self.document.choice.lines, self._preview, self.holding.outline
+        )
         if (shape := self.settler.shape) is not None:
             draw_shape(painter, shape, self.view, ratio, self.size())
         if self.way is Way.DRAFT:
@@ -389,7 +391,7 @@ class Board(PointedView):
         session, self.session = self.session, None
         self.document.pen_is_down = False
         if session is None:
-            self.document.choose(())
+            self.document.choice.choose(())
         else:
             self.picture.wet = None
             self._show_patch(session.area)

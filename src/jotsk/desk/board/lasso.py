@@ -20,9 +20,9 @@ def choose_by(document: Document, places: Places, zoom: float, *, more: bool) ->
     layer = document.page.active
     if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
         one = stroke_at(layer, *places[0], PRESS_PX / zoom)
-        document.choose([one] if one is not None else [], more=more)
+        document.choice.choose([one] if one is not None else [], more=more)
     else:
-        document.choose(strokes_inside(layer, places), more=more)
+        document.choice.choose(strokes_inside(layer, places), more=more)
 
 
 def crop_by(document: Document, places: Places, zoom: float) -> bool:

@@ -9,6 +9,7 @@ import numpy as np
 from PySide6.QtCore import QPointF, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import (
+    QAbstractButton,
     QDialog,
     QFileDialog,
     QGridLayout,
@@ -96,22 +97,27 @@ class Plane(QWidget):
         self.picked.emit((r, g, b))
 
 
-class Swatch(QPushButton):
-    """One colour to press."""
+class Swatch(QAbstractButton):
+    """One colour to press. It paints itself: a style sheet for each would keep the sheet from opening."""
 
     def __init__(self, color: Color, name: str, parent: QWidget) -> None:
         super().__init__(parent)
         self.color = color
         self.setFixedSize(SWATCH, SWATCH)
-        self.setAutoDefault(False)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         words = f"{name} {hex_of(color)}".strip()
         self.setToolTip(words)
         self.setAccessibleName(words)
-        side = SWATCH - 2
-        self.setStyleSheet(
-            f"background: {hex_of(color)}; border: 1px solid {current().quiet}; padding: 0;"
-            f" min-height: {side}px; max-height: {side}px; min-width: {side}px; max-width: {side}px;"
-        )
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.fillRect(self.rect(), QColor(*self.color))
+        painter.setPen(QPen(QColor(current().accent if self.hasFocus() else current().quiet), 1))
+        painter.drawRect(self.rect().adjusted(0, 0, -1, -1))
+        if self.hasFocus():
+            painter.setPen(QPen(QColor(current().raised), 1))
+            painter.drawRect(self.rect().adjusted(1, 1, -2, -2))
+        painter.end()
 
 
 class InkColors(QDialog):

@@ -162,7 +162,7 @@ class LastLineTray(QWidget):
         layout.addLayout(left, 1)
         layout.addLayout(right, 1)
         self.steadiness.changed.connect(self._steady)
-        document.chosen_changed.connect(self._show_chosen)
+        document.choice.changed.connect(self._show_chosen)
         self.size.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
         self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
         self._timer.timeout.connect(self._at_pause)
@@ -219,19 +219,19 @@ class LastLineTray(QWidget):
 
     def _steady(self, value: float, finished: bool) -> None:
         """The chosen lines, if there are any; else the last one."""
-        if not self._document.chosen:
+        if not self._document.choice.lines:
             self._document.resteady(value, finished=finished)
         elif finished:
-            self._document.steady_chosen(value)
+            self._document.choice.steady(value)
         else:
-            self._document.preview_chosen(value)
+            self._document.choice.preview(value)
 
     def _show_chosen(self) -> None:
-        count = len(self._document.chosen)
+        count = len(self._document.choice.lines)
         self.heading.setText(f"{count} line{'s' if count > 1 else ''} chosen" if count else "Last line")
         self.steadiness.setEnabled(bool(count) or self._document.last_stroke is not None)
         if count:
-            self.steadiness.set_value(float(np.median([s.steady_after for s in self._document.chosen])))
+            self.steadiness.set_value(float(np.median([s.steady_after for s in self._document.choice.lines])))
         elif self._document.last_stroke is not None:
             self.steadiness.set_value(self._document.last_stroke.steady_after)
 

@@ -26,10 +26,9 @@ def linear(srgb: ArrayLike) -> NDArray[np.float64]:
     return np.where(v <= 0.04045, v / 12.92, ((np.maximum(v, 0) + 0.055) / 1.055) ** 2.4)
 
 
-def encoded(light: ArrayLike) -> NDArray[np.float64]:
+def encoded(light: NDArray[np.floating]) -> NDArray[np.floating]:
     """Light to sRGB, not clipped."""
-    v = np.asarray(light, np.float64)
-    return np.where(v <= 0.0031308, v * 12.92, 1.055 * np.maximum(v, 0) ** (1 / 2.4) - 0.055)
+    return np.where(light <= 0.0031308, light * 12.92, 1.055 * np.maximum(light, 0) ** (1 / 2.4) - 0.055)
 
 
 def to_oklch(srgb: ArrayLike) -> NDArray[np.float64]:
@@ -38,11 +37,11 @@ def to_oklch(srgb: ArrayLike) -> NDArray[np.float64]:
     return np.stack([lab[..., 0], np.hypot(lab[..., 1], lab[..., 2]), np.arctan2(lab[..., 2], lab[..., 1])], axis=-1)
 
 
-def from_oklch(lch: ArrayLike) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
-    """(..., 3) OKLCH to sRGB clipped to 0..1, and whether it was inside without clipping."""
-    lch = np.asarray(lch, np.float64)
+def from_oklch(lch: NDArray[np.floating]) -> tuple[NDArray[np.floating], NDArray[np.bool_]]:
+    """(..., 3) OKLCH to sRGB clipped to 0..1, and whether it was inside without clipping; as exact as `lch` is."""
     lightness, chroma, hue = lch[..., 0], lch[..., 1], lch[..., 2]
     lab = np.stack([lightness, chroma * np.cos(hue), chroma * np.sin(hue)], axis=-1)
-    light = ((lab @ _LAB_INVERSE.T) ** 3) @ _LMS_INVERSE.T
-    inside = np.asarray(((light > -1e-4) & (light < 1 + 1e-4)).all(axis=-1), np.bool_)
-    return np.clip(encoded(np.clip(light, 0, 1)), 0, 1), inside
+    roots = lab @ _LAB_INVERSE.T.astype(lab.dtype)
+    light = (roots * roots * roots) @ _LMS_INVERSE.T.astype(lab.dtype)
+    inside = (light > -1e-4) & (light < 1 + 1e-4)
+    return np.clip(encoded(np.clip(light, 0, 1)), 0, 1), inside[..., 0] & inside[..., 1] & inside[..., 2]

@@ -47,8 +47,8 @@ class Plane(QWidget):
         self.setCursor(Qt.CursorShape.CrossCursor)
         self.setAccessibleName("Colour by lightness, chroma and hue")
         self._lch = np.zeros(3)
-        self._plane = QImage()
-        self._strip = _image(_strip_colors())
+        self._plane = self._strip = QImage()  # made when they are looked at
+        self._plane_hue = 0.0
 
     def show_color(self, color: Color) -> None:
         lch = to_oklch(np.array(color) / 255)
@@ -57,17 +57,19 @@ class Plane(QWidget):
         self._show(lch)
 
     def _show(self, lch: np.ndarray) -> None:
-        if self._plane.isNull() or lch[2] != self._lch[2]:
-            self._plane = _image(_plane_colors(float(lch[2])))
         self._lch = lch
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
+        lightness, chroma, hue = map(float, self._lch)
+        if self._strip.isNull():
+            self._strip = _image(_strip_colors())
+        if self._plane.isNull() or hue != self._plane_hue:
+            self._plane, self._plane_hue = _image(_plane_colors(hue)), hue
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.drawImage(0, 0, self._plane)
         painter.drawImage(PLANE + 14, 0, self._strip)
-        lightness, chroma, hue = self._lch
         at = QPointF(chroma / MOST_CHROMA * PLANE, (1 - lightness) * PLANE)
         y = (hue % (2 * np.pi)) / (2 * np.pi) * PLANE
         for color, width in (("#FFFFFF", 3.0), ("#1D2A32", 1.2)):
@@ -239,7 +241,8 @@ def _quiet(words: str) -> QLabel:
 
 def _plane_colors(hue: float) -> np.ndarray:
     """(PLANE, PLANE, 4) sRGB; what no screen can show is left clear."""
-    lightness, chroma = np.meshgrid(np.linspace(1, 0, PLANE), np.linspace(0, MOST_CHROMA, PLANE), indexing="ij")
+    up, right = np.linspace(1, 0, PLANE, dtype=np.float32), np.linspace(0, MOST_CHROMA, PLANE, dtype=np.float32)
+    lightness, chroma = np.meshgrid(up, right, indexing="ij")
     srgb, inside = from_oklch(np.stack([lightness, chroma, np.full_like(chroma, hue)], axis=-1))
     return np.concatenate([srgb, inside[..., None]], axis=-1)
 

@@ -5,10 +5,10 @@ from __future__ import annotations
 import tempfile
 from pathlib import Path
 
-from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
 
 from jotsk.desk.keeping import Shelf
+from jotsk.desk.settings import Settings
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
 from jotsk.desk.warming import load_ahead
@@ -21,7 +21,7 @@ def opened_window() -> tuple[QApplication, Window]:
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())
-    window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
+    window = Window(Settings(scratch / "settings.json"), Shelf(scratch))
     window.show()
     app.processEvents()
     return app, window

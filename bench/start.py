@@ -16,14 +16,14 @@ app = QApplication([]); w = QMainWindow(); w.resize(1280, 800); w.show(); app.pr
 OURS = """
 import tempfile
 from pathlib import Path
-from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
 from jotsk.desk import app as start
 from jotsk.core.warm import stamp
+from jotsk.desk.settings import Settings
 app = QApplication([])
 start.load_fonts(); start.apply_theme(app, start.DAY)
 d = Path(tempfile.mkdtemp())
-w = start.Window(QSettings(str(d / "s.ini"), QSettings.Format.IniFormat), start.Shelf(d)); w.show()
+w = start.Window(Settings(d / "s.json"), start.Shelf(d)); w.show()
 stamp(d).exists()
 app.processEvents()
 """

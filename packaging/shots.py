@@ -9,7 +9,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QPointF, QSettings, Qt
+from PySide6.QtCore import QPointF, Qt
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
@@ -21,6 +21,7 @@ from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import BLACK
 from jotsk.desk.hand import Hand as DeskHand
 from jotsk.desk.keeping import Shelf
+from jotsk.desk.settings import Settings
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.theme import DAY, apply_theme
@@ -172,7 +173,7 @@ def main(folder: Path) -> None:
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())
-    window = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
+    window = Window(Settings(scratch / "settings.json"), Shelf(scratch))
     window.show()
     window.pages.open_demo()
     while window.filing.is_busy:
@@ -227,7 +228,7 @@ def main(folder: Path) -> None:
     guides(window, shoot)
     pen.draw(traces_on_screen(board.view, 1.0, DEVICES["display"], count=1)[0])
     window.close()
-    again = Window(QSettings(str(scratch / "s.ini"), QSettings.Format.IniFormat), Shelf(scratch))
+    again = Window(Settings(scratch / "settings.json"), Shelf(scratch))
     again.show()
     settle(app)
     again.pages.take_up_kept()

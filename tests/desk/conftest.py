@@ -7,13 +7,15 @@ import sys
 import numpy as np
 import pytest
 from numba.core.dispatcher import Dispatcher
-from PySide6.QtCore import QEvent, QSettings
+from PySide6.QtCore import QEvent
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.warm import warm_up
 from jotsk.desk.keeping import Shelf
+from jotsk.desk.own_files import finish_writing
+from jotsk.desk.settings import Settings
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
@@ -56,8 +58,8 @@ def make_window(qtbot, tmp_path):
     apply_theme(QApplication.instance(), DAY)
 
     def make() -> Window:
-        settings = QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat)
-        window = Window(settings, Shelf(tmp_path / "state"))
+        finish_writing()
+        window = Window(Settings(tmp_path / "settings.json"), Shelf(tmp_path / "state"))
         qtbot.addWidget(window, before_close_func=lambda w: w.document.was_saved(w.document.page, tmp_path / "x.ora"))
         window.show()
         qtbot.waitExposed(window)

@@ -19,6 +19,7 @@ from jotsk.core.ink import pen_by_id
 from jotsk.core.page import color_at
 from jotsk.desk.dialogs import FeelPad, PenMaker
 from jotsk.desk.feels import read_feels, write_feels
+from jotsk.desk.own_files import finish_writing
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.roll import PenRoll
 from jotsk.desk.simulated_pen import SimulatedPen
@@ -42,6 +43,7 @@ def press(widget, code: Qt.Key, kind=QEvent.Type.KeyPress) -> None:
 def test_a_changed_pen_is_kept_and_set_back_to_as_shipped(roll, tmp_path):
     quill = pen_by_id("quill-nib")
     roll.put(replace(quill, size_px=33.0))
+    finish_writing()
     assert PenRoll(tmp_path / "roll").pen("quill-nib").size_px == 33.0
     assert roll.is_changed("quill-nib")
     roll.restore("quill-nib")
@@ -309,7 +311,7 @@ def test_a_feel_is_put_on_every_pressure_of_its_device_and_remembered(window, pe
     assert got == pytest.approx(plain.pressure / 2, abs=0.001)
     write_feels(window.settings, window.hand.feels)
     assert make_window().hand.feels == {"simulated display": half}
-    window.settings.setValue("hand/feels", '{"x": [[0, 1], [1, 0]]}')
+    window.settings.set("hand/feels", {"x": [[0, 1], [1, 0]]})
     assert read_feels(window.settings) == {}
 
 
@@ -336,6 +338,7 @@ def test_colours_are_typed_picked_gone_back_to_and_remembered(window, pen, qtbot
 def test_the_palette_is_kept_opened_and_saved(window, tmp_path, qapp):
     window.show_colors()
     window.palette_shelf.add((1, 2, 3), "Night")
+    finish_writing()
     assert ((1, 2, 3), "Night") in PaletteShelf(tmp_path / "state").colors
     window.colors.save(tmp_path / "p.txt")
     window.palette_shelf.remove((1, 2, 3))

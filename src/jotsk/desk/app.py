@@ -11,7 +11,7 @@ import time
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QSettings, QTimer
+from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.errors import CannotWrite, JotskError
@@ -19,6 +19,7 @@ from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.places import cache_folder, config_folder, state_folder
+from jotsk.desk.settings import Settings
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
@@ -51,7 +52,7 @@ def run(*, file: Path | None = None, demo: bool = False, play: bool = False, sho
     app.setDesktopFileName("jotsk")
     load_fonts()
     apply_theme(app, DAY)
-    settings = QSettings(str(config_folder() / "jotsk.ini"), QSettings.Format.IniFormat)
+    settings = Settings(config_folder() / "settings.json")
     window = Window(settings, Shelf(state_folder()), config_folder())
     warming = Warming(cache_folder(), window)
 

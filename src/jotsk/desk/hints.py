@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QSettings, Qt
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QWidget
 
 from jotsk.desk.icons import icon
+from jotsk.desk.settings import Settings
 from jotsk.desk.theme import current
 
 TEXT = "  ·  ".join(
@@ -23,7 +24,7 @@ KEY = "hints/dismissed"
 class HintStrip(QWidget):
     """Lies at the head of the board."""
 
-    def __init__(self, settings: QSettings, parent: QWidget) -> None:
+    def __init__(self, settings: Settings, parent: QWidget) -> None:
         super().__init__(parent)
         self._settings = settings
         self.setObjectName("chrome")
@@ -40,7 +41,7 @@ class HintStrip(QWidget):
         layout.addWidget(label)
         layout.addWidget(self._close)
         self.theme_changed()
-        self.setVisible(not settings.value(KEY, False, bool))
+        self.setVisible(not settings.get(KEY, False))
 
     def theme_changed(self) -> None:
         self._close.setIcon(icon("x", current().quiet))
@@ -50,5 +51,5 @@ class HintStrip(QWidget):
         self.move((self.parentWidget().width() - self.width()) // 2, 10)
 
     def dismiss(self) -> None:
-        self._settings.setValue(KEY, True)
+        self._settings.set(KEY, True)
         self.hide()

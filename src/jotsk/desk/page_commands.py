@@ -6,7 +6,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QMimeData, QObject, QSettings
+from PySide6.QtCore import QMimeData, QObject
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
@@ -20,6 +20,7 @@ from jotsk.desk.guarding import Guard
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.milestones import MINUTES, Milestones
 from jotsk.desk.places import cache_folder
+from jotsk.desk.settings import Settings
 from jotsk.desk.widgets.once import once
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
@@ -31,14 +32,14 @@ class PageCommands(QObject):
     """Asks, through sheets over the board, and has it done."""
 
     def __init__(
-        self, document: Document, board: Board, filing: Filing, guard: Guard, shelf: Shelf, settings: QSettings,
+        self, document: Document, board: Board, filing: Filing, guard: Guard, shelf: Shelf, settings: Settings,
         tell: Callable[[str], None],
     ) -> None:  # fmt: skip
         super().__init__(board)
         self.document, self.board, self.filing, self.guard = document, board, filing, guard
         self.shelf, self.settings, self._tell = shelf, settings, tell
         self.milestones = Milestones(document, shelf.folder, self)
-        self.milestones.minutes = int(settings.value("milestones/minutes", MINUTES, int))
+        self.milestones.minutes = settings.get("milestones/minutes", MINUTES)
         self.milestones.trouble.connect(tell)
         document.opened.connect(self._note_recent)
         document.saved.connect(self._note_recent)
@@ -99,8 +100,8 @@ class PageCommands(QObject):
 
     def recent(self) -> list[Path]:
         """Pages opened or saved lately that are still there, the latest first."""
-        names = self.settings.value("files/recent", [], list)
-        return [path for path in map(Path, names) if path.is_file()]
+        names = self.settings.get("files/recent", [])
+        return [Path(name) for name in names if isinstance(name, str) and Path(name).is_file()]
 
     # -- pictures ------------------------------------------------------------------------------
 
@@ -198,7 +199,7 @@ class PageCommands(QObject):
 
         with once(MilestoneSheet(self.milestones, self.document, self.board)) as sheet:
             sheet.exec()
-        self.settings.setValue("milestones/minutes", self.milestones.minutes)
+        self.settings.set("milestones/minutes", self.milestones.minutes)
 
     # -- leaving -------------------------------------------------------------------------------
 
@@ -246,13 +247,13 @@ class PageCommands(QObject):
         path = self.document.path
         if path is not None:
             names = [str(path), *(str(p) for p in self.recent() if p != path)]
-            self.settings.setValue("files/recent", names[:MOST_RECENT])
+            self.settings.set("files/recent", names[:MOST_RECENT])
 
     def _folder(self) -> str:
-        return str(self.settings.value("files/folder", str(Path.home())))
+        return self.settings.get("files/folder", str(Path.home()))
 
     def _remember(self, path: Path) -> None:
-        self.settings.setValue("files/folder", str(path.parent))
+        self.settings.set("files/folder", str(path.parent))
 
     def _suggested(self, suffix: str) -> str:
         path = self.document.path

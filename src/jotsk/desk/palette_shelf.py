@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError
 from jotsk.core.files.palettes import Named, read_palette, write_palette
 from jotsk.core.ink import Color
+from jotsk.desk.own_files import OwnFile
 
 log = logging.getLogger(__name__)
 
@@ -21,17 +22,17 @@ SHIPPED: list[Named] = [
 
 
 class PaletteShelf(QObject):
-    """Colours with names; every change is written to `folder`/palette.txt at once."""
+    """Colours with names; every change is written to `folder`/palette.txt."""
 
     changed = Signal()
 
     def __init__(self, folder: Path, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self._path = folder / FILE
+        self.file = OwnFile(folder / FILE, self)
         self.colors: list[Named] = list(SHIPPED)
-        if self._path.exists():
+        if self.file.path.exists():
             try:
-                self.colors = read_palette(self._path) or list(SHIPPED)
+                self.colors = read_palette(self.file.path) or list(SHIPPED)
             except JotskError:
                 log.exception("the palette could not be read")
 
@@ -52,9 +53,5 @@ class PaletteShelf(QObject):
 
     def _set(self, colors: list[Named]) -> None:
         self.colors = colors
-        try:
-            self._path.parent.mkdir(parents=True, exist_ok=True)
-            write_palette(self._path, colors)
-        except (JotskError, OSError):
-            log.exception("the palette was not written")
+        self.file.write(lambda path: write_palette(path, colors))
         self.changed.emit()

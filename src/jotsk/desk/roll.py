@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import logging
 from dataclasses import replace
 from pathlib import Path
 
@@ -11,29 +10,29 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.penfiles import read_pens, write_pens
 from jotsk.core.ink import SHIPPED, Pen
-
-log = logging.getLogger(__name__)
+from jotsk.desk.own_files import OwnFile
 
 FILE = "pens.json"
 
 
 class PenRoll(QObject):
-    """Pens by id. What differs from the shipped ones is written to `folder`/pens.json at once."""
+    """Pens by id. What differs from the shipped ones is written to `folder`/pens.json."""
 
     changed = Signal()
 
     def __init__(self, folder: Path, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self._path = folder / FILE
+        self.file = OwnFile(folder / FILE, self)
         self._shipped = {pen.id: pen for pen in SHIPPED}
         self._own: dict[str, Pen] = {}
         self.trouble = ""  # a sentence, if the file could not be read
-        if self._path.exists():
+        path = self.file.path
+        if path.exists():
             try:
-                self._own = {pen.id: pen for pen in read_pens(self._path)}
+                self._own = {pen.id: pen for pen in read_pens(path)}
             except JotskError as error:
                 # Put aside, so that the next change does not overwrite what may still be mended by hand.
-                self._path.replace(self._path.with_suffix(".damaged.json"))
+                path.replace(path.with_suffix(".damaged.json"))
                 self.trouble = f"{error} The shipped pens are here; the file is kept beside as pens.damaged.json."
 
     @property
@@ -107,9 +106,6 @@ class PenRoll(QObject):
         return pen_id
 
     def _write(self) -> None:
-        try:
-            self._path.parent.mkdir(parents=True, exist_ok=True)
-            write_pens(self._path, self._own.values())
-        except (JotskError, OSError):
-            log.exception("the pens were not written")
+        own = list(self._own.values())
+        self.file.write(lambda path: write_pens(path, own))
         self.changed.emit()

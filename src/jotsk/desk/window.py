@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QSettings, QSize
+from PySide6.QtCore import QSize
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import (
     QApplication,
@@ -32,9 +32,11 @@ from jotsk.desk.hand import Hand
 from jotsk.desk.hints import HintStrip
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.keys import HoldKeys
+from jotsk.desk.own_files import finish_writing
 from jotsk.desk.page_commands import PageCommands
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.roll import PenRoll
+from jotsk.desk.settings import Settings
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.status import StatusStrip
@@ -61,7 +63,7 @@ TURN_STEP_DEG = 15
 class Window(QMainWindow):
     """One window, one page."""
 
-    def __init__(self, settings: QSettings, shelf: Shelf, own_folder: Path | None = None) -> None:
+    def __init__(self, settings: Settings, shelf: Shelf, own_folder: Path | None = None) -> None:
         super().__init__()
         self.settings, self.shelf = settings, shelf
         self.document = Document(self)
@@ -235,7 +237,8 @@ class Window(QMainWindow):
         self.layers.soloed.connect(board.show_only)
         document.state_changed.connect(self.refresh_title)
         document.slow.connect(self.filing.run)
-        self.guard.trouble.connect(self.status.tell)
+        for keeper in (self.guard, self.settings, self.hand.roll.file, self.palette_shelf.file):
+            keeper.trouble.connect(self.status.tell)
         board.touched.connect(self.guard.before_stroke)
         board.resized.connect(self.status.place)
         board.resized.connect(self._place_floats)
@@ -272,7 +275,7 @@ class Window(QMainWindow):
         self.foot.layout().setDirection(way)
         assign_keys(self.actions_by_id, left_handed=left_handed)
         self.hold_keys.set_left_handed(left_handed)
-        self.settings.setValue("desk/left_handed", left_handed)
+        self.settings.set("desk/left_handed", left_handed)
         self._place_floats()
 
     def _float(self, panel: QWidget, shown: bool) -> None:
@@ -294,19 +297,19 @@ class Window(QMainWindow):
 
     def set_settles(self, on: bool) -> None:
         """Whether a stroke that ends at rest becomes the shape it resembles."""
-        seconds = self.settings.value("hand/settle_s", HOLD_S, float)
+        seconds = self.settings.get("hand/settle_s", HOLD_S)
         self.hand.settles_after_s = min(LONGEST_HOLD_S, max(SHORTEST_HOLD_S, seconds)) if on else None
-        self.settings.setValue("hand/settles", on)
+        self.settings.set("hand/settles", on)
 
     def ask_settle_time(self) -> None:
         """How long the pen rests before its stroke settles."""
-        now = self.settings.value("hand/settle_s", HOLD_S, float)
+        now = self.settings.get("hand/settle_s", HOLD_S)
         seconds, accepted = QInputDialog.getDouble(
             self.board, "Time to settle", "Seconds the pen rests at the end of a stroke",
             now, SHORTEST_HOLD_S, LONGEST_HOLD_S, 2,
         )  # fmt: skip
         if accepted:
-            self.settings.setValue("hand/settle_s", seconds)
+            self.settings.set("hand/settle_s", seconds)
             self.actions_by_id["guide.settle"].setChecked(True)
             self.set_settles(True)
 
@@ -316,7 +319,7 @@ class Window(QMainWindow):
 
     def set_lamp(self, lamp: bool) -> None:
         apply_theme(QApplication.instance(), LAMP if lamp else DAY)
-        self.settings.setValue("desk/lamp", lamp)
+        self.settings.set("desk/lamp", lamp)
         self.dressing.begin()
 
     # -- files ---------------------------------------------------------------------------------
@@ -355,7 +358,7 @@ class Window(QMainWindow):
             QApplication.processEvents()  # the outcome of a save decides what is unsaved
         if self.pages.keep_unsaved():
             self.guard.end()
-            self.settings.sync()
+            finish_writing()
             event.accept()
         else:
             event.ignore()
@@ -400,12 +403,12 @@ class Window(QMainWindow):
         return QSize(1280, 800)
 
     def _restore(self) -> None:
-        self.actions_by_id["guide.settle"].setChecked(self.settings.value("hand/settles", True, bool))
+        self.actions_by_id["guide.settle"].setChecked(self.settings.get("hand/settles", True))
         self.set_settles(self.actions_by_id["guide.settle"].isChecked())
-        if self.settings.value("desk/lamp", False, bool):
+        if self.settings.get("desk/lamp", False):
             self.actions_by_id["view.lamp"].setChecked(True)
             self.dressing.finish()
-        if self.settings.value("desk/left_handed", False, bool):
+        if self.settings.get("desk/left_handed", False):
             self.actions_by_id["view.left_handed"].setChecked(True)
 
 

@@ -23,6 +23,8 @@ _REASONS = {
     errno.EISDIR: "a folder has that name",
     errno.ENAMETOOLONG: "the name is too long",
 }
+_MASK = os.umask(0o077)  # it can only be read by setting it, for all threads: once, before there are any
+os.umask(_MASK)
 
 
 @contextmanager
@@ -50,12 +52,16 @@ def whole_file(path: str | Path) -> Iterator[IO[bytes]]:
         temporary = None
         _flush_folder(path.parent)
     except OSError as error:
-        reason = _REASONS.get(error.errno or 0) or error.strerror or str(error)
-        raise CannotWrite(path, reason) from error
+        raise CannotWrite(path, why_unwritable(error)) from error
     finally:
         if temporary is not None:
             with suppress(OSError):
                 temporary.unlink()
+
+
+def why_unwritable(error: OSError) -> str:
+    """What to say of a file that could not be written."""
+    return _REASONS.get(error.errno or 0) or error.strerror or str(error)
 
 
 def why_unreadable(error: OSError) -> str:
@@ -73,9 +79,7 @@ def _mode_of(path: Path) -> int:
     """The permissions of the file that is replaced, or what the user's mask gives a new one."""
     if path.exists():
         return path.stat().st_mode & 0o777
-    mask = os.umask(0)
-    os.umask(mask)
-    return 0o666 & ~mask
+    return 0o666 & ~_MASK
 
 
 def _flush_folder(folder: Path) -> None:

@@ -69,6 +69,7 @@ class PenMaker(QDialog):
         self.pad = ScratchPad(self.trial, self)
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
+        self._roll.file.trouble.connect(self.told.setText)
 
         left = QVBoxLayout()
         left.addWidget(self.search)

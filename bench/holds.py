@@ -23,7 +23,7 @@ from jotsk.core.files.exporting import Export
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.core.page import prepared
+from jotsk.core.page import blank_page, prepared
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.window import Window
 
@@ -114,6 +114,13 @@ def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, f
         watch("save again", lambda: window.filing.save(Path(folder) / "saved.ora"))
         watch("export", lambda: window.filing.export(Path(folder) / "page.png", Export("png")))
         watch("open", lambda: window.filing.open(Path(folder) / "saved.ora"))
+        document.add_layer()
+        settle(app, board)
+        window.guard.keep()
+        slot = window.guard.slot
+        watch("leave", lambda: document.take(blank_page(400, 300), path=None, title="new", saved=True))
+        watch(commands["page.recent"].text(), lambda: read("page.recent"))
+        watch("put back", lambda: window.pages.take_up_kept(slot))
     return held
 
 

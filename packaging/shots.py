@@ -232,6 +232,8 @@ def main(folder: Path) -> None:
     again.show()
     settle(app)
     again.pages.take_up_kept()
+    while again.filing.is_busy:
+        app.processEvents()
     settle(app)
     again.grab().save(str(folder / "recovered-page.png"), "PNG")
 

@@ -10,6 +10,7 @@ import time
 from pathlib import Path
 
 import numpy as np
+import pytest
 
 from jotsk.core.errors import CannotWrite
 from jotsk.core.files.opening import Origin
@@ -43,7 +44,7 @@ def test_killed_at_fifty_random_moments_the_page_is_there_again(tmp_path):
         assert outcome["same"] or outcome["found"] == 0, outcome
 
 
-def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(make_window, tmp_path):
+def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(make_window, settle, tmp_path):
     shelf = Shelf(tmp_path / "state")
     window = make_window()
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
@@ -53,7 +54,8 @@ def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(ma
     # As if the process had died: the system lets go of its lock, nothing else happens.
     window.guard._journal._lock.close()
     again = make_window()
-    assert again.pages.take_up_kept()
+    again.pages.take_up_kept()
+    settle(again)
     assert len(again.document.page.active.marks) == 1 and "as you left it" in again.status.text
     again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
     assert again.guard.slot == slot
@@ -76,6 +78,48 @@ def test_a_page_left_for_another_is_kept_though_the_window_closes_at_once(make_w
     assert len(shelf.look(note.slot).page.active.marks) == 1
 
 
+@pytest.fixture
+def left(make_window):
+    """A page with work in no file, as a crash leaves it; its slot."""
+    window = make_window()
+    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    assert window.guard.keep() is None
+    window.guard._journal._lock.close()
+    return window.guard.slot
+
+
+def test_what_is_begun_while_a_page_is_put_back_stays_under_the_hand(left, make_window, settle):
+    again = make_window()
+    again.pages.take_up_kept()
+    again.document.add_layer()  # a hand that does not wait
+    settle(again)
+    assert len(again.document.page.layers) == 2 and "among the recent pages" in again.status.text
+    again.pages.take_up_kept(left)  # asked for, it comes
+    settle(again)
+    assert len(again.document.page.active.marks) == 1 and again.guard.slot == left
+
+
+def test_a_page_that_one_window_puts_back_no_other_takes(left, make_window, settle, tmp_path):
+    one, other = make_window(), make_window()
+    one.pages.take_up_kept()
+    one.filing.job.wait()  # it is read, and not yet shown
+    assert Shelf(tmp_path / "state").notes() == []
+    other.pages.take_up_kept(left)
+    settle(other)
+    assert "another window has it" in other.status.text and not len(other.document.page.active.marks)
+    settle(one)
+    assert len(one.document.page.active.marks) == 1 and one.guard.slot == left
+
+
+def test_putting_a_page_back_can_be_stopped_and_loses_nothing(left, make_window, settle, tmp_path):
+    again = make_window()
+    again.pages.take_up_kept()
+    again.filing.stop()
+    settle(again)
+    assert not len(again.document.page.active.marks) and "was stopped" in again.status.text
+    assert [note.slot for note in Shelf(tmp_path / "state").notes()] == [left]
+
+
 def test_a_page_from_a_file_is_there_again_without_having_been_written(make_window, settle, tmp_path):
     """The journal leans on a copy of the file, whatever becomes of the file itself."""
     page = blank_page(900, 700)
@@ -95,7 +139,8 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     path.write_bytes(b"somebody else's")
     window.guard._journal._lock.close()  # as if the process had died
     again = make_window()
-    assert again.pages.take_up_kept()
+    again.pages.take_up_kept()
+    settle(again)
     assert np.array_equal(flattened(again.document.page), flattened(window.document.page))
     assert len(again.document.page.active.marks) == 13
     again.document.undo()

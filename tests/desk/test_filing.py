@@ -12,7 +12,7 @@ from PySide6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDragEnterEvent, QKeyEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMessageBox
 
-from jotsk.core.errors import CannotWrite, Refused
+from jotsk.core.errors import CannotWrite, DamagedFile, Refused
 from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page, read_thumbnail
 from jotsk.core.files.store import PageStore
@@ -240,6 +240,8 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
     window.document.title = "sketchy"
     window.document.add_layer()
     window.pages.take_up_kept("none of that name")
+    settle(window)
+    assert "no longer there" in window.status.text
     window.open(tmp_path / "harbour.ora")
     settle(window)
     assert len(window.document.page.active.marks) == 1
@@ -260,9 +262,12 @@ def test_a_damaged_kept_page_is_put_aside_and_never_met_again(tmp_path):
     (tmp_path / "journal").mkdir()
     (tmp_path / "journal" / "a.journal").write_bytes(b"nothing, and more of it " * 40)
     (tmp_path / "journal" / "b.journal").write_bytes(b"nothing, and more of it " * 40)
-    assert shelf.look("a") is None
+    (tmp_path / "journal" / "a.journal-wal").write_bytes(b"and the latest of it")
+    with pytest.raises(DamagedFile, match="kept beside"):
+        shelf.look("a")
     assert shelf.notes() == []
-    assert {p.name for p in (tmp_path / "journal").glob("*.damaged")} == {"a.damaged", "b.damaged"}
+    aside = {p.name for p in (tmp_path / "journal").glob("*.damaged*")}
+    assert aside == {"a.damaged", "a.damaged-wal", "b.damaged"}
 
 
 def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp_path, qtbot):

@@ -27,12 +27,15 @@ from jotsk.core.page.miniature import miniature_png
 
 log = logging.getLogger(__name__)
 
+Progress = Callable[[float], None]
+
 STEP = "step"
 SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
 MOST_UNSWEPT = 4000  # and steps after which they are in any case
 AHEAD_TOLD_S = 0.1
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
-SUFFIX, BASE = ".journal", ".base"
+SUFFIX, BASE, ASIDE = ".journal", ".base", ".damaged"
+BASE_SHARE = 0.8  # of the time reading a page takes, if it leans on a file
 
 
 @dataclass(frozen=True, slots=True)
@@ -274,12 +277,13 @@ class Shelf:
     def __init__(self, folder: Path) -> None:
         self.folder = folder
         self._folder = folder / "journal"
+        self._held: dict[str, IO[str]] = {}  # locks of slots that are being taken up
 
     def begin(self, slot: str | None = None, start: Start | None = None) -> Journal:
         """Start a journal, or go on with one that was kept. Raises OSError."""
         self._folder.mkdir(parents=True, exist_ok=True)
         slot = slot or f"{datetime.now():%Y%m%d-%H%M%S-%f}-{os.getpid()}"
-        lock = self._locked(slot)
+        lock = self._held.pop(slot, None) or self._locked(slot)
         if lock is None:
             raise OSError(f"the journal {slot} is in use")
         return Journal(self._path(slot), lock, start)
@@ -297,8 +301,39 @@ class Shelf:
                     found.append(note)
         return sorted(found, key=lambda note: note.when, reverse=True)
 
-    def look(self, slot: str) -> Kept | None:
-        """The page in a slot, or None. It stays there until `clear`: a crash on the way loses nothing."""
+    @property
+    def may_hold_pages(self) -> bool:
+        """Whether it is worth looking for `notes`, which takes a while."""
+        return any(self._folder.glob(f"*{SUFFIX}"))
+
+    def hold(self, slot: str, report: Progress) -> Kept | None:
+        """As `look`, and nobody else can take the page up until `begin` or `let_go`; None if somebody has."""
+        lock = self._locked(slot) if self._path(slot).exists() else None
+        if lock is None:
+            return None
+        kept = None
+        self._held[slot] = lock
+        try:
+            kept = self.look(slot, report)
+        finally:
+            if kept is None:
+                self.let_go(slot)
+        return kept
+
+    def let_go(self, slot: str) -> None:
+        """Leave a slot that was held to others."""
+        self._held.pop(slot).close()
+
+    def look(self, slot: str, report: Progress = lambda _: None) -> Kept | None:
+        """The page in a slot, or None. It stays there until `clear`: a crash on the way loses nothing.
+
+        A page at print size takes seconds, of which the share that went by is told to `report`.
+
+        Raises
+        ------
+        DamagedFile
+            The slot was put aside.
+        """
         path = self._path(slot)
         try:
             store = PageStore(path)
@@ -308,13 +343,18 @@ class Shelf:
                     return None
                 where = store.note("path")
                 known = Known()
-                page = store.get(states[0].id, base=lambda: _read_base(path, store.note("base")), known=known)
+                base = store.note("base")
+                first = BASE_SHARE if base is not None else 0.0
+                page = store.get(
+                    states[0].id, known=known, report=lambda share: report(first + share * (1 - first)),
+                    base=lambda: _read_base(path, base, lambda share: report(share * first)),
+                )  # fmt: skip
                 return Kept(page, Path(where) if where else None, store.note("title") or "Kept page", known=known)
             finally:
                 store.close()
-        except JotskError:
+        except JotskError as error:
             self._put_aside(path)
-            return None
+            raise DamagedFile(path, f"it is damaged; what is left of the page is kept beside it as {ASIDE}") from error
 
     def clear(self, slot: str) -> None:
         _remove(self._path(slot))
@@ -338,9 +378,13 @@ class Shelf:
     def _put_aside(self, path: Path) -> None:
         """Neither lost nor met again at every start."""
         log.exception("a journal is damaged")
-        for part in (path, *_bases_of(path)):
+        log_part = path.with_name(f"{path.name}-wal")  # the latest of it, as SQLite names it
+        for part, aside in (
+            (path, path.with_suffix(ASIDE)), (log_part, path.with_suffix(f"{ASIDE}-wal")),
+            *((base, base.with_suffix(ASIDE)) for base in _bases_of(path)),
+        ):  # fmt: skip
             if part.exists():
-                part.replace(part.with_suffix(".damaged"))
+                part.replace(aside)
 
     def _locked(self, slot: str) -> IO[str] | None:
         """The open lock file of a slot; None while another holds it. The system lets go of it when a process dies."""
@@ -383,11 +427,11 @@ def _bases_of(path: Path) -> list[Path]:
     return list(path.parent.glob(f"{path.stem}{BASE}.*"))
 
 
-def _read_base(path: Path, name: str | None) -> Page:
+def _read_base(path: Path, name: str | None, report: Progress) -> Page:
     copies = _bases_of(path)
     if not copies:
         raise DamagedFile(path, "the file it leans on is gone")
-    return read_any(copies[0], name or "")
+    return read_any(copies[0], name or "", progress=report)
 
 
 def _remove(path: Path) -> None:

@@ -12,12 +12,13 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
 from jotsk.core.files.opening import PAGE_SUFFIX
 from jotsk.core.files.premultiply_kernel import premultiplied
+from jotsk.core.page import prepared
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.filing import Filing
 from jotsk.desk.guarding import Guard
-from jotsk.desk.keeping import Shelf
+from jotsk.desk.keeping import Kept, Shelf
 from jotsk.desk.milestones import MINUTES, Milestones
 from jotsk.desk.places import cache_folder
 from jotsk.desk.settings import Settings
@@ -85,18 +86,35 @@ class PageCommands(QObject):
         elif choice.path is not None:
             self.open(choice.path)
 
-    def take_up_kept(self, slot: str | None = None) -> bool:
-        """Put a page back that was closed with unsaved work, the latest if none is named, and say so."""
-        notes = self.shelf.notes()
-        slot = slot or (notes[0].slot if notes else None)
-        kept = self.shelf.look(slot) if slot else None
-        if kept is None:
-            return False
-        assert slot is not None
-        self.guard.take_up(slot, kept.known)
-        self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
-        self._tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
-        return True
+    def take_up_kept(self, slot: str | None = None) -> None:
+        """Put a page back that was closed with unsaved work, and say so. If none is named it is the latest, unless
+        there is work on another page by the time it is read."""
+        shelf, before = self.shelf, self.document.page
+
+        def work(report: Callable[[float], None]) -> tuple[str, Kept] | None:
+            wanted = slot or next((note.slot for note in shelf.notes()), None)
+            kept = shelf.hold(wanted, report) if wanted else None
+            if wanted is None or kept is None:
+                return None
+            prepared(kept.page)
+            return wanted, kept
+
+        def took(outcome: tuple[str, Kept] | None) -> None:
+            if outcome is None:
+                if slot is not None:
+                    self._tell("That page is no longer there, or another window has it.")
+                return
+            found, kept = outcome
+            if slot is None and self.document.page is not before:
+                shelf.let_go(found)
+                self._tell(f"“{kept.title}” has changes that are not in a file yet; it is among the recent pages.")
+                return
+            self.guard.take_up(found, kept.known)
+            self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
+            self._tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
+
+        if slot is not None or shelf.may_hold_pages:
+            self.filing.run("Putting the page back", work, took)
 
     def recent(self) -> list[Path]:
         """Pages opened or saved lately that are still there, the latest first."""

@@ -39,12 +39,16 @@ class StateReader:
         self._tiles: dict[int, Stored] = {}  # a layer and its copy go on sharing
         self._pens: dict[int, Pen] = {}
 
-    def page(self, root: int) -> Page:
-        """The page whose record is the blob `root`. Raises TooLarge."""
+    def page(self, root: int, report: Callable[[float], None]) -> Page:
+        """The page whose record is the blob `root`; the share that is read is told to `report`. Raises TooLarge."""
         record = self._blobs.get_json(root)
         width, height = whole(record.get("width"), 1, 1 << 20, 0), whole(record.get("height"), 1, 1 << 20, 0)
         check_size(width, height)
-        layers = arranged(self._layer(number) for number in record["layers"])
+        read: list[Layer] = []
+        for number in record["layers"]:
+            read.append(self._layer(number))
+            report(len(read) / len(record["layers"]))
+        layers = arranged(read)
         page = Page(width, height, layers=layers, active_uid=record["active"], **page_values(record))
         extras = {str(name): self._blobs.get(blob) for name, blob in record.get("extras", {}).items()}
         if page.active is None:

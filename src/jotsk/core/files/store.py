@@ -284,18 +284,19 @@ class PageStore:
 
     def get(
         self, state: int, *, base: Callable[[], Page] | None = None, known: Known | None = None,
-        opened: Opened | None = None,
+        opened: Opened | None = None, report: Callable[[float], None] = lambda _: None,
     ) -> Page:  # fmt: skip
         """The page of a state. Its parts are noted in `known`, for `recall`; `base` reads the page it may lean on.
 
-        What lives of the states read before with the same `opened` is not read again, nor noted in `known`.
+        What lives of the states read before with the same `opened` is not read again, nor noted in `known`. The share
+        that is read is told to `report`.
         """
         with self._reading(), self._as_it_is():
             found = self._db.execute("SELECT root FROM states WHERE id = ?", (state,)).fetchone()
             if not found:
                 raise DamagedFile(self.path, "that state is no longer in it")
             reader = StateReader(self._blobs, base, known if known is not None else Known(), opened or Opened())
-            return reader.page(found[0])
+            return reader.page(found[0], report)
 
     # -- the file ------------------------------------------------------------------------------
 

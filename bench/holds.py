@@ -12,7 +12,9 @@ from pathlib import Path
 from tempfile import TemporaryDirectory
 
 import numpy as np
-from PySide6.QtCore import QCoreApplication, QTimer
+from PySide6.QtCore import QCoreApplication, QMimeData, QTimer
+from PySide6.QtGui import QImage
+from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtWidgets import QApplication
 from scipy.ndimage import zoom
 
@@ -21,6 +23,7 @@ from bench.inked_page import A4_600, page_file
 from bench.opened import opened_window
 from jotsk.core.files.exporting import Export
 from jotsk.core.files.opening import Origin, read_any
+from jotsk.core.geometry import Rect
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page, prepared
@@ -105,6 +108,13 @@ def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, f
     watch("multiply", lambda: document.set_layers("Blend layer", blend="multiply"))
     watch("choose all", document.choice.choose_all)
     watch(f"steady {len(document.choice.lines)} lines", lambda: document.choice.steady(60.0))
+    watch("move what is on the layer", lambda: document.shift_layers(40, 30))
+    copied = QMimeData()
+    copied.setImageData(QImage(document.page.width, document.page.height, QImage.Format.Format_RGB32))
+    watch("paste", lambda: window.pages.take(copied, may_open=False))
+    watch("settle the picture", board.settle_pictures)
+    watch("crop", lambda: document.crop(Rect(300, 300, 4000, 5000)))
+    watch("undo crop", document.undo)
     for command in ("page.new", "page.size", "page.export", "page.milestones", "hand.maker", "hand.feel", "help.keys"):
         watch(commands[command].text(), lambda command=command: read(command))
     for command in ("hand.colors", "guide.numbers"):
@@ -113,6 +123,10 @@ def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, f
         watch("save", lambda: window.filing.save(Path(folder) / "saved.ora"))
         watch("save again", lambda: window.filing.save(Path(folder) / "saved.ora"))
         watch("export", lambda: window.filing.export(Path(folder) / "page.png", Export("png")))
+        printer = QPrinter(QPrinter.PrinterMode.HighResolution)
+        printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+        printer.setOutputFileName(str(Path(folder) / "print.pdf"))
+        watch("print", lambda: window.pages.print_on(printer))
         watch("open", lambda: window.filing.open(Path(folder) / "saved.ora"))
         document.add_layer()
         settle(app, board)

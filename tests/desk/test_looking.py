@@ -15,6 +15,7 @@ from jotsk.core.geometry import View
 from jotsk.core.geometry.view import soft_stopped
 from jotsk.core.guides import guide_from
 from jotsk.core.page import flattened
+from jotsk.core.page.placing import Picture
 from jotsk.desk.board.ways import Way
 from tests.desk.conftest import across
 
@@ -173,7 +174,7 @@ def test_one_finger_draws_and_a_second_one_takes_that_back(window, fingers):
 
 def test_a_pinch_leaves_pictures_on_their_way_where_they_are(window, fingers):
     board = window.board
-    board.place_pictures([("sketch", np.full((2000, 2000), 0xFF808080, np.uint32))])
+    board.place_pictures([Picture.of("sketch", np.full((2000, 2000), 0xFF808080, np.uint32))])
     at, zoom = board.placing.in_hand, board.view.zoom
     x, y = map(round, board.view.to_screen(at.x, at.y))
     fingers([(x, y)], [(x + 40, y + 10)], [(x + 40, y + 10), (x + 240, y)], [(x + 40, y + 10), (x + 180, y)], [])

@@ -17,6 +17,7 @@ from jotsk.core.page import InkLayer, flattened, rgba
 from jotsk.desk.board.ways import Way
 from jotsk.desk.dialogs import ExportSheet, NewPage, PageSize
 from jotsk.desk.dialogs.page_forms import OWN_SIZE
+from jotsk.desk.jobs import Stopped
 from jotsk.desk.printing import print_page
 from tests.desk.conftest import across
 
@@ -171,15 +172,43 @@ def test_printing_puts_the_page_on_paper_at_its_true_size(window, pen, tmp_path)
     printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
     printer.setOutputFileName(str(tmp_path / "p.pdf"))
     printer.setResolution(300)
-    print_page(window.document.page, printer)
+    page = window.document.page
+    print_page(page, printer)
+    printed = np.zeros((page.height, page.width, 3), np.uint8)
     with pikepdf.open(tmp_path / "p.pdf") as pdf:
         (sheet,) = pdf.pages
-        (picture,) = sheet.get_images().values()
-        assert picture.Filter == "/FlateDecode" and (picture.Width, picture.Height) == (2480, 3508)
-        # A px of 300 dpi is 0.24 pt wide (ISO 32000: a unit is 1/72 inch).
-        content = sheet.Contents.read_bytes().decode()
-        scales = [float(k) for k in re.findall(r"([\d.]+) [-\d.]+ [-\d.]+ [-\d.]+ [-\d.]+ [-\d.]+ cm", content)]
-        assert np.prod(scales) == pytest.approx(2480 * 0.24, rel=2e-3)
+        content, pictures = sheet.Contents.read_bytes().decode(), sheet.get_images()
+        number = r"([-\d.]+)"
+        unit = float(re.search(rf"{number} 0 0 -{number} 0 {number} cm", content)[1])  # pt of a px of the printer
+        bands = re.findall(
+            rf"{number} 0 0 {number} {number} {number} cm\n{number} 0 0 -{number} 0 {number} cm /(\w+)", content
+        )
+        top = float(bands[0][3])
+        for x_scale, y_scale, _, y, width, height, _, name in bands:
+            picture = pictures[f"/{name}"]
+            assert picture.Filter == "/FlateDecode" and picture.Width == page.width
+            # A px of 300 dpi is 0.24 pt wide (ISO 32000: a unit is 1/72 inch).
+            assert float(width) * float(x_scale) * unit == pytest.approx(page.width * 0.24, rel=1e-3)
+            assert float(height) * float(y_scale) * unit == pytest.approx(picture.Height * 0.24, rel=1e-3)
+            row = round((float(y) - top) / float(y_scale))
+            rows = np.asarray(pikepdf.PdfImage(picture).as_pil_image().convert("RGB"))
+            assert not row or np.array_equal(printed[row], rows[0]), "bands overlap by a row, so that no seam shows"
+            printed[row : row + len(rows)] = rows
+    assert np.array_equal(printed, rgba(flattened(page))[..., :3])
+
+
+def test_a_print_that_is_stopped_is_given_up(window, pen, tmp_path):
+    printer = QPrinter(QPrinter.PrinterMode.HighResolution)
+    printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+    printer.setOutputFileName(str(tmp_path / "p.pdf"))
+
+    def stop(share: float) -> None:
+        if share > 0.3:
+            raise Stopped
+
+    with pytest.raises(Stopped):
+        print_page(window.document.page, printer, stop)
+    assert printer.printerState() in (QPrinter.PrinterState.Aborted, QPrinter.PrinterState.Idle)
 
 
 def test_a_file_changed_by_another_program_is_not_written_over(window, pen, tmp_path, monkeypatch, settle):

@@ -12,6 +12,7 @@ from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent, QImage
 from PySide6.QtWidgets import QApplication
 
+from jotsk.core.files.premultiply_kernel import premultiplied
 from jotsk.core.geometry import Rect
 from jotsk.core.page import flattened, pixels_of, rgba
 from jotsk.core.page.placing import Placement, first_placement, settled
@@ -96,12 +97,25 @@ def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, 
     assert window.document.undo_label == "Add 2 pictures"
 
 
+def test_a_large_copied_picture_is_pasted_whole(window, settle):
+    pixels = np.random.default_rng(0).integers(0, 256, (1100, 37, 4), np.uint8)
+    image = QImage(pixels.data, 37, 1100, 37 * 4, QImage.Format.Format_RGBA8888).convertToFormat(
+        QImage.Format.Format_ARGB32
+    )
+    QApplication.clipboard().setImage(image)
+    window.actions_by_id["edit.paste"].trigger()
+    settle(window)
+    assert np.array_equal(window.board.placing.in_hand.pixels, premultiplied(pixels))
+    QApplication.clipboard().clear()
+
+
 def test_a_copied_picture_is_pasted(window, settle, qtbot):
     window.actions_by_id["edit.paste"].trigger()
     image = QImage(40, 30, QImage.Format.Format_ARGB32)
     image.fill(0x80FF0000)
     QApplication.clipboard().setImage(image)
     window.actions_by_id["edit.paste"].trigger()
+    settle(window)
     (placed,) = window.board.placing.placements
     assert placed.pixels.shape == (30, 40) and int(placed.pixels[5, 5]) == 0x80000080, "premultiplied, R lowest"
     QApplication.clipboard().clear()

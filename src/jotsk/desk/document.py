@@ -19,6 +19,7 @@ from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
 from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, blank_page, edits, prepared, resizing, stacking
+from jotsk.core.page.history import step_cost
 from jotsk.core.page.placing import Placement
 from jotsk.core.page.stack import inside
 from jotsk.desk.drying import Dryer, Drying, takes_long
@@ -386,18 +387,20 @@ class Document(QObject):
         to keep. Given up if the page changes meanwhile; else `then` is called before the change is told."""
         before, keep_ahead = self.page, self.keep_ahead
 
-        def work(progress: Progress) -> Page:
+        def work(progress: Progress) -> tuple[Page, int]:
             after = prepared(change(before, lambda share: progress(share * CHANGE_SHARE)))
             if keep_ahead is not None and after is not before:
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
-            return after
+            return after, step_cost(before, after)
 
-        def done(after: Page) -> None:
+        def done(outcome: tuple[Page, int]) -> None:
+            after, cost = outcome
             self.choice.previewed.emit([])
             if self.page is not before:
                 self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
             elif after is not before:
-                self._step(after, label, finished=True)
+                self._dragged = ""
+                self._history.push(after, label, cost)
                 then()
                 self._announce(before)
 

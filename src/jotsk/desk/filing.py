@@ -16,7 +16,7 @@ from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, prepared
-from jotsk.core.page.tiles import Pixels
+from jotsk.core.page.placing import Picture
 from jotsk.desk.document import Document
 from jotsk.desk.jobs import Job
 
@@ -55,21 +55,21 @@ class Filing(QObject):
 
         self.run(f"Opening {path.name}", work, took)
 
-    def read_pictures(self, paths: Sequence[Path], done: Callable[[list[tuple[str, Pixels]]], None]) -> None:
+    def read_pictures(self, paths: Sequence[Path], done: Callable[[list[Picture]], None]) -> None:
         """Read pictures that are to be placed on the page; one that cannot be read is told, and the others come."""
 
-        def work(progress: Callable[[float], None]) -> tuple[list[tuple[str, Pixels]], list[str]]:
-            read: list[tuple[str, Pixels]] = []
+        def work(progress: Callable[[float], None]) -> tuple[list[Picture], list[str]]:
+            read: list[Picture] = []
             refused: list[str] = []
             for k, path in enumerate(paths):
                 progress(k / len(paths))
                 try:
-                    read.append((path.stem, read_picture(path)[0]))
+                    read.append(Picture.of(path.stem, read_picture(path)[0]))
                 except JotskError as error:
                     refused.append(str(error))
             return read, refused
 
-        def took(outcome: tuple[list[tuple[str, Pixels]], list[str]]) -> None:
+        def took(outcome: tuple[list[Picture], list[str]]) -> None:
             read, refused = outcome
             if refused:
                 self.told.emit(" ".join(refused))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import QMimeData, QObject
@@ -13,6 +14,7 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 from jotsk.core.files.opening import PAGE_SUFFIX
 from jotsk.core.files.premultiply_kernel import premultiplied
 from jotsk.core.page import prepared
+from jotsk.core.page.placing import Picture
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import Board
 from jotsk.desk.document import Document
@@ -24,9 +26,13 @@ from jotsk.desk.places import cache_folder
 from jotsk.desk.settings import Settings
 from jotsk.desk.widgets.once import once
 
+if TYPE_CHECKING:
+    from PySide6.QtPrintSupport import QPrinter
+
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
 OPENABLE = f"Pages and pictures (*.ora {PICTURES});;All files (*)"
 MOST_RECENT = 16
+BAND = 256  # rows
 
 
 class PageCommands(QObject):
@@ -147,7 +153,9 @@ class PageCommands(QObject):
             image = QImage(mime.imageData())
             if image.isNull():
                 return False
-            self.board.place_pictures([("Pasted", _pixels(image))])
+            self.filing.run(
+                "Pasting", lambda report: [Picture.of("Pasted", _pixels(image, report))], self.board.place_pictures
+            )
         else:
             return False
         return True
@@ -196,10 +204,20 @@ class PageCommands(QObject):
 
     def ask_print(self) -> None:
         """Print through the system's dialog, at true size where the paper allows."""
-        from jotsk.desk.printing import ask_and_print
+        from jotsk.desk.printing import ask_printer
 
-        if ask_and_print(self.document.page, self.document.title, self.board):
-            self._tell(f"“{self.document.title}” went to the printer.")
+        printer = ask_printer(self.document.page, self.document.title, self.board)
+        if printer is not None:
+            self.print_on(printer)
+
+    def print_on(self, printer: QPrinter) -> None:
+        from jotsk.desk.printing import print_page
+
+        page, title = self.document.page, self.document.title
+        self.filing.run(
+            f"Printing {title}", lambda report: print_page(page, printer, report),
+            lambda _: self._tell(f"“{title}” went to the printer."),
+        )  # fmt: skip
 
     def ask_size(self) -> None:
         from jotsk.desk.dialogs import PageSize
@@ -278,7 +296,13 @@ class PageCommands(QObject):
         return str(path.with_suffix(suffix) if path else Path(self._folder()) / (self.document.title + suffix))
 
 
-def _pixels(image: QImage) -> Pixels:
-    image = image.convertToFormat(QImage.Format.Format_RGBA8888)
-    flat = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())
-    return premultiplied(flat[:, : 4 * image.width()].reshape(image.height(), image.width(), 4).copy())
+def _pixels(image: QImage, report: Callable[[float], None]) -> Pixels:
+    """Band by band: Qt holds the interpreter while it converts."""
+    width, height = image.width(), image.height()
+    pixels = np.empty((height, width), np.uint32)
+    for y in range(0, height, BAND):
+        report(y / height)
+        band = image.copy(0, y, width, min(BAND, height - y)).convertToFormat(QImage.Format.Format_RGBA8888)
+        channels = np.frombuffer(band.constBits(), np.uint8).reshape(band.height(), width, 4)
+        pixels[y : y + BAND] = premultiplied(channels.copy())
+    return pixels

@@ -102,10 +102,10 @@ class History:
             self._used += step.picture.nbytes
         return step.picture
 
-    def push(self, page: Page, label: str) -> None:
-        """Take a new page as the present; what had been undone is gone."""
+    def push(self, page: Page, label: str, cost: int | None = None) -> None:
+        """Take a new page as the present; what had been undone is gone. `cost` is its `step_cost`, if that is known."""
         self._forget_undone()
-        self._steps.append(Step(label, page, _cost(self.page, page)))
+        self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
         self._used += self._steps[-1].cost
         self._at += 1
         self._make_room()
@@ -114,7 +114,7 @@ class History:
         """Replace the present without a step of its own: for a handle still being dragged."""
         self._forget_undone()
         before = self._steps[self._at - 1].page if self._at else None
-        cost = _cost(before, page) if before is not None else 0
+        cost = step_cost(before, page) if before is not None else 0
         self._used += cost - self._steps[self._at].cost
         self._steps[self._at] = Step(self._steps[self._at].label, page, cost)
 
@@ -203,7 +203,7 @@ class History:
             layers.append(replace(layer, tiles=base.with_tiles(opened)))
         step.page = replace(step.packed.page, layers=tuple(layers))
         step.packed = None
-        self._cost_is(step, _cost(next_page, step.page))
+        self._cost_is(step, step_cost(next_page, step.page))
 
     def _cost_is(self, step: Step, tiles: int) -> None:
         before, step.cost = step.cost, tiles + (step.picture.nbytes if step.picture is not None else 0)
@@ -224,8 +224,8 @@ def _around_change(before: Page | None, after: Page) -> Rect:
     return Rect(x, y, x + w, y + h)
 
 
-def _cost(before: Page, after: Page) -> int:
-    """Bytes of tiles that `after` does not share with `before`."""
+def step_cost(before: Page, after: Page) -> int:
+    """Bytes of tiles that `after` does not share with `before`. Where all tiles differ, finding it takes a while."""
     total = 0
     for layer in after.layers:
         old = before.layer(layer.uid)

@@ -16,6 +16,26 @@ from jotsk.core.ink import TILE
 from jotsk.core.page.tiles import Key, Pixels, Tiles, rgba
 
 LEAST_SCALE, LARGEST_SCALE = 0.005, 200.0
+SMALL_PX = 1600  # the longer side of what is shown while a picture is placed
+
+
+@dataclass(frozen=True, slots=True, eq=False)
+class Picture:
+    """A picture to be placed, and it in little: reducing a large one takes longer than a hand should wait."""
+
+    name: str
+    pixels: Pixels
+    small: Pixels
+
+    @classmethod
+    def of(cls, name: str, pixels: Pixels) -> Picture:
+        h, w = pixels.shape
+        k = SMALL_PX / max(h, w)
+        if k >= 1:
+            return cls(name, pixels, pixels)
+        size = max(1, round(w * k)), max(1, round(h * k))
+        small = cv2.resize(rgba(pixels), size, interpolation=cv2.INTER_AREA)
+        return cls(name, pixels, np.ascontiguousarray(small).view(np.uint32)[..., 0])
 
 
 @dataclass(frozen=True, slots=True, eq=False)

@@ -15,8 +15,7 @@ from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.guides.guidance import FREELY
 from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import InkLayer, Page
-from jotsk.core.page.placing import first_placement
-from jotsk.core.page.tiles import Pixels
+from jotsk.core.page.placing import Picture
 from jotsk.desk.board import overlays
 from jotsk.desk.board.chosen_lines import ChosenLines
 from jotsk.desk.board.drafting import Drafting
@@ -349,14 +348,11 @@ class Board(PointedView):
         self._preview = lines
         self.update()
 
-    def place_pictures(self, pictures: list[tuple[str, Pixels]]) -> None:
+    def place_pictures(self, pictures: list[Picture]) -> None:
         """Have pictures moved, scaled and turned before they settle; more may come to those that are there."""
-        before = self.placing.placements if self.placing is not None else []
-        bounds = self.document.page.bounds
-        more = [
-            first_placement(name, pixels, bounds, len(before) + k) for k, (name, pixels) in enumerate(pictures)
-        ]  # fmt: skip
-        self.placing = Placing([*before, *more])
+        self.placing = self.placing or Placing()
+        for picture in pictures:
+            self.placing.add(picture, self.document.page.bounds)
         self.setFocus()  # Enter settles them
         self.placing_changed.emit()
         self.update()

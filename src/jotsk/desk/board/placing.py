@@ -4,18 +4,16 @@ from __future__ import annotations
 
 import math
 
-import cv2
 import numpy as np
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
-from jotsk.core.geometry import View
+from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.view import soft_stopped
-from jotsk.core.page.placing import Placement
-from jotsk.core.page.tiles import rgba
+from jotsk.core.page.placing import Picture, Placement, first_placement
+from jotsk.core.page.tiles import Pixels
 from jotsk.desk.theme import current
 
-SHOWN_PX = 1600  # the longer side of what is drawn while a picture is placed
 HANDLE_PX, REACH_PX, STALK_PX = 6.0, 18.0, 36.0
 MOVE, SCALE, TURN = "move", "scale", "turn"
 
@@ -23,12 +21,18 @@ MOVE, SCALE, TURN = "move", "scale", "turn"
 class Placing:
     """The pictures on their way onto the page; the last one pressed is in the hand. Points are page px."""
 
-    def __init__(self, placements: list[Placement]) -> None:
-        self.placements = placements
-        self._images = [_shown(p) for p in placements]
-        self._at = len(placements) - 1
+    def __init__(self) -> None:
+        self.placements: list[Placement] = []
+        self._images: list[QImage] = []
+        self._at = -1
         self._drag: tuple[str, tuple[float, float], Placement] | None = None
         self._loose = 0.0
+
+    def add(self, picture: Picture, page: Rect) -> None:
+        """One more, which is taken in the hand."""
+        self.placements.append(first_placement(picture.name, picture.pixels, page, len(self.placements)))
+        self._images.append(_image(picture.small))
+        self._at = len(self.placements) - 1
 
     @property
     def in_hand(self) -> Placement:
@@ -98,11 +102,6 @@ class Placing:
                 painter.drawEllipse(corner, HANDLE_PX, HANDLE_PX)
 
 
-def _shown(placed: Placement) -> QImage:
-    pixels = rgba(placed.pixels)
-    h, w = pixels.shape[:2]
-    k = min(1.0, SHOWN_PX / max(h, w))
-    if k < 1:
-        pixels = cv2.resize(pixels, (max(1, round(w * k)), max(1, round(h * k))), interpolation=cv2.INTER_AREA)
-    kind = QImage.Format.Format_RGBA8888_Premultiplied
-    return QImage(pixels.data, pixels.shape[1], pixels.shape[0], pixels.strides[0], kind).copy()
+def _image(pixels: Pixels) -> QImage:
+    h, w = pixels.shape
+    return QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGBA8888_Premultiplied).copy()

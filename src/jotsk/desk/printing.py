@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import time
 from collections.abc import Callable
 
 from PySide6.QtCore import QRectF
@@ -12,7 +13,7 @@ from PySide6.QtWidgets import QDialog, QWidget
 from jotsk.core.page import Page, flattened
 from jotsk.desk.widgets.once import once
 
-BAND = 64  # rows
+BAND, REST_S = 64, 0.01  # rows, and between two bands
 
 
 def ask_printer(page: Page, title: str, parent: QWidget) -> QPrinter | None:
@@ -31,8 +32,8 @@ def print_page(page: Page, printer: QPrinter, report: Callable[[float], None] = 
     """The page at its true size in the middle of the paper, edges that no printer reaches included; smaller only if
     the paper is.
 
-    Band by band, each with a row of the next so that no seam shows: Qt holds the interpreter while it draws. What
-    `report` raises gives the print up.
+    Band by band, each with a row of the next so that no seam shows: Qt holds the interpreter while it draws, and the
+    interface gets its turns between. What `report` raises gives the print up.
     """
     printer.setFullPage(True)
     pixels = flattened(page)
@@ -51,6 +52,7 @@ def print_page(page: Page, printer: QPrinter, report: Callable[[float], None] = 
             painter.drawImage(
                 QRectF(left, top + y * k, width, rows * k), image, QRectF(0, y, page.width, rows)
             )  # fmt: skip
+            time.sleep(REST_S)
     except BaseException:
         printer.abort()
         raise

@@ -15,6 +15,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink.blend_kernel import ink_into, pixels_into
 from jotsk.core.page import (
     History,
+    Page,
     PaintLayer,
     Tiles,
     blank_page,
@@ -25,7 +26,7 @@ from jotsk.core.page import (
     stacking,
     tiles_from,
 )  # fmt: skip
-from jotsk.core.page.flat_tiles import FlatTiles, change_between
+from jotsk.core.page.flat_tiles import Change, FlatTiles, change_between
 from jotsk.core.page.former_tiles import Content, FormerTiles
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.modes import MODES
@@ -79,6 +80,20 @@ def test_kept_tiles_are_the_page_through_any_edits(blend, active):
             page = edits.with_stroke(page, stroke_along([(50 + 90 * k, 60), (500 - 80 * k, 400)], size=15))
         change = flat.set_page(page)
         assert change == change_between(before, page)
+
+
+def test_where_nearly_all_of_many_layers_changed_all_of_the_page_has(monkeypatch):
+    noise = np.random.default_rng(3).integers(1, 1 << 24, (6, *SIZE[::-1]), np.uint32) | np.uint32(0xFF000000)
+    layers = tuple(PaintLayer(k + 1, str(k), tiles_from(pixels)) for k, pixels in enumerate(noise))
+    before = Page(*SIZE, layers=layers, active_uid=1)
+    after = replace(before, layers=tuple(replace(x, tiles=tiles_from(pixels[::-1].copy())) for x, pixels in
+                                         zip(layers, noise, strict=True)))  # fmt: skip
+    flat = FlatTiles()
+    flat.set_page(before)
+    whole(flat, 0)
+    assert flat.set_page(after) == change_between(before, after) == Change(area=before.bounds)
+    assert np.array_equal(whole(flat, 0), rgba(flattened(after))[..., :3])
+    assert change_between(before, before.with_layer(after.layers[2])).cells, "of one layer, which tiles"
 
 
 @pytest.mark.parametrize(("opacity", "tint"), [(1.0, None), (0.5, None), (0.5, (0, 90, 200)), (1.0, (0, 90, 200))])

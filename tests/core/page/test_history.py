@@ -3,6 +3,7 @@ from __future__ import annotations
 import numpy as np
 
 from jotsk.core.page import History, Page, PaintLayer, flattened, tiles_from
+from jotsk.core.page import history as history_module
 from jotsk.core.page.history import STAY_OPEN
 
 TILE_BYTES = 128 * 128 * 4
@@ -55,6 +56,40 @@ def test_the_oldest_steps_go_when_even_packed_ones_are_too_many():
     first = 301 - len(history)
     assert flattened(history.go_to(0)).tobytes() == seen[first]
     assert flattened(history.go_to(len(history) - 1)).tobytes() == seen[300]
+
+
+def test_large_steps_are_packed_and_opened_beside_the_hand(monkeypatch):
+    monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
+    history, seen = long_history(60, 20 * TILE_BYTES)
+    page = history.page
+    for k in range(60, 200):
+        history_module._beside.submit(lambda: None).result()  # a hand is slower than this
+        page = page_with(k, page)
+        history.push(page, f"step {k}")
+        seen.append(flattened(page).tobytes())
+    first = len(seen) - len(history)
+    assert history.page_at(0) is None and history.bytes_used < 60 * TILE_BYTES
+    for k in (*range(len(history) - 2, 20, -1), len(history) - 1, 3, 40, 0):
+        assert flattened(history.go_to(k)).tobytes() == seen[first + k], k
+        assert history.bytes_used == sum(step.cost for step in history._steps)
+
+
+def test_what_was_packed_against_a_step_that_is_gone_is_not_taken(monkeypatch):
+    monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
+    history, seen = long_history(40, 20 * TILE_BYTES)  # packing has begun, and was not taken yet
+    begun = [k for k, step in enumerate(history._steps) if step.packing is not None]
+    assert begun
+    wanted = seen[len(seen) - len(history) + begun[0]]
+    history.go_to(begun[0])
+    page = history.page
+    for k in range(500, 540):
+        history_module._beside.submit(lambda: None).result()
+        page = page_with(k, page)
+        history.push(page, "another way")
+    first = next(k for k, step in enumerate(history._steps) if step.label == "another way")
+    for _ in range(len(history) - first):
+        history.undo()
+    assert flattened(history.page).tobytes() == wanted
 
 
 def test_what_is_counted_is_what_the_steps_hold():

@@ -28,6 +28,7 @@ from jotsk.core.page.tiles import Key, Stored, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_FORMER, MOST_EXPECTED, MOST_GONE = 512, 128, 4096
+MANY_TIMES = 3  # the page over, in tiles that changed: then all of it has
 WORTH_THREADS_S = 0.002  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
 WHOLE = Rect(0, 0, TILE, TILE)
@@ -115,7 +116,8 @@ class FlatTiles:
         if before is None or not _is_alike(before, page):
             self.forget()
             return Change(area=page.bounds)
-        change, beside = change_between(before, page), set[Key]()
+        changed = dict[int, set[Key]]()
+        change = _change_between(before, page, changed)
         pairs = [(old, new) for old, new in zip(before.layers, page.layers, strict=True) if old is not new]
         if any(_manner(old) != _manner(new) for old, new in pairs):
             self._leaving.clear()
@@ -126,10 +128,8 @@ class FlatTiles:
         elif before.active_uid != page.active_uid:
             self._sandwiches.clear()
         else:
-            for old, new in pairs:
-                if new.uid != page.active_uid:
-                    beside |= new.tiles.changed_since(old.tiles)
-        self._sandwiches.drop(beside)
+            changed.pop(page.active_uid, None)
+            self._sandwiches.drop(set().union(*changed.values()))
         self._put_away(change.cells)
         return change
 
@@ -385,20 +385,27 @@ def _manner(layer: Layer) -> object:
 
 def change_between(before: Page, after: Page) -> Change:
     """Where two values of a page look different; found by identity, no pixel is read."""
+    return _change_between(before, after, {})
+
+
+def _change_between(before: Page, after: Page, changed: dict[int, set[Key]]) -> Change:
+    """As `change_between`; the keys of tiles are added to `changed` by layer, as long as there is no `area`."""
     if before is after:
         return NO_CHANGE
     if not _is_alike(before, after):
         return Change(area=after.bounds)
-    cells: set[Key] = set()
-    area = EMPTY
+    area, found, most = EMPTY, 0, MANY_TIMES * after.width * after.height / TILE**2
     for old, new in zip(before.layers, after.layers, strict=True):
         if old is new:
             continue
         if _manner(old) != _manner(new):
             area |= _reach(after, old, new)
         elif old.tiles is not new.tiles:
-            cells |= new.tiles.changed_since(old.tiles)
-    return Change(frozenset(cells), area & after.bounds)
+            changed[new.uid] = new.tiles.changed_since(old.tiles)
+            found += len(changed[new.uid])
+            if found > most:  # to find the rest would take longer than to flatten what is seen
+                return Change(area=after.bounds)
+    return Change(frozenset[Key]().union(*changed.values()), area & after.bounds)
 
 
 def _reach(page: Page, old: Layer, new: Layer) -> Rect:

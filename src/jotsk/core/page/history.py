@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 import zlib
+from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
+from jotsk.core.ink import TILE
 from jotsk.core.page.flat_tiles import change_between
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.miniature import miniature
@@ -19,6 +21,10 @@ MOST_BYTES = 768 << 20
 STAY_OPEN = 24  # steps on either side of the present that are never packed
 PICTURE_PX = 64
 AT_A_TIME = 2  # steps packed with each new one: a few ms at most
+LARGE_BYTES = 4 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
+
+TILE_BYTES = TILE * TILE * 4
+_beside = ThreadPoolExecutor(1, thread_name_prefix="history")
 
 
 @dataclass(slots=True)
@@ -30,16 +36,23 @@ class Step:
     cost: int = 0
     packed: _Packed | None = None
     picture: NDArray[np.uint8] | None = None  # (H, W, 3) RGB, if one was taken
+    packing: _Packing | None = None
+    opening: Future[tuple[Page, int]] | None = None
 
 
 @dataclass(frozen=True, slots=True)
 class _Packed:
     page: Page  # every layer without the tiles it does not share
     tiles: dict[int, dict[Key, bytes | None]]  # by uid: what the next page's tiles are to be changed to
+    cost: int
+    size_open: int  # of the tiles as they were
 
-    @property
-    def cost(self) -> int:
-        return sum(len(data) for changes in self.tiles.values() for data in changes.values() if data)
+
+@dataclass(frozen=True, slots=True)
+class _Packing:
+    page: Page
+    next_page: Page
+    done: Future[_Packed]
 
 
 class History:
@@ -144,7 +157,18 @@ class History:
         elif index and self._steps[index - 1].page is None:
             self._unpack(index - 1)
         self._at = index
+        self._open_ahead()
         return self.page
+
+    def _open_ahead(self) -> None:
+        """Begin to open a large step that a few undos more would bring."""
+        k = self._first_open() - 1
+        if k < max(0, self._at - STAY_OPEN // 2):
+            return
+        step, next_page = self._steps[k], self._steps[k + 1].page
+        if step.packed is not None and step.packed.size_open > LARGE_BYTES and step.opening is None:
+            assert next_page is not None
+            step.opening = _beside.submit(_opened, step.packed, next_page)
 
     def _first_open(self) -> int:
         """The packed ones come first; found from where that was the last time."""
@@ -157,53 +181,47 @@ class History:
         return k
 
     def _make_room(self) -> None:
-        first = self._first_open()
-        for k in range(first, min(first + AT_A_TIME, self._at - STAY_OPEN)):
+        first, waits = self._first_open(), False
+        for k in range(first, min(first + 2 * AT_A_TIME, self._at - STAY_OPEN)):
             if self._used <= self._most:
                 return
-            self._pack(k)
+            waits |= k >= first + AT_A_TIME
+            waits |= not self._pack(k, begins_only=waits)
+        if self._first_open() < self._at - STAY_OPEN:
+            return  # packing what is left makes room; nothing need be given up yet
         while self._used > self._most and self._steps[0].packed is not None:
             self._used -= self._steps[0].cost
             del self._steps[0]
             self._at -= 1
 
-    def _pack(self, k: int) -> None:
-        """Compress step k against the step after it."""
+    def _pack(self, k: int, *, begins_only: bool = False) -> bool:
+        """Compress step k against the step after it; False: that is going on, or waits for the step before it."""
         step, next_page = self._steps[k], self._steps[k + 1].page
         assert step.page is not None and next_page is not None
-        changes: dict[int, dict[Key, bytes | None]] = {}
-        layers: list[Layer] = []
-        for layer in step.page.layers:
-            later = next_page.layer(layer.uid)
-            if later is layer:
-                layers.append(layer)
-                continue
-            base = later.tiles if later is not None else Tiles()
-            changes[layer.uid] = {
-                key: _packed_tile(layer.tiles.stored(*key)) for key in layer.tiles.changed_since(base)
-            }
-            layers.append(replace(layer, tiles=Tiles()))
-        step.packed = _Packed(replace(step.page, layers=tuple(layers)), changes)
-        step.page = None
-        self._cost_is(step, step.packed.cost)
+        if max(step.cost, self._steps[k + 1].cost) <= LARGE_BYTES:
+            if begins_only:
+                return False
+            packed = _packed(step.page, next_page)
+        else:
+            under_way = step.packing
+            if under_way is None or under_way.page is not step.page or under_way.next_page is not next_page:
+                done = _beside.submit(_packed, step.page, next_page)
+                under_way = step.packing = _Packing(step.page, next_page, done)
+            if begins_only or not under_way.done.done():
+                return False
+            packed, step.packing = under_way.done.result(), None
+        step.packed, step.page = packed, None
+        self._cost_is(step, packed.cost)
+        return True
 
     def _unpack(self, k: int) -> None:
         step, next_page = self._steps[k], self._steps[k + 1].page
         if step.packed is None:
             return
         assert next_page is not None
-        layers: list[Layer] = []
-        for layer in step.packed.page.layers:
-            if layer.uid not in step.packed.tiles:
-                layers.append(layer)
-                continue
-            later = next_page.layer(layer.uid)
-            base = later.tiles if later is not None else Tiles()
-            opened = {key: _opened_tile(data) for key, data in step.packed.tiles[layer.uid].items()}
-            layers.append(replace(layer, tiles=base.with_tiles(opened)))
-        step.page = replace(step.packed.page, layers=tuple(layers))
-        step.packed = None
-        self._cost_is(step, step_cost(next_page, step.page))
+        page, cost = step.opening.result() if step.opening is not None else _opened(step.packed, next_page)
+        step.page, step.packed, step.opening = page, None, None
+        self._cost_is(step, cost)
 
     def _cost_is(self, step: Step, tiles: int) -> None:
         before, step.cost = step.cost, tiles + (step.picture.nbytes if step.picture is not None else 0)
@@ -232,6 +250,36 @@ def step_cost(before: Page, after: Page) -> int:
         if old is not layer:
             total += unshared_bytes(layer.tiles, old.tiles if old is not None else None)
     return total
+
+
+def _packed(page: Page, next_page: Page) -> _Packed:
+    changes: dict[int, dict[Key, bytes | None]] = {}
+    layers: list[Layer] = []
+    for layer in page.layers:
+        later = next_page.layer(layer.uid)
+        if later is layer:
+            layers.append(layer)
+            continue
+        base = later.tiles if later is not None else Tiles()
+        changes[layer.uid] = {key: _packed_tile(layer.tiles.stored(*key)) for key in layer.tiles.changed_since(base)}
+        layers.append(replace(layer, tiles=Tiles()))
+    packed = [data for tiles in changes.values() for data in tiles.values() if data]
+    return _Packed(replace(page, layers=tuple(layers)), changes, sum(map(len, packed)), len(packed) * TILE_BYTES)
+
+
+def _opened(packed: _Packed, next_page: Page) -> tuple[Page, int]:
+    """The page as it was, and what it costs."""
+    layers: list[Layer] = []
+    for layer in packed.page.layers:
+        if layer.uid not in packed.tiles:
+            layers.append(layer)
+            continue
+        later = next_page.layer(layer.uid)
+        base = later.tiles if later is not None else Tiles()
+        opened = {key: _opened_tile(data) for key, data in packed.tiles[layer.uid].items()}
+        layers.append(replace(layer, tiles=base.with_tiles(opened)))
+    page = replace(packed.page, layers=tuple(layers))
+    return page, step_cost(next_page, page)
 
 
 def _packed_tile(tile: Stored | None) -> bytes | None:

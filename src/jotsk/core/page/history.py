@@ -153,22 +153,31 @@ class History:
         lowest = max(0, index - STAY_OPEN // 2)
         if self._steps[index].page is None:
             for k in range(self._first_open() - 1, lowest - 1, -1):
+                if k < index and self._is_large(k):
+                    break
                 self._unpack(k)
-        elif index and self._steps[index - 1].page is None:
-            self._unpack(index - 1)
         self._at = index
         self._open_ahead()
         return self.page
 
     def _open_ahead(self) -> None:
-        """Begin to open a large step that a few undos more would bring."""
+        """Open the step before; begin with a large one as soon as a few undos would bring it."""
         k = self._first_open() - 1
         if k < max(0, self._at - STAY_OPEN // 2):
             return
         step, next_page = self._steps[k], self._steps[k + 1].page
-        if step.packed is not None and step.packed.size_open > LARGE_BYTES and step.opening is None:
-            assert next_page is not None
+        assert step.packed is not None and next_page is not None
+        if not self._is_large(k):
+            if k == self._at - 1:
+                self._unpack(k)
+        elif step.opening is None:
             step.opening = _beside.submit(_opened, step.packed, next_page)
+        elif step.opening.done():
+            self._unpack(k)
+
+    def _is_large(self, k: int) -> bool:
+        packed = self._steps[k].packed
+        return packed is not None and packed.size_open > LARGE_BYTES
 
     def _first_open(self) -> int:
         """The packed ones come first; found from where that was the last time."""

@@ -94,8 +94,9 @@ class Document(QObject):
 
     def take(self, page: Page, *, path: Path | None, title: str, saved: bool, origin: Origin | None = None) -> None:
         """Work on another page from now on, with a history of its own; `origin` is the file it was read from."""
-        before = self.page
+        before, old = self.page, self._history
         self._history = History(page)
+        old.leave()
         self._saved = page if saved else None
         self.path, self.title, self.origin = path, title, origin
         self._follow_last(None, 0)

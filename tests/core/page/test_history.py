@@ -1,5 +1,7 @@
 from __future__ import annotations
 
+import weakref
+
 import numpy as np
 
 from jotsk.core.page import History, Page, PaintLayer, flattened, tiles_from
@@ -90,6 +92,15 @@ def test_what_was_packed_against_a_step_that_is_gone_is_not_taken(monkeypatch):
     for _ in range(len(history) - first):
         history.undo()
     assert flattened(history.page).tobytes() == wanted
+
+
+def test_what_a_history_held_is_given_back(monkeypatch):
+    history, _ = long_history(40, 20 * TILE_BYTES)
+    tiles = [weakref.ref(tile) for tile in history.page.layers[0].tiles.row(0).values()]
+    assert tiles and all(tile() is not None for tile in tiles)
+    history.leave()
+    history_module._beside.submit(lambda: None).result()
+    assert not len(history) and not any(tile() is not None for tile in tiles)
 
 
 def test_what_is_counted_is_what_the_steps_hold():

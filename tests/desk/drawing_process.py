@@ -35,6 +35,7 @@ PICTURE_EVERY = 8  # edits
 PICTURE = np.random.default_rng(3).integers(1 << 24, 1 << 32, (260, 400), np.uint32) | np.uint32(0xFF000000)
 SLOWEST_KILL_S = 0.8
 SLOW_FLUSH_S = 0.3
+STROKE_S = 0.02  # no stroke is drawn in less
 
 
 def document() -> Document:
@@ -65,6 +66,7 @@ def draw(shelf: Shelf, done: int, *, slow_disk: bool) -> None:
     guard = Guard(drawn, shelf)
     for number in range(len(STROKES)):
         guard.before_stroke()
+        time.sleep(STROKE_S)
         edit(drawn, number)
         app.processEvents()
         os.write(done, b".")

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import threading
-import time
 from dataclasses import replace
 
 import numpy as np
@@ -144,14 +143,11 @@ def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot
     assert "locked" in window.board.notice and np.array_equal(shown(window), before)
 
 
-def test_a_long_stroke_does_not_hold_the_interface(window, pen, monkeypatch, qtbot):
-    """However long it takes: here half a second."""
-    change = edits.with_stroke
-    monkeypatch.setattr(edits, "with_stroke", lambda *args: (time.sleep(0.5), change(*args))[1])
-    monkeypatch.setattr(drying, "MANY_SAMPLES", 1)
+def test_a_long_stroke_does_not_hold_the_interface(window, pen, held, qtbot):
+    """However long it takes: the pen hovers and the view moves meanwhile."""
     pen.draw(across(window))
-    ticks, board = 0, window.board
-    while window.document.is_drying:
+    board = window.board
+    for ticks in range(24):
         qtbot.wait(5)
         [
             lambda: board.zoom_by(1.01),
@@ -159,9 +155,11 @@ def test_a_long_stroke_does_not_hold_the_interface(window, pen, monkeypatch, qtb
             lambda: board.flip(),
             lambda: board._pan(QPointF(3, 4)),
         ][ticks % 4]()
-        board._move(QPointF(200 + 3 * ticks, 300), 0.0, 0.0)  # the pen hovers
-        ticks += 1
-    assert ticks > 20 and len(window.document.page.active.marks) == 1
+        board._move(QPointF(200 + 3 * ticks, 300), 0.0, 0.0)
+        assert window.document.is_drying
+    held.set()
+    qtbot.waitUntil(lambda: not window.document.is_drying)
+    assert len(window.document.page.active.marks) == 1
 
 
 @pytest.mark.parametrize("way", WAYS)

@@ -17,7 +17,7 @@ from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page, read_thumbnail
 from jotsk.core.files.store import PageStore
 from jotsk.core.warm import stamp
-from jotsk.desk import places
+from jotsk.desk import keeping, places
 from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
 from jotsk.desk.jobs import Job
@@ -226,7 +226,7 @@ def choosing(monkeypatch, row: int) -> list:
     return seen
 
 
-def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, monkeypatch, tmp_path, settle):
+def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, monkeypatch, tmp_path, settle, qtbot):
     seen = choosing(monkeypatch, 0)
     window.actions_by_id["page.recent"].trigger()
     assert seen == [[]] and not window.filing.is_busy
@@ -242,15 +242,23 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
     window.pages.take_up_kept("none of that name")
     settle(window)
     assert "no longer there" in window.status.text
+    goes_on = threading.Event()
+    monkeypatch.setattr(
+        keeping, "miniature_png", lambda *args, take=keeping.miniature_png: (goes_on.wait(20), take(*args))[1]
+    )
     window.open(tmp_path / "harbour.ora")
     settle(window)
     assert len(window.document.page.active.marks) == 1
     window.actions_by_id["page.recent"].trigger()
+    assert len(seen) == 1 and "on the shelf" in window.status.text
+    goes_on.set()
+    qtbot.waitUntil(lambda: len(seen) == 2)
     settle(window)
     assert [text.split("\n")[0] for text in seen[-1]] == ["sketchy", "harbour"] and "not saved" in seen[-1][0]
     assert window.document.title == "sketchy" and "as you left it" in window.status.text
-    choosing(monkeypatch, 0)
+    seen = choosing(monkeypatch, 0)
     window.actions_by_id["page.recent"].trigger()
+    qtbot.waitUntil(lambda: len(seen) == 1)
     settle(window)
     assert window.document.path == tmp_path / "harbour.ora"
     assert read_thumbnail(tmp_path / "harbour.ora").startswith(b"\x89PNG")

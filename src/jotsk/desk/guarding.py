@@ -46,15 +46,22 @@ class Guard(QObject):
     def slot(self) -> str | None:
         return self._journal.slot if self._journal else None
 
+    @property
+    def is_leaving(self) -> bool:
+        """Whether a page before this one is still being put on the shelf."""
+        return not all(journal.wait_for_end(0) for journal in self._left)
+
     def take_up(self, slot: str, known: Known | None = None) -> None:
         """The next page that is taken comes from this slot, and goes on there; `known` of its parts are in it."""
         self._next = slot, known
 
     def before_stroke(self) -> None:
         """A stroke begins: what was done before it is on disk, unless the disk is slow."""
+        if self._journal is None:
+            self._begin()  # it is ready when the first stroke ends
+            return
         self._write()
-        if self._journal is not None:
-            self._journal.flush(BEFORE_STROKE_S)
+        self._journal.flush(BEFORE_STROKE_S)
 
     def keep(self) -> str | None:
         """Wait until unsaved work is on disk; return why it is not, or None."""
@@ -99,7 +106,7 @@ class Guard(QObject):
         return Kept(document.page, document.path, document.title, document.is_unsaved)
 
     def _begin(self) -> None:
-        """A slow change begins: it will want a journal."""
+        """A change begins that will want a journal."""
         self._pending = self._pending or self._kept()
         self._write()
 

@@ -7,12 +7,13 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 import numpy as np
-from PySide6.QtCore import QMimeData, QObject
+from numpy.typing import NDArray
+from PySide6.QtCore import QMimeData, QObject, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
 from jotsk.core.files.opening import PAGE_SUFFIX
-from jotsk.core.files.premultiply_kernel import premultiplied
+from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
 from jotsk.core.page import prepared
 from jotsk.core.page.placing import Picture
 from jotsk.core.page.tiles import Pixels
@@ -32,7 +33,7 @@ if TYPE_CHECKING:
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
 OPENABLE = f"Pages and pictures (*.ora {PICTURES});;All files (*)"
 MOST_RECENT = 16
-BAND = 256  # rows
+LEFT_MS = 30
 
 
 class PageCommands(QObject):
@@ -48,6 +49,8 @@ class PageCommands(QObject):
         self.milestones = Milestones(document, shelf.folder, self)
         self.milestones.minutes = settings.get("milestones/minutes", MINUTES)
         self.milestones.trouble.connect(tell)
+        self._left = QTimer(self, singleShot=True, interval=LEFT_MS)
+        self._left.timeout.connect(self.ask_recent)
         document.opened.connect(self._note_recent)
         document.saved.connect(self._note_recent)
 
@@ -83,6 +86,10 @@ class PageCommands(QObject):
         """Choose among the pages opened lately, and those that were left with unsaved work."""
         from jotsk.desk.dialogs import RecentSheet
 
+        if self.guard.is_leaving:
+            self._tell("The page before this one is being put on the shelf.")
+            self._left.start()
+            return
         with once(RecentSheet(self.shelf.notes(), self.recent(), self.board)) as sheet:
             if not sheet.exec():
                 return
@@ -299,10 +306,10 @@ class PageCommands(QObject):
 def _pixels(image: QImage, report: Callable[[float], None]) -> Pixels:
     """Band by band: Qt holds the interpreter while it converts."""
     width, height = image.width(), image.height()
-    pixels = np.empty((height, width), np.uint32)
-    for y in range(0, height, BAND):
-        report(y / height)
-        band = image.copy(0, y, width, min(BAND, height - y)).convertToFormat(QImage.Format.Format_RGBA8888)
-        channels = np.frombuffer(band.constBits(), np.uint8).reshape(band.height(), width, 4)
-        pixels[y : y + BAND] = premultiplied(channels.copy())
-    return pixels
+
+    def rows(start: int, stop: int) -> NDArray[np.uint8]:
+        report(start / height)
+        band = image.copy(0, start, width, stop - start).convertToFormat(QImage.Format.Format_RGBA8888)
+        return np.frombuffer(band.constBits(), np.uint8).reshape(stop - start, width, 4).copy()
+
+    return premultiplied_by_bands(width, height, rows)

@@ -1,14 +1,14 @@
 from __future__ import annotations
 
+import time
 import weakref
 
 import numpy as np
 
-from jotsk.core.page import History, Page, PaintLayer, flattened, tiles_from
+from jotsk.core.page import History, Page, PaintLayer, flattened, letting_go, tiles_from
 from jotsk.core.page import history as history_module
 from jotsk.core.page.history import STAY_OPEN
-
-TILE_BYTES = 128 * 128 * 4
+from jotsk.core.page.tiles import TILE_BYTES
 
 
 def page_with(seed: int, before: Page) -> Page:
@@ -98,8 +98,11 @@ def test_what_a_history_held_is_given_back(monkeypatch):
     history, _ = long_history(40, 20 * TILE_BYTES)
     tiles = [weakref.ref(tile) for tile in history.page.layers[0].tiles.row(0).values()]
     assert tiles and all(tile() is not None for tile in tiles)
+    monkeypatch.setattr(letting_go, "AFTER_S", 0.01)
     history.leave()
-    history_module._beside.submit(lambda: None).result()
+    until = time.monotonic() + 20
+    while any(tile() is not None for tile in tiles) and time.monotonic() < until:
+        time.sleep(0.01)
     assert not len(history) and not any(tile() is not None for tile in tiles)
 
 

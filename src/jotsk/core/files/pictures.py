@@ -14,12 +14,11 @@ from numpy.typing import NDArray
 from PIL import Image, ImageOps, UnidentifiedImageError
 
 from jotsk.core.errors import DamagedFile, JotskError
-from jotsk.core.files.premultiply_kernel import premultiplied, straight
+from jotsk.core.files.premultiply_kernel import premultiplied, premultiplied_by_bands, straight
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.page.page import check_size
 from jotsk.core.page.tiles import Pixels
 
-BAND = 512  # rows
 ORIENTATION = 0x0112  # TIFF 6.0, tag 274
 _ONE_AT_A_TIME = threading.Lock()
 PICTURE_SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".bmp")
@@ -91,10 +90,9 @@ def _by_opencv(data: bytes, picture: Image.Image) -> Pixels | None:
         return None
     if channels.dtype != np.uint8:
         return None
-    pixels = np.empty(channels.shape[:2], np.uint32)
-    for y in range(0, len(pixels), BAND):
-        pixels[y : y + BAND] = premultiplied(cv2.cvtColor(channels[y : y + BAND], order))
-    return pixels
+    return premultiplied_by_bands(
+        picture.width, picture.height, lambda start, stop: cv2.cvtColor(channels[start:stop], order)
+    )
 
 
 def _opened(stream: IO[bytes]) -> Image.Image:
@@ -124,11 +122,10 @@ def _premultiplied_rgba(picture: Image.Image) -> Pixels:
     """Band by band: Pillow makes several copies of all that is asked of it at once."""
     if picture.mode not in ("RGBA", "RGB"):
         return premultiplied(_straight_rgba(picture))
-    pixels = np.empty((picture.height, picture.width), np.uint32)
-    for y in range(0, picture.height, BAND):
-        band = picture.crop((0, y, picture.width, min(picture.height, y + BAND)))
-        pixels[y : y + BAND] = premultiplied(_straight_rgba(band))
-    return pixels
+    return premultiplied_by_bands(
+        picture.width, picture.height,
+        lambda start, stop: _straight_rgba(picture.crop((0, start, picture.width, stop))),
+    )  # fmt: skip
 
 
 def _straight_rgba(picture: Image.Image) -> NDArray[np.uint8]:

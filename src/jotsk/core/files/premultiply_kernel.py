@@ -6,9 +6,23 @@ by at most 1/2, so s a / 255 differs from p by at most a / 510, which is less th
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 from numba import njit
 from numpy.typing import NDArray
+
+BAND = 256  # rows
+
+
+def premultiplied_by_bands(
+    width: int, height: int, straight_rows: Callable[[int, int], NDArray[np.uint8]]
+) -> NDArray[np.uint32]:
+    """As `premultiplied`, of rows that `straight_rows(start, stop)` makes, so that never all of them are held."""
+    pixels = np.empty((height, width), np.uint32)
+    for y in range(0, height, BAND):
+        pixels[y : y + BAND] = premultiplied(straight_rows(y, min(height, y + BAND)))
+    return pixels
 
 
 @njit(cache=True, nogil=True)

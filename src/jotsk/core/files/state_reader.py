@@ -11,12 +11,10 @@ from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import KINDS, layer_values, page_values, whole
 from jotsk.core.files.records import opened_strokes, pen_from
 from jotsk.core.files.whereabouts import Known, LayerParts, Where
-from jotsk.core.ink import TILE, Pen, Stroke
+from jotsk.core.ink import Pen, Stroke
 from jotsk.core.page import Layer, Marks, Page, Tiles, check_size
 from jotsk.core.page.stack import arranged
-from jotsk.core.page.tiles import Stored, tile_from
-
-TILE_BYTES = TILE * TILE * 4
+from jotsk.core.page.tiles import TILE_BYTES, Stored, tile_from
 
 
 class Opened:

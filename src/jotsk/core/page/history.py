@@ -2,9 +2,7 @@
 
 from __future__ import annotations
 
-import time
 import zlib
-from collections.abc import Iterable
 from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
 
@@ -12,21 +10,19 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.ink import TILE
 from jotsk.core.page.flat_tiles import change_between
-from jotsk.core.page.layers import InkLayer, Layer
+from jotsk.core.page.layers import Layer
+from jotsk.core.page.letting_go import let_go
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from, unshared_bytes
+from jotsk.core.page.tiles import TILE_BYTES, Key, Stored, Tiles, tile_bytes, tile_from, unshared_bytes
 
 MOST_BYTES = 768 << 20
 STAY_OPEN = 24  # steps on either side of the present that are never packed
 PICTURE_PX = 64
 AT_A_TIME = 2  # steps packed with each new one: a few ms at most
-GIVEN_BACK_AFTER_S, GIVEN_BACK_AT_A_TIME = 0.4, 20  # tiles or strokes
 LARGE_BYTES = 4 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
 
-TILE_BYTES = TILE * TILE * 4
 _beside = ThreadPoolExecutor(1, thread_name_prefix="history")
 
 
@@ -77,7 +73,7 @@ class History:
 
     def leave(self) -> None:
         """Give the memory back that nobody else needs, beside the hand. The history is empty from now on."""
-        _beside.submit(_give_back, self._steps)
+        let_go([step.page for step in self._steps if step.page is not None])
         self._steps = []
 
     @property
@@ -227,7 +223,7 @@ class History:
             if begins_only or not under_way.done.done():
                 return False
             packed, step.packing = under_way.done.result(), None
-            _beside.submit(_give_back, [Step("", step.page)])
+            let_go([step.page])
         step.packed, step.page = packed, None
         self._cost_is(step, packed.cost)
         return True
@@ -268,36 +264,6 @@ def step_cost(before: Page, after: Page) -> int:
         if old is not layer:
             total += unshared_bytes(layer.tiles, old.tiles if old is not None else None)
     return total
-
-
-def _give_back(steps: list[Step]) -> None:
-    """Let go of steps a few tiles at a time: all at once the interpreter would be held for a fifth of a second. What
-    comes instead of them is looked at first."""
-    time.sleep(GIVEN_BACK_AFTER_S)
-    held: list[object] = []
-    seen: set[int] = set()
-
-    def hold(part: object, inside: Iterable[object]) -> None:
-        if id(part) not in seen:
-            seen.add(id(part))
-            held.append(part)
-            held.extend(inside)
-
-    for step in steps:
-        for layer in step.page.layers if step.page is not None else ():
-            tiles: Tiles | None = layer.tiles
-            while tiles is not None and id(tiles) not in seen:
-                hold(tiles, ())
-                for row in tiles.rows:
-                    hold(tiles.row(row), tiles.row(row).values())
-                tiles = tiles._half
-            if isinstance(layer, InkLayer):
-                for chunk in layer.marks.chunks:
-                    hold(chunk, chunk)
-    while steps:
-        steps.pop()
-    while held:
-        del held[-GIVEN_BACK_AT_A_TIME:]
 
 
 def _packed(page: Page, next_page: Page) -> _Packed:

@@ -54,6 +54,8 @@ class InkTile:
 
 Stored = Pixels | InkTile
 
+TILE_BYTES = TILE * TILE * 4  # of pixels, open
+
 CLEAR: Pixels = np.zeros((TILE, TILE), np.uint32)
 CLEAR.setflags(write=False)
 MOST_HALVINGS = 7  # of a page that is looked at
@@ -107,6 +109,14 @@ class Tiles:
     def nbytes(self) -> int:
         """Of the full size alone."""
         return sum(tile.nbytes for row in self._rows.values() for tile in row.values())
+
+    @property
+    def halvings(self) -> Iterator[Tiles]:
+        """These tiles and, while they were made, their halvings."""
+        tiles: Tiles | None = self
+        while tiles is not None:
+            yield tiles
+            tiles = tiles._half
 
     def __len__(self) -> int:
         return sum(len(row) for row in self._rows.values())

@@ -1,0 +1,64 @@
+"""Memory is given back a little at a time: all of a large page at once would hold the interpreter for a fifth of a
+second, and the hand with it."""
+
+from __future__ import annotations
+
+import threading
+import time
+from collections.abc import Iterable
+
+from jotsk.core.page.layers import InkLayer
+from jotsk.core.page.page import Page
+
+AFTER_S = 0.4  # what comes instead of them is looked at first
+AT_A_TIME = 20  # tiles or strokes
+REST_S = 1e-4
+
+_left: list[Page] = []
+_lock = threading.Lock()
+
+
+def let_go(pages: Iterable[Page]) -> None:
+    """Give the memory of pages back that nobody else holds, soon, beside the hand."""
+    with _lock:
+        is_asked = bool(_left)
+        _left.extend(pages)
+        if is_asked or not _left:
+            return
+    timer = threading.Timer(AFTER_S, _give_back)
+    timer.daemon = True  # a process that ends gives everything back
+    timer.start()
+
+
+def _give_back() -> None:
+    with _lock:
+        pages = _left[:]
+        _left.clear()
+    parts = _parts_of(pages)
+    del pages
+    while parts:
+        del parts[-AT_A_TIME:]
+        time.sleep(REST_S)
+
+
+def _parts_of(pages: list[Page]) -> list[object]:
+    """All that pages are made of, the smallest parts last."""
+    parts: list[object] = []
+    seen: set[int] = set()
+
+    def hold(part: object, inside: Iterable[object]) -> None:
+        if id(part) not in seen:
+            seen.add(id(part))
+            parts.append(part)
+            parts.extend(inside)
+
+    for page in pages:
+        for layer in page.layers:
+            for tiles in layer.tiles.halvings:
+                hold(tiles, ())
+                for row in tiles.rows:
+                    hold(tiles.row(row), tiles.row(row).values())
+            if isinstance(layer, InkLayer):
+                for chunk in layer.marks.chunks:
+                    hold(chunk, chunk)
+    return parts

@@ -19,7 +19,7 @@ from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
 from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, blank_page, edits, prepared, resizing, stacking
-from jotsk.core.page.history import step_cost
+from jotsk.core.page.history import Step, step_cost
 from jotsk.core.page.placing import Placement
 from jotsk.core.page.stack import inside
 from jotsk.desk.drying import Dryer, Drying, takes_long
@@ -47,7 +47,7 @@ class Document(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._history = History(blank_page(2480, 3508))
-        self._saved: Page | None = self._history.page
+        self._saved: Step | None = self._history.step
         self.path: Path | None = None
         self.origin: Origin | None = None
         self.title = "New page"
@@ -75,7 +75,8 @@ class Document(QObject):
 
     @property
     def is_unsaved(self) -> bool:
-        return self.page is not self._saved
+        self.finish_drying()
+        return self._history.step is not self._saved
 
     @property
     def last_stroke(self) -> Stroke | None:
@@ -97,7 +98,7 @@ class Document(QObject):
         before, old = self.page, self._history
         self._history = History(page)
         old.leave()
-        self._saved = page if saved else None
+        self._saved = self._history.step if saved else None
         self.path, self.title, self.origin = path, title, origin
         self._follow_last(None, 0)
         self.taken.emit()
@@ -107,7 +108,7 @@ class Document(QObject):
 
     def was_saved(self, page: Page, path: Path) -> None:
         """`page`, which may be older than the present one, is now in `path`."""
-        self._saved, self.origin = page, None
+        self._saved, self.origin = self._history.step_of(page), None
         self.path, self.title = path, path.stem
         self.saved.emit()
         self.state_changed.emit()
@@ -184,16 +185,12 @@ class Document(QObject):
         drying.ends(self.edit(drying.label, lambda _: drying.after.result(), finished=drying.is_finished))
 
     def undo(self) -> None:
-        before = self.page
-        self._dragged = ""
-        if self._history.undo() is not before:
-            self._announce(before)
+        self.finish_drying()
+        self.go_to_step(self._history.at - 1)
 
     def redo(self) -> None:
-        before = self.page
-        self._dragged = ""
-        if self._history.redo() is not before:
-            self._announce(before)
+        self.finish_drying()
+        self.go_to_step(self._history.at + 1)
 
     @property
     def step_count(self) -> int:
@@ -219,11 +216,18 @@ class Document(QObject):
         return self._history.picture_of(index)
 
     def go_to_step(self, index: int) -> None:
-        """Undo or redo as many steps as it takes."""
-        before = self.page
-        self._dragged = ""
-        if self._history.go_to(index) is not before:
-            self._announce(before)
+        """Undo or redo as many steps as it takes, with progress if much of it is packed."""
+        before, opening = self.page, self._history.opening(index)
+
+        def go(_: object) -> None:
+            self._dragged = ""
+            if self.page is before and self._history.go_to(index) is not before:
+                self._announce(before)
+
+        if opening is None:
+            go(None)
+        else:
+            self.slow.emit("Going back", lambda _: opening(), go)
 
     def resteady(self, strength: float, *, finished: bool = True) -> None:
         """Steady the last stroke anew."""
@@ -338,10 +342,7 @@ class Document(QObject):
     def _activate(self, uid: int) -> None:
         before = self.page
         if uid != before.active_uid and before.layer(uid) is not None:
-            was_saved = not self.is_unsaved
             self._history.choose(uid)
-            if was_saved:
-                self._saved = self.page
             self._announce(before)
 
     def add_layer(self) -> None:

@@ -2,71 +2,72 @@
 
 from __future__ import annotations
 
-import zlib
+from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
+from itertools import pairwise
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.page.flat_tiles import change_between
-from jotsk.core.page.layers import Layer
+from jotsk.core.page.flat_tiles import change_between as changed_area
 from jotsk.core.page.letting_go import let_go
 from jotsk.core.page.miniature import miniature
+from jotsk.core.page.packing import AFTER, BEFORE, Change, Frame, change_between, page_from
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles import TILE_BYTES, Key, Stored, Tiles, tile_bytes, tile_from, unshared_bytes
+from jotsk.core.page.tiles import unshared_bytes
 
 MOST_BYTES = 768 << 20
-STAY_OPEN = 24  # steps on either side of the present that are never packed
+STAY_OPEN = 24  # steps on either side of the present that are not packed, unless they are large
 PICTURE_PX = 64
-AT_A_TIME = 2  # steps packed with each new one: a few ms at most
-LARGE_BYTES = 4 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
+AT_A_TIME = 3  # steps packed with each new one: a few ms at most
+LARGE_BYTES = 1 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
 
 _beside = ThreadPoolExecutor(1, thread_name_prefix="history")
 
 
 @dataclass(slots=True)
 class Step:
-    """A page and what made it so. While `page` is None it is packed, as the tiles in which it differs from the next."""
+    """A page and what made it so. While `page` is None it is packed: as the changes to it from the step before and
+    from it to the step after."""
 
     label: str
     page: Page | None
-    cost: int = 0
-    packed: _Packed | None = None
+    size: int = 0  # bytes of tiles, open, that the step before lacks
+    change: Change | None = None  # from the step before
+    frame: Frame | None = None
     picture: NDArray[np.uint8] | None = None  # (H, W, 3) RGB, if one was taken
     packing: _Packing | None = None
-    opening: Future[tuple[Page, int]] | None = None
 
-
-@dataclass(frozen=True, slots=True)
-class _Packed:
-    page: Page  # every layer without the tiles it does not share
-    tiles: dict[int, dict[Key, bytes | None]]  # by uid: what the next page's tiles are to be changed to
-    cost: int
-    size_open: int  # of the tiles as they were
+    @property
+    def cost(self) -> int:
+        """Bytes of what is kept beside the open pages."""
+        packed = self.change.cost if self.change is not None else 0
+        return packed + (self.picture.nbytes if self.picture is not None else 0)
 
 
 @dataclass(frozen=True, slots=True)
 class _Packing:
-    page: Page
-    next_page: Page
-    done: Future[_Packed]
+    before: Page
+    after: Page
+    done: Future[Change]
 
 
 class History:
     """The steps up to now, and those taken back. Values are kept whole: they share what did not change.
 
-    Beyond `most_bytes` of tiles, the oldest steps are compressed, then given up; never the present page. What a step
-    costs is what it does not share with the step before it.
+    Beyond `most_bytes` of tiles, the steps farthest from the present are compressed, then the oldest given up; never
+    the present page. What an open step costs is what it does not share with the open one before it.
     """
 
     def __init__(self, page: Page, *, most_bytes: int = MOST_BYTES) -> None:
         self._steps = [Step("", page)]
         self._at = 0
-        self._used = 0
-        self._first = 0
+        self._packed_bytes = 0
         self._most = most_bytes
+        self._open = {0}  # which steps are
+        self._ahead: dict[int, Future[Page]] = {}  # those that are being opened
 
     def __len__(self) -> int:
         return len(self._steps)
@@ -74,7 +75,7 @@ class History:
     def leave(self) -> None:
         """Give the memory back that nobody else needs, beside the hand. The history is empty from now on."""
         let_go([step.page for step in self._steps if step.page is not None])
-        self._steps = []
+        self._steps, self._open, self._ahead = [], set(), {}
 
     @property
     def at(self) -> int:
@@ -89,17 +90,24 @@ class History:
 
     @property
     def page(self) -> Page:
-        page = self._steps[self._at].page
-        assert page is not None
-        return page
+        return self._page(self._at)
+
+    @property
+    def step(self) -> Step:
+        """The present step: the same object whenever it is come back to."""
+        return self._steps[self._at]
+
+    def step_of(self, page: Page) -> Step | None:
+        """The step of a page, if it is open."""
+        return next((self._steps[k] for k in self._open if self._steps[k].page is page), None)
 
     @property
     def bytes_used(self) -> int:
-        return self._used
+        return self._bytes_with(self._open)
 
     @property
     def undo_label(self) -> str | None:
-        return self._steps[self._at].label if self._at else None
+        return self.step.label if self._at else None
 
     @property
     def redo_label(self) -> str | None:
@@ -115,35 +123,34 @@ class History:
         if step.picture is None and step.page is not None:
             before = self._steps[index - 1].page if index else None
             step.picture = miniature(step.page, PICTURE_PX, _around_change(before, step.page))
-            step.cost += step.picture.nbytes
-            self._used += step.picture.nbytes
+            self._packed_bytes += step.picture.nbytes
         return step.picture
 
     def push(self, page: Page, label: str, cost: int | None = None) -> None:
         """Take a new page as the present; what had been undone is gone. `cost` is its `step_cost`, if that is known."""
         self._forget_undone()
         self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
-        self._used += self._steps[-1].cost
         self._at += 1
-        self._make_room()
+        self._open.add(self._at)
+        waiting = self._settle()
+        while self._bytes_with(self._open - waiting) > self._most and self._steps[0].page is None:
+            self._forget_oldest()
+            waiting = {k - 1 for k in waiting}
 
     def amend(self, page: Page) -> None:
         """Replace the present without a step of its own: for a handle still being dragged."""
         self._forget_undone()
-        before = self._steps[self._at - 1].page if self._at else None
-        cost = step_cost(before, page) if before is not None else 0
-        self._used += cost - self._steps[self._at].cost
-        self._steps[self._at] = Step(self._steps[self._at].label, page, cost)
-
-    def _forget_undone(self) -> None:
-        self._used -= sum(step.cost for step in self._steps[self._at + 1 :])
-        del self._steps[self._at + 1 :]
+        size = 0
+        if self._at:
+            if self._steps[self._at - 1].page is None:
+                self._take(self._at - 1, self._opener(self._at - 1)())
+            size = step_cost(self._page(self._at - 1), page)
+        self._packed_bytes -= self._steps[self._at].cost
+        self._steps[self._at] = Step(self._steps[self._at].label, page, size)
 
     def choose(self, uid: int) -> None:
         """Change which layer is active, here and now: no step, and what was undone can still be redone."""
-        step = self._steps[self._at]
-        assert step.page is not None
-        step.page = replace(step.page, active_uid=uid)
+        self.step.page = replace(self.page, active_uid=uid)
 
     def undo(self) -> Page:
         return self.go_to(self._at - 1)
@@ -151,100 +158,159 @@ class History:
     def redo(self) -> Page:
         return self.go_to(self._at + 1)
 
+    def opening(self, index: int) -> Callable[[], object] | None:
+        """What takes a while and is to be called, on any thread, before going to a step; None if nothing does."""
+        index = self._inside(index)
+        if index not in self._open and self._is_large(index):
+            return self._begin_opening(index).result
+        return None
+
     def go_to(self, index: int) -> Page:
-        """Make a step the present; unpack what lies on the way, and a few steps beyond."""
-        index = min(max(0, index), len(self._steps) - 1)
-        lowest = max(0, index - STAY_OPEN // 2)
-        if self._steps[index].page is None:
-            for k in range(self._first_open() - 1, lowest - 1, -1):
-                if k < index and self._is_large(k):
-                    break
-                self._unpack(k)
+        """Make a step the present."""
+        index = self._inside(index)
+        if index not in self._open:
+            ahead = self._ahead.pop(index, None)
+            self._take(index, ahead.result() if ahead is not None else self._opener(index)())
         self._at = index
-        self._open_ahead()
+        self._settle()
         return self.page
 
-    def _open_ahead(self) -> None:
-        """Open the step before; begin with a large one as soon as a few undos would bring it."""
-        k = self._first_open() - 1
-        if k < max(0, self._at - STAY_OPEN // 2):
-            return
-        step, next_page = self._steps[k], self._steps[k + 1].page
-        assert step.packed is not None and next_page is not None
-        if not self._is_large(k):
-            if k == self._at - 1:
-                self._unpack(k)
-        elif step.opening is None:
-            step.opening = _beside.submit(_opened, step.packed, next_page)
-        elif step.opening.done():
-            self._unpack(k)
+    def _inside(self, index: int) -> int:
+        return min(max(0, index), len(self._steps) - 1)
 
-    def _is_large(self, k: int) -> bool:
-        packed = self._steps[k].packed
-        return packed is not None and packed.size_open > LARGE_BYTES
+    def _page(self, index: int) -> Page:
+        page = self._steps[index].page
+        assert page is not None
+        return page
 
-    def _first_open(self) -> int:
-        """The packed ones come first; found from where that was the last time."""
-        k = min(self._first, len(self._steps) - 1)
-        while k and self._steps[k - 1].page is not None:
-            k -= 1
-        while self._steps[k].page is None:
-            k += 1
-        self._first = k
+    def _forget_undone(self) -> None:
+        gone = self._steps[self._at + 1 :]
+        if gone:
+            self._packed_bytes -= sum(step.cost for step in gone)
+            del self._steps[self._at + 1 :]
+            self._open = {k for k in self._open if k <= self._at}
+            self._ahead = {k: future for k, future in self._ahead.items() if k <= self._at}
+
+    # -- what is open --------------------------------------------------------------------------
+
+    def _settle(self) -> set[int]:
+        """Open what is near the present, and pack what is far from it; return the steps that wait for that."""
+        for k in [k for k, future in self._ahead.items() if future.done()]:
+            self._take(k, self._ahead.pop(k).result())
+        self._open_near()
+        return self._pack_far()
+
+    def _reach(self, way: int, most_steps: int) -> int:
+        """The farthest step on one side of the present that is to be open. The nearest one is, however large."""
+        k, held = self._at, 0
+        while 0 <= k + way < len(self._steps) and abs(k + way - self._at) <= most_steps:
+            held += self._steps[max(k, k + way)].size
+            if held > self._most / 2 and k != self._at:
+                break
+            k += way
         return k
 
-    def _make_room(self) -> None:
-        first, waits = self._first_open(), False
-        for k in range(first, min(first + 2 * AT_A_TIME, self._at - STAY_OPEN)):
-            if self._used <= self._most:
-                return
-            waits |= k >= first + AT_A_TIME
-            waits |= not self._pack(k, begins_only=waits)
-        if self._first_open() < self._at - STAY_OPEN:
-            return  # packing what is left makes room; nothing need be given up yet
-        while self._used > self._most and self._steps[0].packed is not None:
-            self._used -= self._steps[0].cost
-            del self._steps[0]
-            self._at -= 1
+    def _open_near(self) -> None:
+        """One step on either side; a large one beside the hand, as soon as a few undos would bring it."""
+        for way in (-1, 1):
+            for k in range(self._at + way, self._reach(way, STAY_OPEN // 2) + way, way):
+                if k in self._open:
+                    continue
+                if self._is_large(k):
+                    self._begin_opening(k)
+                elif k == self._at + way:
+                    self._take(k, self._opener(k)())
+                break
 
-    def _pack(self, k: int, *, begins_only: bool = False) -> bool:
-        """Compress step k against the step after it; False: that is going on, or waits for the step before it."""
-        step, next_page = self._steps[k], self._steps[k + 1].page
-        assert step.page is not None and next_page is not None
-        if max(step.cost, self._steps[k + 1].cost) <= LARGE_BYTES:
-            if begins_only:
-                return False
-            packed = _packed(step.page, next_page)
+    def _bytes_with(self, is_open: set[int]) -> int:
+        between = (self._steps[k + 1 : later + 1] for k, later in pairwise(sorted(is_open)))
+        return self._packed_bytes + sum(step.size for steps in between for step in steps)
+
+    def _pack_far(self) -> set[int]:
+        """Close the steps out of reach, the farthest first. Of those that are not packed yet a few are, if there are
+        too many; return which of them are waiting for that."""
+        lowest, highest = self._reach(-1, STAY_OPEN), self._reach(1, STAY_OPEN)
+        far = sorted((k for k in self._open if not lowest <= k <= highest), key=lambda k: -abs(k - self._at))
+        tried = 0
+        for k in far:
+            changes = [j for j in (k, k + 1) if 0 < j < len(self._steps)]
+            if any(self._steps[j].change is None for j in changes):
+                if tried == AT_A_TIME or self.bytes_used <= self._most:
+                    continue
+                tried += 1
+                are_packed = [self._begin_packing(j) for j in changes]
+                if not all(are_packed):
+                    continue
+            self._close(k)
+        return {k for k in far if k in self._open}
+
+    def _begin_packing(self, k: int) -> bool:
+        """Pack the change from the step before to step k, a large one beside the hand; return whether it is packed."""
+        step = self._steps[k]
+        if step.change is not None:
+            return True
+        before, after = self._page(k - 1), self._page(k)
+        if step.size <= LARGE_BYTES:
+            change = change_between(before, after)
         else:
             under_way = step.packing
-            if under_way is None or under_way.page is not step.page or under_way.next_page is not next_page:
-                done = _beside.submit(_packed, step.page, next_page)
-                under_way = step.packing = _Packing(step.page, next_page, done)
-            if begins_only or not under_way.done.done():
+            if under_way is None or under_way.before is not before or under_way.after is not after:
+                under_way = step.packing = _Packing(before, after, _beside.submit(change_between, before, after))
+            if not under_way.done.done():
                 return False
-            packed, step.packing = under_way.done.result(), None
-            let_go([step.page])
-        step.packed, step.page = packed, None
-        self._cost_is(step, packed.cost)
+            change, step.packing = under_way.done.result(), None
+        step.change = change
+        self._packed_bytes += change.cost
         return True
 
-    def _unpack(self, k: int) -> None:
-        step, next_page = self._steps[k], self._steps[k + 1].page
-        if step.packed is None:
-            return
-        assert next_page is not None
-        page, cost = step.opening.result() if step.opening is not None else _opened(step.packed, next_page)
-        step.page, step.packed, step.opening = page, None, None
-        self._cost_is(step, cost)
+    def _close(self, k: int) -> None:
+        step, page = self._steps[k], self._page(k)
+        step.frame, step.page = Frame.of(page), None
+        self._open.remove(k)
+        if step.size > LARGE_BYTES:
+            let_go([page])
 
-    def _cost_is(self, step: Step, tiles: int) -> None:
-        before, step.cost = step.cost, tiles + (step.picture.nbytes if step.picture is not None else 0)
-        self._used += step.cost - before
+    def _opener(self, k: int) -> Callable[[], Page]:
+        """Opens step k from the open step that is nearest, on any thread."""
+        near = self._nearest(k)
+        steps = self._steps[near + 1 : k + 1] if near < k else self._steps[k + 1 : near + 1][::-1]
+        changes = [step.change for step in steps if step.change is not None]
+        page, frame, side = self._page(near), self._steps[k].frame, AFTER if near < k else BEFORE
+        assert frame is not None and len(changes) == len(steps)
+        return lambda: page_from(page, changes, side, frame)
+
+    def _nearest(self, k: int) -> int:
+        """The open step that is nearest to step k; of two the one towards the present, whose tiles it then shares."""
+        return min(self._open, key=lambda j: (abs(j - k), abs(j - self._at)))
+
+    def _begin_opening(self, k: int) -> Future[Page]:
+        if k not in self._ahead:
+            self._ahead[k] = _beside.submit(self._opener(k))
+        return self._ahead[k]
+
+    def _take(self, k: int, page: Page) -> None:
+        """Step k is open."""
+        self._steps[k].page, self._steps[k].frame = page, None
+        self._open.add(k)
+        self._ahead.pop(k, None)
+
+    def _is_large(self, k: int) -> bool:
+        """Whether opening step k takes a while."""
+        near = self._nearest(k)
+        return sum(step.size for step in self._steps[min(near, k) + 1 : max(near, k) + 1]) > LARGE_BYTES
+
+    def _forget_oldest(self) -> None:
+        first = self._steps[1]
+        self._packed_bytes -= self._steps.pop(0).cost + (first.change.cost if first.change is not None else 0)
+        first.change, first.size = None, 0
+        self._at -= 1
+        self._open = {k - 1 for k in self._open}
+        self._ahead = {k - 1: future for k, future in self._ahead.items() if k}
 
 
 def _around_change(before: Page | None, after: Page) -> Rect:
     """An upright part of the page with all that changed in it, a quarter of the page at least."""
-    change = change_between(before, after).bounds if before is not None else after.bounds
+    change = changed_area(before, after).bounds if before is not None else after.bounds
     if not change:
         return after.bounds
     share = max(0.25, 1.1 * change.width / after.width, 1.1 * change.height / after.height)
@@ -264,41 +330,3 @@ def step_cost(before: Page, after: Page) -> int:
         if old is not layer:
             total += unshared_bytes(layer.tiles, old.tiles if old is not None else None)
     return total
-
-
-def _packed(page: Page, next_page: Page) -> _Packed:
-    changes: dict[int, dict[Key, bytes | None]] = {}
-    layers: list[Layer] = []
-    for layer in page.layers:
-        later = next_page.layer(layer.uid)
-        if later is layer:
-            layers.append(layer)
-            continue
-        base = later.tiles if later is not None else Tiles()
-        changes[layer.uid] = {key: _packed_tile(layer.tiles.stored(*key)) for key in layer.tiles.changed_since(base)}
-        layers.append(replace(layer, tiles=Tiles()))
-    packed = [data for tiles in changes.values() for data in tiles.values() if data]
-    return _Packed(replace(page, layers=tuple(layers)), changes, sum(map(len, packed)), len(packed) * TILE_BYTES)
-
-
-def _opened(packed: _Packed, next_page: Page) -> tuple[Page, int]:
-    """The page as it was, and what it costs."""
-    layers: list[Layer] = []
-    for layer in packed.page.layers:
-        if layer.uid not in packed.tiles:
-            layers.append(layer)
-            continue
-        later = next_page.layer(layer.uid)
-        base = later.tiles if later is not None else Tiles()
-        opened = {key: _opened_tile(data) for key, data in packed.tiles[layer.uid].items()}
-        layers.append(replace(layer, tiles=base.with_tiles(opened)))
-    page = replace(packed.page, layers=tuple(layers))
-    return page, step_cost(next_page, page)
-
-
-def _packed_tile(tile: Stored | None) -> bytes | None:
-    return None if tile is None else zlib.compress(tile_bytes(tile), 1)
-
-
-def _opened_tile(data: bytes | None) -> Stored | None:
-    return None if data is None else tile_from(zlib.decompress(data))

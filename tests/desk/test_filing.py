@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 import threading
+import weakref
 
 import png
 import pytest
@@ -53,6 +54,15 @@ def outcome(qtbot, qapp, work) -> tuple[str, object]:
 
 def test_a_job_brings_its_result_to_the_interface(qtbot, qapp):
     assert outcome(qtbot, qapp, lambda progress: threading.current_thread().name) == ("done", "A test")
+
+
+def test_a_job_that_has_ended_holds_nothing(qtbot, qapp):
+    held = {1}
+    alive = weakref.ref(held)
+    assert outcome(qtbot, qapp, lambda progress, held=held: len(held)) == ("done", 1)
+    del held
+    qtbot.waitUntil(lambda: alive() is None)
+    qtbot.waitUntil(lambda: not [job for job in qapp.findChildren(Job) if job.title == "A test"])
 
 
 def test_what_goes_wrong_in_a_job_is_one_sentence(qtbot, qapp, caplog):

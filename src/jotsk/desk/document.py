@@ -10,7 +10,7 @@ from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.opening import Origin
@@ -28,6 +28,7 @@ from jotsk.desk.line_choice import LineChoice
 Progress = Callable[[float], None]
 
 MOST_RECENT = 60
+PACKING_MS = 400
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
@@ -58,6 +59,8 @@ class Document(QObject):
         self._more_layers: set[int] = set()  # chosen besides the active one
         self._recent: deque[Stroke] = deque()  # strokes that still hold what mending them needs
         self._dragged = ""  # label of the step a handle is still changing
+        self._packing = QTimer(self, singleShot=True, interval=PACKING_MS)
+        self._packing.timeout.connect(self._make_room)
         self._dryer = Dryer(self._take_dried, self)
         self._next_mend: tuple[str, Callable[[Stroke], Stroke], bool] | None = None  # waits for the one before
         self.keep_ahead: Callable[[Page, Progress], None] | None = None  # waits until a large change is on disk
@@ -192,6 +195,11 @@ class Document(QObject):
         self.finish_drying()
         self.go_to_step(self._history.at + 1)
 
+    def _make_room(self) -> None:
+        """Let go of what was packed meanwhile, and see to what is still being packed."""
+        if self._history.settle():
+            self._packing.start()
+
     @property
     def step_count(self) -> int:
         self.finish_drying()
@@ -222,6 +230,7 @@ class Document(QObject):
         def go(_: object) -> None:
             self._dragged = ""
             if self.page is before and self._history.go_to(index) is not before:
+                self._packing.start()
                 self._announce(before)
 
         if opening is None:
@@ -403,6 +412,7 @@ class Document(QObject):
             elif after is not before:
                 self._dragged = ""
                 self._history.push(after, label, cost)
+                self._packing.start()
                 then()
                 self._announce(before)
 

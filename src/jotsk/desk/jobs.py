@@ -31,7 +31,8 @@ class Job(QObject):
     def __init__(self, title: str, work: Callable[[Callable[[float], None]], Any], parent: QObject) -> None:
         super().__init__(parent)
         self.title = title
-        self._work = work
+        self._work: Callable[..., Any] | None = work
+        self.ended.connect(self._forget)
         self._stop = threading.Event()
         self._thread = threading.Thread(target=self._run, name=title, daemon=True)
 
@@ -46,14 +47,21 @@ class Job(QObject):
     def wait(self) -> None:
         self._thread.join()
 
+    def _forget(self) -> None:
+        """Its parent would keep it, and it the pages it was about."""
+        self.wait()  # until all that listen were told
+        self.deleteLater()
+
     def _report(self, share: float) -> None:
         if self._stop.is_set():
             raise Stopped
         self.progressed.emit(share)
 
     def _run(self) -> None:
+        work, self._work = self._work, None
+        assert work is not None
         try:
-            self.done.emit(self._work(self._report))
+            self.done.emit(work(self._report))
         except Stopped:
             self.stopped.emit()
         except JotskError as error:
@@ -64,5 +72,6 @@ class Job(QObject):
             log.exception("%s failed", self.title)
             self.failed.emit(f"{self.title} did not work because of a fault in Jotsk; the page is as it was.")
         finally:
+            del work
             give_back_memory()
             self.ended.emit()

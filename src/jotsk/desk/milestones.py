@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import shutil
 import time
+import weakref
 from collections.abc import Callable
 from pathlib import Path
 
@@ -40,7 +41,7 @@ class Milestones(QObject):
         self._jobs: list[Job] = []
         self._unnamed: Path | None = None  # where those of a page without a file are
         self._opened = Opened()
-        self._kept: Page | None = document.page  # the state that was kept last
+        self._kept = weakref.ref(document.page)  # the state that was kept last
         self._since: float | None = None  # when work began that no milestone has
         self._timer = QTimer(self, interval=LOOK_EVERY_MS)
         self._timer.timeout.connect(self.look_at_clock)
@@ -65,7 +66,7 @@ class Milestones(QObject):
     def keep(self, name: str = "", kind: str = BY_HAND) -> None:
         """Keep the present state, off the interface's thread."""
         page, path = self._document.page, self.path
-        self._kept, self._since = page, None
+        self._kept, self._since = weakref.ref(page), None
 
         def work(_: object) -> None:
             path.parent.mkdir(parents=True, exist_ok=True)
@@ -95,9 +96,7 @@ class Milestones(QObject):
             finally:
                 store.close()
 
-        job = Job("Reading a milestone", work, self)
-        job.ended.connect(job.deleteLater)
-        return job
+        return Job("Reading a milestone", work, self)
 
     def rename(self, state: int, name: str) -> None:
         self._change(lambda store: store.rename(state, name))
@@ -120,11 +119,11 @@ class Milestones(QObject):
             self.keep(kind=BY_CLOCK)
 
     def _worked(self, before: Page, after: Page) -> None:
-        if self._since is None and after is not self._kept and after.layers is not before.layers:
+        if self._since is None and after is not self._kept() and after.layers is not before.layers:
             self._since = self._clock()
 
     def _taken(self) -> None:
-        self._kept, self._since, self._unnamed = self._document.page, None, None
+        self._kept, self._since, self._unnamed = weakref.ref(self._document.page), None, None
         self._opened = Opened()
         self.changed.emit()
 
@@ -160,5 +159,4 @@ class Milestones(QObject):
     def _ended(self, job: Job) -> None:
         self._jobs.remove(job)
         self._opened = Opened()  # the numbers of what was swept may stand for something else now
-        job.deleteLater()
         self.changed.emit()

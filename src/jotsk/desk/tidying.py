@@ -35,7 +35,7 @@ class Tidying(QObject):
         self._timer.start()
 
     def set_aside(self) -> None:
-        """Nothing that is there now is walked over again: a page of thousands of strokes was opened."""
+        """Nothing that is there now is walked over again: a page of thousands of strokes was opened, or changed."""
         gc.freeze()
 
     def tidy(self) -> None:

@@ -245,6 +245,7 @@ class Window(QMainWindow):
         board.resized.connect(self.hints.place)
         board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
         self.filing.began.connect(self.status.follow)
+        self.filing.began.connect(lambda job: job.ended.connect(self.tidying.set_aside))
         self.filing.told.connect(self.status.tell)
         self.filing.seen_as = board.seen_as
 

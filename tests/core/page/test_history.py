@@ -10,10 +10,24 @@ import numpy as np
 import pytest
 import zstandard
 
-from jotsk.core.page import History, Page, PaintLayer, flattened, letting_go, packing, prepared, stacking, tiles_from
+from jotsk.core.page import (
+    History,
+    Page,
+    PaintLayer,
+    blank_page,
+    edits,
+    flattened,
+    letting_go,
+    packing,
+    prepared,
+    resizing,
+    stacking,
+    tiles_from,
+)
 from jotsk.core.page import history as history_module
 from jotsk.core.page.history import STAY_OPEN
 from jotsk.core.page.tiles import TILE_BYTES
+from tests.conftest import stroke_along
 
 SIDE = 384
 STEP_BYTES = 8 * TILE_BYTES  # of a step that changes one tile, and with it one of each of its halvings
@@ -174,21 +188,22 @@ def test_large_steps_are_packed_and_opened_beside_the_hand(monkeypatch):
     history, seen = long_history(60, 20 * TILE_BYTES)
     page = history.page
     for k in range(60, 200):
-        history_module._beside.submit(lambda: None).result()  # a hand is slower than this
+        history_module._packs.submit(lambda: None).result()  # a hand is slower than this
         page = page_with(k, page)
         history.push(page, f"step {k}")
         seen.append(look(page))
     first = len(seen) - len(history)
-    assert history.page_at(0) is None and history.bytes_used < 20 * TILE_BYTES + STEP_BYTES
-    for k in (*range(len(history) - 2, 20, -1), len(history) - 1, 3, 40, 0):
+    assert history.page_at(0) is None and history.bytes_used < 20 * TILE_BYTES + 2 * STEP_BYTES
+    last = len(history) - 1
+    assert last > 12
+    for k in (*range(last - 1, 8, -1), last, 3, last // 2, 0):
         assert look(history.go_to(k)) == seen[first + k], k
-    far = len(history) - 1
-    wait = history.opening(far)
-    assert history.page_at(far) is None and wait is not None
+    wait = history.opening(last)
+    assert history.page_at(last) is None and wait is not None
     wait()
     monkeypatch.setattr(packing, "page_from", lambda *_: pytest.fail("opened twice"))
-    assert look(history.go_to(far)) == seen[-1]
-    assert history.opening(far) is None
+    assert look(history.go_to(last)) == seen[-1]
+    assert history.opening(last) is None
 
 
 def test_a_few_changes_of_the_whole_page_are_not_all_held_open():
@@ -201,9 +216,9 @@ def test_a_few_changes_of_the_whole_page_are_not_all_held_open():
         page = page.with_layer(replace(page.layers[0], tiles=tiles_from(pixels)))
         history.push(page, f"all of it {k}")
         seen.append(look(page))
-        history_module._beside.submit(lambda: None).result()
+        history_module._packs.submit(lambda: None).result()
     history.push(page_with(5, page), "a stroke")
-    history_module._beside.submit(lambda: None).result()
+    history_module._packs.submit(lambda: None).result()
     history.push(page_with(6, history.page), "a stroke")
     assert held_by(history) < 1.2 * 72 * TILE_BYTES
     for k in (5, 4, 3, 2, 1, 0):
@@ -231,16 +246,16 @@ def test_what_is_packed_holds_no_tiles_of_layers_that_stayed_as_they_were():
 def test_what_was_packed_against_a_step_that_is_gone_is_not_taken(monkeypatch):
     monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
     goes_on = threading.Event()
-    history_module._beside.submit(goes_on.wait, 20)
-    history, seen = long_history(40, 20 * TILE_BYTES)  # packing has begun, and is not done yet
+    history_module._packs.submit(goes_on.wait, 20)
+    history, seen = long_history(40, 40 * TILE_BYTES)  # packing has begun, and is not done yet
     goes_on.set()
     begun = [k for k, step in enumerate(history._steps) if step.packing is not None]
     assert begun
     wanted = seen[len(seen) - len(history) + begun[0]]
     history.go_to(begun[0])
     page = history.page
-    for k in range(500, 540):
-        history_module._beside.submit(lambda: None).result()
+    for k in range(500, 512):
+        history_module._packs.submit(lambda: None).result()
         page = page_with(k, page)
         history.push(page, "another way")
     first = next(k for k, step in enumerate(history._steps) if step.label == "another way")
@@ -283,3 +298,29 @@ def test_a_tile_is_packed_as_a_zstandard_frame_once():
             if data is not None:
                 assert packing.tile_bytes(tile) == zstandard.ZstdDecompressor().decompress(data)
     assert packing.change_between(after, before).tiles[1][key][0] is change.tiles[1][key][1]
+
+
+def test_strokes_that_only_older_steps_have_are_counted():
+    page = blank_page(300, 200)
+    for k in range(70):
+        page = edits.with_stroke(page, stroke_along([(20, 20 + k), (280, 180)]))
+    history = History(page)
+    history.push(edits.with_stroke(page, stroke_along([(5, 5), (90, 90)])), "Stroke")
+    before = history.bytes_used
+    moved = resizing.shifted(history.page, {1}, 5, 3)
+    assert all("ribbon" not in stroke.__dict__ for stroke in moved.active.marks), "what can be computed is let go"
+    history.push(moved, "Move", cost=0)
+    assert history.bytes_used - before == sum(s.trace.samples.nbytes for s in page.active.marks) + (
+        history.page_at(1).active.marks.last.trace.samples.nbytes
+    )
+
+
+def test_what_a_step_takes_away_counts_as_much_as_what_it_brings():
+    page = page_with(1, clear_page())
+    full = replace(
+        page, layers=(*page.layers, PaintLayer(2, "y", tiles_from(np.full((SIDE, SIDE), 0xFF123456, np.uint32))))
+    )
+    for before, after in ((page, full), (full, page)):
+        history = History(before)
+        history.push(after, "step")
+        assert history.bytes_used == sum(half.nbytes for half in full.layers[1].tiles.halvings)

@@ -52,6 +52,10 @@ class Ribbon:
     def __len__(self) -> int:
         return len(self.points)
 
+    @property
+    def nbytes(self) -> int:
+        return self.points.nbytes + self.ink.nbytes + self.times.nbytes
+
     @computed
     def along(self) -> NDArray[np.float64]:
         return np.tile(arc_lengths(self.points[: len(self.points) // self.turns]), self.turns)

@@ -164,10 +164,16 @@ class Stroke:
             places = held_line(self.steadier.line(strength), self.hold).xy
         return [places, *(places @ m[:, :2].T + m[:, 2] for m in self.copies)]
 
-    def let_go(self) -> None:
-        """Forget what is only needed while the line is being mended; it is computed again when asked for."""
-        for name in ("drawn_line", "steadier", "line"):
+    def let_go(self, *, shape: bool = False) -> None:
+        """Forget what is only needed while the line is being mended, and its shape too; it is computed again when asked
+        for."""
+        for name in ("drawn_line", "steadier", "line", *(("own_ribbon", "ribbon") if shape else ())):
             self.__dict__.pop(name, None)
+
+    @property
+    def nbytes(self) -> int:
+        """Of the motion and its cuts: what cannot be computed again."""
+        return self.trace.samples.nbytes + sum(cut.ribbon.nbytes for cut in self.cuts)
 
     def mapped(self, k: float, dx: float, dy: float) -> Stroke:
         """The same stroke on a page whose content is k times as large and moved: a motion, not its pixels."""

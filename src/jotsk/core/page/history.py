@@ -12,7 +12,9 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.page.flat_tiles import change_between as changed_area
+from jotsk.core.page.layers import InkLayer
 from jotsk.core.page.letting_go import let_go
+from jotsk.core.page.marks import Marks
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.packing import AFTER, BEFORE, Change, Frame, change_between, page_from
 from jotsk.core.page.page import Page
@@ -24,7 +26,8 @@ PICTURE_PX = 64
 AT_A_TIME = 3  # steps packed with each new one: a few ms at most
 LARGE_BYTES = 1 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
 
-_beside = ThreadPoolExecutor(1, thread_name_prefix="history")
+_packs = ThreadPoolExecutor(1, thread_name_prefix="packs history")
+_opens = ThreadPoolExecutor(1, thread_name_prefix="opens history")
 
 
 @dataclass(slots=True)
@@ -34,7 +37,8 @@ class Step:
 
     label: str
     page: Page | None
-    size: int = 0  # bytes of tiles, open, that the step before lacks
+    size: int = 0  # bytes of tiles, open, in which it and the step before differ
+    given_up: int = 0  # bytes of strokes that only the step before has
     change: Change | None = None  # from the step before
     frame: Frame | None = None
     picture: NDArray[np.uint8] | None = None  # (H, W, 3) RGB, if one was taken
@@ -44,7 +48,7 @@ class Step:
     def cost(self) -> int:
         """Bytes of what is kept beside the open pages."""
         packed = self.change.cost if self.change is not None else 0
-        return packed + (self.picture.nbytes if self.picture is not None else 0)
+        return self.given_up + packed + (self.picture.nbytes if self.picture is not None else 0)
 
 
 @dataclass(frozen=True, slots=True)
@@ -58,7 +62,7 @@ class History:
     """The steps up to now, and those taken back. Values are kept whole: they share what did not change.
 
     Beyond `most_bytes` of tiles, the steps farthest from the present are compressed, then the oldest given up; never
-    the present page. What an open step costs is what it does not share with the open one before it.
+    the present page. What an open step costs is what it and the open one before it do not share.
     """
 
     def __init__(self, page: Page, *, most_bytes: int = MOST_BYTES) -> None:
@@ -129,10 +133,13 @@ class History:
     def push(self, page: Page, label: str, cost: int | None = None) -> None:
         """Take a new page as the present; what had been undone is gone. `cost` is its `step_cost`, if that is known."""
         self._forget_undone()
-        self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
+        before = self.page
+        step = Step(label, page, step_cost(before, page) if cost is None else cost, strokes_given_up(before, page))
+        self._steps.append(step)
+        self._packed_bytes += step.cost
         self._at += 1
         self._open.add(self._at)
-        waiting = self._settle()
+        waiting = self.settle()
         while self._bytes_with(self._open - waiting) > self._most and self._steps[0].page is None:
             self._forget_oldest()
             waiting = {k - 1 for k in waiting}
@@ -140,13 +147,15 @@ class History:
     def amend(self, page: Page) -> None:
         """Replace the present without a step of its own: for a handle still being dragged."""
         self._forget_undone()
-        size = 0
+        size = given_up = 0
         if self._at:
             if self._steps[self._at - 1].page is None:
                 self._take(self._at - 1, self._opener(self._at - 1)())
-            size = step_cost(self._page(self._at - 1), page)
-        self._packed_bytes -= self._steps[self._at].cost
-        self._steps[self._at] = Step(self._steps[self._at].label, page, size)
+            before = self._page(self._at - 1)
+            size, given_up = step_cost(before, page), strokes_given_up(before, page)
+        old = self.step
+        self._steps[self._at] = Step(old.label, page, size, given_up)
+        self._packed_bytes += self.step.cost - old.cost
 
     def choose(self, uid: int) -> None:
         """Change which layer is active, here and now: no step, and what was undone can still be redone."""
@@ -172,7 +181,7 @@ class History:
             ahead = self._ahead.pop(index, None)
             self._take(index, ahead.result() if ahead is not None else self._opener(index)())
         self._at = index
-        self._settle()
+        self.settle()
         return self.page
 
     def _inside(self, index: int) -> int:
@@ -187,26 +196,27 @@ class History:
         gone = self._steps[self._at + 1 :]
         if gone:
             self._packed_bytes -= sum(step.cost for step in gone)
+            if max(step.size for step in gone) > LARGE_BYTES:
+                let_go([step.page for step in gone if step.page is not None])
             del self._steps[self._at + 1 :]
             self._open = {k for k in self._open if k <= self._at}
             self._ahead = {k: future for k, future in self._ahead.items() if k <= self._at}
 
     # -- what is open --------------------------------------------------------------------------
 
-    def _settle(self) -> set[int]:
-        """Open what is near the present, and pack what is far from it; return the steps that wait for that."""
+    def settle(self) -> set[int]:
+        """Open what is near the present, and pack what is far from it; return the steps that are still to be packed."""
         for k in [k for k, future in self._ahead.items() if future.done()]:
             self._take(k, self._ahead.pop(k).result())
         self._open_near()
         return self._pack_far()
 
     def _reach(self, way: int, most_steps: int) -> int:
-        """The farthest step on one side of the present that is to be open. The nearest one is, however large."""
+        """The farthest step on one side of the present that is to be open: with those on the way half of what there is
+        room for, or one step more."""
         k, held = self._at, 0
-        while 0 <= k + way < len(self._steps) and abs(k + way - self._at) <= most_steps:
+        while 0 <= k + way < len(self._steps) and abs(k - self._at) < most_steps and held <= self._most / 2:
             held += self._steps[max(k, k + way)].size
-            if held > self._most / 2 and k != self._at:
-                break
             k += way
         return k
 
@@ -242,7 +252,7 @@ class History:
                 if not all(are_packed):
                     continue
             self._close(k)
-        return {k for k in far if k in self._open}
+        return {k for k in far if k in self._open} if self.bytes_used > self._most else set()
 
     def _begin_packing(self, k: int) -> bool:
         """Pack the change from the step before to step k, a large one beside the hand; return whether it is packed."""
@@ -255,7 +265,7 @@ class History:
         else:
             under_way = step.packing
             if under_way is None or under_way.before is not before or under_way.after is not after:
-                under_way = step.packing = _Packing(before, after, _beside.submit(change_between, before, after))
+                under_way = step.packing = _Packing(before, after, _packs.submit(change_between, before, after))
             if not under_way.done.done():
                 return False
             change, step.packing = under_way.done.result(), None
@@ -267,7 +277,7 @@ class History:
         step, page = self._steps[k], self._page(k)
         step.frame, step.page = Frame.of(page), None
         self._open.remove(k)
-        if step.size > LARGE_BYTES:
+        if max(near.size for near in self._steps[k : k + 2]) > LARGE_BYTES:
             let_go([page])
 
     def _opener(self, k: int) -> Callable[[], Page]:
@@ -285,7 +295,7 @@ class History:
 
     def _begin_opening(self, k: int) -> Future[Page]:
         if k not in self._ahead:
-            self._ahead[k] = _beside.submit(self._opener(k))
+            self._ahead[k] = _opens.submit(self._opener(k))
         return self._ahead[k]
 
     def _take(self, k: int, page: Page) -> None:
@@ -300,9 +310,10 @@ class History:
         return sum(step.size for step in self._steps[min(near, k) + 1 : max(near, k) + 1]) > LARGE_BYTES
 
     def _forget_oldest(self) -> None:
-        first = self._steps[1]
-        self._packed_bytes -= self._steps.pop(0).cost + (first.change.cost if first.change is not None else 0)
-        first.change, first.size = None, 0
+        gone, first = self._steps.pop(0), self._steps[0]
+        self._packed_bytes -= gone.cost + first.cost
+        first.change, first.size, first.given_up = None, 0, 0
+        self._packed_bytes += first.cost
         self._at -= 1
         self._open = {k - 1 for k in self._open}
         self._ahead = {k - 1: future for k, future in self._ahead.items() if k}
@@ -322,11 +333,27 @@ def _around_change(before: Page | None, after: Page) -> Rect:
     return Rect(x, y, x + w, y + h)
 
 
-def step_cost(before: Page, after: Page) -> int:
-    """Bytes of tiles that `after` does not share with `before`. Where all tiles differ, finding it takes a while."""
+def strokes_given_up(before: Page, after: Page) -> int:
+    """Bytes of strokes of `before` that are not in `after`."""
     total = 0
-    for layer in after.layers:
-        old = before.layer(layer.uid)
+    for old in before.layers:
+        new = after.layer(old.uid)
+        if old is not new and isinstance(old, InkLayer):
+            marks = new.marks if isinstance(new, InkLayer) else Marks()
+            total += sum(stroke.nbytes for stroke in old.marks.missing_in(marks))
+    return total
+
+
+def step_cost(before: Page, after: Page) -> int:
+    """Bytes of tiles that one of the pages has and the other does not share; of two such sums the larger. Where all
+    tiles differ, finding it takes a while."""
+    return max(_unshared(after, before), _unshared(before, after))
+
+
+def _unshared(page: Page, other: Page) -> int:
+    total = 0
+    for layer in page.layers:
+        old = other.layer(layer.uid)
         if old is not layer:
             total += unshared_bytes(layer.tiles, old.tiles if old is not None else None)
     return total

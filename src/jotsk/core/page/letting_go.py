@@ -7,6 +7,7 @@ import threading
 import time
 from collections.abc import Iterable
 
+from jotsk.core.memory import give_back_memory
 from jotsk.core.page.layers import InkLayer
 from jotsk.core.page.page import Page
 
@@ -39,6 +40,7 @@ def _give_back() -> None:
     while parts:
         del parts[-AT_A_TIME:]
         time.sleep(REST_S)
+    give_back_memory()
 
 
 def _parts_of(pages: list[Page]) -> list[object]:

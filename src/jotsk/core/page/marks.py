@@ -51,6 +51,14 @@ class Marks:
         """Whether every one of these very strokes is here."""
         return {id(s) for s in strokes} <= {id(s) for s in self}
 
+    def missing_in(self, other: Marks) -> Iterator[Stroke]:
+        """The strokes that are here and not there."""
+        shared = {id(chunk) for chunk in self._chunks} & {id(chunk) for chunk in other._chunks}
+        theirs = {id(stroke) for chunk in other._chunks if id(chunk) not in shared for stroke in chunk}
+        for chunk in self._chunks:
+            if id(chunk) not in shared:
+                yield from (stroke for stroke in chunk if id(stroke) not in theirs)
+
     def appended(self, stroke: Stroke) -> Marks:
         if self._chunks and len(self._chunks[-1]) < CHUNK:
             return Marks.of_chunks((*self._chunks[:-1], (*self._chunks[-1], stroke)))

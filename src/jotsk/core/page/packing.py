@@ -14,6 +14,7 @@ from jotsk.core.page.page import Page
 from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from
 
 LEVEL = 1  # three times as quick as Deflate's quickest, and smaller, on tiles of ink
+CELL_BYTES = 320  # what a tile's place and pair take besides what they were compressed to
 
 Packed = bytes | None  # a tile, or none
 BEFORE: Literal[0] = 0
@@ -54,7 +55,8 @@ def change_between(before: Page, after: Page) -> Change:
             return None
         data = _packed_as.get(tile)
         if data is None:
-            data = compress(tile_bytes(tile))
+            # What comes back lies in room for as much as went in, which few others would fit into; hence the copy.
+            data = bytes(memoryview(compress(tile_bytes(tile))))
             _packed_as.note(tile, data)
         return data
 
@@ -68,7 +70,7 @@ def change_between(before: Page, after: Page) -> Change:
             key: (packed(old_tiles.stored(*key)), packed(new_tiles.stored(*key)))
             for key in new_tiles.changed_since(old_tiles)
         }
-        cost += sum(len(pair[AFTER] or b"") for pair in tiles[uid].values())
+        cost += sum(len(pair[AFTER] or b"") + CELL_BYTES for pair in tiles[uid].values())
     return Change(layers, tiles, cost)
 
 
@@ -106,19 +108,32 @@ def _bare(layer: Layer | None) -> Layer | None:
     return None if layer is None else replace(layer, tiles=NO_TILES)
 
 
+class _PackedAs(weakref.ref[Stored]):
+    """What a tile was compressed to, for as long as it lives."""
+
+    __slots__ = ("data", "key")
+    data: bytes
+    key: int
+
+
 class _Remembered:
-    """What tiles were compressed to, for as long as they live: the same is not compressed, nor kept, twice."""
+    """The same tile is not compressed, nor kept, twice."""
 
     def __init__(self) -> None:
-        self._by_id: dict[int, tuple[weakref.ref[Stored], bytes]] = {}
+        self._by_id: dict[int, _PackedAs] = {}
 
     def get(self, tile: Stored) -> bytes | None:
         found = self._by_id.get(id(tile))
-        return found[1] if found is not None and found[0]() is tile else None
+        return found.data if found is not None and found() is tile else None
 
     def note(self, tile: Stored, data: bytes) -> None:
-        key, forget = id(tile), self._by_id.pop
-        self._by_id[key] = weakref.ref(tile, lambda _: forget(key, None)), data
+        noted = _PackedAs(tile, self._forget)
+        noted.key, noted.data = id(tile), data
+        self._by_id[noted.key] = noted
+
+    def _forget(self, noted: weakref.ref[Stored]) -> None:
+        if isinstance(noted, _PackedAs) and self._by_id.get(noted.key) is noted:
+            del self._by_id[noted.key]
 
 
 _packed_as = _Remembered()

@@ -84,6 +84,8 @@ def _mapped(page: Page, k: float, dx: int, dy: int, before: Rect, progress: Prog
         elif isinstance(layer, InkLayer):
             strokes = [stroke.mapped(k, dx, dy) for stroke in layer.marks]
             layers.append(replace(layer, marks=Marks(strokes), tiles=render(strokes, page.bounds)))
+            for stroke in strokes:
+                stroke.let_go(shape=True)  # of thousands it is more than their tiles
         else:
             layers.append(replace(layer, tiles=_mapped_tiles(layer.tiles, k, dx, dy, before, page.bounds, clip)))
     guides = tuple(_mapped_guide(guide, k, dx, dy) for guide in page.guides)

@@ -233,26 +233,29 @@ class History:
                 break
 
     def _bytes_with(self, is_open: set[int]) -> int:
-        between = (self._steps[k + 1 : later + 1] for k, later in pairwise(sorted(is_open)))
-        return self._packed_bytes + sum(step.size for steps in between for step in steps)
+        steps, total = self._steps, self._packed_bytes
+        for k, later in pairwise(sorted(is_open)):
+            total += steps[later].size if later == k + 1 else sum(step.size for step in steps[k + 1 : later + 1])
+        return total
 
     def _pack_far(self) -> set[int]:
         """Close the steps out of reach, the farthest first. Of those that are not packed yet a few are, if there are
         too many; return which of them are waiting for that."""
         lowest, highest = self._reach(-1, STAY_OPEN), self._reach(1, STAY_OPEN)
         far = sorted((k for k in self._open if not lowest <= k <= highest), key=lambda k: -abs(k - self._at))
-        tried = 0
+        tried, is_over = 0, bool(far) and self.bytes_used > self._most
         for k in far:
             changes = [j for j in (k, k + 1) if 0 < j < len(self._steps)]
             if any(self._steps[j].change is None for j in changes):
-                if tried == AT_A_TIME or self.bytes_used <= self._most:
+                if tried == AT_A_TIME or not is_over:
                     continue
                 tried += 1
                 are_packed = [self._begin_packing(j) for j in changes]
                 if not all(are_packed):
                     continue
             self._close(k)
-        return {k for k in far if k in self._open} if self.bytes_used > self._most else set()
+            is_over = is_over and self.bytes_used > self._most
+        return {k for k in far if k in self._open} if is_over else set()
 
     def _begin_packing(self, k: int) -> bool:
         """Pack the change from the step before to step k, a large one beside the hand; return whether it is packed."""

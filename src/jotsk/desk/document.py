@@ -19,7 +19,7 @@ from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
 from jotsk.core.ink import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, blank_page, edits, prepared, resizing, stacking
-from jotsk.core.page.history import Step, step_cost
+from jotsk.core.page.history import Step, StepCost, step_cost
 from jotsk.core.page.placing import Placement
 from jotsk.core.page.stack import inside
 from jotsk.desk.drying import Dryer, Drying, takes_long
@@ -398,13 +398,13 @@ class Document(QObject):
         to keep. Given up if the page changes meanwhile; else `then` is called before the change is told."""
         before, keep_ahead = self.page, self.keep_ahead
 
-        def work(progress: Progress) -> tuple[Page, int]:
+        def work(progress: Progress) -> tuple[Page, StepCost]:
             after = prepared(change(before, lambda share: progress(share * CHANGE_SHARE)))
             if keep_ahead is not None and after is not before:
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
             return after, step_cost(before, after)
 
-        def done(outcome: tuple[Page, int]) -> None:
+        def done(outcome: tuple[Page, StepCost]) -> None:
             after, cost = outcome
             self.choice.previewed.emit([])
             if self.page is not before:

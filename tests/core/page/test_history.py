@@ -309,7 +309,7 @@ def test_strokes_that_only_older_steps_have_are_counted():
     before = history.bytes_used
     moved = resizing.shifted(history.page, {1}, 5, 3)
     assert all("ribbon" not in stroke.__dict__ for stroke in moved.active.marks), "what can be computed is let go"
-    history.push(moved, "Move", cost=0)
+    history.push(moved, "Move", history_module.step_cost(history.page, moved)._replace(tiles=0))
     assert history.bytes_used - before == sum(s.trace.samples.nbytes for s in page.active.marks) + (
         history.page_at(1).active.marks.last.trace.samples.nbytes
     )

@@ -6,6 +6,7 @@ from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
 from itertools import pairwise
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -30,6 +31,16 @@ _packs = ThreadPoolExecutor(1, thread_name_prefix="packs history")
 _opens = ThreadPoolExecutor(1, thread_name_prefix="opens history")
 
 
+class StepCost(NamedTuple):
+    """Bytes that a step takes: tiles, open, in which it and the step before differ, and strokes only that one has."""
+
+    tiles: int
+    strokes: int
+
+
+NOTHING = StepCost(0, 0)
+
+
 @dataclass(slots=True)
 class Step:
     """A page and what made it so. While `page` is None it is packed: as the changes to it from the step before and
@@ -37,8 +48,7 @@ class Step:
 
     label: str
     page: Page | None
-    size: int = 0  # bytes of tiles, open, in which it and the step before differ
-    given_up: int = 0  # bytes of strokes that only the step before has
+    takes: StepCost = NOTHING
     change: Change | None = None  # from the step before
     frame: Frame | None = None
     picture: NDArray[np.uint8] | None = None  # (H, W, 3) RGB, if one was taken
@@ -48,7 +58,7 @@ class Step:
     def cost(self) -> int:
         """Bytes of what is kept beside the open pages."""
         packed = self.change.cost if self.change is not None else 0
-        return self.given_up + packed + (self.picture.nbytes if self.picture is not None else 0)
+        return self.takes.strokes + packed + (self.picture.nbytes if self.picture is not None else 0)
 
 
 @dataclass(frozen=True, slots=True)
@@ -130,13 +140,11 @@ class History:
             self._packed_bytes += step.picture.nbytes
         return step.picture
 
-    def push(self, page: Page, label: str, cost: int | None = None) -> None:
+    def push(self, page: Page, label: str, cost: StepCost | None = None) -> None:
         """Take a new page as the present; what had been undone is gone. `cost` is its `step_cost`, if that is known."""
         self._forget_undone()
-        before = self.page
-        step = Step(label, page, step_cost(before, page) if cost is None else cost, strokes_given_up(before, page))
-        self._steps.append(step)
-        self._packed_bytes += step.cost
+        self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
+        self._packed_bytes += self._steps[-1].cost
         self._at += 1
         self._open.add(self._at)
         waiting = self.settle()
@@ -147,14 +155,13 @@ class History:
     def amend(self, page: Page) -> None:
         """Replace the present without a step of its own: for a handle still being dragged."""
         self._forget_undone()
-        size = given_up = 0
+        takes = NOTHING
         if self._at:
             if self._steps[self._at - 1].page is None:
                 self._take(self._at - 1, self._opener(self._at - 1)())
-            before = self._page(self._at - 1)
-            size, given_up = step_cost(before, page), strokes_given_up(before, page)
+            takes = step_cost(self._page(self._at - 1), page)
         old = self.step
-        self._steps[self._at] = Step(old.label, page, size, given_up)
+        self._steps[self._at] = Step(old.label, page, takes)
         self._packed_bytes += self.step.cost - old.cost
 
     def choose(self, uid: int) -> None:
@@ -196,7 +203,7 @@ class History:
         gone = self._steps[self._at + 1 :]
         if gone:
             self._packed_bytes -= sum(step.cost for step in gone)
-            if max(step.size for step in gone) > LARGE_BYTES:
+            if max(step.takes.tiles for step in gone) > LARGE_BYTES:
                 let_go([step.page for step in gone if step.page is not None])
             del self._steps[self._at + 1 :]
             self._open = {k for k in self._open if k <= self._at}
@@ -216,7 +223,7 @@ class History:
         room for, or one step more."""
         k, held = self._at, 0
         while 0 <= k + way < len(self._steps) and abs(k - self._at) < most_steps and held <= self._most / 2:
-            held += self._steps[max(k, k + way)].size
+            held += self._steps[max(k, k + way)].takes.tiles
             k += way
         return k
 
@@ -235,7 +242,11 @@ class History:
     def _bytes_with(self, is_open: set[int]) -> int:
         steps, total = self._steps, self._packed_bytes
         for k, later in pairwise(sorted(is_open)):
-            total += steps[later].size if later == k + 1 else sum(step.size for step in steps[k + 1 : later + 1])
+            total += (
+                steps[later].takes.tiles
+                if later == k + 1
+                else sum(step.takes.tiles for step in steps[k + 1 : later + 1])
+            )
         return total
 
     def _pack_far(self) -> set[int]:
@@ -263,7 +274,7 @@ class History:
         if step.change is not None:
             return True
         before, after = self._page(k - 1), self._page(k)
-        if step.size <= LARGE_BYTES:
+        if step.takes.tiles <= LARGE_BYTES:
             change = change_between(before, after)
         else:
             under_way = step.packing
@@ -280,7 +291,7 @@ class History:
         step, page = self._steps[k], self._page(k)
         step.frame, step.page = Frame.of(page), None
         self._open.remove(k)
-        if max(near.size for near in self._steps[k : k + 2]) > LARGE_BYTES:
+        if max(near.takes.tiles for near in self._steps[k : k + 2]) > LARGE_BYTES:
             let_go([page])
 
     def _opener(self, k: int) -> Callable[[], Page]:
@@ -310,12 +321,12 @@ class History:
     def _is_large(self, k: int) -> bool:
         """Whether opening step k takes a while."""
         near = self._nearest(k)
-        return sum(step.size for step in self._steps[min(near, k) + 1 : max(near, k) + 1]) > LARGE_BYTES
+        return sum(step.takes.tiles for step in self._steps[min(near, k) + 1 : max(near, k) + 1]) > LARGE_BYTES
 
     def _forget_oldest(self) -> None:
         gone, first = self._steps.pop(0), self._steps[0]
         self._packed_bytes -= gone.cost + first.cost
-        first.change, first.size, first.given_up = None, 0, 0
+        first.change, first.takes = None, NOTHING
         self._packed_bytes += first.cost
         self._at -= 1
         self._open = {k - 1 for k in self._open}
@@ -336,21 +347,16 @@ def _around_change(before: Page | None, after: Page) -> Rect:
     return Rect(x, y, x + w, y + h)
 
 
-def strokes_given_up(before: Page, after: Page) -> int:
-    """Bytes of strokes of `before` that are not in `after`."""
-    total = 0
+def step_cost(before: Page, after: Page) -> StepCost:
+    """Of tiles the larger of what one has and the other does not share, and the other way round. Where all differ,
+    finding it takes a while."""
+    strokes = 0
     for old in before.layers:
         new = after.layer(old.uid)
         if old is not new and isinstance(old, InkLayer):
             marks = new.marks if isinstance(new, InkLayer) else Marks()
-            total += sum(stroke.nbytes for stroke in old.marks.missing_in(marks))
-    return total
-
-
-def step_cost(before: Page, after: Page) -> int:
-    """Bytes of tiles that one of the pages has and the other does not share; of two such sums the larger. Where all
-    tiles differ, finding it takes a while."""
-    return max(_unshared(after, before), _unshared(before, after))
+            strokes += sum(stroke.nbytes for stroke in old.marks.missing_in(marks))
+    return StepCost(max(_unshared(after, before), _unshared(before, after)), strokes)
 
 
 def _unshared(page: Page, other: Page) -> int:

@@ -2,16 +2,20 @@
 
 from __future__ import annotations
 
+import threading
+
+import cv2
 import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QEvent, QPointF, Qt
-from PySide6.QtGui import QMouseEvent
+from PySide6.QtGui import QImage, QMouseEvent
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.page import blank_page, edits, render
 from jotsk.core.page.choosing import stroke_at, strokes_inside
+from jotsk.desk.board import chosen_lines
 from jotsk.desk.board.chosen_lines import _fewer
 from jotsk.desk.board.ways import Way
 from tests.conftest import stroke_along
@@ -111,6 +115,37 @@ def test_chosen_lines_are_shown_on_the_board(window, three):
     before = greens()
     window.actions_by_id["edit.all"].trigger()
     assert len(window.document.choice.lines) == 3 and greens() > before + 50
+
+
+def test_many_chosen_lines_follow_the_view_while_they_are_drawn_anew(window, three, monkeypatch, qtbot):
+    lines, goes_on = window.board._chosen_lines, threading.Event()
+    goes_on.set()
+    draw = chosen_lines._picture
+    monkeypatch.setattr(chosen_lines, "AT_ONCE", 0)
+    monkeypatch.setattr(chosen_lines, "_picture", lambda wanted: (goes_on.wait(20), draw(wanted))[1])
+
+    def greens() -> np.ndarray:
+        image = window.board.grab().toImage().convertToFormat(QImage.Format.Format_RGBA8888)
+        rgba = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.width(), 4).astype(int)
+        return (rgba[..., 1] > rgba[..., 0] + 60) & (rgba[..., 1] > 80)
+
+    without = greens()
+    window.actions_by_id["edit.all"].trigger()
+    greens()
+    qtbot.waitUntil(lambda: not lines._is_drawing)
+    assert (greens() & ~without).sum() > 200
+    goes_on.clear()
+    window.board.zoom_by(1.3)
+    window.board.turn_by(0.2)
+    moved = greens()
+    assert lines._is_drawing
+    goes_on.set()
+    qtbot.waitUntil(lambda: not lines._is_drawing)
+    greens()
+    qtbot.waitUntil(lambda: not lines._is_drawing)
+    anew = greens()
+    near = cv2.dilate(anew.astype(np.uint8), np.ones((5, 5), np.uint8))
+    assert anew.sum() > 200 and near[moved].mean() > 0.98 and moved.sum() > 0.5 * anew.sum()
 
 
 def test_lines_that_are_not_worked_out_yet_join_the_preview_when_they_are(window, three, qtbot):

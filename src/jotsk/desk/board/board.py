@@ -64,6 +64,7 @@ class Board(PointedView):
         self._preview: list[NDArray[np.float64]] = []
         self._chosen_lines = ChosenLines(self)
         self._chosen_lines.worked_out.connect(self.update)
+        self._chosen_lines.pictured.connect(self.update)
         self.guiding = Guiding(document, self)
         self._course = FREELY
         self.steps_of_page = False  # 15 degree steps are the page's; else the view's

@@ -5,12 +5,13 @@ from __future__ import annotations
 import threading
 from collections.abc import Collection, Sequence
 from contextlib import suppress
+from typing import NamedTuple
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
 from jotsk.core.geometry import View
 from jotsk.core.ink import Stroke
@@ -21,21 +22,38 @@ STEP_PX = 3.0  # of the screen, between two points
 WIDTH, PREVIEW_WIDTH = 2.0, 1.6  # logical px
 SUBPIXEL_BITS = 4
 FARTHEST_PX = 1 << 24  # of the screen: what OpenCV counts
+AT_ONCE = 60  # lines, a few ms; more are drawn beside the interface
 
 Points = NDArray[np.float64]
 
 
+class _Wanted(NamedTuple):
+    lines: Sequence[Points]
+    view: View
+    ratio: float
+    size: tuple[int, int]
+    color: str
+    width: float
+
+    def is_like(self, other: _Wanted | None) -> bool:
+        return other is not None and other.lines is self.lines and other[1:] == self[1:]
+
+
 class ChosenLines(QObject):
-    """Draws them into a picture that is kept while neither they nor the view change."""
+    """Draws them into a picture that is kept while neither they nor the view change. While a picture of many is drawn
+    anew, the last one follows the view."""
 
     worked_out = Signal()  # the lines of strokes that came from a file are known
+    pictured = Signal(object, object)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._read: tuple[Collection[Stroke], list[Points]] = ((), [])
-        self._drawn: tuple[object, ...] = ()
+        self._drawn: _Wanted | None = None
         self._places: list[tuple[QRectF, QImage]] = []
+        self._is_drawing = False
         self.worked_out.connect(self._forget)
+        self.pictured.connect(self._take)
 
     def draw(
         self, painter: QPainter, view: View, ratio: float, chosen: Collection[Stroke], preview: Sequence[Points],
@@ -49,16 +67,31 @@ class ChosenLines(QObject):
         lines, color, width = (preview, theme.guide, PREVIEW_WIDTH) if preview else (
             self._lines_of(chosen), theme.accent, WIDTH,
         )  # fmt: skip
-        wanted = lines, view, ratio, size, color
-        if not self._drawn or self._drawn[0] is not lines or self._drawn[1:] != wanted[1:]:
-            self._drawn = wanted
-            self._places = _picture(lines, view, ratio, size, QColor(color), width) if lines else []
-        for place, image in self._places:
-            painter.drawImage(place, image)
+        wanted = _Wanted(lines, view, ratio, size, color, width)
+        if not wanted.is_like(self._drawn):
+            if len(lines) <= AT_ONCE:
+                self._drawn, self._places = wanted, _picture(wanted)
+            elif not self._is_drawing:
+                self._is_drawing = True
+                threading.Thread(target=self._draw_beside, args=(wanted,), daemon=True).start()
+        if self._drawn is not None and self._drawn.color == color:
+            painter.save()
+            painter.setTransform(_moved(self._drawn, view), True)
+            for place, image in self._places:
+                painter.drawImage(place, image)
+            painter.restore()
         if lasso:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             painter.setPen(QPen(QColor(theme.accent), 1.4, Qt.PenStyle.DashLine))
             painter.drawPolygon(QPolygonF(lasso))
+
+    def _draw_beside(self, wanted: _Wanted) -> None:
+        places = _picture(wanted)
+        with suppress(RuntimeError):  # the board is gone
+            self.pictured.emit(wanted, places)
+
+    def _take(self, wanted: _Wanted, places: list[tuple[QRectF, QImage]]) -> None:
+        self._drawn, self._places, self._is_drawing = wanted, places, False
 
     def _lines_of(self, chosen: Collection[Stroke]) -> list[Points]:
         if self._read[0] is not chosen:
@@ -86,11 +119,18 @@ def _lines(stroke: Stroke) -> list[Points]:
     return [line[:: max(1, len(line) // MOST_POINTS)] for line in lines]
 
 
-def _picture(
-    lines: Sequence[Points], view: View, ratio: float, size: tuple[int, int], color: QColor, width: float
-) -> list[tuple[QRectF, QImage]]:
-    """One picture of all lines, of `size` device px at most, and the logical px it belongs to."""
-    lines = [line for line in lines if len(line)]
+def _moved(drawn: _Wanted, view: View) -> QTransform:
+    """Of logical px, from where a picture was drawn to where the view has moved since."""
+    then, now = drawn.view.matrix, view.matrix
+    m = now[:, :2] @ np.linalg.inv(then[:, :2])
+    dx, dy = (now[:, 2] - m @ then[:, 2]) / drawn.ratio
+    return QTransform(m[0, 0], m[1, 0], m[0, 1], m[1, 1], dx, dy)
+
+
+def _picture(wanted: _Wanted) -> list[tuple[QRectF, QImage]]:
+    """One picture of all lines, of the size of the board at most, and the logical px it belongs to."""
+    _, view, ratio, size, color, width = wanted
+    lines = [line for line in wanted.lines if len(line)]
     if not lines:
         return []
     m = view.matrix
@@ -108,7 +148,7 @@ def _picture(
         return []
     drawn = np.ascontiguousarray(ink[y : y + h, x : x + w])
     image = QImage(drawn.data, w, h, w, QImage.Format.Format_Indexed8)
-    image.setColorTable([(alpha << 24) | (color.rgb() & 0xFFFFFF) for alpha in range(256)])
+    image.setColorTable([(alpha << 24) | (QColor(color).rgb() & 0xFFFFFF) for alpha in range(256)])
     image = image.convertToFormat(QImage.Format.Format_ARGB32_Premultiplied)
     return [(QRectF(x / ratio, y / ratio, w / ratio, h / ratio), image)]
 

@@ -45,9 +45,9 @@ class Document(QObject):
     layers_chosen = Signal()
     slow = Signal(str, object, object)  # title, work(progress), done(result)
 
-    def __init__(self, parent: QObject | None = None) -> None:
+    def __init__(self, parent: QObject | None = None, page: Page | None = None) -> None:
         super().__init__(parent)
-        self._history = History(blank_page(2480, 3508))
+        self._history = History(page or blank_page(2480, 3508))
         self._saved: Step | None = self._history.step
         self.path: Path | None = None
         self.origin: Origin | None = None

@@ -38,6 +38,7 @@ from jotsk.desk.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from jotsk.desk.widgets.ink_marked import InkMarked
 from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.once import turn_of_the_loop
 
 FAVOURITE = "favourite"
 JSON = "Pens (*.json)"
@@ -67,6 +68,7 @@ class PenMaker(QDialog):
         self.search = QLineEdit(placeholderText="Find a pen")
         self.search.textChanged.connect(self._list)
         self.pad = ScratchPad(self.trial, self)
+        turn_of_the_loop()
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
         self._roll.file.trouble.connect(self.told.setText)
@@ -102,7 +104,6 @@ class PenMaker(QDialog):
         whole.addLayout(left)
         whole.addLayout(middle)
         whole.addLayout(right, 1)
-        self._list()
         self.show_pen(self.pen)
 
     # -- the pen -------------------------------------------------------------------------------

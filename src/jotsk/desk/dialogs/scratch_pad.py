@@ -17,12 +17,15 @@ class ScratchPad(Board):
     """A board on a page that is thrown away."""
 
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
-        document = Document()
+        document = Document(page=blank_page(WIDTH, HEIGHT))
         super().__init__(document, hand, parent)
         self._own_document = document  # the board does not keep its document alive
-        self.clear()
+        self._look_straight()
 
     def clear(self) -> None:
         self.document.take(blank_page(WIDTH, HEIGHT), path=None, title="Scratch", saved=True)
+        self._look_straight()
+
+    def _look_straight(self) -> None:
         self._fits = False
         self.set_view(View())

@@ -166,6 +166,24 @@ def test_chosen_layers_alone_are_exported(window, pen):
     assert not any(seen.pixelColor(x, seen.height() // 2).alpha() for x in range(0, seen.width(), 50))
 
 
+def test_the_true_size_follows_the_drag_and_what_is_written(window, pen, qtbot):
+    pen.draw(across(window))
+    sheet = ExportSheet(window.document.page, window)
+    sheet.show()
+    view = sheet.view
+    for change in (
+        lambda: None,
+        lambda: qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=QPoint(200, 200)),
+        lambda: qtbot.mouseMove(view, QPoint(120, 150)),
+        lambda: sheet.scale.setValue(50),
+    ):
+        change()
+        wanted = sheet.part(view.width(), view.height(), view.middle or (0.5, 0.5))
+        qtbot.waitUntil(lambda wanted=wanted: view._image is not None and view._image == wanted)
+    assert view.middle is not None and view.middle[0] > 0.5 and view.middle[1] > 0.5
+    sheet.close()
+
+
 def test_printing_puts_the_page_on_paper_at_its_true_size(window, pen, tmp_path):
     pen.draw(across(window))
     printer = QPrinter(QPrinter.PrinterMode.HighResolution)

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import numpy as np
-from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtCore import QPoint, Qt, QTimer
+from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
@@ -49,11 +49,26 @@ class TrueSize(QWidget):
         self.setMinimumSize(420, 420)
         self.setCursor(Qt.CursorShape.OpenHandCursor)
         self.setToolTip("The result at its true size; drag to see another part")
+        self._image: QImage | None = None
+        # Worked out in a turn of the loop of its own, once for all that changed meanwhile.
+        self._renewing = QTimer(self, singleShot=True)
+        self._renewing.timeout.connect(self._work_out)
+
+    def renew(self) -> None:
+        """What is written has changed, or which part of it is seen."""
+        self._renewing.start(0)
+
+    def _work_out(self) -> None:
+        self._image = self._sheet.part(self.width(), self.height(), self.middle or (0.5, 0.5))
+        self.update()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self.renew()
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.fillRect(self.rect(), QColor(current().board))
-        image = self._sheet.part(self.width(), self.height(), self.middle or (0.5, 0.5))
+        image = self._image
         if image is not None:
             at = QPoint((self.width() - image.width()) // 2, (self.height() - image.height()) // 2)
             if image.hasAlphaChannel():
@@ -76,7 +91,7 @@ class TrueSize(QWidget):
         by = self._pressed - now
         self.middle = (min(1.0, max(0.0, x + by.x() / width)), min(1.0, max(0.0, y + by.y() / height)))
         self._pressed = now
-        self.update()
+        self.renew()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._pressed = None
@@ -228,7 +243,7 @@ class ExportSheet(QDialog):
         except JotskError as error:
             self.told.setText(str(error))
             self.write.setEnabled(False)
-        self.view.update()
+        self.view.renew()
 
     def _chosen_layers(self) -> set[int]:
         items = [self.layers.item(i) for i in range(self.layers.count())]

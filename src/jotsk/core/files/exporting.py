@@ -125,13 +125,11 @@ def pixels_for(
         whole = np.ascontiguousarray(scaled).view(np.uint32)[..., 0]
     if export.color == "rgba":
         return straight(whole)
-    rgb = rgba(whole)[..., :3]
+    channels = rgba(whole)
     if export.color == "rgb":
-        return np.ascontiguousarray(rgb)
-    grey = cv2.cvtColor(np.ascontiguousarray(rgb), cv2.COLOR_RGB2GRAY)
-    if export.color == "bits":
-        return np.where(grey >= export.threshold, np.uint8(255), np.uint8(0))
-    return np.asarray(grey, np.uint8)
+        return np.asarray(cv2.cvtColor(channels, cv2.COLOR_RGBA2RGB), np.uint8)
+    grey = np.asarray(cv2.cvtColor(channels, cv2.COLOR_RGBA2GRAY), np.uint8)
+    return np.where(grey >= export.threshold, np.uint8(255), np.uint8(0)) if export.color == "bits" else grey
 
 
 @lru_cache(maxsize=1)

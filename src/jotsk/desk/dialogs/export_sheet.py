@@ -36,6 +36,7 @@ KINDS = {
 COLOR_WORDS = {"rgba": "RGB and transparency", "rgb": "RGB", "grey": "Grey", "bits": "Black and white, 1 bit"}
 FRAME_WORDS = {"page": "The whole page", "bleed": "To the bleed", "trim": "To the trim", "safe": "To the safe frame"}
 CHECKER_PX = 8
+SOON_MS = 15  # after the sheet was shown
 
 
 class TrueSize(QWidget):
@@ -56,7 +57,7 @@ class TrueSize(QWidget):
 
     def renew(self) -> None:
         """What is written has changed, or which part of it is seen."""
-        self._renewing.start(0)
+        self._renewing.start(SOON_MS)
 
     def _work_out(self) -> None:
         self._image = self._sheet.part(self.width(), self.height(), self.middle or (0.5, 0.5))

@@ -34,7 +34,7 @@ class Dressing(QObject):
     def begin(self) -> None:
         """Dress all parts anew, in the order they were added; the desk is painted after each step."""
         self._left = deque(self._steps)
-        self._is_painting = False
+        self._is_painting = True  # in the colours that were changed just now
         self._timer.start()
 
     def finish(self) -> None:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+import threading
 from dataclasses import replace
 
 import numpy as np
@@ -15,8 +16,10 @@ from jotsk.core.geometry import View
 from jotsk.core.geometry.view import soft_stopped
 from jotsk.core.guides import guide_from
 from jotsk.core.page import flattened
+from jotsk.core.page import history as history_module
 from jotsk.core.page.placing import Picture
 from jotsk.desk.board.ways import Way
+from tests.conftest import stroke_along
 from tests.desk.conftest import across
 
 
@@ -46,6 +49,53 @@ def test_the_history_goes_back_to_any_point_and_forward_again(window, pen, qtbot
     assert all(max(p.shape[:2]) == 64 for p in pictures)
     assert all((p < 200).any() for p in pictures[1:]), "the line is seen"
     assert len({p.tobytes() for p in pictures}) == 5, "each shows what its step made"
+
+
+@pytest.fixture
+def packed(window, monkeypatch, qtbot):
+    """Forty strokes on a page that was saved before them, most of which are packed and count as large."""
+    document, history = window.document, window.document._history
+    monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
+    for k in range(40):
+        document.add_stroke(stroke_along([(100, 100 + 60 * k), (2300, 300 + 60 * k)], size=20))
+    history._most = 1
+    document._packing.start(5)
+    qtbot.waitUntil(lambda: not document._packing.isActive() and history.page_at(30) is None)
+    history._most = history_module.MOST_BYTES
+    return window
+
+
+def test_a_step_that_is_packed_is_gone_to_beside_the_interface(packed, settle):
+    document, began = packed.document, []
+    packed.filing.began.connect(lambda job: began.append(job.title))
+    assert document.is_unsaved
+    document.go_to_step(0)
+    assert document.step_at == 40 and began == ["Going through the history"], "the hand does not wait"
+    settle(packed)
+    assert document.step_at == 0 and not len(document.page.active.marks)
+    assert not document.is_unsaved, "it is the page that was saved, though it was packed since"
+    document.go_to_step(40)
+    settle(packed)
+    assert document.step_at == 40 and len(document.page.active.marks) == 40 and document.is_unsaved
+
+
+def test_what_is_drawn_while_a_packed_step_is_opened_stays(packed, settle):
+    document = packed.document
+    document.go_to_step(0)
+    document.add_stroke(stroke_along([(300, 2500), (2000, 300)]))
+    settle(packed)
+    assert document.step_at == 41 and len(document.page.active.marks) == 41
+    assert "changed meanwhile" in packed.board.notice
+
+
+def test_going_through_the_history_can_be_stopped(packed, settle):
+    goes_on = threading.Event()
+    history_module._opens.submit(goes_on.wait, 20)
+    packed.document.go_to_step(0)
+    packed.filing.stop()
+    settle(packed)
+    goes_on.set()
+    assert packed.document.step_at == 40 and "was stopped" in packed.status.text
 
 
 def test_a_change_of_view_is_no_step(window, pen):

@@ -4,7 +4,10 @@ from __future__ import annotations
 
 from collections import deque
 from collections.abc import Callable, Iterable, Mapping, Sequence
+from concurrent import futures
+from concurrent.futures import Future
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 from typing import Any
 
@@ -29,6 +32,7 @@ Progress = Callable[[float], None]
 
 MOST_RECENT = 60
 PACKING_MS = 400
+PROGRESS_S = 0.05  # between two looks at whether it was stopped
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
@@ -228,15 +232,23 @@ class Document(QObject):
         before, opening = self.page, self._history.opening(index)
 
         def go(_: object) -> None:
+            if self.page is not before:
+                self.refused.emit("The page was changed meanwhile, so it stays as it is.")
+                return
             self._dragged = ""
-            if self.page is before and self._history.go_to(index) is not before:
+            if self._history.go_to(index) is not before:
                 self._packing.start()
                 self._announce(before)
+
+        def wait(opening: Future[Page], progress: Progress) -> None:
+            while not opening.done():
+                progress(0.0)
+                futures.wait([opening], PROGRESS_S)
 
         if opening is None:
             go(None)
         else:
-            self.slow.emit("Going back", lambda _: opening(), go)
+            self.slow.emit("Going through the history", partial(wait, opening), go)
 
     def resteady(self, strength: float, *, finished: bool = True) -> None:
         """Steady the last stroke anew."""

@@ -200,7 +200,7 @@ def test_large_steps_are_packed_and_opened_beside_the_hand(monkeypatch):
         assert look(history.go_to(k)) == seen[first + k], k
     wait = history.opening(last)
     assert history.page_at(last) is None and wait is not None
-    wait()
+    wait.result(20)
     monkeypatch.setattr(packing, "page_from", lambda *_: pytest.fail("opened twice"))
     assert look(history.go_to(last)) == seen[-1]
     assert history.opening(last) is None
@@ -324,3 +324,31 @@ def test_what_a_step_takes_away_counts_as_much_as_what_it_brings():
         history = History(before)
         history.push(after, "step")
         assert history.bytes_used == sum(half.nbytes for half in full.layers[1].tiles.halvings)
+
+
+def test_without_memory_to_pack_or_open_beside_the_hand_nothing_is_lost(monkeypatch):
+    def starve(*_: object) -> None:
+        raise MemoryError
+
+    monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
+    with monkeypatch.context() as patch:
+        patch.setattr(history_module, "change_between", starve)
+        history, seen = long_history(40, 4 * STEP_BYTES)
+        history_module._packs.submit(lambda: None).result()
+        history.push(page_with(99, history.page), "one more")
+        assert all(step.page is not None for step in history._steps)
+    for k in range(3):
+        history.go_to(40 - k)
+    for k in (20, 0):
+        assert look(history.go_to(k)) == seen[k]
+    history, seen = long_history(40, 40 * STEP_BYTES)
+    history._most = 1
+    while history.settle():
+        history_module._packs.submit(lambda: None).result()
+    first = len(seen) - len(history)
+    with monkeypatch.context() as patch:
+        patch.setattr(history_module, "page_from", starve)
+        waits = history.opening(0)
+        assert waits is not None and isinstance(waits.exception(20), MemoryError)
+        history.settle()
+    assert look(history.go_to(0)) == seen[first]

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
-from itertools import pairwise
+from itertools import chain, count, pairwise
 from typing import NamedTuple
 
 import numpy as np
@@ -80,7 +81,10 @@ class History:
         self._at = 0
         self._packed_bytes = 0
         self._most = most_bytes
-        self._open = {0}  # which steps are
+        self._open = {0}  # which steps are: all of them, while there is room
+        self._lowest = self._highest = 0  # of these
+        self._open_bytes = 0  # of those whose step before is open too
+        self._opened_again: set[int] = set()  # those that were packed before
         self._ahead: dict[int, Future[Page]] = {}  # those that are being opened
 
     def __len__(self) -> int:
@@ -89,7 +93,7 @@ class History:
     def leave(self) -> None:
         """Give the memory back that nobody else needs, beside the hand. The history is empty from now on."""
         let_go([step.page for step in self._steps if step.page is not None])
-        self._steps, self._open, self._ahead = [], set(), {}
+        self._steps, self._ahead = [], {}
 
     @property
     def at(self) -> int:
@@ -117,7 +121,12 @@ class History:
 
     @property
     def bytes_used(self) -> int:
-        return self._bytes_with(self._open)
+        between = 0
+        if self._highest - self._lowest >= len(self._open):  # some are packed between those that are open
+            for k, later in pairwise(sorted(self._open)):
+                if later > k + 1:
+                    between += sum(step.takes.tiles for step in self._steps[k + 1 : later + 1])
+        return self._packed_bytes + self._open_bytes + between
 
     @property
     def undo_label(self) -> str | None:
@@ -146,11 +155,10 @@ class History:
         self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
         self._packed_bytes += self._steps[-1].cost
         self._at += 1
-        self._open.add(self._at)
+        self._is_open(self._at)
         waiting = self.settle()
-        while self._bytes_with(self._open - waiting) > self._most and self._steps[0].page is None:
+        while self.bytes_used - waiting > self._most and self._steps[0].page is None:
             self._forget_oldest()
-            waiting = {k - 1 for k in waiting}
 
     def amend(self, page: Page) -> None:
         """Replace the present without a step of its own: for a handle still being dragged."""
@@ -161,7 +169,9 @@ class History:
                 self._take(self._at - 1, self._opener(self._at - 1)())
             takes = step_cost(self._page(self._at - 1), page)
         old = self.step
+        self._is_closed(self._at)
         self._steps[self._at] = Step(old.label, page, takes)
+        self._is_open(self._at)
         self._packed_bytes += self.step.cost - old.cost
 
     def choose(self, uid: int) -> None:
@@ -174,12 +184,10 @@ class History:
     def redo(self) -> Page:
         return self.go_to(self._at + 1)
 
-    def opening(self, index: int) -> Callable[[], object] | None:
-        """What takes a while and is to be called, on any thread, before going to a step; None if nothing does."""
+    def opening(self, index: int) -> Future[Page] | None:
+        """What is to be done, beside the hand, before a step is gone to; None if nothing takes long."""
         index = self._inside(index)
-        if index not in self._open and self._is_large(index):
-            return self._begin_opening(index).result
-        return None
+        return self._begin_opening(index) if index not in self._open and self._is_large(index) else None
 
     def go_to(self, index: int) -> Page:
         """Make a step the present."""
@@ -205,16 +213,20 @@ class History:
             self._packed_bytes -= sum(step.cost for step in gone)
             if max(step.takes.tiles for step in gone) > LARGE_BYTES:
                 let_go([step.page for step in gone if step.page is not None])
+            for k in [k for k in range(self._at + 1, len(self._steps)) if k in self._open]:
+                self._is_closed(k)
             del self._steps[self._at + 1 :]
-            self._open = {k for k in self._open if k <= self._at}
             self._ahead = {k: future for k, future in self._ahead.items() if k <= self._at}
 
     # -- what is open --------------------------------------------------------------------------
 
-    def settle(self) -> set[int]:
-        """Open what is near the present, and pack what is far from it; return the steps that are still to be packed."""
-        for k in [k for k, future in self._ahead.items() if future.done()]:
-            self._take(k, self._ahead.pop(k).result())
+    def settle(self) -> float:
+        """Open what is near the present, and pack what is far from it; return how many bytes are still to be packed,
+        inf if that is not known."""
+        for k, ahead in [(k, ahead) for k, ahead in self._ahead.items() if ahead.done()]:
+            del self._ahead[k]
+            if ahead.exception() is None:  # else there was no memory for it ahead of time
+                self._take(k, ahead.result())
         self._open_near()
         return self._pack_far()
 
@@ -239,34 +251,34 @@ class History:
                     self._take(k, self._opener(k)())
                 break
 
-    def _bytes_with(self, is_open: set[int]) -> int:
-        steps, total = self._steps, self._packed_bytes
-        for k, later in pairwise(sorted(is_open)):
-            total += (
-                steps[later].takes.tiles
-                if later == k + 1
-                else sum(step.takes.tiles for step in steps[k + 1 : later + 1])
-            )
-        return total
-
-    def _pack_far(self) -> set[int]:
-        """Close the steps out of reach, the farthest first. Of those that are not packed yet a few are, if there are
-        too many; return which of them are waiting for that."""
-        lowest, highest = self._reach(-1, STAY_OPEN), self._reach(1, STAY_OPEN)
-        far = sorted((k for k in self._open if not lowest <= k <= highest), key=lambda k: -abs(k - self._at))
-        tried, is_over = 0, bool(far) and self.bytes_used > self._most
-        for k in far:
-            changes = [j for j in (k, k + 1) if 0 < j < len(self._steps)]
-            if any(self._steps[j].change is None for j in changes):
-                if tried == AT_A_TIME or not is_over:
-                    continue
-                tried += 1
-                are_packed = [self._begin_packing(j) for j in changes]
-                if not all(are_packed):
-                    continue
+    def _pack_far(self) -> float:
+        """Close the steps out of reach that were packed before; pack a few of the farthest if there are too many still.
+        Return how many bytes wait for that."""
+        low, high = self._reach(-1, STAY_OPEN), self._reach(1, STAY_OPEN)
+        for k in [k for k in self._opened_again if not low <= k <= high]:
+            if all(self._steps[j].change is not None for j in self._changes_of(k)):
+                self._close(k)
+        if self.bytes_used <= self._most:
+            return 0
+        waiting, tried = 0, 0
+        for k in chain(range(self._lowest, low), range(self._highest, high, -1)):
+            if k not in self._open:
+                continue
+            if tried == AT_A_TIME:
+                return math.inf
+            tried += 1
+            are_packed = [self._begin_packing(j) for j in self._changes_of(k)]
+            if not all(are_packed):
+                waiting += self._steps[k].takes.tiles
+                continue
             self._close(k)
-            is_over = is_over and self.bytes_used > self._most
-        return {k for k in far if k in self._open} if is_over else set()
+            if self.bytes_used <= self._most:
+                return 0
+        return waiting
+
+    def _changes_of(self, k: int) -> list[int]:
+        """The steps whose change is needed to have step k from its neighbours."""
+        return [j for j in (k, k + 1) if 0 < j < len(self._steps)]
 
     def _begin_packing(self, k: int) -> bool:
         """Pack the change from the step before to step k, a large one beside the hand; return whether it is packed."""
@@ -280,8 +292,8 @@ class History:
             under_way = step.packing
             if under_way is None or under_way.before is not before or under_way.after is not after:
                 under_way = step.packing = _Packing(before, after, _packs.submit(change_between, before, after))
-            if not under_way.done.done():
-                return False
+            if not under_way.done.done() or under_way.done.exception() is not None:
+                return False  # without memory to pack it, it stays open
             change, step.packing = under_way.done.result(), None
         step.change = change
         self._packed_bytes += change.cost
@@ -290,7 +302,7 @@ class History:
     def _close(self, k: int) -> None:
         step, page = self._steps[k], self._page(k)
         step.frame, step.page = Frame.of(page), None
-        self._open.remove(k)
+        self._is_closed(k)
         if max(near.takes.tiles for near in self._steps[k : k + 2]) > LARGE_BYTES:
             let_go([page])
 
@@ -305,7 +317,8 @@ class History:
 
     def _nearest(self, k: int) -> int:
         """The open step that is nearest to step k; of two the one towards the present, whose tiles it then shares."""
-        return min(self._open, key=lambda j: (abs(j - k), abs(j - self._at)))
+        way = 1 if self._at > k else -1
+        return next(j for far in count() for j in (k + way * far, k - way * far) if j in self._open)
 
     def _begin_opening(self, k: int) -> Future[Page]:
         if k not in self._ahead:
@@ -313,10 +326,30 @@ class History:
         return self._ahead[k]
 
     def _take(self, k: int, page: Page) -> None:
-        """Step k is open."""
+        """Step k, that was packed, is open."""
         self._steps[k].page, self._steps[k].frame = page, None
-        self._open.add(k)
+        self._is_open(k)
+        self._opened_again.add(k)
         self._ahead.pop(k, None)
+
+    def _is_open(self, k: int) -> None:
+        self._open.add(k)
+        self._open_bytes += self._bytes_beside(k)
+        self._lowest, self._highest = min(self._lowest, k), max(self._highest, k)
+
+    def _is_closed(self, k: int) -> None:
+        self._open_bytes -= self._bytes_beside(k)
+        self._open.discard(k)
+        self._opened_again.discard(k)
+        while self._lowest not in self._open and self._lowest < self._highest:
+            self._lowest += 1
+        while self._highest not in self._open and self._lowest < self._highest:
+            self._highest -= 1
+
+    def _bytes_beside(self, k: int) -> int:
+        """What an open step and its open neighbours do not share."""
+        before = self._steps[k].takes.tiles if k - 1 in self._open else 0
+        return before + (self._steps[k + 1].takes.tiles if k + 1 in self._open else 0)
 
     def _is_large(self, k: int) -> bool:
         """Whether opening step k takes a while."""
@@ -328,8 +361,9 @@ class History:
         self._packed_bytes -= gone.cost + first.cost
         first.change, first.takes = None, NOTHING
         self._packed_bytes += first.cost
-        self._at -= 1
+        self._at, self._lowest, self._highest = self._at - 1, self._lowest - 1, self._highest - 1
         self._open = {k - 1 for k in self._open}
+        self._opened_again = {k - 1 for k in self._opened_again}
         self._ahead = {k - 1: future for k, future in self._ahead.items() if k}
 
 

@@ -88,6 +88,17 @@ def test_what_is_drawn_while_a_packed_step_is_opened_stays(packed, settle):
     assert "changed meanwhile" in packed.board.notice
 
 
+def test_without_memory_for_a_packed_step_the_page_is_as_it_was(packed, settle, monkeypatch):
+    with monkeypatch.context() as patch:
+        patch.setattr(history_module, "page_from", lambda *_: (_ for _ in ()).throw(MemoryError()))
+        packed.document.go_to_step(0)
+        settle(packed)
+        assert packed.document.step_at == 40 and "not enough memory" in packed.status.text
+    packed.document.go_to_step(0)
+    settle(packed)
+    assert packed.document.step_at == 0
+
+
 def test_going_through_the_history_can_be_stopped(packed, settle):
     goes_on = threading.Event()
     history_module._opens.submit(goes_on.wait, 20)

@@ -244,6 +244,7 @@ class Document(QObject):
             while not opening.done():
                 progress(0.0)
                 futures.wait([opening], PROGRESS_S)
+            opening.result()  # if there was no memory for it, that is told
 
         if opening is None:
             go(None)

@@ -350,5 +350,6 @@ def test_without_memory_to_pack_or_open_beside_the_hand_nothing_is_lost(monkeypa
         patch.setattr(history_module, "page_from", starve)
         waits = history.opening(0)
         assert waits is not None and isinstance(waits.exception(20), MemoryError)
-        history.settle()
+    again = history.opening(0)
+    assert again is not None and again.exception(20) is None
     assert look(history.go_to(0)) == seen[first]

@@ -155,7 +155,7 @@ class History:
         self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
         self._packed_bytes += self._steps[-1].cost
         self._at += 1
-        self._is_open(self._at)
+        self._note_open(self._at)
         waiting = self.settle()
         while self.bytes_used - waiting > self._most and self._steps[0].page is None:
             self._forget_oldest()
@@ -169,9 +169,9 @@ class History:
                 self._take(self._at - 1, self._opener(self._at - 1)())
             takes = step_cost(self._page(self._at - 1), page)
         old = self.step
-        self._is_closed(self._at)
+        self._note_closed(self._at)
         self._steps[self._at] = Step(old.label, page, takes)
-        self._is_open(self._at)
+        self._note_open(self._at)
         self._packed_bytes += self.step.cost - old.cost
 
     def choose(self, uid: int) -> None:
@@ -214,7 +214,7 @@ class History:
             if max(step.takes.tiles for step in gone) > LARGE_BYTES:
                 let_go([step.page for step in gone if step.page is not None])
             for k in [k for k in range(self._at + 1, len(self._steps)) if k in self._open]:
-                self._is_closed(k)
+                self._note_closed(k)
             del self._steps[self._at + 1 :]
             self._ahead = {k: future for k, future in self._ahead.items() if k <= self._at}
 
@@ -302,7 +302,7 @@ class History:
     def _close(self, k: int) -> None:
         step, page = self._steps[k], self._page(k)
         step.frame, step.page = Frame.of(page), None
-        self._is_closed(k)
+        self._note_closed(k)
         if max(near.takes.tiles for near in self._steps[k : k + 2]) > LARGE_BYTES:
             let_go([page])
 
@@ -321,23 +321,24 @@ class History:
         return next(j for far in count() for j in (k + way * far, k - way * far) if j in self._open)
 
     def _begin_opening(self, k: int) -> Future[Page]:
-        if k not in self._ahead:
-            self._ahead[k] = _opens.submit(self._opener(k))
-        return self._ahead[k]
+        ahead = self._ahead.get(k)
+        if ahead is None or (ahead.done() and ahead.exception() is not None):
+            ahead = self._ahead[k] = _opens.submit(self._opener(k))
+        return ahead
 
     def _take(self, k: int, page: Page) -> None:
         """Step k, that was packed, is open."""
         self._steps[k].page, self._steps[k].frame = page, None
-        self._is_open(k)
+        self._note_open(k)
         self._opened_again.add(k)
         self._ahead.pop(k, None)
 
-    def _is_open(self, k: int) -> None:
+    def _note_open(self, k: int) -> None:
         self._open.add(k)
         self._open_bytes += self._bytes_beside(k)
         self._lowest, self._highest = min(self._lowest, k), max(self._highest, k)
 
-    def _is_closed(self, k: int) -> None:
+    def _note_closed(self, k: int) -> None:
         self._open_bytes -= self._bytes_beside(k)
         self._open.discard(k)
         self._opened_again.discard(k)

@@ -225,6 +225,25 @@ def test_a_few_changes_of_the_whole_page_are_not_all_held_open():
         assert look(history.go_to(k)) == seen[k]
 
 
+@pytest.mark.parametrize("undone", [0, 2])
+def test_what_is_still_to_be_packed_is_told_until_it_is(monkeypatch, undone):
+    """Also of the very first step, and of the last one that was taken back."""
+    monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
+    page = clear_page()
+    history = History(page)
+    for k in range(2):
+        history.push(page_with(k, history.page), "step")
+    for _ in range(undone):
+        history.undo()
+    history._most = STEP_BYTES
+    goes_on = threading.Event()
+    history_module._packs.submit(goes_on.wait, 20)
+    assert history.settle() > 0 and history.settle() > 0
+    goes_on.set()
+    history_module._packs.submit(lambda: None).result()
+    assert history.settle() == 0 and history.page_at(undone and 2) is None
+
+
 def test_what_is_packed_holds_no_tiles_of_layers_that_stayed_as_they_were():
     page = clear_page()
     page = page_with(1, page)

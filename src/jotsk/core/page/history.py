@@ -269,7 +269,7 @@ class History:
             tried += 1
             are_packed = [self._begin_packing(j) for j in self._changes_of(k)]
             if not all(are_packed):
-                waiting += self._steps[k].takes.tiles
+                waiting += self._steps[k + 1 if k < self._at else k].takes.tiles
                 continue
             self._close(k)
             if self.bytes_used <= self._most:

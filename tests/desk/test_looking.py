@@ -56,6 +56,7 @@ def packed(window, monkeypatch, qtbot):
     """Forty strokes on a page that was saved before them, most of which are packed and count as large."""
     document, history = window.document, window.document._history
     monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
+    monkeypatch.setattr(history_module, "PAINTED_S", 0.0)
     for k in range(40):
         document.add_stroke(stroke_along([(100, 100 + 60 * k), (2300, 300 + 60 * k)], size=20))
     history._most = 1

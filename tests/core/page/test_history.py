@@ -33,6 +33,11 @@ SIDE = 384
 STEP_BYTES = 8 * TILE_BYTES  # of a step that changes one tile, and with it one of each of its halvings
 
 
+@pytest.fixture(autouse=True)
+def at_once(monkeypatch):
+    monkeypatch.setattr(history_module, "PAINTED_S", 0.0)
+
+
 def page_with(seed: int, before: Page) -> Page:
     """One tile of noise more, somewhere on the lowest layer."""
     rng = np.random.default_rng(seed)

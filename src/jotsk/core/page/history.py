@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 import math
+import time
 from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
+from functools import partial
 from itertools import chain, count, pairwise
-from typing import NamedTuple
+from typing import NamedTuple, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -27,6 +29,9 @@ STAY_OPEN = 24  # steps on either side of the present that are not packed, unles
 PICTURE_PX = 64
 AT_A_TIME = 3  # steps packed with each new one: a few ms at most
 LARGE_BYTES = 1 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
+PAINTED_S = 0.3  # after which that begins: what the step changed is painted first
+
+T = TypeVar("T")
 
 _packs = ThreadPoolExecutor(1, thread_name_prefix="packs history")
 _opens = ThreadPoolExecutor(1, thread_name_prefix="opens history")
@@ -245,9 +250,9 @@ class History:
             for k in range(self._at + way, self._reach(way, STAY_OPEN // 2) + way, way):
                 if k in self._open:
                     continue
-                if self._is_large(k):
-                    self._begin_opening(k)
-                elif k == self._at + way:
+                if self._is_large(k) and k not in self._ahead:
+                    self._ahead[k] = _opens.submit(_later, self._opener(k))
+                elif k == self._at + way and k not in self._ahead:
                     self._take(k, self._opener(k)())
                 break
 
@@ -291,7 +296,9 @@ class History:
         else:
             under_way = step.packing
             if under_way is None or under_way.before is not before or under_way.after is not after:
-                under_way = step.packing = _Packing(before, after, _packs.submit(change_between, before, after))
+                under_way = step.packing = _Packing(
+                    before, after, _packs.submit(_later, partial(change_between, before, after))
+                )
             if not under_way.done.done() or under_way.done.exception() is not None:
                 return False  # without memory to pack it, it stays open
             change, step.packing = under_way.done.result(), None
@@ -321,6 +328,7 @@ class History:
         return next(j for far in count() for j in (k + way * far, k - way * far) if j in self._open)
 
     def _begin_opening(self, k: int) -> Future[Page]:
+        """Without delay: somebody waits for it."""
         ahead = self._ahead.get(k)
         if ahead is None or (ahead.done() and ahead.exception() is not None):
             ahead = self._ahead[k] = _opens.submit(self._opener(k))
@@ -366,6 +374,11 @@ class History:
         self._open = {k - 1 for k in self._open}
         self._opened_again = {k - 1 for k in self._opened_again}
         self._ahead = {k - 1: future for k, future in self._ahead.items() if k}
+
+
+def _later(do: Callable[[], T]) -> T:
+    time.sleep(PAINTED_S)
+    return do()
 
 
 def _around_change(before: Page | None, after: Page) -> Rect:

@@ -198,7 +198,7 @@ class History:
         """Make a step the present."""
         index = self._inside(index)
         if index not in self._open:
-            ahead = self._ahead.pop(index, None)
+            ahead = self._ahead.get(index)
             self._take(index, ahead.result() if ahead is not None else self._opener(index)())
         self._at = index
         self.settle()
@@ -250,9 +250,11 @@ class History:
             for k in range(self._at + way, self._reach(way, STAY_OPEN // 2) + way, way):
                 if k in self._open:
                     continue
-                if self._is_large(k) and k not in self._ahead:
+                if k in self._ahead:
+                    break
+                if self._is_large(k):
                     self._ahead[k] = _opens.submit(_later, self._opener(k))
-                elif k == self._at + way and k not in self._ahead:
+                elif k == self._at + way:
                     self._take(k, self._opener(k)())
                 break
 

@@ -31,7 +31,7 @@ from jotsk.desk.line_choice import LineChoice
 Progress = Callable[[float], None]
 
 MOST_RECENT = 60
-PACKING_MS = 400
+PACKING_MS = 100
 PROGRESS_S = 0.05  # between two looks at whether it was stopped
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
@@ -45,6 +45,7 @@ class Document(QObject):
     taken = Signal()  # another page, with a history of its own
     opened = Signal()  # that page is there, in everything that listens
     saved = Signal()
+    settled = Signal()  # what was packed and opened beside the hand, of the steps before and after
     refused = Signal(str)
     layers_chosen = Signal()
     slow = Signal(str, object, object)  # title, work(progress), done(result)
@@ -203,6 +204,8 @@ class Document(QObject):
         """Let go of what was packed meanwhile, and see to what is still being packed."""
         if self._history.settle():
             self._packing.start()
+        else:
+            self.settled.emit()
 
     @property
     def step_count(self) -> int:

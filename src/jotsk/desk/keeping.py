@@ -8,6 +8,7 @@ import os
 import shutil
 import threading
 import time
+import weakref
 from collections.abc import Callable, Iterator
 from contextlib import suppress
 from dataclasses import dataclass, field
@@ -103,7 +104,7 @@ class Journal(QObject):
         self._ahead: _Ahead | None = None
         self._sweeping: Iterator[int] | None = None
         self._touched_at = 0.0  # when the hand was last heard of
-        self._pictured: Page | None = None  # what the picture shows
+        self._pictured: weakref.ref[Page] | None = None  # what the picture shows; it does not need the page any more
         self._png: bytes | None = None
         self._pictured_at = -PICTURE_EVERY_S
         self._change = threading.Condition()
@@ -182,7 +183,7 @@ class Journal(QObject):
                     self._go_ahead(store, self._ahead)
                 elif self._sweeping is not None:
                     self._sweep()
-                elif self._pictured is not self._page:
+                elif self._needs_picture:
                     self._picture(store)
                 elif self._unswept >= SWEEP_EVERY:
                     self._unswept, self._sweeping = 0, store.sweeping()
@@ -250,7 +251,7 @@ class Journal(QObject):
     def _rest_s(self) -> float | None:
         """How long the hand has to rest until there is something else to do."""
         now = time.monotonic()
-        if self._sweeping is None and self._page is not None and self._pictured is not self._page:
+        if self._sweeping is None and self._needs_picture:
             return max(PICTURE_REST_S, self._pictured_at + PICTURE_EVERY_S - now)
         if self._unswept >= MOST_UNSWEPT:
             return 0.0
@@ -264,9 +265,13 @@ class Journal(QObject):
             self._sweeping = None
             self._flusher.ask()
 
+    @property
+    def _needs_picture(self) -> bool:
+        return self._page is not None and (self._pictured is None or self._pictured() is not self._page)
+
     def _picture(self, store: PageStore) -> None:
-        if self._page is not None and self._pictured is not self._page:
-            self._png, self._pictured = miniature_png(self._page, PICTURE_PX), self._page
+        if self._page is not None and self._needs_picture:
+            self._png, self._pictured = miniature_png(self._page, PICTURE_PX), weakref.ref(self._page)
             self._pictured_at = time.monotonic()
             store.set_picture(self._state, self._png)
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import gc
 import sqlite3
+import weakref
 from dataclasses import fields, replace
 from functools import lru_cache
 
@@ -13,10 +14,13 @@ from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
+from jotsk.core.files import store as store_module
 from jotsk.core.files.state_reader import Opened
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking, tiles_from
+from jotsk.core.page.packing import AFTER, Frame, packed_change, page_from
+from jotsk.core.page.tiles import pixels_of
 from tests.conftest import stroke_along
 from tests.core.files.test_openraster import sample_page, stacked_page
 
@@ -130,6 +134,22 @@ def test_a_copy_and_what_was_undone_cost_no_tile_and_no_stroke(store):
             )  # fmt: skip
             number = store.put(later, kind="step", instead_of="step")
         same(store.get(number), later)
+
+
+def test_tiles_that_were_packed_and_opened_again_are_not_written_again(store):
+    page = sample_page()
+    layers = [replace(layer, tiles=tiles_from(pixels_of(layer.tiles, page.bounds))) for layer in page.layers]
+    later = replace(page, layers=tuple(layers))
+    store.put(later, kind="step")
+    change, frame = packed_change(page, later), Frame.of(later)
+    tile = weakref.ref(next(iter(layers[0].tiles.row(layers[0].tiles.rows[0]).values())))
+    del layers, later
+    store.put(page, kind="step")
+    assert tile() is None
+    opened = page_from(page, [change], AFTER, frame)
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setattr(store_module, "tile_bytes", lambda _: pytest.fail("written again"))
+        same(store.get(store.put(opened, kind="step")), opened)
 
 
 def test_a_store_opened_again_knows_what_it_holds_of_the_page_it_gave(store):

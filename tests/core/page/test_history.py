@@ -79,8 +79,8 @@ def held_by(history: History) -> int:
     }  # fmt: skip
     present = sum(half.nbytes for layer in history.page.layers for half in layer.tiles.halvings)
     packed = {
-        id(data): len(data) for step in history._steps if step.change is not None
-        for cells in step.change.tiles.values() for pair in cells.values() for data in pair if data is not None
+        id(name.packed[0]): len(name.packed[0].data) for step in history._steps if step.change is not None
+        for cells in step.change.tiles.values() for pair in cells.values() for name in pair if name is not None
     }  # fmt: skip
     pictures = sum(step.picture.nbytes for step in history._steps if step.picture is not None)
     return sum(tiles.values()) - present + sum(packed.values()) + pictures
@@ -312,16 +312,56 @@ def test_what_is_counted_is_what_the_steps_hold():
     assert len(history) == 82 and history.bytes_used == pytest.approx(held_by(history), rel=0.2)
 
 
-def test_a_tile_is_packed_as_a_zstandard_frame_once():
-    before, after = page_with(1, clear_page()), page_with(2, page_with(1, clear_page()))
-    change = packing.change_between(before, after)
-    for key, pair in change.tiles[1].items():
-        for page, data in zip((before, after), pair, strict=True):
-            tile = page.layers[0].tiles.stored(*key)
-            assert (tile is None) == (data is None)
-            if data is not None:
-                assert packing.tile_bytes(tile) == zstandard.ZstdDecompressor().decompress(data)
-    assert packing.change_between(after, before).tiles[1][key][0] is change.tiles[1][key][1]
+def mixed_page(width: int, height: int, seed: int) -> Page:
+    """Layers of ink of one colour, of opaque paint, and of both with gaps."""
+    rng = np.random.default_rng(seed)
+    ink = rng.integers(0, 256, (height, width), np.uint32) << 24
+    paint = rng.integers(0, 1 << 24, (height, width), np.uint32) | 0xFF000000
+    both = np.where(np.arange(width) // 128 % 2, ink, paint).astype(np.uint32)
+    both[::256] = 0
+    return Page(
+        width, height, layers=tuple(PaintLayer(k, "x", tiles_from(p)) for k, p in enumerate((ink, paint, both)))
+    )
+
+
+@pytest.mark.parametrize("side", [3 * 128, 24 * 128])
+def test_a_tile_is_packed_in_a_zstandard_frame_once(side):
+    """A few each alone, many together."""
+    before, after = mixed_page(side, side, 1), mixed_page(side, side, 2)
+    change = packing.packed_change(before, after)
+    packs = set()
+    for uid, cells in change.tiles.items():
+        for key, pair in cells.items():
+            for page, name in zip((before, after), pair, strict=True):
+                pack, place = name.packed
+                data = zstandard.ZstdDecompressor().decompress(pack.data)
+                tile = packing.tile_bytes(page.layer(uid).tiles.stored(*key))
+                assert data[place * len(tile) : (place + 1) * len(tile)] == tile
+                packs.add(pack)
+    count = 3 * (side // 128) ** 2
+    assert len(packs) == 2 * count if side < 1000 else 2 * count / 32 <= len(packs) <= 2 * count / 32 + 4
+    back = packing.packed_change(after, before)
+    assert all(pair[0] is change.tiles[uid][key][1] for uid, cells in back.tiles.items() for key, pair in cells.items())
+    frame = packing.Frame.of(before)
+    opened = packing.page_from(after, [change], packing.BEFORE, frame)
+    assert flattened(opened).tobytes() == flattened(before).tobytes()
+    assert packing.page_from(opened, [change], packing.AFTER, frame).layers[2].tiles == after.layers[2].tiles
+
+
+def test_a_few_tiles_of_many_do_not_hold_the_memory_of_all():
+    before, after = mixed_page(24 * 128, 24 * 128, 1), mixed_page(24 * 128, 24 * 128, 2)
+    change = packing.packed_change(before, after)
+    layer = after.layers[0]
+    key = next(iter(layer.tiles.cells))
+    nearly = after.with_layer(
+        replace(layer, tiles=layer.tiles.with_stored({key: before.layers[0].tiles.stored(*key)}))
+    )  # fmt: skip
+    back = packing.packed_change(nearly, after)
+    opened = packing.page_from(after, [back], packing.BEFORE, packing.Frame.of(nearly))
+    held: object = opened.layers[0].tiles.stored(*key).alpha
+    while isinstance(held, np.ndarray | memoryview):
+        held = held.base if isinstance(held, np.ndarray) else held.obj
+    assert change.cost and len(held) < 2 * 128 * 128
 
 
 def test_strokes_that_only_older_steps_have_are_counted():
@@ -356,7 +396,7 @@ def test_without_memory_to_pack_or_open_beside_the_hand_nothing_is_lost(monkeypa
 
     monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
     with monkeypatch.context() as patch:
-        patch.setattr(history_module, "change_between", starve)
+        patch.setattr(history_module, "packed_change", starve)
         history, seen = long_history(40, 4 * STEP_BYTES)
         history_module._packs.submit(lambda: None).result()
         history.push(page_with(99, history.page), "one more")

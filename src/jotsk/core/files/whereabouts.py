@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
-from typing import Generic, TypeVar
+from typing import Any, Generic, TypeVar
 from weakref import WeakValueDictionary
 
 from jotsk.core.ink import Pen, Stroke
 from jotsk.core.page import InkLayer, Layer, Page
+from jotsk.core.page.tile_names import name_of
 from jotsk.core.page.tiles import Stored
 
 T = TypeVar("T")
@@ -17,28 +18,30 @@ Where = int | list[int]
 
 
 class ByIdentity(Generic[T]):
-    """Where things lie, for as long as they live."""
+    """Where things lie, for as long as what they are known by lives: themselves, or a name."""
 
-    def __init__(self) -> None:
-        self._things: WeakValueDictionary[int, T] = WeakValueDictionary()
+    def __init__(self, name_of: Callable[[T], Any] = lambda thing: thing) -> None:
+        self._name_of = name_of
+        self._names: WeakValueDictionary[int, Any] = WeakValueDictionary()
         self._where: dict[int, Where] = {}
 
     def get(self, thing: T) -> Where | None:
-        key = id(thing)
-        return self._where[key] if self._things.get(key) is thing else None
+        name = self._name_of(thing)
+        return self._where[id(name)] if self._names.get(id(name)) is name else None
 
     def __setitem__(self, thing: T, where: Where) -> None:
-        self._things[id(thing)] = thing
-        self._where[id(thing)] = where
+        name = self._name_of(thing)
+        self._names[id(name)] = name
+        self._where[id(name)] = where
 
     def keep(self, held: set[int]) -> None:
         """Forget the blobs that are not in `held`."""
         kept = {
             key: where for key, where in self._where.items()
-            if key in self._things and (not isinstance(where, int) or where in held)
+            if key in self._names and (not isinstance(where, int) or where in held)
         }  # fmt: skip
         for key in self._where.keys() - kept.keys():
-            self._things.pop(key, None)
+            self._names.pop(key, None)
         self._where = kept
 
 
@@ -63,7 +66,7 @@ class Known:
     """Where everything lies that a store was given or gave back."""
 
     layers: dict[int, LayerParts] = field(default_factory=dict)  # of the state put last, by uid
-    tiles: ByIdentity[Stored] = field(default_factory=ByIdentity)
+    tiles: ByIdentity[Stored] = field(default_factory=lambda: ByIdentity(name_of))
     strokes: ByIdentity[Stroke] = field(default_factory=ByIdentity)
     pens: dict[Pen, int] = field(default_factory=dict)
 

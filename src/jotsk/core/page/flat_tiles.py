@@ -28,7 +28,6 @@ from jotsk.core.page.tiles import Key, Stored, rgba
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_FORMER, MOST_EXPECTED, MOST_GONE = 512, 128, 4096
-MANY_TIMES = 3  # the page over, in tiles that changed: then all of it has
 WORTH_THREADS_S = 0.002  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
 WHOLE = Rect(0, 0, TILE, TILE)
@@ -394,7 +393,7 @@ def _change_between(before: Page, after: Page, changed: dict[int, set[Key]]) -> 
         return NO_CHANGE
     if not _is_alike(before, after):
         return Change(area=after.bounds)
-    area, found, most = EMPTY, 0, MANY_TIMES * after.width * after.height / TILE**2
+    area, found, most = EMPTY, 0, sum(1 for _ in after.bounds.cells(TILE))
     for old, new in zip(before.layers, after.layers, strict=True):
         if old is new:
             continue

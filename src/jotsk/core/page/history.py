@@ -3,24 +3,26 @@
 from __future__ import annotations
 
 import math
+import threading
 import time
 from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
 from functools import partial
-from itertools import chain, count, pairwise
-from typing import NamedTuple, TypeVar
+from itertools import chain
+from typing import TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.page.flat_tiles import change_between as changed_area
+from jotsk.core.page.flat_tiles import change_between
 from jotsk.core.page.layers import InkLayer
-from jotsk.core.page.letting_go import let_go
+from jotsk.core.page.letting_go import finish_letting_go, let_go
 from jotsk.core.page.marks import Marks
 from jotsk.core.page.miniature import miniature
-from jotsk.core.page.packing import AFTER, BEFORE, Change, Frame, change_between, page_from
+from jotsk.core.page.open_steps import OpenSteps, StepCost
+from jotsk.core.page.packing import AFTER, BEFORE, Frame, PackedChange, packed_change, page_from
 from jotsk.core.page.page import Page
 from jotsk.core.page.tiles import unshared_bytes
 
@@ -30,19 +32,12 @@ PICTURE_PX = 64
 AT_A_TIME = 3  # steps packed with each new one: a few ms at most
 LARGE_BYTES = 1 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
 PAINTED_S = 0.3  # after which that begins: what the step changed is painted first
+FOR_ROOM_S = 3.0  # packing may take that long before a large step is opened
 
 T = TypeVar("T")
 
 _packs = ThreadPoolExecutor(1, thread_name_prefix="packs history")
 _opens = ThreadPoolExecutor(1, thread_name_prefix="opens history")
-
-
-class StepCost(NamedTuple):
-    """Bytes that a step takes: tiles, open, in which it and the step before differ, and strokes only that one has."""
-
-    tiles: int
-    strokes: int
-
 
 NOTHING = StepCost(0, 0)
 
@@ -55,7 +50,7 @@ class Step:
     label: str
     page: Page | None
     takes: StepCost = NOTHING
-    change: Change | None = None  # from the step before
+    change: PackedChange | None = None  # from the step before
     frame: Frame | None = None
     picture: NDArray[np.uint8] | None = None  # (H, W, 3) RGB, if one was taken
     packing: _Packing | None = None
@@ -71,7 +66,7 @@ class Step:
 class _Packing:
     before: Page
     after: Page
-    done: Future[Change]
+    done: Future[PackedChange]
 
 
 class History:
@@ -86,11 +81,10 @@ class History:
         self._at = 0
         self._packed_bytes = 0
         self._most = most_bytes
-        self._open = {0}  # which steps are: all of them, while there is room
-        self._lowest = self._highest = 0  # of these
-        self._open_bytes = 0  # of those whose step before is open too
-        self._opened_again: set[int] = set()  # those that were packed before
+        self._open = OpenSteps(self._steps)  # all of them, while there is room
         self._ahead: dict[int, Future[Page]] = {}  # those that are being opened
+        self._waiting = 0.0  # bytes that wait until they are packed, inf if that is not known
+        self._has_room = threading.Event()  # nothing waits to be packed
 
     def __len__(self) -> int:
         return len(self._steps)
@@ -98,7 +92,8 @@ class History:
     def leave(self) -> None:
         """Give the memory back that nobody else needs, beside the hand. The history is empty from now on."""
         let_go([step.page for step in self._steps if step.page is not None])
-        self._steps, self._ahead = [], {}
+        self._steps.clear()
+        self._ahead.clear()
 
     @property
     def at(self) -> int:
@@ -126,12 +121,7 @@ class History:
 
     @property
     def bytes_used(self) -> int:
-        between = 0
-        if self._highest - self._lowest >= len(self._open):  # some are packed between those that are open
-            for k, later in pairwise(sorted(self._open)):
-                if later > k + 1:
-                    between += sum(step.takes.tiles for step in self._steps[k + 1 : later + 1])
-        return self._packed_bytes + self._open_bytes + between
+        return self._packed_bytes + self._open.nbytes
 
     @property
     def undo_label(self) -> str | None:
@@ -160,9 +150,9 @@ class History:
         self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
         self._packed_bytes += self._steps[-1].cost
         self._at += 1
-        self._note_open(self._at)
-        waiting = self.settle()
-        while self.bytes_used - waiting > self._most and self._steps[0].page is None:
+        self._open.add(self._at)
+        self.settle()
+        while self.bytes_used - self._waiting > self._most and self._steps[0].page is None:
             self._forget_oldest()
 
     def amend(self, page: Page) -> None:
@@ -174,9 +164,9 @@ class History:
                 self._take(self._at - 1, self._opener(self._at - 1)())
             takes = step_cost(self._page(self._at - 1), page)
         old = self.step
-        self._note_closed(self._at)
+        self._open.remove(self._at)
         self._steps[self._at] = Step(old.label, page, takes)
-        self._note_open(self._at)
+        self._open.add(self._at)
         self._packed_bytes += self.step.cost - old.cost
 
     def choose(self, uid: int) -> None:
@@ -192,13 +182,14 @@ class History:
     def opening(self, index: int) -> Future[Page] | None:
         """What is to be done, beside the hand, before a step is gone to; None if nothing takes long."""
         index = self._inside(index)
-        return self._begin_opening(index) if index not in self._open and self._is_large(index) else None
+        return self._begin_opening(index) if index not in self._open and self._takes(index) > LARGE_BYTES else None
 
     def go_to(self, index: int) -> Page:
         """Make a step the present."""
         index = self._inside(index)
         if index not in self._open:
             ahead = self._ahead.get(index)
+            self._has_room.set()  # or it would wait for the thread that waits for it
             self._take(index, ahead.result() if ahead is not None else self._opener(index)())
         self._at = index
         self.settle()
@@ -219,21 +210,25 @@ class History:
             if max(step.takes.tiles for step in gone) > LARGE_BYTES:
                 let_go([step.page for step in gone if step.page is not None])
             for k in [k for k in range(self._at + 1, len(self._steps)) if k in self._open]:
-                self._note_closed(k)
+                self._open.remove(k)
             del self._steps[self._at + 1 :]
             self._ahead = {k: future for k, future in self._ahead.items() if k <= self._at}
 
     # -- what is open --------------------------------------------------------------------------
 
-    def settle(self) -> float:
-        """Open what is near the present, and pack what is far from it; return how many bytes are still to be packed,
-        inf if that is not known."""
+    def settle(self) -> bool:
+        """Open what is near the present, and pack what is far from it; return whether some of that is under way."""
         for k, ahead in [(k, ahead) for k, ahead in self._ahead.items() if ahead.done()]:
             del self._ahead[k]
             if ahead.exception() is None:  # else there was no memory for it ahead of time
                 self._take(k, ahead.result())
+        self._waiting = self._pack_far()
+        if self._waiting:
+            self._has_room.clear()
+        else:
+            self._has_room.set()
         self._open_near()
-        return self._pack_far()
+        return self._waiting > 0 or bool(self._ahead)
 
     def _reach(self, way: int, most_steps: int) -> int:
         """The farthest step on one side of the present that is to be open: with those on the way half of what there is
@@ -245,15 +240,18 @@ class History:
         return k
 
     def _open_near(self) -> None:
-        """One step on either side; a large one beside the hand, as soon as a few undos would bring it."""
+        """One step on either side; a large one beside the hand, as soon as a few undos would bring it, if there is
+        room for it."""
         for way in (-1, 1):
             for k in range(self._at + way, self._reach(way, STAY_OPEN // 2) + way, way):
                 if k in self._open:
                     continue
                 if k in self._ahead:
                     break
-                if self._is_large(k):
-                    self._ahead[k] = _opens.submit(_later, self._opener(k))
+                takes = self._takes(k)
+                if takes > LARGE_BYTES:
+                    if self.bytes_used + takes <= self._most:
+                        self._ahead[k] = _opens.submit(_later, partial(self._open_with_room, self._opener(k)))
                 elif k == self._at + way:
                     self._take(k, self._opener(k)())
                 break
@@ -262,13 +260,13 @@ class History:
         """Close the steps out of reach that were packed before; pack a few of the farthest if there are too many still.
         Return how many bytes wait for that."""
         low, high = self._reach(-1, STAY_OPEN), self._reach(1, STAY_OPEN)
-        for k in [k for k in self._opened_again if not low <= k <= high]:
+        for k in [k for k in self._open.again if not low <= k <= high]:
             if all(self._steps[j].change is not None for j in self._changes_of(k)):
                 self._close(k)
         if self.bytes_used <= self._most:
             return 0
         waiting, tried = 0, 0
-        for k in chain(range(self._lowest, low), range(self._highest, high, -1)):
+        for k in chain(range(self._open.lowest, low), range(self._open.highest, high, -1)):
             if k not in self._open:
                 continue
             if tried == AT_A_TIME:
@@ -294,12 +292,12 @@ class History:
             return True
         before, after = self._page(k - 1), self._page(k)
         if step.takes.tiles <= LARGE_BYTES:
-            change = change_between(before, after)
+            change = packed_change(before, after)
         else:
             under_way = step.packing
             if under_way is None or under_way.before is not before or under_way.after is not after:
                 under_way = step.packing = _Packing(
-                    before, after, _packs.submit(_later, partial(change_between, before, after))
+                    before, after, _packs.submit(_later, partial(packed_change, before, after))
                 )
             if not under_way.done.done() or under_way.done.exception() is not None:
                 return False  # without memory to pack it, it stays open
@@ -311,70 +309,50 @@ class History:
     def _close(self, k: int) -> None:
         step, page = self._steps[k], self._page(k)
         step.frame, step.page = Frame.of(page), None
-        self._note_closed(k)
+        self._open.remove(k)
         if max(near.takes.tiles for near in self._steps[k : k + 2]) > LARGE_BYTES:
             let_go([page])
 
     def _opener(self, k: int) -> Callable[[], Page]:
         """Opens step k from the open step that is nearest, on any thread."""
-        near = self._nearest(k)
+        near = self._open.nearest(k, self._at)
         steps = self._steps[near + 1 : k + 1] if near < k else self._steps[k + 1 : near + 1][::-1]
         changes = [step.change for step in steps if step.change is not None]
         page, frame, side = self._page(near), self._steps[k].frame, AFTER if near < k else BEFORE
         assert frame is not None and len(changes) == len(steps)
         return lambda: page_from(page, changes, side, frame)
 
-    def _nearest(self, k: int) -> int:
-        """The open step that is nearest to step k; of two the one towards the present, whose tiles it then shares."""
-        way = 1 if self._at > k else -1
-        return next(j for far in count() for j in (k + way * far, k - way * far) if j in self._open)
-
     def _begin_opening(self, k: int) -> Future[Page]:
         """Without delay: somebody waits for it."""
         ahead = self._ahead.get(k)
         if ahead is None or (ahead.done() and ahead.exception() is not None):
-            ahead = self._ahead[k] = _opens.submit(self._opener(k))
+            ahead = self._ahead[k] = _opens.submit(self._open_with_room, self._opener(k))
         return ahead
+
+    def _open_with_room(self, open_page: Callable[[], Page]) -> Page:
+        """Once the memory of what is far from the present is given back, so that not all of it is there at once."""
+        self._has_room.wait(FOR_ROOM_S)
+        finish_letting_go()
+        return open_page()
 
     def _take(self, k: int, page: Page) -> None:
         """Step k, that was packed, is open."""
         self._steps[k].page, self._steps[k].frame = page, None
-        self._note_open(k)
-        self._opened_again.add(k)
+        self._open.add(k)
+        self._open.again.add(k)
         self._ahead.pop(k, None)
 
-    def _note_open(self, k: int) -> None:
-        self._open.add(k)
-        self._open_bytes += self._bytes_beside(k)
-        self._lowest, self._highest = min(self._lowest, k), max(self._highest, k)
-
-    def _note_closed(self, k: int) -> None:
-        self._open_bytes -= self._bytes_beside(k)
-        self._open.discard(k)
-        self._opened_again.discard(k)
-        while self._lowest not in self._open and self._lowest < self._highest:
-            self._lowest += 1
-        while self._highest not in self._open and self._lowest < self._highest:
-            self._highest -= 1
-
-    def _bytes_beside(self, k: int) -> int:
-        """What an open step and its open neighbours do not share."""
-        before = self._steps[k].takes.tiles if k - 1 in self._open else 0
-        return before + (self._steps[k + 1].takes.tiles if k + 1 in self._open else 0)
-
-    def _is_large(self, k: int) -> bool:
-        """Whether opening step k takes a while."""
-        near = self._nearest(k)
-        return sum(step.takes.tiles for step in self._steps[min(near, k) + 1 : max(near, k) + 1]) > LARGE_BYTES
+    def _takes(self, k: int) -> int:
+        """Bytes of tiles that opening step k brings, at most."""
+        return self._open.bytes_between(k, self._open.nearest(k, self._at))
 
     def _forget_oldest(self) -> None:
         gone, first = self._steps.pop(0), self._steps[0]
         self._packed_bytes -= gone.cost + first.cost
         first.change, first.takes = None, NOTHING
         self._packed_bytes += first.cost
-        self._at, self._lowest, self._highest = self._at - 1, self._lowest - 1, self._highest - 1
-        self._open = {k - 1 for k in self._open}
-        self._opened_again = {k - 1 for k in self._opened_again}
+        self._at -= 1
+        self._open.oldest_is_gone()
         self._ahead = {k - 1: future for k, future in self._ahead.items() if k}
 
 
@@ -385,7 +363,7 @@ def _later(do: Callable[[], T]) -> T:
 
 def _around_change(before: Page | None, after: Page) -> Rect:
     """An upright part of the page with all that changed in it, a quarter of the page at least."""
-    change = changed_area(before, after).bounds if before is not None else after.bounds
+    change = change_between(before, after).bounds if before is not None else after.bounds
     if not change:
         return after.bounds
     share = max(0.25, 1.1 * change.width / after.width, 1.1 * change.height / after.height)

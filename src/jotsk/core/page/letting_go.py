@@ -12,11 +12,11 @@ from jotsk.core.page.layers import InkLayer
 from jotsk.core.page.page import Page
 
 AFTER_S = 0.4  # what comes instead of them is looked at first
-AT_A_TIME = 20  # tiles or strokes
+AT_A_TIME = 100  # tiles or strokes
 REST_S = 1e-4
 
 _left: list[Page] = []
-_lock = threading.Lock()
+_lock, _giving = threading.Lock(), threading.Lock()
 
 
 def let_go(pages: Iterable[Page]) -> None:
@@ -31,16 +31,24 @@ def let_go(pages: Iterable[Page]) -> None:
     timer.start()
 
 
+def finish_letting_go() -> None:
+    """Wait until all of that memory is given back: for a thread that is about to take as much."""
+    _give_back()
+
+
 def _give_back() -> None:
-    with _lock:
-        pages = _left[:]
-        _left.clear()
-    parts = _parts_of(pages)
-    del pages
-    while parts:
-        del parts[-AT_A_TIME:]
-        time.sleep(REST_S)
-    give_back_memory()
+    with _giving:
+        with _lock:
+            pages = _left[:]
+            _left.clear()
+        parts = _parts_of(pages)
+        del pages
+        if not parts:
+            return
+        while parts:
+            del parts[-AT_A_TIME:]
+            time.sleep(REST_S)
+        give_back_memory()
 
 
 def _parts_of(pages: list[Page]) -> list[object]:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import weakref
 from collections.abc import Iterable
 from dataclasses import dataclass, replace
 from typing import Literal
@@ -11,19 +10,23 @@ import zstandard
 
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.page import Page
+from jotsk.core.page.tile_names import Pack, TileName, give_name, name_of
 from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from
 
 LEVEL = 1  # three times as quick as Deflate's quickest, and smaller, on tiles of ink
 CELL_BYTES = 320  # what a tile's place and pair take besides what they were compressed to
+MANY, TOGETHER = 512, 32  # so many tiles are compressed so many at a time: opening them takes a third of the time
 
-Packed = bytes | None  # a tile, or none
 BEFORE: Literal[0] = 0
 AFTER: Literal[1] = 1
 NO_TILES = Tiles()
 
 
+Packed = TileName | None  # a tile that is packed, or none
+
+
 @dataclass(frozen=True, slots=True)
-class Change:
+class PackedChange:
     """By the uid of each layer that differs: itself without its tiles, and the tiles that differ; before and after."""
 
     layers: dict[int, tuple[Layer | None, Layer | None]]
@@ -43,38 +46,31 @@ class Frame:
         return cls(replace(page, layers=()), tuple(layer.uid for layer in page.layers))
 
 
-def change_between(before: Page, after: Page) -> Change:
-    """Compress what differs, by the identity of layers and tiles."""
+def packed_change(before: Page, after: Page) -> PackedChange:
+    """Compress what differs, by the identity of layers and tiles. A tile that was packed before is not packed again."""
     layers: dict[int, tuple[Layer | None, Layer | None]] = {}
-    tiles: dict[int, dict[Key, tuple[Packed, Packed]]] = {}
-    compress = zstandard.ZstdCompressor(level=LEVEL).compress
-    cost = 0
-
-    def packed(tile: Stored | None) -> Packed:
-        if tile is None:
-            return None
-        data = _packed_as.get(tile)
-        if data is None:
-            # What comes back lies in room for as much as went in, which few others would fit into; hence the copy.
-            data = bytes(memoryview(compress(tile_bytes(tile))))
-            _packed_as.note(tile, data)
-        return data
-
+    differing: dict[int, dict[Key, tuple[Stored | None, Stored | None]]] = {}
     for uid in dict.fromkeys(layer.uid for layer in (*before.layers, *after.layers)):
         old, new = before.layer(uid), after.layer(uid)
         if old is new:
             continue
         old_tiles, new_tiles = (layer.tiles if layer is not None else NO_TILES for layer in (old, new))
         layers[uid] = _bare(old), _bare(new)
-        tiles[uid] = {
-            key: (packed(old_tiles.stored(*key)), packed(new_tiles.stored(*key)))
-            for key in new_tiles.changed_since(old_tiles)
+        differing[uid] = {
+            key: (old_tiles.stored(*key), new_tiles.stored(*key)) for key in sorted(new_tiles.changed_since(old_tiles))
         }
-        cost += sum(len(pair[AFTER] or b"") + CELL_BYTES for pair in tiles[uid].values())
-    return Change(layers, tiles, cost)
+    for side in (BEFORE, AFTER):
+        _pack(tile for pairs in differing.values() for pair in pairs.values() if (tile := pair[side]) is not None)
+    tiles = {
+        uid: {key: (_packed(old), _packed(new)) for key, (old, new) in pairs.items()}
+        for uid, pairs in differing.items()
+    }
+    packs = {_where(name)[0] for pairs in tiles.values() for _, name in pairs.values() if name is not None}
+    cells = sum(map(len, tiles.values()))
+    return PackedChange(layers, tiles, sum(len(pack.data) for pack in packs) + CELL_BYTES * cells)
 
 
-def page_from(near: Page, changes: Iterable[Change], side: Literal[0, 1], frame: Frame) -> Page:
+def page_from(near: Page, changes: Iterable[PackedChange], side: Literal[0, 1], frame: Frame) -> Page:
     """The page of `frame`, which lies `changes` away from `near`: later ones if they are undone (side BEFORE), the
     last of them first. Only what the two differ by at last is opened."""
     layers: dict[int, Layer | None] = {}
@@ -83,14 +79,6 @@ def page_from(near: Page, changes: Iterable[Change], side: Literal[0, 1], frame:
         for uid, pair in change.layers.items():
             layers[uid] = pair[side]
             tiles.setdefault(uid, {}).update((key, packed[side]) for key, packed in change.tiles[uid].items())
-    decompress = zstandard.ZstdDecompressor().decompress
-
-    def opened(data: Packed) -> Stored | None:
-        if data is None:
-            return None
-        tile = tile_from(decompress(data))
-        _packed_as.note(tile, data)
-        return tile
 
     def layer_of(uid: int) -> Layer:
         there = near.layer(uid)
@@ -99,41 +87,63 @@ def page_from(near: Page, changes: Iterable[Change], side: Literal[0, 1], frame:
         if uid not in layers:
             return layer
         base = there.tiles if there is not None else NO_TILES
-        return replace(layer, tiles=base.with_tiles({key: opened(data) for key, data in tiles[uid].items()}))
+        return replace(layer, tiles=base.with_stored(_opened(tiles[uid])))
 
     return replace(frame.page, layers=tuple(map(layer_of, frame.uids)))
 
 
+def _pack(tiles: Iterable[Stored]) -> None:
+    """Compress those of `tiles` that are not yet."""
+    new = [tile for tile in tiles if name_of(tile).packed is None]
+    together = TOGETHER if len(new) >= MANY else 1
+    compress = zstandard.ZstdCompressor(level=LEVEL).compress
+    by_size: dict[int, list[tuple[Stored, bytes]]] = {}
+
+    def finish(alike: list[tuple[Stored, bytes]]) -> None:
+        # What comes back lies in room for as much as went in, which few others would fit into; hence the copy.
+        pack = Pack(bytes(memoryview(compress(b"".join(data for _, data in alike)))), len(alike))
+        for place, (tile, _) in enumerate(alike):
+            name_of(tile).packed = pack, place
+        alike.clear()
+
+    for tile in new:
+        data = tile_bytes(tile)
+        alike = by_size.setdefault(len(data), [])
+        alike.append((tile, data))
+        if len(alike) == together:
+            finish(alike)
+    for alike in filter(None, by_size.values()):
+        finish(alike)
+
+
+def _packed(tile: Stored | None) -> Packed:
+    return None if tile is None else name_of(tile)
+
+
+def _where(name: TileName) -> tuple[Pack, int]:
+    assert name.packed is not None
+    return name.packed
+
+
+def _opened(packed: dict[Key, Packed]) -> dict[Key, Stored | None]:
+    """Each pack is opened once; tiles of which most are asked for stay in the memory it is opened into."""
+    tiles: dict[Key, Stored | None] = dict.fromkeys(key for key, name in packed.items() if name is None)
+    asked: dict[Pack, list[tuple[Key, TileName, int]]] = {}
+    for key, name in packed.items():
+        if name is not None:
+            pack, place = _where(name)
+            asked.setdefault(pack, []).append((key, name, place))
+    decompress = zstandard.ZstdDecompressor().decompress
+    for pack, places in asked.items():
+        opened = memoryview(decompress(pack.data))
+        size = len(opened) // pack.count
+        stays = 2 * len(places) >= pack.count
+        for key, name, place in places:
+            part = opened[place * size : (place + 1) * size]
+            tile = tiles[key] = tile_from(part if stays else bytes(part))
+            give_name(tile, name)
+    return tiles
+
+
 def _bare(layer: Layer | None) -> Layer | None:
     return None if layer is None else replace(layer, tiles=NO_TILES)
-
-
-class _PackedAs(weakref.ref[Stored]):
-    """What a tile was compressed to, for as long as it lives."""
-
-    __slots__ = ("data", "key")
-    data: bytes
-    key: int
-
-
-class _Remembered:
-    """The same tile is not compressed, nor kept, twice."""
-
-    def __init__(self) -> None:
-        self._by_id: dict[int, _PackedAs] = {}
-
-    def get(self, tile: Stored) -> bytes | None:
-        found = self._by_id.get(id(tile))
-        return found.data if found is not None and found() is tile else None
-
-    def note(self, tile: Stored, data: bytes) -> None:
-        noted = _PackedAs(tile, self._forget)
-        noted.key, noted.data = id(tile), data
-        self._by_id[noted.key] = noted
-
-    def _forget(self, noted: weakref.ref[Stored]) -> None:
-        if isinstance(noted, _PackedAs) and self._by_id.get(noted.key) is noted:
-            del self._by_id[noted.key]
-
-
-_packed_as = _Remembered()

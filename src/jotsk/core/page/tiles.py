@@ -143,18 +143,24 @@ class Tiles:
 
     def with_tiles(self, changes: Mapping[Key, Stored | None]) -> Tiles:
         """New tiles with `changes`; None, or a tile without any ink, takes a tile away."""
+        color = NO_COLOR
+        looked_at: dict[Key, Stored | None] = {}
+        for key, tile in changes.items():
+            kept = looked_at[key] = None if tile is None else _to_keep(tile, color)
+            color = kept.color if isinstance(kept, InkTile) else color
+        return self.with_stored(looked_at)
+
+    def with_stored(self, changes: Mapping[Key, Stored | None]) -> Tiles:
+        """As `with_tiles`, for tiles that were `stored` before: what is in them is known."""
         rows = dict(self._rows)
-        color = np.uint32(0)
         fresh: dict[int, dict[int, Stored]] = {}
-        for (column, row), pixels in changes.items():
+        for (column, row), tile in changes.items():
             if row not in fresh:
                 fresh[row] = dict(rows.get(row, _NO_ROW))
-            kept = None if pixels is None else _to_keep(pixels, color)
-            if kept is None:
+            if tile is None:
                 fresh[row].pop(column, None)
             else:
-                fresh[row][column] = kept
-                color = kept.color if isinstance(kept, InkTile) else color
+                fresh[row][column] = tile
         for row, mapping in fresh.items():
             if mapping:
                 rows[row] = mapping
@@ -258,16 +264,16 @@ def tile_bytes(tile: Stored) -> bytes:
     return tile.tobytes()
 
 
-def tile_from(data: bytes) -> Stored:
-    """What `tile_bytes` wrote. Raises ValueError."""
+def tile_from(data: bytes | memoryview) -> Stored:
+    """What `tile_bytes` wrote, in the memory of `data` where that is possible. Raises ValueError."""
     if len(data) == TILE * TILE + 4:
-        alpha = np.frombuffer(data, np.uint8, TILE * TILE).reshape(TILE, TILE).copy()
+        alpha = np.frombuffer(data, np.uint8, TILE * TILE).reshape(TILE, TILE)
         return InkTile(alpha, np.uint32(int.from_bytes(data[-4:], "little")))
     if len(data) == 3 * TILE * TILE:
         green, red, blue = np.frombuffer(data, np.uint8).reshape(3, TILE, TILE)
         channels = np.stack([red + green, green, blue + green, np.full_like(green, 255)], axis=2)
         return channels.view(np.uint32)[..., 0]
-    return np.frombuffer(data, np.uint32).reshape(TILE, TILE).copy()
+    return np.frombuffer(data, np.uint32).reshape(TILE, TILE)
 
 
 def tiles_from(pixels: Pixels, x: int = 0, y: int = 0) -> Tiles:

@@ -67,13 +67,16 @@ def packed(window, monkeypatch, qtbot):
 
 
 def test_a_step_that_is_packed_is_gone_to_beside_the_interface(packed, settle):
-    document, began = packed.document, []
+    document, began, kept = packed.document, [], []
+    keep_ahead = document.keep_ahead
+    document.keep_ahead = lambda page, progress: (kept.append((page, document.step_at)), keep_ahead(page, progress))
     packed.filing.began.connect(lambda job: began.append(job.title))
     assert document.is_unsaved
     document.go_to_step(0)
     assert document.step_at == 40 and began == ["Going through the history"], "the hand does not wait"
     settle(packed)
     assert document.step_at == 0 and not len(document.page.active.marks)
+    assert kept == [(document.page, 40)], "it was kept before it became the present page"
     assert not document.is_unsaved, "it is the page that was saved, though it was packed since"
     document.go_to_step(40)
     settle(packed)

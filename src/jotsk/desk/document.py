@@ -231,8 +231,9 @@ class Document(QObject):
         return self._history.picture_of(index)
 
     def go_to_step(self, index: int) -> None:
-        """Undo or redo as many steps as it takes, with progress if much of it is packed."""
-        before, opening = self.page, self._history.opening(index)
+        """Undo or redo as many steps as it takes, with progress if much of it is packed; it is kept then before it
+        becomes the present page, as in `edit_slowly`."""
+        before, opening, keep_ahead = self.page, self._history.opening(index), self.keep_ahead
 
         def go(_: object) -> None:
             if self.page is not before:
@@ -247,7 +248,9 @@ class Document(QObject):
             while not opening.done():
                 progress(0.0)
                 futures.wait([opening], PROGRESS_S)
-            opening.result()  # if there was no memory for it, that is told
+            after = opening.result()  # if there was no memory for it, that is told
+            if keep_ahead is not None:
+                keep_ahead(after, progress)
 
         if opening is None:
             go(None)

@@ -83,7 +83,8 @@ class Journal(QObject):
     """Writes the present state of one page to its slot, on a thread of its own.
 
     A page is a value, so only the newest matters: while one is written, those that come are not queued but replaced.
-    Whatever takes longer than a stroke is done in small parts, and a state that comes is written between them.
+    Whatever takes longer than a stroke is done in small parts, and a state that comes is written between them. What the
+    history may bring back stays in the slot: to take back a change of all layers is kept as quickly as a stroke.
 
     A large page that was opened from a file is not written at all: the journal takes a copy of the file and leans on
     that, so that the very first stroke is on disk in a few ms.
@@ -186,7 +187,7 @@ class Journal(QObject):
                 elif self._needs_picture:
                     self._picture(store)
                 elif self._unswept >= SWEEP_EVERY:
-                    self._unswept, self._sweeping = 0, store.sweeping()
+                    self._unswept, self._sweeping = 0, store.sweeping(all_known=True)
                 error = self._flusher.error
             except JotskError as failure:
                 error = str(failure)

@@ -86,6 +86,26 @@ def test_what_no_state_holds_is_swept_and_the_rest_is_whole(store):
     assert len(store.states()) == 1
 
 
+def test_what_may_come_back_is_not_swept_and_what_nobody_has_any_more_is(store):
+    page = sample_page()
+    later = stacking.with_new_layer(page)
+    for k in range(4):
+        later = edits.with_stroke(later, stroke_along([(10, 20 + 30 * k), (200, 20 + 30 * k)], size=4))
+    for each in (later, page):
+        store.put(each, kind="step", instead_of="step")
+    sum(store.sweeping(all_known=True))
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setattr(store_module, "tile_bytes", lambda _: pytest.fail("written again"))
+        patch.setattr(store_module, "packed_strokes", lambda *_: pytest.fail("written again"))
+        same(store.get(store.put(later, kind="step", instead_of="step")), later)
+    store.put(page, kind="step", instead_of="step")
+    before = blobs(store)
+    del later, each
+    gc.collect()
+    assert sum(store.sweeping(all_known=True)) > 4 and blobs(store) < before
+    same(store.get(store.states()[0].id), page)
+
+
 def test_a_store_that_leans_on_a_page_writes_only_what_is_not_on_it(store):
     page = page_of_70()
     store.lean_on(page)
@@ -242,13 +262,26 @@ def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
 @given(
     steps=st.lists(
         st.sampled_from(
-            ["draw", "undo", "redo", "delete", "merge", "copy", "sweep", "sweep a little", "ahead", "again"]
+            [
+                "draw",
+                "undo",
+                "redo",
+                "delete",
+                "merge",
+                "copy",
+                "sweep",
+                "sweep a little",
+                "sweep dead",
+                "ahead",
+                "again",
+            ]
         ),
         min_size=5,
         max_size=40,
     )
 )
 @example(steps=["sweep a little", "sweep a little", "draw", "sweep", "sweep a little"])
+@example(steps=["draw", "delete", "undo", "sweep dead", "redo", "sweep", "undo", "draw", "sweep dead", "undo", "again"])
 @settings(max_examples=25, deadline=None)
 def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_page(tmp_path_factory, leans, steps):
     """Strokes of 70 and more fill several chunks; what a state shares with the one before is known by identity.
@@ -279,6 +312,8 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
             store.sweep()
         elif step == "sweep a little" and next(sweeping, None) is None:
             sweeping = store.sweeping()
+        elif step == "sweep dead":
+            list(store.sweeping(all_known=True))
         elif step == "ahead":
             ahead = edits.with_stroke(page, stroke_along([(20, number), (60, 70)], size=5))
             assert [*store.putting_tiles(ahead)][-1:] in ([], [1.0])

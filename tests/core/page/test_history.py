@@ -230,6 +230,69 @@ def test_a_few_changes_of_the_whole_page_are_not_all_held_open():
         assert look(history.go_to(k)) == seen[k]
 
 
+def plain_page(tone: int) -> Page:
+    """All of it of one colour, which packs to next to nothing."""
+    return Page(
+        SIDE, SIDE, layers=(PaintLayer(1, "x", tiles_from(np.full((SIDE, SIDE), 0xFF000000 + tone, np.uint32))),)
+    )
+
+
+WHOLE_BYTES = 9 * TILE_BYTES // 4  # of a step that changes all of it
+
+
+def whole_changes(count: int, most_bytes: int) -> tuple[History, list[tuple[object, ...]]]:
+    """Steps that each change all of the page, as far from it packed as they are to be."""
+    history = History(plain_page(0), most_bytes=most_bytes)
+    seen = [look(history.page)]
+    for k in range(1, count + 1):
+        history.push(plain_page(k), f"all of it {k}")
+        seen.append(look(history.page))
+        settled(history)
+    return history, seen
+
+
+def settled(history: History) -> None:
+    until = time.monotonic() + 20
+    while history.settle() and time.monotonic() < until:
+        time.sleep(0.001)
+
+
+def open_ones(history: History) -> list[int]:
+    return [k for k in range(len(history)) if history.page_at(k) is not None]
+
+
+@pytest.mark.parametrize(("room", "near"), [(1.5, [0, 1]), (2.5, [0, 1, 2])])
+def test_a_large_step_is_opened_ahead_only_if_there_is_room_for_it(monkeypatch, room, near):
+    monkeypatch.setattr(history_module, "LARGE_BYTES", TILE_BYTES)
+    history, seen = whole_changes(5, int(room * WHOLE_BYTES))
+    for k in (0, 1):
+        assert look(history.go_to(k)) == seen[k]
+        settled(history)
+    assert open_ones(history) == near
+    for k in (4, 3, 2, 1, 0, 5):
+        assert look(history.go_to(k)) == seen[k]
+        settled(history)
+        assert history.bytes_used < (max(room, 2) + 0.2) * WHOLE_BYTES, "with what is packed"
+
+
+def test_a_large_step_is_opened_once_the_memory_of_another_is_given_back(monkeypatch):
+    monkeypatch.setattr(history_module, "LARGE_BYTES", TILE_BYTES)
+    history, seen = whole_changes(4, int(1.5 * WHOLE_BYTES))
+    assert open_ones(history) == [3, 4]
+    packing = threading.Event()
+    history_module._packs.submit(packing.wait, 20)
+    history.push(plain_page(9), "all of it")
+    assert history.settle(), "what is packed waits for the other"
+    gone = weakref.ref(history.page_at(3))
+    opening = history.opening(1)
+    time.sleep(0.05)
+    assert opening is not None and not opening.done() and gone() is not None
+    packing.set()
+    settled(history)
+    assert look(opening.result(20)) == seen[1] and gone() is None
+    assert look(history.go_to(1)) == seen[1]
+
+
 @pytest.mark.parametrize("undone", [0, 2])
 def test_what_is_still_to_be_packed_is_told_until_it_is(monkeypatch, undone):
     """Also of the very first step, and of the last one that was taken back."""

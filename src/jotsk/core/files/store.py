@@ -164,12 +164,13 @@ class PageStore:
             self._db.execute("PRAGMA wal_checkpoint(TRUNCATE)")
         return count
 
-    def sweeping(self) -> Iterator[int]:
+    def sweeping(self, *, all_known: bool = False) -> Iterator[int]:
         """As `sweep`, a few ms at each step; yield how many were deleted. States may be put between the steps.
 
+        With `all_known`, what a page that was put before would need stays too, as long as its tiles and strokes live.
         It ends early, with all that is needed still there, once another sweep begins.
         """
-        held: set[int] = set()
+        held = self._known.blobs if all_known else set()
         with self._writing():
             unmarked = self._unmarked = [root for (root,) in self._db.execute("SELECT root FROM states").fetchall()]
             yield from self._mark(unmarked, held)

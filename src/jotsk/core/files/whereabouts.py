@@ -34,6 +34,10 @@ class ByIdentity(Generic[T]):
         self._names[id(name)] = name
         self._where[id(name)] = where
 
+    @property
+    def blobs(self) -> set[int]:
+        return {where for key in list(self._names.keys()) if isinstance(where := self._where[key], int)}
+
     def keep(self, held: set[int]) -> None:
         """Forget the blobs that are not in `held`."""
         kept = {
@@ -85,6 +89,11 @@ class Known:
                 self.tiles[tile] = [layer.uid, column, row]
         for index, stroke in enumerate(layer.marks if isinstance(layer, InkLayer) else ()):
             self.strokes[stroke] = [layer.uid, index]
+
+    @property
+    def blobs(self) -> set[int]:
+        """Of tiles and strokes that may be put again, and of all pens."""
+        return self.tiles.blobs | self.strokes.blobs | set(self.pens.values())
 
     def keep(self, held: set[int]) -> None:
         """Forget the blobs that are not in `held`."""

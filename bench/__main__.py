@@ -5,7 +5,9 @@ from __future__ import annotations
 import sys
 from importlib import import_module
 
-NAMES = ("coverage", "steadying", "board", "holds", "fast_pen", "selection", "guides", "kept", "soak", "start")
+NAMES = (
+    "coverage", "steadying", "board", "holds", "whole", "fast_pen", "selection", "guides", "kept", "soak", "start",
+)  # fmt: skip
 
 for name in sys.argv[1:] or NAMES:
     print(f"\n== {name}", flush=True)

@@ -35,40 +35,60 @@ LIMIT_MS = 50.0
 WAIT_S = 0.0005
 
 
+class Watch:
+    """Does one thing after another; `held` has of each its name, the most ms it held the interface, and ms until it was
+    done."""
+
+    def __init__(self, app: QApplication, window: Window) -> None:
+        self.app, self.window = app, window
+        self.held: list[tuple[str, float, float]] = []
+        self._last = self._longest = 0.0
+        self._timer = QTimer(interval=0)
+        self._timer.timeout.connect(self._beat)
+        settle(app, window.board)
+
+    def __call__(self, name: str, begin: Callable[[], object]) -> None:
+        start, done = time.perf_counter(), None
+        self._last, self._longest = start, 0.0
+        self._timer.start()
+        begin()
+        while done is None or self._last < done + AFTER_S:
+            self.app.processEvents()
+            if done is None and not self._is_at_work():
+                done = time.perf_counter()
+            time.sleep(WAIT_S)  # as an event loop waits, so that others get to work
+        self._timer.stop()
+        self.held.append((name, self._longest * 1e3, (done - start) * 1e3))
+        settle(self.app, self.window.board)
+
+    def _is_at_work(self) -> bool:
+        return self.window.document.is_drying or self.window.dressing.is_at_work or self.window.filing.is_busy
+
+    def _beat(self) -> None:
+        """Every turn of the loop, of the one in a sheet too."""
+        now = time.perf_counter()
+        self._longest, self._last = max(self._longest, now - self._last), now
+
+
+def tell(held: list[tuple[str, float, float]]) -> None:
+    for name, longest, done in held:
+        print(f"{name:>40} holds the interface for {longest:5.1f} ms at most, done after {done:6.0f} ms")
+    over = [name for name, longest, _ in held if longest > LIMIT_MS]
+    print(f"{len(over)} of {len(held)} over {LIMIT_MS:.0f} ms{': ' if over else ''}{', '.join(over)}")
+
+
+def open_bench_page(window: Window) -> None:
+    """A4 at 600 dpi with 20 layers and 5,000 strokes, seen whole."""
+    path = page_file(A4_600, 20, 5000)
+    page = prepared(read_any(path, path.stem))
+    window.document.take(page, path=path, title="bench", saved=True, origin=Origin.of(path))
+    window.board.fit()
+
+
 def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, float]]:
     """Of each command: its name, the most ms it held the interface, and ms until it was done."""
     board, document, commands = window.board, window.document, window.actions_by_id
-    held: list[tuple[str, float, float]] = []
-    settle(app, board)
-
-    def is_at_work() -> bool:
-        return document.is_drying or window.dressing.is_at_work or window.filing.is_busy
-
-    last = longest = 0.0
-
-    def beat() -> None:
-        """Every turn of the loop, of the one in a sheet too."""
-        nonlocal last, longest
-        now = time.perf_counter()
-        longest, last = max(longest, now - last), now
-
-    timer = QTimer(interval=0)
-    timer.timeout.connect(beat)
-
-    def watch(name: str, begin: Callable[[], object]) -> None:
-        nonlocal last, longest
-        start, done = time.perf_counter(), None
-        last, longest = start, 0.0
-        timer.start()
-        begin()
-        while done is None or last < done + AFTER_S:
-            app.processEvents()
-            if done is None and not is_at_work():
-                done = time.perf_counter()
-            time.sleep(WAIT_S)  # as an event loop waits, so that others get to work
-        timer.stop()
-        held.append((name, longest * 1e3, (done - start) * 1e3))
-        settle(app, board)
+    watch = Watch(app, window)
 
     def lift(pen: SimulatedPen, trace: Trace) -> Callable[[], object]:
         """Draw a stroke but for its lift, which is returned."""
@@ -135,20 +155,14 @@ def longest_holds(app: QApplication, window: Window) -> list[tuple[str, float, f
         watch("leave", lambda: document.take(blank_page(400, 300), path=None, title="new", saved=True))
         watch(commands["page.recent"].text(), lambda: read("page.recent"))
         watch("put back", lambda: window.pages.take_up_kept(slot))
-    return held
+    return watch.held
 
 
 def main() -> None:
     app, window = opened_window()
-    path = page_file(A4_600, 20, 5000)
-    page = prepared(read_any(path, path.stem))
-    window.document.take(page, path=path, title="bench", saved=True, origin=Origin.of(path))
-    window.board.fit()
+    open_bench_page(window)
     holds = longest_holds(app, window)
-    for name, longest, done in holds:
-        print(f"{name:>40} holds the interface for {longest:5.1f} ms at most, done after {done:6.0f} ms")
-    over = [name for name, longest, _ in holds if longest > LIMIT_MS]
-    print(f"{len(over)} of {len(holds)} over {LIMIT_MS:.0f} ms{': ' if over else ''}{', '.join(over)}")
+    tell(holds)
     layer = np.zeros((A4_600[1], A4_600[0]), np.uint8)
     start = time.perf_counter()
     zoom(layer, 0.5, order=1)

@@ -235,22 +235,23 @@ class Document(QObject):
         becomes the present page, as in `edit_slowly`."""
         before, opening, keep_ahead = self.page, self._history.opening(index), self.keep_ahead
 
-        def go(_: object) -> None:
+        def go(opened: Page | None) -> None:
             if self.page is not before:
                 self.refused.emit("The page was changed meanwhile, so it stays as it is.")
                 return
             self._dragged = ""
-            if self._history.go_to(index) is not before:
+            if self._history.go_to(index, opened) is not before:
                 self._packing.start()
                 self._announce(before)
 
-        def wait(opening: Future[Page], progress: Progress) -> None:
+        def wait(opening: Future[Page], progress: Progress) -> Page:
             while not opening.done():
                 progress(0.0)
                 futures.wait([opening], PROGRESS_S)
             after = opening.result()  # if there was no memory for it, that is told
             if keep_ahead is not None:
                 keep_ahead(after, progress)
+            return after
 
         if opening is None:
             go(None)

@@ -275,6 +275,17 @@ def test_a_large_step_is_opened_ahead_only_if_there_is_room_for_it(monkeypatch, 
         assert history.bytes_used < (max(room, 2) + 0.2) * WHOLE_BYTES, "with what is packed"
 
 
+def test_a_step_that_was_asked_for_and_not_gone_to_is_given_back_beside_the_hand(monkeypatch):
+    monkeypatch.setattr(history_module, "LARGE_BYTES", TILE_BYTES)
+    history, seen = whole_changes(5, int(1.5 * WHOLE_BYTES))
+    opened = history.opening(0).result(20)
+    given_back = []
+    monkeypatch.setattr(history_module, "let_go", given_back.extend)
+    settled(history)
+    assert given_back == [opened] and open_ones(history) == [4, 5]
+    assert history.go_to(0, opened) is opened and look(opened) == seen[0]
+
+
 def test_a_large_step_is_opened_once_the_memory_of_another_is_given_back(monkeypatch):
     monkeypatch.setattr(history_module, "LARGE_BYTES", TILE_BYTES)
     history, seen = whole_changes(4, int(1.5 * WHOLE_BYTES))

@@ -150,6 +150,7 @@ class History:
         self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
         self._packed_bytes += self._steps[-1].cost
         self._at += 1
+        self._open.steps_changed(self._at)
         self._open.add(self._at)
         self.settle()
         while self.bytes_used - self._waiting > self._most and self._steps[0].page is None:
@@ -166,6 +167,7 @@ class History:
         old = self.step
         self._open.remove(self._at)
         self._steps[self._at] = Step(old.label, page, takes)
+        self._open.steps_changed(self._at)
         self._open.add(self._at)
         self._packed_bytes += self.step.cost - old.cost
 
@@ -184,13 +186,15 @@ class History:
         index = self._inside(index)
         return self._begin_opening(index) if index not in self._open and self._takes(index) > LARGE_BYTES else None
 
-    def go_to(self, index: int) -> Page:
-        """Make a step the present."""
+    def go_to(self, index: int, opened: Page | None = None) -> Page:
+        """Make a step the present; `opened` is what its `opening` gave, if no other step has come since."""
         index = self._inside(index)
         if index not in self._open:
-            ahead = self._ahead.get(index)
-            self._has_room.set()  # or it would wait for the thread that waits for it
-            self._take(index, ahead.result() if ahead is not None else self._opener(index)())
+            if opened is None:
+                self._has_room.set()  # or it would wait for the thread that waits for it
+                ahead = self._ahead.get(index)
+                opened = ahead.result() if ahead is not None else self._opener(index)()
+            self._take(index, opened)
         self._at = index
         self.settle()
         return self.page
@@ -208,20 +212,27 @@ class History:
         if gone:
             self._packed_bytes -= sum(step.cost for step in gone)
             if max(step.takes.tiles for step in gone) > LARGE_BYTES:
-                let_go([step.page for step in gone if step.page is not None])
+                opened = [ahead.result() for k, ahead in self._ahead.items() if k > self._at and _is_there(ahead)]
+                let_go([*opened, *(step.page for step in gone if step.page is not None)])
             for k in [k for k in range(self._at + 1, len(self._steps)) if k in self._open]:
                 self._open.remove(k)
             del self._steps[self._at + 1 :]
-            self._ahead = {k: future for k, future in self._ahead.items() if k <= self._at}
+            self._open.steps_changed(self._at + 1)
+            self._ahead = {k: ahead for k, ahead in self._ahead.items() if k <= self._at}
 
     # -- what is open --------------------------------------------------------------------------
 
     def settle(self) -> bool:
         """Open what is near the present, and pack what is far from it; return whether some of that is under way."""
+        low, high = self._reach(STAY_OPEN)
         for k, ahead in [(k, ahead) for k, ahead in self._ahead.items() if ahead.done()]:
             del self._ahead[k]
-            if ahead.exception() is None:  # else there was no memory for it ahead of time
+            if not _is_there(ahead):
+                continue  # there was no memory for it ahead of time
+            if low <= k <= high:
                 self._take(k, ahead.result())
+            else:
+                let_go([ahead.result()])
         self._waiting = self._pack_far()
         if self._waiting:
             self._has_room.clear()
@@ -230,20 +241,31 @@ class History:
         self._open_near()
         return self._waiting > 0 or bool(self._ahead)
 
-    def _reach(self, way: int, most_steps: int) -> int:
-        """The farthest step on one side of the present that is to be open: with those on the way half of what there is
-        room for, or one step more."""
-        k, held = self._at, 0
-        while 0 <= k + way < len(self._steps) and abs(k - self._at) < most_steps and held <= self._most / 2:
-            held += self._steps[max(k, k + way)].takes.tiles
-            k += way
-        return k
+    def _reach(self, most_steps: int) -> tuple[int, int]:
+        """The farthest steps before and after the present that are to be open: with those on the way half of what there
+        is room for on either side, or one step more; together no more than there is room for, or one step."""
+
+        def far(way: int) -> int:
+            k = self._at
+            while 0 <= k + way < len(self._steps) and abs(k - self._at) < most_steps and between(k) <= self._most / 2:
+                k += way
+            return k
+
+        between = partial(self._open.bytes_between, self._at)
+        low, high = far(-1), far(1)
+        while high - low > 1 and between(low) + between(high) > self._most:
+            if between(high) >= between(low):
+                high -= 1
+            else:
+                low += 1
+        return low, high
 
     def _open_near(self) -> None:
         """One step on either side; a large one beside the hand, as soon as a few undos would bring it, if there is
         room for it."""
-        for way in (-1, 1):
-            for k in range(self._at + way, self._reach(way, STAY_OPEN // 2) + way, way):
+        low, high = self._reach(STAY_OPEN // 2)
+        for way, farthest in ((-1, low), (1, high)):
+            for k in range(self._at + way, farthest + way, way):
                 if k in self._open:
                     continue
                 if k in self._ahead:
@@ -259,7 +281,7 @@ class History:
     def _pack_far(self) -> float:
         """Close the steps out of reach that were packed before; pack a few of the farthest if there are too many still.
         Return how many bytes wait for that."""
-        low, high = self._reach(-1, STAY_OPEN), self._reach(1, STAY_OPEN)
+        low, high = self._reach(STAY_OPEN)
         for k in [k for k in self._open.again if not low <= k <= high]:
             if all(self._steps[j].change is not None for j in self._changes_of(k)):
                 self._close(k)
@@ -359,6 +381,10 @@ class History:
 def _later(do: Callable[[], T]) -> T:
     time.sleep(PAINTED_S)
     return do()
+
+
+def _is_there(ahead: Future[Page]) -> bool:
+    return ahead.done() and ahead.exception() is None
 
 
 def _around_change(before: Page | None, after: Page) -> Rect:

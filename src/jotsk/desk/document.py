@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections import deque
 from collections.abc import Callable, Iterable, Mapping, Sequence
-from concurrent import futures
 from concurrent.futures import Future
 from dataclasses import replace
 from functools import partial
@@ -26,13 +25,13 @@ from jotsk.core.page.history import Step, StepCost, step_cost
 from jotsk.core.page.placing import Placement
 from jotsk.core.page.stack import inside
 from jotsk.desk.drying import Dryer, Drying, takes_long
+from jotsk.desk.jobs import result_of
 from jotsk.desk.line_choice import LineChoice
 
 Progress = Callable[[float], None]
 
 MOST_RECENT = 60
 PACKING_MS = 100
-PROGRESS_S = 0.05  # between two looks at whether it was stopped
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
@@ -245,10 +244,7 @@ class Document(QObject):
                 self._announce(before)
 
         def wait(opening: Future[Page], progress: Progress) -> Page:
-            while not opening.done():
-                progress(0.0)
-                futures.wait([opening], PROGRESS_S)
-            after = opening.result()  # if there was no memory for it, that is told
+            after = result_of(opening, progress)  # if there was no memory for it, that is told
             if keep_ahead is not None:
                 keep_ahead(after, progress)
             return after
@@ -256,6 +252,7 @@ class Document(QObject):
         if opening is None:
             go(None)
         else:
+            self._packing.start()  # what it takes the place of goes first
             self.slow.emit("Going through the history", partial(wait, opening), go)
 
     def resteady(self, strength: float, *, finished: bool = True) -> None:

@@ -25,6 +25,7 @@ class Guard(QObject):
     """One journal at a time, for the present page."""
 
     trouble = Signal(str)
+    begun = Signal()
 
     def __init__(self, document: Document, shelf: Shelf, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -130,5 +131,6 @@ class Guard(QObject):
                 return
             self._next = None, None
             self._journal.trouble.connect(self.trouble)
+            self._journal.begun.connect(self.begun)
         self._last = kept
         self._journal.write(kept)

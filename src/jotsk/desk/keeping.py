@@ -24,6 +24,7 @@ from jotsk.core.files.opening import PAGE_SUFFIX, Origin, is_picture, read_any
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import Page
+from jotsk.core.page.letting_go import let_go
 from jotsk.core.page.miniature import miniature_png
 
 log = logging.getLogger(__name__)
@@ -91,6 +92,7 @@ class Journal(QObject):
     """
 
     trouble = Signal(str)
+    begun = Signal()  # it knows the page it starts from
 
     def __init__(self, path: Path, lock: IO[str], start: Start | None = None) -> None:
         super().__init__()
@@ -177,6 +179,7 @@ class Journal(QObject):
                     store = PageStore(self._path, flushes=False)
                     self._flusher.ask(*_begin(store, self._start))
                     self._start = Start()  # undone, all of that page would be kept for this alone
+                    self.begun.emit()
                 kept = self._newest()
                 if kept is not None:
                     self._put(store, kept)
@@ -208,6 +211,9 @@ class Journal(QObject):
         if self._goes:
             _remove(self._path)
         self._lock.close()
+        if self._page is not None:
+            let_go([self._page])  # or it would go with the journal, on the interface's thread
+        self._page, self._start = None, Start()
 
     def _newest(self) -> Kept | None:
         """What is to be written now; None if nothing is."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 import time
 from collections.abc import Collection, Iterable, Mapping, MutableMapping, Sequence
 from dataclasses import dataclass
@@ -393,7 +394,7 @@ def _change_between(before: Page, after: Page, changed: dict[int, set[Key]]) -> 
         return NO_CHANGE
     if not _is_alike(before, after):
         return Change(area=after.bounds)
-    area, found, most = EMPTY, 0, sum(1 for _ in after.bounds.cells(TILE))
+    area, found, most = EMPTY, 0, math.ceil(after.width / TILE) * math.ceil(after.height / TILE)
     for old, new in zip(before.layers, after.layers, strict=True):
         if old is new:
             continue

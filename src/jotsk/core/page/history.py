@@ -233,7 +233,7 @@ class History:
                 self._take(k, ahead.result())
             else:
                 let_go([ahead.result()])
-        self._waiting = self._pack_far()
+        self._waiting = self._pack_far(low, high)
         if self._waiting:
             self._has_room.clear()
         else:
@@ -278,10 +278,9 @@ class History:
                     self._take(k, self._opener(k)())
                 break
 
-    def _pack_far(self) -> float:
-        """Close the steps out of reach that were packed before; pack a few of the farthest if there are too many still.
-        Return how many bytes wait for that."""
-        low, high = self._reach(STAY_OPEN)
+    def _pack_far(self, low: int, high: int) -> float:
+        """Close the steps before `low` and after `high` that were packed before; pack a few of the farthest if they are
+        too many still. Return how many bytes wait for that."""
         for k in [k for k in self._open.again if not low <= k <= high]:
             if all(self._steps[j].change is not None for j in self._changes_of(k)):
                 self._close(k)

@@ -362,16 +362,21 @@ def test_what_was_packed_against_a_step_that_is_gone_is_not_taken(monkeypatch):
     assert look(history.page) == wanted
 
 
-def test_what_a_history_held_is_given_back(monkeypatch):
+def test_what_a_history_held_is_given_back_beside_the_hand(monkeypatch):
     history, _ = long_history(40, 20 * TILE_BYTES)
-    tiles = [weakref.ref(tile) for tile in history.page.layers[0].tiles.row(0).values()]
-    assert tiles and all(tile() is not None for tile in tiles)
-    monkeypatch.setattr(letting_go, "AFTER_S", 0.01)
+    held = [weakref.ref(tile) for tile in history.page.layers[0].tiles.row(0).values()]
+    held += [
+        weakref.ref(name) for step in history._steps if step.change is not None
+        for cells in step.change.tiles.values() for pair in cells.values() for name in pair if name is not None
+    ]  # fmt: skip
+    assert len(held) > 40 and all(part() is not None for part in held)
+    monkeypatch.setattr(letting_go, "AFTER_S", 0.05)
     history.leave()
+    assert not len(history) and all(part() is not None for part in held), "not by whoever leaves it"
     until = time.monotonic() + 20
-    while any(tile() is not None for tile in tiles) and time.monotonic() < until:
+    while any(part() is not None for part in held) and time.monotonic() < until:
         time.sleep(0.01)
-    assert not len(history) and not any(tile() is not None for tile in tiles)
+    assert not any(part() is not None for part in held)
 
 
 def test_what_is_counted_is_what_the_steps_hold():

@@ -91,7 +91,7 @@ class History:
 
     def leave(self) -> None:
         """Give the memory back that nobody else needs, beside the hand. The history is empty from now on."""
-        let_go([step.page for step in self._steps if step.page is not None])
+        let_go(part for step in self._steps for part in (step.page, step.change) if part is not None)
         self._steps.clear()
         self._ahead.clear()
 
@@ -213,7 +213,7 @@ class History:
             self._packed_bytes -= sum(step.cost for step in gone)
             if max(step.takes.tiles for step in gone) > LARGE_BYTES:
                 opened = [ahead.result() for k, ahead in self._ahead.items() if k > self._at and _is_there(ahead)]
-                let_go([*opened, *(step.page for step in gone if step.page is not None)])
+                let_go([*opened, *(part for step in gone for part in (step.page, step.change) if part is not None)])
             for k in [k for k in range(self._at + 1, len(self._steps)) if k in self._open]:
                 self._open.remove(k)
             del self._steps[self._at + 1 :]
@@ -370,6 +370,8 @@ class History:
     def _forget_oldest(self) -> None:
         gone, first = self._steps.pop(0), self._steps[0]
         self._packed_bytes -= gone.cost + first.cost
+        if first.change is not None and first.takes.tiles > LARGE_BYTES:
+            let_go([first.change])
         first.change, first.takes = None, NOTHING
         self._packed_bytes += first.cost
         self._at -= 1

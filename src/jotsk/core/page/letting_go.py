@@ -6,21 +6,23 @@ from __future__ import annotations
 import threading
 import time
 from collections.abc import Iterable
+from itertools import chain
 
 from jotsk.core.memory import give_back_memory
-from jotsk.core.page.layers import InkLayer
+from jotsk.core.page.layers import InkLayer, Layer
+from jotsk.core.page.packing import PackedChange
 from jotsk.core.page.page import Page
 
 AFTER_S = 0.4  # what comes instead of them is looked at first
 AT_A_TIME = 100  # tiles or strokes
 REST_S = 1e-4
 
-_left: list[Page] = []
+_left: list[Page | PackedChange] = []
 _lock, _giving = threading.Lock(), threading.Lock()
 
 
-def let_go(pages: Iterable[Page]) -> None:
-    """Give the memory of pages back that nobody else holds, soon, beside the hand."""
+def let_go(pages: Iterable[Page | PackedChange]) -> None:
+    """Give the memory of pages, and of packed changes, back that nobody else holds, soon, beside the hand."""
     with _lock:
         is_asked = bool(_left)
         _left.extend(pages)
@@ -51,8 +53,8 @@ def _give_back() -> None:
         give_back_memory()
 
 
-def _parts_of(pages: list[Page]) -> list[object]:
-    """All that pages are made of, the smallest parts last."""
+def _parts_of(pages: list[Page | PackedChange]) -> list[object]:
+    """All that they are made of, the smallest parts last."""
     parts: list[object] = []
     seen: set[int] = set()
 
@@ -63,7 +65,11 @@ def _parts_of(pages: list[Page]) -> list[object]:
             parts.extend(inside)
 
     for page in pages:
-        for layer in page.layers:
+        layers: Iterable[Layer | None] = page.layers if isinstance(page, Page) else chain(*page.layers.values())
+        if isinstance(page, PackedChange):
+            for cells in page.tiles.values():
+                hold(cells, cells.values())
+        for layer in filter(None, layers):
             for tiles in layer.tiles.halvings:
                 hold(tiles, ())
                 for row in tiles.rows:

@@ -26,7 +26,7 @@ from jotsk.core.page import (
 )
 from jotsk.core.page import history as history_module
 from jotsk.core.page.history import STAY_OPEN
-from jotsk.core.page.tiles import TILE_BYTES
+from jotsk.core.page.tiles import TILE_BYTES, InkTile
 from tests.conftest import stroke_along
 
 SIDE = 384
@@ -424,6 +424,10 @@ def test_a_tile_is_packed_in_a_zstandard_frame_once(side):
     frame = packing.Frame.of(before)
     opened = packing.page_from(after, [change], packing.BEFORE, frame)
     assert flattened(opened).tobytes() == flattened(before).tobytes()
+    for layer in opened.layers:
+        for row in layer.tiles.rows:
+            for tile in layer.tiles.row(row).values():
+                assert not (tile.alpha if isinstance(tile, InkTile) else tile).flags.writeable
     assert packing.page_from(opened, [change], packing.AFTER, frame).layers[2].tiles == after.layers[2].tiles
 
 

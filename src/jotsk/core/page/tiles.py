@@ -265,14 +265,16 @@ def tile_bytes(tile: Stored) -> bytes:
 
 
 def tile_from(data: bytes | memoryview) -> Stored:
-    """What `tile_bytes` wrote, in the memory of `data` where that is possible. Raises ValueError."""
+    """What `tile_bytes` wrote, read-only, in the memory of `data` where that is possible. Raises ValueError."""
     if len(data) == TILE * TILE + 4:
         alpha = np.frombuffer(data, np.uint8, TILE * TILE).reshape(TILE, TILE)
         return InkTile(alpha, np.uint32(int.from_bytes(data[-4:], "little")))
     if len(data) == 3 * TILE * TILE:
         green, red, blue = np.frombuffer(data, np.uint8).reshape(3, TILE, TILE)
         channels = np.stack([red + green, green, blue + green, np.full_like(green, 255)], axis=2)
-        return channels.view(np.uint32)[..., 0]
+        pixels = channels.view(np.uint32)[..., 0]
+        pixels.setflags(write=False)
+        return pixels
     return np.frombuffer(data, np.uint32).reshape(TILE, TILE)
 
 

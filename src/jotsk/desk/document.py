@@ -44,7 +44,6 @@ class Document(QObject):
     taken = Signal()  # another page, with a history of its own
     opened = Signal()  # that page is there, in everything that listens
     saved = Signal()
-    settled = Signal()  # what was packed and opened beside the hand, of the steps before and after
     refused = Signal(str)
     layers_chosen = Signal()
     slow = Signal(str, object, object)  # title, work(progress), done(result)
@@ -203,8 +202,6 @@ class Document(QObject):
         """Let go of what was packed meanwhile, and see to what is still being packed."""
         if self._history.settle():
             self._packing.start()
-        else:
-            self.settled.emit()
 
     @property
     def step_count(self) -> int:

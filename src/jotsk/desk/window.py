@@ -89,7 +89,6 @@ class Window(QMainWindow):
         self._build()
         self.tidying = Tidying(lambda: self.board.is_busy() or self.filing.is_busy, self)
         self.document.opened.connect(self.tidying.set_aside)
-        self.document.settled.connect(self.tidying.set_aside)
         self.guard.begun.connect(self.tidying.set_aside)
         self.hold_keys = HoldKeys(self.board, self.hand)
         self._connect()

@@ -7,7 +7,6 @@ from hypothesis import strategies as st
 
 from jotsk.core.geometry.polygons import inside
 
-
 THOUSANDTHS = st.integers(-50_000, 50_000).map(lambda k: k / 1000)  # shapely divides by what is nearer to 0
 
 

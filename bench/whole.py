@@ -14,6 +14,10 @@ from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.desk.simulated_pen import SimulatedPen
 
 
+def resident_gb() -> float:
+    return resident_mb() * 1024**2 / 1e9
+
+
 def most_resident_gb() -> float:
     return resource.getrusage(resource.RUSAGE_SELF).ru_maxrss * 1024 / 1e9
 
@@ -22,13 +26,11 @@ def main() -> None:
     app, window = opened_window()
     open_bench_page(window)
     document, watch = window.document, Watch(app, window)
-    print(f"resident with the page: {resident_mb() * 1024**2 / 1e9:.2f} GB")
+    print(f"resident with the page: {resident_gb():.2f} GB")
     document.choose_layers({layer.uid for layer in document.page.layers})
     for _ in range(3):
         watch("move all layers", lambda: document.shift_layers(7, 3))
-    print(
-        f"after three changes of all layers: {resident_mb() * 1024**2 / 1e9:.2f} GB, {most_resident_gb():.2f} at most"
-    )
+    print(f"after three changes of all layers: {resident_gb():.2f} GB, {most_resident_gb():.2f} at most")
     pen = SimulatedPen(window.board, DEVICES["display"])
     for trace in strokes(3):
         pen.draw(trace)
@@ -39,7 +41,7 @@ def main() -> None:
     for step in (0, newest, 1, newest, 0, 2):
         watch(f"to step {step} of {newest}", lambda step=step: document.go_to_step(step))
     tell(watch.held)
-    print(f"resident {resident_mb() * 1024**2 / 1e9:.2f} GB, {most_resident_gb():.2f} at most")
+    print(f"resident {resident_gb():.2f} GB, {most_resident_gb():.2f} at most")
     print(
         f"20 arrays of (7016, 4961, 4) uint8 in NumPy: {20 * 4 * A4_600[0] * A4_600[1] / 1e9:.2f} GB for one step alone"
     )

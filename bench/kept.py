@@ -20,7 +20,8 @@ from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.pictures import Pixels
 from jotsk.core.page import Page, edits, pixels_of, prepared, stacking
 from jotsk.core.page.placing import Placement, settled
-from jotsk.desk.keeping import Kept, Shelf, Start
+from jotsk.desk.journal import Kept, Start
+from jotsk.desk.keeping import Shelf
 
 STROKES = 60
 

@@ -20,8 +20,11 @@ from jotsk.core.files.store import PageStore
 from jotsk.core.ink import TILE
 from jotsk.core.page import blank_page, edits, flattened
 from jotsk.core.page.placing import Placement
+from jotsk.core.page.resizing import shifted
+from jotsk.core.page.stacking import with_new_layer
 from jotsk.desk.document import CHANGE_SHARE
-from jotsk.desk.keeping import Kept, Shelf, Start
+from jotsk.desk.journal import Kept, Start
+from jotsk.desk.keeping import Shelf
 from tests.conftest import stroke_along
 
 KILLS = 50
@@ -247,7 +250,7 @@ def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monk
     def full(*_: object) -> None:
         raise OSError(28, "No space left on device")
 
-    monkeypatch.setattr("jotsk.desk.keeping.shutil.copyfile", full)
+    monkeypatch.setattr("jotsk.desk.journal.shutil.copyfile", full)
     shelf = Shelf(tmp_path / "state")
     journal = shelf.begin(start=Start(page=page, origin=Origin.of(tmp_path / "harbour.ora")))
     journal.write(Kept(page, None, "harbour"))
@@ -265,7 +268,7 @@ def test_a_journal_that_fails_says_so_once_and_goes_on_when_it_can(qtbot, tmp_pa
     journal.trouble.connect(told.append)
     with monkeypatch.context() as patch:
         patch.setattr(
-            "jotsk.desk.keeping.PageStore", lambda path, **_: (_ for _ in ()).throw(CannotWrite(path, "it is"))
+            "jotsk.desk.journal.PageStore", lambda path, **_: (_ for _ in ()).throw(CannotWrite(path, "it is"))
         )
         for _ in range(3):
             journal.write(Kept(page, None, "harbour"))
@@ -277,6 +280,53 @@ def test_a_journal_that_fails_says_so_once_and_goes_on_when_it_can(qtbot, tmp_pa
     qtbot.waitUntil(lambda: len(told) == 1)
     (note,) = Shelf(tmp_path).notes()
     assert note.picture is not None, "taken at the end, if the hand never rested"
+
+
+def test_a_folder_that_cannot_be_used_is_said_once_and_tried_again(qtbot, tmp_path):
+    (tmp_path / "journal").write_text("a file where the folder should be")
+    page, told = blank_page(300, 200), []
+    journal = Shelf(tmp_path).begin()
+    journal.trouble.connect(told.append)
+    for _ in range(2):
+        journal.write(Kept(page, None, "harbour"))
+        assert journal.flush(20).startswith("Work in progress cannot be kept: File exists")
+    (tmp_path / "journal").unlink()
+    journal.write(Kept(page, None, "harbour"))
+    assert journal.flush(20) is None
+    journal.close(keep=True)
+    assert journal.wait_for_end(20)
+    qtbot.waitUntil(lambda: len(told) == 1)
+    assert len(Shelf(tmp_path).notes()) == 1
+
+
+def test_a_page_that_another_window_has_is_left_to_it(tmp_path):
+    page, shelf = blank_page(300, 200), Shelf(tmp_path)
+    first = shelf.begin()
+    first.write(Kept(page, None, "harbour"))
+    assert first.flush(20) is None
+    second = shelf.begin(first.slot)
+    second.write(Kept(page, None, "harbour", is_unsaved=False))
+    assert "another window has this page" in second.flush(20)
+    second.close(keep=False)
+    assert second.wait_for_end(20)
+    first.close(keep=True)
+    assert first.wait_for_end(20)
+    assert [note.slot for note in shelf.notes()] == [first.slot]
+
+
+def test_what_a_change_of_all_layers_leaves_behind_is_given_back_beside_the_hand(tmp_path, monkeypatch):
+    left: list[object] = []
+    monkeypatch.setattr("jotsk.desk.journal.let_go", lambda pages: left.extend(pages))
+    page = with_new_layer(edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)])))
+    with_line = edits.with_stroke(page, stroke_along([(20, 180), (280, 20)]))
+    moved = shifted(with_line, {layer.uid for layer in with_line.layers}, 5, 5)
+    journal = Shelf(tmp_path).begin()
+    for state in (page, with_line, moved):
+        journal.write(Kept(state, None, "harbour"))
+        assert journal.flush(20) is None
+    assert left == [with_line]
+    journal.close(keep=True)
+    assert journal.wait_for_end(20)
 
 
 def test_only_the_newest_of_many_states_is_written(tmp_path):

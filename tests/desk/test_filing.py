@@ -18,7 +18,7 @@ from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page, read_thumbnail
 from jotsk.core.files.store import PageStore
 from jotsk.core.warm import stamp
-from jotsk.desk import keeping, places
+from jotsk.desk import journal, places
 from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
 from jotsk.desk.jobs import Job
@@ -254,7 +254,7 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
     assert "no longer there" in window.status.text
     goes_on = threading.Event()
     monkeypatch.setattr(
-        keeping, "miniature_png", lambda *args, take=keeping.miniature_png: (goes_on.wait(20), take(*args))[1]
+        journal, "miniature_png", lambda *args, take=journal.miniature_png: (goes_on.wait(20), take(*args))[1]
     )
     window.open(tmp_path / "harbour.ora")
     settle(window)

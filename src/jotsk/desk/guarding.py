@@ -14,7 +14,8 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import Page
 from jotsk.desk.document import Document
-from jotsk.desk.keeping import Journal, Kept, Shelf, Start
+from jotsk.desk.journal import Journal, Kept, Start
+from jotsk.desk.keeping import Shelf
 
 BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless the disk is slow
 PAINTED_MS = 5
@@ -70,9 +71,7 @@ class Guard(QObject):
             return None
         self._pending = self._kept()
         self._write()
-        if self._journal is None:
-            return "The folder for work in progress cannot be used."
-        return self._journal.flush(AT_THE_END_S)
+        return self._journal.flush(AT_THE_END_S) if self._journal is not None else None
 
     def end(self) -> None:
         """The window closes."""
@@ -124,11 +123,7 @@ class Guard(QObject):
         if self._journal is None:
             slot, known = self._next
             start = Start(known) if kept.is_unsaved else Start(known, kept.page, self._document.origin)
-            try:
-                self._journal = self._shelf.begin(slot, start)
-            except OSError as error:
-                self.trouble.emit(f"Work in progress cannot be kept: {error.strerror or error}. Save often.")
-                return
+            self._journal = self._shelf.begin(slot, start)
             self._next = None, None
             self._journal.trouble.connect(self.trouble)
             self._journal.begun.connect(self.begun)

@@ -21,7 +21,8 @@ from jotsk.desk.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.filing import Filing
 from jotsk.desk.guarding import Guard
-from jotsk.desk.keeping import Kept, Shelf
+from jotsk.desk.journal import Kept
+from jotsk.desk.keeping import Shelf
 from jotsk.desk.milestones import MINUTES, Milestones
 from jotsk.desk.places import cache_folder
 from jotsk.desk.settings import Settings

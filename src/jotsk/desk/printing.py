@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QDialog, QWidget
 from jotsk.core.page import Page, flattened
 from jotsk.desk.widgets.once import once
 
-BAND, REST_S = 64, 0.01  # rows, and between two bands
+BAND, REST_S = 32, 0.01  # rows, and between two bands
 
 
 def ask_printer(page: Page, title: str, parent: QWidget) -> QPrinter | None:

@@ -25,6 +25,7 @@ from jotsk.core.files.layer_records import layer_record, page_record
 from jotsk.core.files.records import PenTable, packed_strokes, pen_record
 from jotsk.core.files.state_reader import Opened, StateReader
 from jotsk.core.files.whereabouts import Known, LayerParts, Where
+from jotsk.core.giving_way import give_way
 from jotsk.core.ink import Stroke
 from jotsk.core.page import InkLayer, Layer, Page, Tiles
 from jotsk.core.page.tiles import Stored, tile_bytes
@@ -32,6 +33,7 @@ from jotsk.core.page.tiles import Stored, tile_bytes
 FORMAT = 1
 BUSY_S = 5.0
 TILES_AT_ONCE = 16  # a few ms for each core
+PROMPTLY = 64  # new tiles and strokes that are written in one go: one stroke has no more, and is not to wait
 READ_AT_ONCE = 100  # blobs, while a sweep looks for what is held
 MOST_LOG = 16 << 20  # bytes of a log that lie on when it begins anew
 
@@ -70,6 +72,7 @@ class PageStore:
     def __init__(self, path: Path, clock: Callable[[], float] = time.time, *, flushes: bool = True) -> None:
         self.path, self._clock = path, clock
         self._known = Known()
+        self._new = 0  # tiles and strokes of the state that is being put
         self._unmarked: list[int] | None = None  # roots of states that a sweep under way has not seen
         with self._writing():
             self._db = sqlite3.connect(path, timeout=BUSY_S, isolation_level=None, check_same_thread=False)
@@ -107,6 +110,7 @@ class PageStore:
         """Add a state; return its number. States of the kind `instead_of` before it are given up."""
         with self._writing(), self._transaction():
             parts: dict[int, LayerParts] = {}
+            self._new = 0
             layers = [self._put_layer(layer, parts) for layer in page.layers]
             extras = {name: self._blobs.put(b"x", data) for name, data in page.extras.items()}
             root = self._blobs.put_json(page_record(page) | {"layers": layers, "extras": extras})
@@ -213,6 +217,7 @@ class PageStore:
         where = self._known.tiles.get(tile)
         if where is None:
             where = self._known.tiles[tile] = self._blobs.put(b"t", tile_bytes(tile))
+            self._one_more()
         return where
 
     def _put_chunk(self, chunk: tuple[Stroke, ...], old: LayerParts | None, new: LayerParts) -> int:
@@ -230,7 +235,13 @@ class PageStore:
                 pen = self._known.pens[stroke.pen] = self._blobs.put_json(pen_record(stroke.pen))
             data = struct.pack("<q", pen) + packed_strokes([stroke], PenTable())
             where = self._known.strokes[stroke] = self._blobs.put(b"s", data, is_packed=True)
+            self._one_more()
         return where
+
+    def _one_more(self) -> None:
+        self._new += 1
+        if self._new > PROMPTLY:
+            give_way()
 
     def _mark(self, roots: list[int], held: set[int]) -> Iterator[int]:
         """Add to `held` every blob of the states, and empty `roots`; stop where another sweep has begun."""
@@ -238,6 +249,7 @@ class PageStore:
         while roots and self._unmarked is roots:
             for part in self._parts(roots.pop(), held):
                 held.add(part)
+                give_way()
                 read += 1
                 if read % READ_AT_ONCE == 0:
                     yield 0

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any, Generic, TypeVar
 from weakref import WeakValueDictionary
 
+from jotsk.core.giving_way import giving_way
 from jotsk.core.ink import Pen, Stroke
 from jotsk.core.page import InkLayer, Layer, Page
 from jotsk.core.page.tile_names import name_of
@@ -36,12 +37,13 @@ class ByIdentity(Generic[T]):
 
     @property
     def blobs(self) -> set[int]:
-        return {where for key in list(self._names.keys()) if isinstance(where := self._where[key], int)}
+        keys = giving_way(list(self._names.keys()))
+        return {where for key in keys if isinstance(where := self._where[key], int)}
 
     def keep(self, held: set[int]) -> None:
         """Forget the blobs that are not in `held`."""
         kept = {
-            key: where for key, where in self._where.items()
+            key: where for key, where in giving_way(self._where.items())
             if key in self._names and (not isinstance(where, int) or where in held)
         }  # fmt: skip
         for key in self._where.keys() - kept.keys():
@@ -85,9 +87,9 @@ class Known:
     def add_base(self, layer: Layer) -> None:
         """The parts of a layer of the base."""
         for row in layer.tiles.rows:
-            for column, tile in layer.tiles.row(row).items():
+            for column, tile in giving_way(layer.tiles.row(row).items()):
                 self.tiles[tile] = [layer.uid, column, row]
-        for index, stroke in enumerate(layer.marks if isinstance(layer, InkLayer) else ()):
+        for index, stroke in giving_way(enumerate(layer.marks if isinstance(layer, InkLayer) else ())):
             self.strokes[stroke] = [layer.uid, index]
 
     @property

@@ -13,6 +13,7 @@ from jotsk.core.ink.stroke import cells_on
 from jotsk.core.page.layers import (
     InkLayer,
     Layer,
+    cells_of,
     ink_strokes_into,
 )
 from jotsk.core.page.marks import Marks
@@ -87,7 +88,7 @@ def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Stroke, Stroke
     if not isinstance(layer, InkLayer) or not layer.marks.hold_all([old for old, _ in pairs]):
         raise Refused("That line is no longer on the page.")
     changing = [stroke for pair in pairs for stroke in pair if stroke is not None]
-    keys = {key for stroke in changing for key in stroke.cells_on(page.bounds)}
+    keys = set(cells_of(changing, page.bounds))
     return _with_swaps(page, layer, {id(old): new for old, new in pairs}, keys)
 
 
@@ -102,7 +103,7 @@ def with_copies_parted(page: Page, uid: int, strokes: Sequence[Stroke]) -> Page:
         raise Refused("That line is no longer on the page.")
     parting = {id(s) for s in strokes}
     marks = Marks(part for s in layer.marks for part in (s.parted() if id(s) in parting else [s]))
-    return _with_marks(page, layer, marks, {key for s in strokes for key in s.cells_on(page.bounds)})
+    return _with_marks(page, layer, marks, set(cells_of(strokes, page.bounds)))
 
 
 def _with_marks(page: Page, layer: InkLayer, marks: Marks, keys: set[Key]) -> Page:

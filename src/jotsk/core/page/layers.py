@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
+from jotsk.core.giving_way import taking_turns
 from jotsk.core.ink import Color, Stroke
 from jotsk.core.ink.blend_kernel import alpha_over_into, for_reading, ink_atop_into, ink_into
 from jotsk.core.ink.stroke import packed
@@ -78,9 +79,14 @@ class GroupLayer(Layer):
 def render(strokes: Iterable[Stroke], bounds: Rect) -> Tiles:
     """Return the tiles that `strokes` give inside `bounds`, drawn in their order on nothing."""
     strokes = list(strokes)
-    tiles: dict[Key, Stored | None] = {key: None for stroke in strokes for key in stroke.cells_on(bounds)}
+    tiles: dict[Key, Stored | None] = dict.fromkeys(cells_of(strokes, bounds))
     ink_strokes_into(tiles, strokes)
     return Tiles().with_tiles(tiles)
+
+
+def cells_of(strokes: Iterable[Stroke], bounds: Rect) -> Iterator[Key]:
+    """The tiles that any of `strokes` may touch; those that are not worked out yet are."""
+    return (key for stroke in taking_turns(strokes) for key in stroke.cells_on(bounds))
 
 
 def ink_strokes_into(tiles: dict[Key, Stored | None], strokes: Sequence[Stroke]) -> None:
@@ -93,7 +99,7 @@ def ink_strokes_into(tiles: dict[Key, Stored | None], strokes: Sequence[Stroke])
         return stroke.alphas(key for key in stroke.ribbon.cells if key in tiles)
 
     own: set[Key] = set()
-    for stroke, of_stroke in zip(strokes, on_all_cores(alphas, strokes), strict=True):
+    for stroke, of_stroke in zip(taking_turns(strokes), on_all_cores(alphas, strokes), strict=True):
         color = packed(stroke.color)
         for key, alpha in of_stroke.items():
             tiles[key] = _inked(tiles[key], alpha, color, atop=stroke.atop, is_own=key in own)

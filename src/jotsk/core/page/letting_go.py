@@ -4,10 +4,10 @@ second, and the hand with it."""
 from __future__ import annotations
 
 import threading
-import time
 from collections.abc import Iterable
 from itertools import chain
 
+from jotsk.core.giving_way import give_way, giving_way
 from jotsk.core.memory import give_back_memory
 from jotsk.core.page.layers import InkLayer, Layer
 from jotsk.core.page.packing import PackedChange
@@ -15,7 +15,6 @@ from jotsk.core.page.page import Page
 
 AFTER_S = 0.4  # what comes instead of them is looked at first
 AT_A_TIME = 100  # tiles or strokes
-REST_S = 1e-4
 
 _left: list[Page | PackedChange] = []
 _lock, _giving = threading.Lock(), threading.Lock()
@@ -49,7 +48,7 @@ def _give_back() -> None:
             return
         while parts:
             del parts[-AT_A_TIME:]
-            time.sleep(REST_S)
+            give_way()
         give_back_memory()
 
 
@@ -72,9 +71,9 @@ def _parts_of(pages: list[Page | PackedChange]) -> list[object]:
         for layer in filter(None, layers):
             for tiles in layer.tiles.halvings:
                 hold(tiles, ())
-                for row in tiles.rows:
+                for row in giving_way(tiles.rows):
                     hold(tiles.row(row), tiles.row(row).values())
             if isinstance(layer, InkLayer):
-                for chunk in layer.marks.chunks:
+                for chunk in giving_way(layer.marks.chunks):
                     hold(chunk, chunk)
     return parts

@@ -8,6 +8,7 @@ from typing import Literal
 
 import zstandard
 
+from jotsk.core.giving_way import giving_way
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.page import Page
 from jotsk.core.page.tile_names import Pack, TileName, give_name, name_of
@@ -57,15 +58,17 @@ def packed_change(before: Page, after: Page) -> PackedChange:
         old_tiles, new_tiles = (layer.tiles if layer is not None else NO_TILES for layer in (old, new))
         layers[uid] = _bare(old), _bare(new)
         differing[uid] = {
-            key: (old_tiles.stored(*key), new_tiles.stored(*key)) for key in sorted(new_tiles.changed_since(old_tiles))
+            key: (old_tiles.stored(*key), new_tiles.stored(*key))
+            for key in giving_way(sorted(new_tiles.changed_since(old_tiles)))
         }
     for side in (BEFORE, AFTER):
         _pack(tile for pairs in differing.values() for pair in pairs.values() if (tile := pair[side]) is not None)
     tiles = {
-        uid: {key: (_packed(old), _packed(new)) for key, (old, new) in pairs.items()}
+        uid: {key: (_packed(old), _packed(new)) for key, (old, new) in giving_way(pairs.items())}
         for uid, pairs in differing.items()
     }
-    packs = {_where(name)[0] for pairs in tiles.values() for _, name in pairs.values() if name is not None}
+    names = (name for pairs in tiles.values() for _, name in giving_way(pairs.values()))
+    packs = {_where(name)[0] for name in names if name is not None}
     cells = sum(map(len, tiles.values()))
     return PackedChange(layers, tiles, sum(len(pack.data) for pack in packs) + CELL_BYTES * cells)
 
@@ -94,7 +97,7 @@ def page_from(near: Page, changes: Iterable[PackedChange], side: Literal[0, 1], 
 
 def _pack(tiles: Iterable[Stored]) -> None:
     """Compress those of `tiles` that are not yet."""
-    new = [tile for tile in tiles if name_of(tile).packed is None]
+    new = [tile for tile in giving_way(tiles) if name_of(tile).packed is None]
     together = TOGETHER if len(new) >= MANY else 1
     compress = zstandard.ZstdCompressor(level=LEVEL).compress
     by_size: dict[int, list[tuple[Stored, bytes]]] = {}
@@ -106,7 +109,7 @@ def _pack(tiles: Iterable[Stored]) -> None:
             name_of(tile).packed = pack, place
         alike.clear()
 
-    for tile in new:
+    for tile in giving_way(new):
         data = tile_bytes(tile)
         alike = by_size.setdefault(len(data), [])
         alike.append((tile, data))
@@ -138,7 +141,7 @@ def _opened(packed: dict[Key, Packed]) -> dict[Key, Stored | None]:
         opened = memoryview(decompress(pack.data))
         size = len(opened) // pack.count
         stays = 2 * len(places) >= pack.count
-        for key, name, place in places:
+        for key, name, place in giving_way(places):
             part = opened[place * size : (place + 1) * size]
             tile = tiles[key] = tile_from(part if stays else bytes(part))
             give_name(tile, name)

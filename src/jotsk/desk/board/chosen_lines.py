@@ -14,6 +14,7 @@ from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
 from jotsk.core.geometry import View
+from jotsk.core.giving_way import taking_turns
 from jotsk.core.ink import Stroke
 from jotsk.desk.theme import current
 
@@ -102,7 +103,7 @@ class ChosenLines(QObject):
         return self._read[1]
 
     def _work_out(self, strokes: list[Stroke]) -> None:
-        for stroke in strokes:
+        for stroke in taking_turns(strokes):
             _ = stroke.ribbon, stroke.steadier
         with suppress(RuntimeError):  # the board is gone
             self.worked_out.emit()

@@ -11,6 +11,7 @@ import numpy as np
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
+from jotsk.core.giving_way import taking_turns
 from jotsk.core.page.layers import GroupLayer, InkLayer, Layer, render
 from jotsk.core.page.marks import Marks
 from jotsk.core.page.page import Page, check_size
@@ -82,7 +83,7 @@ def _mapped(page: Page, k: float, dx: int, dy: int, before: Rect, progress: Prog
         if isinstance(layer, GroupLayer):
             layers.append(layer)
         elif isinstance(layer, InkLayer):
-            strokes = [stroke.mapped(k, dx, dy) for stroke in layer.marks]
+            strokes = [stroke.mapped(k, dx, dy) for stroke in taking_turns(layer.marks)]
             layers.append(replace(layer, marks=Marks(strokes), tiles=render(strokes, page.bounds)))
             for stroke in strokes:
                 stroke.let_go(shape=True)  # of thousands it is more than their tiles

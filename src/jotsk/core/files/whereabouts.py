@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any, Generic, TypeVar
 from weakref import WeakValueDictionary
 
-from jotsk.core.giving_way import giving_way
+from jotsk.core.giving_way import giving_way, taking_turns
 from jotsk.core.ink import Pen, Stroke
 from jotsk.core.page import InkLayer, Layer, Page
 from jotsk.core.page.tile_names import name_of
@@ -87,9 +87,9 @@ class Known:
     def add_base(self, layer: Layer) -> None:
         """The parts of a layer of the base."""
         for row in layer.tiles.rows:
-            for column, tile in giving_way(layer.tiles.row(row).items()):
+            for column, tile in taking_turns(layer.tiles.row(row).items()):
                 self.tiles[tile] = [layer.uid, column, row]
-        for index, stroke in giving_way(enumerate(layer.marks if isinstance(layer, InkLayer) else ())):
+        for index, stroke in taking_turns(enumerate(layer.marks if isinstance(layer, InkLayer) else ())):
             self.strokes[stroke] = [layer.uid, index]
 
     @property

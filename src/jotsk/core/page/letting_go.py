@@ -15,6 +15,7 @@ from jotsk.core.page.page import Page
 
 AFTER_S = 0.4  # what comes instead of them is looked at first
 AT_A_TIME = 100  # tiles or strokes
+TO_SYSTEM = 2000  # and so many until the allocator passes them on, which it does behind a lock: a few ms, not fifty
 
 _left: list[Page | PackedChange] = []
 _lock, _giving = threading.Lock(), threading.Lock()
@@ -47,9 +48,10 @@ def _give_back() -> None:
         if not parts:
             return
         while parts:
-            del parts[-AT_A_TIME:]
-            give_way()
-        give_back_memory()
+            for _ in range(0, TO_SYSTEM, AT_A_TIME):
+                del parts[-AT_A_TIME:]
+                give_way()
+            give_back_memory()
 
 
 def _parts_of(pages: list[Page | PackedChange]) -> list[object]:

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.cores import THREADS, in_shares, on_all_cores
 from jotsk.core.geometry import Rect
+from jotsk.core.giving_way import taking_turns
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import (
     address_of,
@@ -145,7 +146,7 @@ class Tiles:
         """New tiles with `changes`; None, or a tile without any ink, takes a tile away."""
         color = NO_COLOR
         looked_at: dict[Key, Stored | None] = {}
-        for key, tile in changes.items():
+        for key, tile in taking_turns(changes.items()):
             kept = looked_at[key] = None if tile is None else _to_keep(tile, color)
             color = kept.color if isinstance(kept, InkTile) else color
         return self.with_stored(looked_at)
@@ -312,7 +313,7 @@ def _halves(tiles: Tiles, keys: Collection[Key]) -> dict[Key, Stored]:
     made: dict[Key, Stored] = {}
     others: list[Key] = []
     table: list[tuple[int, ...]] = []
-    for column, row in keys:
+    for column, row in taking_turns(keys):
         four = [tiles.stored(2 * column + dc, 2 * row + dr) for dr in range(2) for dc in range(2)]
         colors = {tile.color if isinstance(tile, InkTile) else NO_COLOR for tile in four if tile is not None}
         if len(colors) != 1 or NO_COLOR in colors:

@@ -96,8 +96,9 @@ def tell(all_held: list[Held]) -> None:
     print(
         f"{len(over)} of {len(all_held)} over {LIMIT_MS:.0f} ms{': ' if over else ''}{', '.join(h.name for h in over)}"
     )
-    away = [held.name for held in over if held.stolen_ms >= held.longest_ms - LIMIT_MS]
-    print(f"{len(away)} of them with so much of it taken by the machine's host, as it says itself (steal of proc(5))")
+    if over:
+        away = [held for held in over if held.stolen_ms >= held.longest_ms - LIMIT_MS]
+        print(f"{len(away)} of them while the machine's host had that much of it, as proc(5) says (steal)")
 
 
 def open_bench_page(window: Window) -> None:

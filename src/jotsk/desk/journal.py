@@ -21,7 +21,7 @@ from jotsk.core.files.opening import PAGE_SUFFIX, Origin, is_picture
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import Page
-from jotsk.core.page.letting_go import let_go
+from jotsk.core.page.history.letting_go import let_go
 from jotsk.core.page.miniature import miniature_png
 
 log = logging.getLogger(__name__)

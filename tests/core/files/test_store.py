@@ -19,7 +19,7 @@ from jotsk.core.files.state_reader import Opened
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking, tiles_from
-from jotsk.core.page.packing import AFTER, Frame, packed_change, page_from
+from jotsk.core.page.history.packing import AFTER, Frame, packed_change, page_from
 from jotsk.core.page.tiles import pixels_of
 from tests.conftest import stroke_along
 from tests.core.files.test_openraster import sample_page, stacked_page

@@ -17,15 +17,14 @@ from jotsk.core.page import (
     blank_page,
     edits,
     flattened,
-    letting_go,
-    packing,
     prepared,
     resizing,
     stacking,
     tiles_from,
 )
-from jotsk.core.page import history as history_module
-from jotsk.core.page.history import STAY_OPEN
+from jotsk.core.page.history import history as history_module
+from jotsk.core.page.history import letting_go, packing
+from jotsk.core.page.history.history import STAY_OPEN
 from jotsk.core.page.tiles import TILE_BYTES, InkTile
 from tests.conftest import stroke_along
 

@@ -9,8 +9,8 @@ from itertools import chain
 
 from jotsk.core.giving_way import give_way, giving_way
 from jotsk.core.memory import give_back_memory
+from jotsk.core.page.history.packing import PackedChange
 from jotsk.core.page.layers import InkLayer, Layer
-from jotsk.core.page.packing import PackedChange
 from jotsk.core.page.page import Page
 
 AFTER_S = 0.4  # what comes instead of them is looked at first

@@ -70,7 +70,7 @@ class GuideRow(QWidget):
         if guide is not None:
             self.switch.setIcon(icon("check" if guide.on else "minus", theme.accent if guide.on else theme.quiet))
             self.eye.setIcon(icon("eye" if guide.shown else "eye-off", theme.text if guide.shown else theme.quiet))
-        self.more.setIcon(icon("menu", theme.quiet))
+        self.more.setIcon(icon("ellipsis", theme.quiet))
         self.update()
 
     def _button(self, what: str, tooltip: str) -> QToolButton:

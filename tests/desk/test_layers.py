@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
+import weakref
+
 import numpy as np
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.page import GroupLayer, InkLayer, flattened
 from jotsk.core.page.layers import NON_PHOTO_BLUE
-from jotsk.desk.trays.layer_row import ROW_PX, described
+from jotsk.desk.trays.layer_row import ROW_PX, LayerRow, described
 from tests.desk.conftest import across
 
 CONTROL = Qt.KeyboardModifier.ControlModifier
@@ -116,3 +118,16 @@ def test_a_group_says_why_it_takes_no_ink(window, pen):
     window.document.choose_layer(group.uid)
     pen.draw(across(window))
     assert "is a group" in window.board.notice
+
+
+def test_a_row_holds_nothing_of_a_layer_as_it_was(window, pen, settle, qtbot, monkeypatch):
+    """Or all of a large one would be given back on the interface's thread, once its thumbnail is drawn anew."""
+    pen.draw(across(window, y=0.4))
+    settle(window)
+    row = window.layers.rows[0]
+    qtbot.waitUntil(lambda: row.layer is window.document.page.layers[0])
+    row.draw_thumbnail()
+    before = weakref.ref(row._alone)
+    monkeypatch.setattr(LayerRow, "draw_thumbnail", lambda _: None)
+    pen.draw(across(window, y=0.6))
+    qtbot.waitUntil(lambda: before() is None)

@@ -410,9 +410,10 @@ class Document(QObject):
     ) -> None:
         """As `edit`, off the interface's thread, and kept before it becomes the present page: whatever follows is quick
         to keep. Given up if the page changes meanwhile; else `then` is called before the change is told."""
-        before, keep_ahead = self.page, self.keep_ahead
+        before, keep_ahead, history = self.page, self.keep_ahead, self._history
 
         def work(progress: Progress) -> tuple[Page, StepCost]:
+            history.wait_for_room(progress)
             after = prepared(change(before, lambda share: progress(share * CHANGE_SHARE)))
             if keep_ahead is not None and after is not before:
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))

@@ -25,7 +25,7 @@ from jotsk.core.page import (
 from jotsk.core.page.history import history as history_module
 from jotsk.core.page.history import letting_go, packing
 from jotsk.core.page.history.history import STAY_OPEN
-from jotsk.core.page.tiles import TILE_BYTES, InkTile
+from jotsk.core.page.tiles import MOST_HALVINGS, TILE_BYTES, InkTile
 from tests.conftest import stroke_along
 
 SIDE = 384
@@ -301,6 +301,39 @@ def test_a_large_step_is_opened_once_the_memory_of_another_is_given_back(monkeyp
     settled(history)
     assert look(opening.result(20)) == seen[1] and gone() is None
     assert look(history.go_to(1)) == seen[1]
+
+
+def test_a_large_change_begins_once_there_is_room_for_it(monkeypatch):
+    monkeypatch.setattr(history_module, "LARGE_BYTES", TILE_BYTES)
+    history, _ = whole_changes(4, int(1.5 * WHOLE_BYTES))
+    history.wait_for_room(pytest.fail)
+    goes_on, told = threading.Event(), []
+    history_module._packs.submit(goes_on.wait, 20)
+    history.push(plain_page(9), "all of it")
+    assert history.settle(), "what is packed waits for the other"
+    gone = weakref.ref(history.page_at(3))
+    waiting = threading.Thread(target=history.wait_for_room, args=(told.append,))
+    waiting.start()
+    until = time.monotonic() + 20
+    while not told and time.monotonic() < until:
+        time.sleep(0.001)
+    assert told and waiting.is_alive() and gone() is not None
+    goes_on.set()
+    settled(history)
+    waiting.join(20)
+    assert not waiting.is_alive() and gone() is None
+
+
+def test_a_large_step_that_is_opened_is_halved_beside_the_hand(monkeypatch):
+    monkeypatch.setattr(history_module, "LARGE_BYTES", TILE_BYTES)
+    history = History(plain_page(0), most_bytes=int(1.5 * WHOLE_BYTES))
+    two = prepared(replace(plain_page(1), layers=(*plain_page(1).layers, replace(plain_page(2).layers[0], uid=2))))
+    for page in (two, *map(plain_page, range(3, 7))):
+        history.push(page, "all of it")
+        settled(history)
+    assert history.page_at(1) is None
+    opened = history.opening(1).result(20)
+    assert [len(list(layer.tiles.halvings)) for layer in opened.layers] == [MOST_HALVINGS + 1] * 2
 
 
 @pytest.mark.parametrize("undone", [0, 2])

@@ -43,9 +43,9 @@ class LayerRow(QWidget):
         self.layer: Layer = NOTHING
         self._words = ""
         self.is_active = self.is_selected = self.is_folded = False
-        self._alone: Page | None = None  # what the thumbnail shows
+        self._alone: Page | None = None  # what the thumbnail is to show
         self._thumb: QImage | None = None
-        self._thumb_of: Page | None = None
+        self._is_drawn = True  # whether it does
         self.depth = 0
         self._pressed: QPointF | None = None
         self._is_dragged = False
@@ -70,7 +70,7 @@ class LayerRow(QWidget):
         self._words = described(page, layer)
         looks = layer.tiles is not before.tiles or layer.tint != before.tint or self._alone is None
         if looks and not isinstance(layer, GroupLayer):
-            self._alone = alone(page, layer)
+            self._alone, self._is_drawn = alone(page, layer), False
         theme, locked, visible = current(), layer.locked, layer.visible
         self.lock.setIcon(icon("lock" if locked else "lock-open", theme.text if locked else theme.hairline))
         self.eye.setIcon(icon("eye" if visible else "eye-off", theme.text))
@@ -81,12 +81,12 @@ class LayerRow(QWidget):
     def let_go(self) -> None:
         """Hold nothing of a layer that is gone, and wait for another."""
         self.hide()
-        self.layer, self._alone, self._thumb, self._thumb_of = NOTHING, None, None, None
+        self.layer, self._alone, self._thumb, self._is_drawn = NOTHING, None, None, True
         self._pressed, self._is_dragged = None, False
 
     def draw_thumbnail(self) -> None:
-        if self._alone is not None and self._thumb_of is not self._alone:
-            self._thumb, self._thumb_of = thumbnail(self._alone), self._alone
+        if self._alone is not None and not self._is_drawn:
+            self._thumb, self._is_drawn = thumbnail(self._alone), True
             self.update()
 
     def select(self, *, is_active: bool, is_selected: bool) -> None:
@@ -131,7 +131,7 @@ class LayerRow(QWidget):
             text = left + 26
         else:
             frame = QRectF(left, 7, THUMB.width(), THUMB.height())
-            if self._thumb_of is not self._alone:
+            if not self._is_drawn:
                 self.seen_anew.emit()
             if self._thumb is not None:
                 painter.drawImage(frame, self._thumb)

@@ -23,7 +23,7 @@ from jotsk.core.page.history.packing import AFTER, BEFORE, Frame, PackedChange, 
 from jotsk.core.page.layers import InkLayer
 from jotsk.core.page.marks import Marks
 from jotsk.core.page.miniature import miniature
-from jotsk.core.page.page import Page
+from jotsk.core.page.page import Page, prepared
 from jotsk.core.page.tiles import unshared_bytes
 
 MOST_BYTES = 768 << 20
@@ -33,6 +33,7 @@ AT_A_TIME = 3  # steps packed with each new one: a few ms at most
 LARGE_BYTES = 1 << 20  # what a step costs that takes longer, and is packed and opened beside the hand
 PAINTED_S = 0.3  # after which that begins: what the step changed is painted first
 FOR_ROOM_S = 3.0  # packing may take that long before a large step is opened
+FOR_CHANGE_S, LOOK_S = 10.0, 0.05  # and before a large change is made; between two looks at whether that was stopped
 
 T = TypeVar("T")
 
@@ -85,6 +86,7 @@ class History:
         self._ahead: dict[int, Future[Page]] = {}  # those that are being opened
         self._waiting = 0.0  # bytes that wait until they are packed, inf if that is not known
         self._has_room = threading.Event()  # nothing waits to be packed
+        self._has_room.set()
 
     def __len__(self) -> int:
         return len(self._steps)
@@ -220,6 +222,14 @@ class History:
             self._open.steps_changed(self._at + 1)
             self._ahead = {k: ahead for k, ahead in self._ahead.items() if k <= self._at}
 
+    def wait_for_room(self, tell: Callable[[float], None] = lambda _: None) -> None:
+        """Beside the hand, before what may be a large change: until what is far from the present is packed, and its
+        memory given back, or three changes of all layers would be there at once. What `tell` raises ends it."""
+        until = time.monotonic() + FOR_CHANGE_S
+        while not self._has_room.wait(LOOK_S) and time.monotonic() < until:
+            tell(0.0)
+        finish_letting_go()
+
     # -- what is open --------------------------------------------------------------------------
 
     def settle(self) -> bool:
@@ -354,7 +364,7 @@ class History:
         """Once the memory of what is far from the present is given back, so that not all of it is there at once."""
         self._has_room.wait(FOR_ROOM_S)
         finish_letting_go()
-        return open_page()
+        return prepared(open_page())
 
     def _take(self, k: int, page: Page) -> None:
         """Step k, that was packed, is open."""

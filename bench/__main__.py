@@ -2,8 +2,12 @@
 
 from __future__ import annotations
 
+import os
 import sys
+import time
 from importlib import import_module
+
+from bench.timing import stolen_ms
 
 NAMES = (
     "coverage", "steadying", "board", "holds", "whole", "fast_pen", "selection", "guides", "kept", "soak", "start",
@@ -11,4 +15,7 @@ NAMES = (
 
 for name in sys.argv[1:] or NAMES:
     print(f"\n== {name}", flush=True)
+    start, stolen = time.perf_counter(), stolen_ms()
     import_module(f"bench.{name}").main()
+    took_ms = (time.perf_counter() - start) * 1e3 * (os.cpu_count() or 1)
+    print(f"(of the time of all cores the machine's host had {(stolen_ms() - stolen) / took_ms:.1%}, by proc(5))")

@@ -8,7 +8,7 @@ import numpy as np
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QApplication
 
-from jotsk.core.page import GroupLayer, InkLayer, flattened
+from jotsk.core.page import GroupLayer, History, InkLayer, flattened
 from jotsk.core.page.layers import NON_PHOTO_BLUE
 from jotsk.desk.trays.layer_row import ROW_PX, LayerRow, described
 from tests.desk.conftest import across
@@ -131,3 +131,17 @@ def test_a_row_holds_nothing_of_a_layer_as_it_was(window, pen, settle, qtbot, mo
     monkeypatch.setattr(LayerRow, "draw_thumbnail", lambda _: None)
     pen.draw(across(window, y=0.6))
     qtbot.waitUntil(lambda: before() is None)
+
+
+def test_changes_of_lines_wait_for_no_room_as_changes_of_layers_do(window, pen, settle, monkeypatch):
+    waits: list[object] = []
+    monkeypatch.setattr(History, "wait_for_room", lambda _, tell: waits.append(tell))
+    pen.draw(across(window))
+    settle(window)
+    window.document.choice.choose_all()
+    window.document.choice.delete()
+    settle(window)
+    assert window.document.undo_label == "Delete lines" and waits == []
+    window.document.add_flat_copy()
+    settle(window)
+    assert window.document.undo_label == "Flat copy" and len(waits) == 1

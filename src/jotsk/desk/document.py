@@ -331,7 +331,9 @@ class Document(QObject):
         if not repeated:
             self.refused.emit("There are no copies to part; choose lines that were drawn with symmetry.")
             return
-        self.edit_slowly("Part the copies", lambda page, _: edits.with_copies_parted(page, uid, repeated))
+        self.edit_slowly(
+            "Part the copies", lambda page, _: edits.with_copies_parted(page, uid, repeated), of_lines=True
+        )
 
     @property
     def chosen_layers(self) -> set[int]:
@@ -406,14 +408,17 @@ class Document(QObject):
         self.edit_slowly("Crop the page", lambda page, p: resizing.cropped(page, area & page.bounds, p))
 
     def edit_slowly(
-        self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None
-    ) -> None:
+        self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None,
+        *, of_lines: bool = False,
+    ) -> None:  # fmt: skip
         """As `edit`, off the interface's thread, and kept before it becomes the present page: whatever follows is quick
-        to keep. Given up if the page changes meanwhile; else `then` is called before the change is told."""
+        to keep. Given up if the page changes meanwhile; else `then` is called before the change is told. A change only
+        `of_lines` is never large, and waits for no room in memory."""
         before, keep_ahead, history = self.page, self.keep_ahead, self._history
 
         def work(progress: Progress) -> tuple[Page, StepCost]:
-            history.wait_for_room(progress)
+            if not of_lines:
+                history.wait_for_room(progress)
             after = prepared(change(before, lambda share: progress(share * CHANGE_SHARE)))
             if keep_ahead is not None and after is not before:
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))

@@ -71,7 +71,8 @@ class Guard(QObject):
             return None
         self._pending = self._kept()
         self._write()
-        return self._journal.flush(AT_THE_END_S) if self._journal is not None else None
+        assert self._journal is not None
+        return self._journal.flush(AT_THE_END_S)
 
     def end(self) -> None:
         """The window closes."""

@@ -69,4 +69,6 @@ class LineChoice(QObject):
         def choose_new() -> None:
             self.lines = tuple(s for s in new if s is not None)
 
-        self._document.edit_slowly(label, lambda page, _: edits.with_all_replaced(page, uid, pairs), choose_new)
+        self._document.edit_slowly(
+            label, lambda page, _: edits.with_all_replaced(page, uid, pairs), choose_new, of_lines=True
+        )

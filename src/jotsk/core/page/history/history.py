@@ -222,10 +222,10 @@ class History:
             self._open.steps_changed(self._at + 1)
             self._ahead = {k: ahead for k, ahead in self._ahead.items() if k <= self._at}
 
-    def wait_for_room(self, tell: Callable[[float], None] = lambda _: None) -> None:
+    def wait_for_room(self, tell: Callable[[float], None] = lambda _: None, *, at_most_s: float = FOR_CHANGE_S) -> None:
         """Beside the hand, before what may be a large change: until what is far from the present is packed, and its
         memory given back, or three changes of all layers would be there at once. What `tell` raises ends it."""
-        until = time.monotonic() + FOR_CHANGE_S
+        until = time.monotonic() + at_most_s
         while not self._has_room.wait(LOOK_S) and time.monotonic() < until:
             tell(0.0)
         finish_letting_go()
@@ -361,9 +361,7 @@ class History:
         return ahead
 
     def _open_with_room(self, open_page: Callable[[], Page]) -> Page:
-        """Once the memory of what is far from the present is given back, so that not all of it is there at once."""
-        self._has_room.wait(FOR_ROOM_S)
-        finish_letting_go()
+        self.wait_for_room(at_most_s=FOR_ROOM_S)
         return prepared(open_page())
 
     def _take(self, k: int, page: Page) -> None:

@@ -35,7 +35,7 @@ def main() -> None:
     for trace in strokes(3):
         pen.draw(trace)
         settle(app, window.board)
-    newest = document.step_at
+    newest = document.steps.at
     for step in (*range(newest - 1, -1, -1), *range(1, newest + 1)):
         watch(f"to step {step} of {newest}", lambda step=step: document.go_to_step(step))
     for step in (0, newest, 1, newest, 0, 2):

@@ -60,7 +60,9 @@ def make_window(qtbot, tmp_path):
     def make() -> Window:
         finish_writing()
         window = Window(Settings(tmp_path / "settings.json"), Shelf(tmp_path / "state"))
-        qtbot.addWidget(window, before_close_func=lambda w: w.document.was_saved(w.document.page, tmp_path / "x.ora"))
+        qtbot.addWidget(
+            window, before_close_func=lambda w: w.document.was_saved(w.document.snapshot(), tmp_path / "x.ora")
+        )
         window.show()
         qtbot.waitExposed(window)
         return window

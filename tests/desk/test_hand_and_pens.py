@@ -247,7 +247,7 @@ def test_pens_go_out_and_come_in_as_json(maker, tmp_path):
     assert read_pens(tmp_path / "one.json") == [maker.pen]
     maker.take_in(tmp_path / "one.json")
     assert maker.told.text() == "1 pen added."
-    (tmp_path / "bad.json").write_text(json.dumps({"jotsk_pens": 1, "pens": [{}]}))
+    (tmp_path / "bad.json").write_text(json.dumps({"jotsk_pens": 1, "pens": [{"size_px": "wide"}]}))
     count = len(maker._roll.pens)
     maker.take_in(tmp_path / "bad.json")
     assert "pen 1" in maker.told.text() and len(maker._roll.pens) == count

@@ -44,8 +44,8 @@ def test_the_history_goes_back_to_any_point_and_forward_again(window, pen, qtbot
             tray.view.viewport(), Qt.MouseButton.LeftButton, pos=tray.view.visualRect(index).center()
         )  # fmt: skip
         assert np.array_equal(flattened(window.document.page), seen[k])
-        assert window.document.step_at == k
-    pictures = [window.document.step_picture(k) for k in range(5)]
+        assert window.document.steps.at == k
+    pictures = [window.document.steps.picture(k) for k in range(5)]
     assert all(max(p.shape[:2]) == 64 for p in pictures)
     assert all((p < 200).any() for p in pictures[1:]), "the line is seen"
     assert len({p.tobytes() for p in pictures}) == 5, "each shows what its step made"
@@ -69,18 +69,18 @@ def packed(window, monkeypatch, qtbot):
 def test_a_step_that_is_packed_is_gone_to_beside_the_interface(packed, settle):
     document, began, kept = packed.document, [], []
     keep_ahead = document.keep_ahead
-    document.keep_ahead = lambda page, progress: (kept.append((page, document.step_at)), keep_ahead(page, progress))
+    document.keep_ahead = lambda page, progress: (kept.append((page, document.steps.at)), keep_ahead(page, progress))
     packed.filing.began.connect(lambda job: began.append(job.title))
     assert document.is_unsaved
     document.go_to_step(0)
-    assert document.step_at == 40 and began == ["Going through the history"], "the hand does not wait"
+    assert document.steps.at == 40 and began == ["Going through the history"], "the hand does not wait"
     settle(packed)
-    assert document.step_at == 0 and not len(document.page.active.marks)
+    assert document.steps.at == 0 and not len(document.page.active.marks)
     assert kept == [(document.page, 40)], "it was kept before it became the present page"
     assert not document.is_unsaved, "it is the page that was saved, though it was packed since"
     document.go_to_step(40)
     settle(packed)
-    assert document.step_at == 40 and len(document.page.active.marks) == 40 and document.is_unsaved
+    assert document.steps.at == 40 and len(document.page.active.marks) == 40 and document.is_unsaved
 
 
 def test_what_is_drawn_while_a_packed_step_is_opened_stays(packed, settle):
@@ -88,7 +88,7 @@ def test_what_is_drawn_while_a_packed_step_is_opened_stays(packed, settle):
     document.go_to_step(0)
     document.add_stroke(stroke_along([(300, 2500), (2000, 300)]))
     settle(packed)
-    assert document.step_at == 41 and len(document.page.active.marks) == 41
+    assert document.steps.at == 41 and len(document.page.active.marks) == 41
     assert "changed meanwhile" in packed.board.notice
 
 
@@ -97,10 +97,10 @@ def test_without_memory_for_a_packed_step_the_page_is_as_it_was(packed, settle, 
         patch.setattr(history_module, "page_from", lambda *_: (_ for _ in ()).throw(MemoryError()))
         packed.document.go_to_step(0)
         settle(packed)
-        assert packed.document.step_at == 40 and "not enough memory" in packed.status.text
+        assert packed.document.steps.at == 40 and "not enough memory" in packed.status.text
     packed.document.go_to_step(0)
     settle(packed)
-    assert packed.document.step_at == 0
+    assert packed.document.steps.at == 0
 
 
 def test_going_through_the_history_can_be_stopped(packed, settle):
@@ -110,15 +110,15 @@ def test_going_through_the_history_can_be_stopped(packed, settle):
     packed.filing.stop()
     settle(packed)
     goes_on.set()
-    assert packed.document.step_at == 40 and "was stopped" in packed.status.text
+    assert packed.document.steps.at == 40 and "was stopped" in packed.status.text
 
 
 def test_a_change_of_view_is_no_step(window, pen):
     pen.draw(across(window))
-    count = window.document.step_count
+    count = len(window.document.steps)
     for entry in ("view.flip", "view.turn_left", "view.zoom_in", "view.width", "hand.larger", "view.overview"):
         window.actions_by_id[entry].trigger()
-    assert window.document.step_count == count
+    assert len(window.document.steps) == count
 
 
 def test_the_overview_shows_the_view_and_moves_it(window, qtbot):

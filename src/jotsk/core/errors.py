@@ -17,6 +17,16 @@ class DamagedFile(JotskError):
         super().__init__(f"“{self.path.name}” could not be opened: {reason}.")
 
 
+class LaterVersion(JotskError):
+    """A file that is whole, and was written by a later version of this program."""
+
+    def __init__(self, path: str | Path) -> None:
+        self.path = Path(path)
+        super().__init__(
+            f"“{self.path.name}” was made by a later version of Jotsk, which can open it; it stays as it is."
+        )
+
+
 class TooLarge(JotskError):
     """A picture or page beyond what this application takes into memory."""
 
@@ -27,6 +37,21 @@ class CannotWrite(JotskError):
     def __init__(self, path: str | Path, reason: str) -> None:
         self.path, self.reason = Path(path), reason
         super().__init__(f"“{self.path.name}” was not written: {reason}. What was there before is unchanged.")
+
+
+class CannotRead(JotskError):
+    """A file that is not damaged, but cannot be read just now: the disk, its permissions, another program."""
+
+    def __init__(self, path: str | Path, reason: str) -> None:
+        self.path, self.reason = Path(path), reason
+        super().__init__(f"“{self.path.name}” could not be read: {reason}. It stays where it is.")
+
+
+class ChangedMeanwhile(CannotWrite):
+    """A file that another program wrote while it was being saved here; what that wrote is untouched."""
+
+    def __init__(self, path: str | Path) -> None:
+        super().__init__(path, "another program wrote it meanwhile")
 
 
 class Refused(JotskError):

@@ -2,16 +2,15 @@
 
 from __future__ import annotations
 
+import logging
 from collections import deque
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from concurrent.futures import Future
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from functools import partial
 from pathlib import Path
 from typing import Any
 
-import numpy as np
-from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.errors import JotskError, Refused
@@ -27,6 +26,9 @@ from jotsk.core.page.stack import inside
 from jotsk.desk.drying import Dryer, Drying, takes_long
 from jotsk.desk.jobs import result_of
 from jotsk.desk.line_choice import LineChoice
+from jotsk.desk.steps import Steps
+
+log = logging.getLogger(__name__)
 
 Progress = Callable[[float], None]
 
@@ -35,15 +37,27 @@ PACKING_MS = 100
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
+@dataclass(frozen=True, slots=True, eq=False)
+class Snapshot:
+    """The page as it is now, for a file: its step, and the history that step belongs to."""
+
+    page: Page
+    step: Step
+    history: History
+
+
 class Document(QObject):
     """Holds the page value. Widgets call its methods and listen to its signals."""
 
     changed = Signal(object, object)  # the page before and now
     last_stroke_changed = Signal()
     state_changed = Signal()  # name, saved or not, what can be undone
+    leaving = Signal()  # another page is about to be taken: what is under way on this one is finished
     taken = Signal()  # another page, with a history of its own
     opened = Signal()  # that page is there, in everything that listens
     saved = Signal()
+    saved_late = Signal(object)  # a page that was left meanwhile is now in its file, as it is here
+    stroke_failed = Signal(object)  # the trace of a stroke that could not be inked
     refused = Signal(str)
     layers_chosen = Signal()
     slow = Signal(str, object, object)  # title, work(progress), done(result)
@@ -65,6 +79,7 @@ class Document(QObject):
         self._packing = QTimer(self, singleShot=True, interval=PACKING_MS)
         self._packing.timeout.connect(self._make_room)
         self._dryer = Dryer(self._take_dried, self)
+        self.steps = Steps(lambda: self._history, self.finish_drying)
         self._next_mend: tuple[str, Callable[[Stroke], Stroke], bool] | None = None  # waits for the one before
         self.keep_ahead: Callable[[Page, Progress], None] | None = None  # waits until a large change is on disk
 
@@ -101,6 +116,7 @@ class Document(QObject):
 
     def take(self, page: Page, *, path: Path | None, title: str, saved: bool, origin: Origin | None = None) -> None:
         """Work on another page from now on, with a history of its own; `origin` is the file it was read from."""
+        self.leaving.emit()
         before, old = self.page, self._history
         self._history = History(page)
         old.leave()
@@ -112,9 +128,16 @@ class Document(QObject):
         self.state_changed.emit()
         self.opened.emit()
 
-    def was_saved(self, page: Page, path: Path) -> None:
-        """`page`, which may be older than the present one, is now in `path`."""
-        self._saved, self.origin = self._history.step_of(page), None
+    def snapshot(self) -> Snapshot:
+        """The present page, to be saved while work on it goes on."""
+        return Snapshot(self.page, self._history.step, self._history)
+
+    def was_saved(self, snapshot: Snapshot, path: Path) -> None:
+        """The page of `snapshot` is now in `path`. Another page that was taken meanwhile keeps its own file."""
+        if snapshot.history is not self._history:
+            self.saved_late.emit(snapshot.page)
+            return
+        self._saved, self.origin = snapshot.step, None
         self.path, self.title = path, path.stem
         self.saved.emit()
         self.state_changed.emit()
@@ -126,6 +149,10 @@ class Document(QObject):
             after = change(before)
         except (JotskError, MemoryError) as error:
             self.refused.emit(str(error) or "There is not enough memory for this; the page is as it was.")
+            return False
+        except Exception:
+            log.exception("%s failed", label)
+            self.refused.emit(f"“{label}” did not work because of a fault in Jotsk; the page is as it was.")
             return False
         if after is not before:
             self._step(after, label, finished)
@@ -145,6 +172,8 @@ class Document(QObject):
         uid = self.page.active_uid
         if self.edit("Stroke", lambda page: edits.with_stroke(page, stroke)):
             self._follow(stroke, uid)
+        else:
+            self.stroke_failed.emit(stroke.trace)
 
     def _follow(self, stroke: Stroke, uid: int) -> None:
         """A new stroke is the last one."""
@@ -167,6 +196,8 @@ class Document(QObject):
             if is_done and isinstance(mark, Stroke):
                 self._follow(mark, uid)
             ends()
+            if not is_done and isinstance(mark, Stroke):
+                self.stroke_failed.emit(mark.trace)
 
         if isinstance(mark, Cut):
             self._dryer.begin(Drying.of("Rub out", lambda: edits.rubbed_out(before, mark), begins, end))
@@ -202,29 +233,6 @@ class Document(QObject):
         """Let go of what was packed meanwhile, and see to what is still being packed."""
         if self._history.settle():
             self._packing.start()
-
-    @property
-    def step_count(self) -> int:
-        self.finish_drying()
-        return len(self._history)
-
-    @property
-    def step_at(self) -> int:
-        self.finish_drying()
-        return self._history.at
-
-    def pages_beside(self) -> list[Page]:
-        """The pages an undo and a redo would bring, as far as they are not packed."""
-        at = self._history.at
-        pages = [self._history.page_at(k) for k in (at - 1, at + 1) if 0 <= k < len(self._history)]
-        return [page for page in pages if page is not None]
-
-    def step_label(self, index: int) -> str:
-        return self._history.label_of(index)
-
-    def step_picture(self, index: int) -> NDArray[np.uint8] | None:
-        """(H, W, 3) RGB; None if there is none any more."""
-        return self._history.picture_of(index)
 
     def go_to_step(self, index: int) -> None:
         """Undo or redo as many steps as it takes, with progress if much of it is packed; it is kept then before it

@@ -9,7 +9,6 @@ from functools import cache
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.errors import JotskError
 from jotsk.core.page import Page
 
 MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms
@@ -41,7 +40,7 @@ class Drying:
         done: Future[Page] = Future()
         try:
             done.set_result(work())
-        except (JotskError, MemoryError) as error:
+        except Exception as error:  # told by whoever asks for the result
             done.set_exception(error)
         return cls(label, done, begins, ends, is_finished)
 

@@ -9,9 +9,10 @@ from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.errors import JotskError
+from jotsk.core.errors import ChangedMeanwhile, JotskError, Refused
 from jotsk.core.files.exporting import Export, write_export
 from jotsk.core.files.opening import Origin, is_picture, read_any
+from jotsk.core.files.openraster import holds_other_strokes
 from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
@@ -26,6 +27,7 @@ class Filing(QObject):
 
     began = Signal(object)  # the job
     told = Signal(str)
+    overtaken = Signal(object)  # the path of a file that another program wrote while it was being saved
 
     def __init__(self, document: Document, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -42,16 +44,21 @@ class Filing(QObject):
     def open(self, path: Path) -> None:
         """Open a page, or a picture as a sketch on a page of its own."""
 
-        def work(progress: Callable[[float], None]) -> tuple[Page, Origin]:
+        def work(progress: Callable[[float], None]) -> tuple[Page, Origin, bool]:
             origin = Origin.of(path)
-            return prepared(read_any(path, path.stem, progress=progress)), origin
+            page = prepared(read_any(path, path.stem, progress=progress))
+            return page, origin, not is_picture(path) and holds_other_strokes(path)
 
-        def took(outcome: tuple[Page, Origin]) -> None:
-            page, origin = outcome
-            saved_as = None if is_picture(path) else path
+        def took(outcome: tuple[Page, Origin, bool]) -> None:
+            page, origin, is_of_other_version = outcome
+            saved_as = None if is_picture(path) or is_of_other_version else path
             if saved_as is not None:
                 self._signatures[saved_as] = origin.signature
             self._document.take(page, path=saved_as, title=path.stem, saved=True, origin=origin)
+            if is_of_other_version:
+                self.told.emit(
+                    f"“{path.name}” is from another version of Jotsk: it opened as pixels; save it as a new file."
+                )
 
         self.run(f"Opening {path.name}", work, took)
 
@@ -80,15 +87,31 @@ class Filing(QObject):
         self.run(f"Opening {what}", work, took)
 
     def save(self, path: Path) -> None:
-        page = self._document.page
-        written = replace(page, seen_as=self.seen_as())
+        """Write the page as it is now; it may go on changing, or be left for another, meanwhile."""
+        snapshot, before = self._document.snapshot(), signature(path)
+        written = replace(snapshot.page, seen_as=self.seen_as())
 
-        def saved(_: object) -> None:
+        def work(progress: Callable[[float], None]) -> bool:
+            if holds_other_strokes(path):
+                raise Refused(
+                    f"“{path.name}” was not written: it holds strokes of another version of Jotsk, which would be"
+                    " lost. Save under another name."
+                )
+            try:
+                self._writer.write(path, written, progress=progress, instead_of=before)
+            except ChangedMeanwhile:
+                return False
+            return True
+
+        def done(is_written: bool) -> None:
+            if not is_written:
+                self.overtaken.emit(path)
+                return
             self.remember_file(path)
-            self._document.was_saved(page, path)
+            self._document.was_saved(snapshot, path)
             self.told.emit(f"Saved “{path.name}”.")
 
-        self.run(f"Saving {path.name}", lambda p: self._writer.write(path, written, progress=p), saved)
+        self.run(f"Saving {path.name}", work, done)
 
     def export(self, path: Path, export: Export) -> None:
         page = self._document.page

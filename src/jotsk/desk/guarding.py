@@ -20,6 +20,7 @@ from jotsk.desk.keeping import Shelf
 BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless the disk is slow
 PAINTED_MS = 5
 AT_THE_END_S = 120.0
+MOST_LEFT = 8  # journals of pages before this one: what is being saved is among the latest
 
 
 class Guard(QObject):
@@ -32,7 +33,7 @@ class Guard(QObject):
         super().__init__(parent)
         self._document, self._shelf = document, shelf
         self._journal: Journal | None = None
-        self._left: list[Journal] = []  # of pages before this one, that may still be writing
+        self._left: list[tuple[Journal, Kept | None]] = []  # of pages before this one, that may still be writing
         self._last: Kept | None = None
         self._next: tuple[str | None, Known | None] = (None, None)
         self._pending: Kept | None = None
@@ -41,6 +42,7 @@ class Guard(QObject):
         document.keep_ahead = self._keep_ahead
         document.slow.connect(self._begin)
         document.taken.connect(self._leave)
+        document.saved_late.connect(self._saved_late)
         document.opened.connect(self._opened)
         document.state_changed.connect(self._changed)
 
@@ -51,7 +53,7 @@ class Guard(QObject):
     @property
     def is_leaving(self) -> bool:
         """Whether a page before this one is still being put on the shelf."""
-        return not all(journal.wait_for_end(0) for journal in self._left)
+        return not all(journal.wait_for_end(0) for journal, _ in self._left)
 
     def take_up(self, slot: str, known: Known | None = None) -> None:
         """The next page that is taken comes from this slot, and goes on there; `known` of its parts are in it."""
@@ -79,10 +81,10 @@ class Guard(QObject):
         self._write()
         if self._journal is not None:
             self._journal.close(keep=self._document.is_unsaved)
-            self._left.append(self._journal)
+            self._left.append((self._journal, self._last))
             self._journal = None
         until = time.monotonic() + AT_THE_END_S
-        for journal in self._left:
+        for journal, _ in self._left:
             journal.wait_for_end(max(0.0, until - time.monotonic()))
 
     def _leave(self) -> None:
@@ -90,8 +92,17 @@ class Guard(QObject):
         self._write()
         if self._journal is not None:
             self._journal.close(keep=self._last is not None and self._last.is_unsaved)
-            self._left = [*(journal for journal in self._left if not journal.wait_for_end(0)), self._journal]
+            self._left = [*self._left[-MOST_LEFT:], (self._journal, self._last)]
         self._journal = self._last = None
+
+    def _saved_late(self, page: Page) -> None:
+        """A page that was left while it was being saved is in its file: the shelf need not keep it, unless it was
+        changed after that."""
+        for journal, kept in self._left:
+            if kept is not None and kept.page.layers is page.layers and kept.page.guides is page.guides:
+                journal.close(keep=False)
+                if journal.wait_for_end(0):
+                    self._shelf.clear(journal.slot)
 
     def _opened(self) -> None:
         self._pending = self._kept()

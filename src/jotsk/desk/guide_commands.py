@@ -12,7 +12,7 @@ from jotsk.core.errors import JotskError
 from jotsk.core.files.writing import whole_file
 from jotsk.core.guides import Curve, Guide
 from jotsk.core.guides.draft import few_points, offset_curve
-from jotsk.core.guides.guide import read_guides, written_guides
+from jotsk.core.guides.guide_records import read_guides, written_guides
 from jotsk.desk.board import Board
 from jotsk.desk.document import Document
 

@@ -11,9 +11,10 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
-from jotsk.core.guides import Guide, guides_of
+from jotsk.core.guides import Guide, guide_from, guides_of
 from jotsk.core.guides.guidance import FREELY, Guidance
-from jotsk.core.guides.guide import MOST_GUIDES, moved
+from jotsk.core.guides.guide import moved
+from jotsk.core.guides.guide_records import MOST_GUIDES
 from jotsk.core.guides.perspective import meeting_point, nearest_on_horizon, outside_cone
 from jotsk.core.ink import Stroke
 from jotsk.core.page import Layer
@@ -107,6 +108,14 @@ class Guiding(QObject):
             self.lit = index
             self.changed.emit()
 
+    def give_up(self, index: int) -> None:
+        """Switch a guide off and hide it: it cannot be drawn."""
+        guide = self.guide(index)
+        if guide is not None:
+            name = guide.name or guide.kind
+            self.change(index, "Switch a guide off", on=False, shown=False)
+            self._document.refused.emit(f"“{name}” cannot be drawn where it lies, so it is switched off and hidden.")
+
     def set_off(self, off: bool) -> None:
         if off != self.is_off:
             self.is_off = off
@@ -156,7 +165,12 @@ class Guiding(QObject):
     def put(self, index: int, guide: Guide, label: str, *, finished: bool = True) -> None:
         """Another guide in the place of one; not `finished` while a handle is dragged."""
         records = list(self._records)
-        records[index] = guide.record()
+        try:
+            records[index] = guide_from(guide.record()).record()
+        except ValueError as error:
+            self._document.refused.emit(f"The guide stays as it is: {error}.")
+            self.changed.emit()  # what shows its numbers shows them as they are
+            return
         self._put(records, label, finished=finished)
 
     def hold_alone(self, index: int, alone: bool) -> None:

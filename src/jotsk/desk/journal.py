@@ -32,6 +32,7 @@ STEP = "step"
 SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
 MOST_UNSWEPT = 4000  # and steps after which they are in any case
 AHEAD_TOLD_S = 0.1
+RETRY_S = 2.0  # after which the disk may take what it did not
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
 SUFFIX, BASE = ".journal", ".base"
 
@@ -80,14 +81,15 @@ class Journal(QObject):
     trouble = Signal(str)
     begun = Signal()  # it knows the page it starts from
 
-    def __init__(self, path: Path, take_lock: Callable[[], IO[str]], start: Start | None = None) -> None:
+    def __init__(self, path: Path, take_lock: Callable[[], IO[bytes]], start: Start | None = None) -> None:
         """`take_lock` gives the open file that keeps others off, or raises JotskError; it is called on the thread."""
         super().__init__()
         self.slot = path.stem
         self._start = start or Start()
         self._path, self._take_lock = path, take_lock
-        self._lock: IO[str] | None = None
+        self._lock: IO[bytes] | None = None
         self._wanted: Kept | None = None
+        self._failed: Kept | None = None  # what the disk did not take; it is tried again
         self._error: str | None = None
         self._is_closed = self._goes = False
         self._page: Page | None = None  # of the state that was written last
@@ -107,7 +109,7 @@ class Journal(QObject):
     def write(self, kept: Kept) -> None:
         """Have this state on disk soon."""
         with self._change:
-            self._wanted, self._touched_at = kept, time.monotonic()
+            self._wanted, self._failed, self._touched_at = kept, None, time.monotonic()
             self._change.notify_all()
 
     def write_ahead(self, page: Page, progress: Callable[[float], None]) -> None:
@@ -144,7 +146,7 @@ class Journal(QObject):
         with self._change:
             self._is_closed, self._goes = True, not keep
             if not keep:
-                self._wanted = None
+                self._wanted = self._failed = None
             self._change.notify_all()
 
     def wait_for_end(self, timeout_s: float) -> bool:
@@ -160,8 +162,11 @@ class Journal(QObject):
                 self._is_busy = False
                 self._change.notify_all()
                 self._change.wait_for(lambda: self._wanted or self._ahead or self._is_closed, self._rest_s())
+                if self._wanted is None:
+                    self._wanted, self._failed = self._failed, None  # once more, also at the end
                 if self._wanted is None and self._is_closed:
                     break
+            kept = None
             try:
                 if self._lock is None:
                     self._lock = self._take_lock()
@@ -173,6 +178,9 @@ class Journal(QObject):
                 kept = self._newest()
                 if kept is not None:
                     self._put(store, kept)
+                elif self._flusher.error is not None:
+                    self._flusher.ask()  # once more
+                    self._flusher.wait(RETRY_S)
                 elif self._ahead is not None:
                     self._go_ahead(store, self._ahead)
                 elif self._sweeping is not None:
@@ -183,12 +191,13 @@ class Journal(QObject):
                     self._unswept, self._sweeping = 0, store.sweeping(all_known=True)
                 error = self._flusher.error
             except JotskError as failure:
-                error = str(failure)
-                self._give_up()
+                error = _why_not_kept(failure)
+                self._give_up(kept, error)
             except Exception:
-                log.exception("the journal failed")
                 error = "The journal failed because of a fault in Jotsk; save the page to be safe."
-                self._give_up()
+                if error != told:
+                    log.exception("the journal failed")
+                self._give_up(kept, error)
             if error is not None and error != told:
                 self.trouble.emit(error)
             self._error = told = error
@@ -216,9 +225,12 @@ class Journal(QObject):
             self._is_busy = kept is not None
             return kept
 
-    def _give_up(self) -> None:
-        """The next state is tried again; nobody waits for this one."""
-        self._newest()
+    def _give_up(self, kept: Kept | None, error: str) -> None:
+        """What was not written is tried again in a while, unless a newer state came meanwhile; who waits is told."""
+        with self._change:
+            newest = self._wanted or kept
+            self._wanted, self._failed = None, None if self._is_closed else newest
+            self._error = error
         self._sweeping = None
         if self._ahead is not None:
             self._go_on(self._ahead, None)
@@ -254,6 +266,8 @@ class Journal(QObject):
     def _rest_s(self) -> float | None:
         """How long the hand has to rest until there is something else to do."""
         now = time.monotonic()
+        if self._failed is not None or self._flusher.error is not None:
+            return RETRY_S
         if self._sweeping is None and self._needs_picture:
             return max(PICTURE_REST_S, self._pictured_at + PICTURE_EVERY_S - now)
         if self._unswept >= MOST_UNSWEPT:
@@ -311,6 +325,14 @@ def remove_journal(path: Path) -> None:
         base.unlink(missing_ok=True)
     for name in (path.name, f"{path.name}-wal", f"{path.name}-shm", f"{path.stem}.lock"):
         path.with_name(name).unlink(missing_ok=True)
+
+
+def _why_not_kept(error: JotskError) -> str:
+    """What to say, in the words of somebody who knows of no journal."""
+    reason = getattr(error, "reason", None)
+    return (
+        str(error) if reason is None else f"Work in progress cannot be kept: {reason}. It is tried again; save often."
+    )
 
 
 def _differ_much(page: Page, next_page: Page) -> bool:

@@ -5,17 +5,21 @@ from __future__ import annotations
 import fcntl
 import logging
 import os
-from collections.abc import Callable
+import shutil
+from collections.abc import Callable, Iterator
+from contextlib import ExitStack, contextmanager, suppress
 from dataclasses import dataclass
 from datetime import datetime
 from functools import partial
 from pathlib import Path
+from tempfile import TemporaryDirectory
 from typing import IO
 
-from jotsk.core.errors import DamagedFile, JotskError
+from jotsk.core.errors import CannotRead, CannotWrite, DamagedFile, JotskError, LaterVersion
 from jotsk.core.files.opening import read_any
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.whereabouts import Known
+from jotsk.core.files.writing import why_unreadable
 from jotsk.core.page import Page
 from jotsk.desk.journal import STEP, SUFFIX, Journal, Kept, Start, bases_of, remove_journal
 
@@ -24,6 +28,7 @@ log = logging.getLogger(__name__)
 Progress = Callable[[float], None]
 
 ASIDE = ".damaged"
+NOT_NOW = "Work that was kept cannot be read just now: {}. It stays where it is, and is tried again."
 BASE_SHARE = 0.8  # of the time reading a page takes, if it leans on a file
 
 
@@ -43,7 +48,8 @@ class Shelf:
     def __init__(self, folder: Path) -> None:
         self.folder = folder
         self._folder = folder / "journal"
-        self._held: dict[str, IO[str]] = {}  # locks of slots that are being taken up
+        self._held: dict[str, IO[bytes]] = {}  # locks of slots that are being taken up
+        self.trouble: str | None = None  # why `notes` left pages out
 
     def begin(self, slot: str | None = None, start: Start | None = None) -> Journal:
         """Start a journal, or go on with one that was kept. It says itself if it cannot."""
@@ -51,14 +57,23 @@ class Shelf:
         return Journal(self._path(slot), partial(self._lock, slot, self._held.pop(slot, None)), start)
 
     def notes(self) -> list[KeptNote]:
-        """Pages with work in no file that nobody is working on, the latest first. What is saved is cleared away."""
+        """Pages with work in no file that nobody is working on, the latest first. What is saved is cleared away.
+
+        What cannot be read just now is left out, and stays; `trouble` says why.
+        """
         found: list[KeptNote] = []
+        self.trouble = None
         for path in sorted(self._folder.glob(f"*{SUFFIX}")):
-            lock = self._locked(path.stem)
-            if lock is None:
-                continue
-            with lock:
-                note = self._note(path)
+            try:
+                lock = self._locked(path.stem)
+                if lock is None:
+                    continue
+                with lock:
+                    note = self._note(path)
+            except (CannotRead, CannotWrite) as error:
+                log.exception("a kept page cannot be read")
+                self.trouble = NOT_NOW.format(error.reason)
+            else:
                 if note is not None:
                     found.append(note)
         return sorted(found, key=lambda note: note.when, reverse=True)
@@ -95,11 +110,12 @@ class Shelf:
         ------
         DamagedFile
             The slot was put aside.
+        JotskError
+            Anything else that is in the way; the slot stays as it is.
         """
         path = self._path(slot)
         try:
-            store = PageStore(path)
-            try:
+            with _store(path) as store:
                 states = store.states(STEP)
                 if not states:
                     return None
@@ -112,9 +128,7 @@ class Shelf:
                     base=lambda: _read_base(path, base, lambda share: report(share * first)),
                 )  # fmt: skip
                 return Kept(page, Path(where) if where else None, store.note("title") or "Kept page", known=known)
-            finally:
-                store.close()
-        except JotskError as error:
+        except DamagedFile as error:
             self._put_aside(path)
             raise DamagedFile(path, f"it is damaged; what is left of the page is kept beside it as {ASIDE}") from error
 
@@ -123,16 +137,16 @@ class Shelf:
 
     def _note(self, path: Path) -> KeptNote | None:
         try:
-            store = PageStore(path)
-            try:
+            with _store(path) as store:
                 states, is_unsaved, title = store.states(STEP), store.note("is_unsaved"), store.note("title")
-            finally:
-                store.close()
-        except JotskError:
+        except DamagedFile:
             self._put_aside(path)
             return None
+        except LaterVersion:
+            return None  # it waits for that version
         if not states or not is_unsaved:
-            remove_journal(path)
+            with suppress(OSError):
+                remove_journal(path)
             return None
         when = datetime.fromtimestamp(states[0].at)
         return KeptNote(path.stem, title or "Kept page", when, states[0].picture)
@@ -145,37 +159,73 @@ class Shelf:
             (path, path.with_suffix(ASIDE)), (log_part, path.with_suffix(f"{ASIDE}-wal")),
             *((base, base.with_suffix(ASIDE)) for base in bases_of(path)),
         ):  # fmt: skip
-            if part.exists():
-                part.replace(aside)
+            with suppress(OSError):
+                if part.exists():
+                    part.replace(aside)
 
-    def _lock(self, slot: str, held: IO[str] | None) -> IO[str]:
+    def _lock(self, slot: str, held: IO[bytes] | None) -> IO[bytes]:
         """The lock of a journal that begins, on whose thread it waits for the disk. Raises JotskError."""
         try:
             self._folder.mkdir(parents=True, exist_ok=True)
             lock = held or self._locked(slot)
-        except OSError as error:
-            reason = error.strerror or str(error)
+        except (OSError, CannotRead) as error:
+            reason = error.reason if isinstance(error, CannotRead) else error.strerror or str(error)
             raise JotskError(f"Work in progress cannot be kept: {reason}. Save often.") from error
         if lock is None:
             raise JotskError("Work in progress cannot be kept: another window has this page. Save often.")
         return lock
 
-    def _locked(self, slot: str) -> IO[str] | None:
-        """The open lock file of a slot; None while another holds it. The system lets go of it when a process dies."""
-        lock = open(self._folder / f"{slot}.lock", "w")  # noqa: SIM115 (it is held open)
+    def _locked(self, slot: str) -> IO[bytes] | None:
+        """The open lock file of a slot; None while another holds it. The system lets go of it when a process dies.
+
+        Where none can be made, on a disk that is full or only read, nobody can begin to work there: what there is of
+        the slot is locked instead. Raises CannotRead.
+        """
+        lock = self._folder / f"{slot}.lock"
         try:
-            fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
+            opened = open(lock, "ab")  # noqa: SIM115 (it is held open)
         except OSError:
-            lock.close()
+            try:
+                opened = open(lock if lock.exists() else self._path(slot), "rb")  # noqa: SIM115
+            except OSError as error:
+                raise CannotRead(self._path(slot), why_unreadable(error)) from error
+        try:
+            fcntl.flock(opened, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except OSError:
+            opened.close()
             return None
-        return lock
+        return opened
 
     def _path(self, slot: str) -> Path:
         return self._folder / f"{slot}{SUFFIX}"
+
+
+@contextmanager
+def _store(path: Path) -> Iterator[PageStore]:
+    """The store of a slot, to be read. SQLite needs to write beside a file to read it: on a disk that is full or only
+    read, a copy elsewhere is read. Raises JotskError."""
+    with ExitStack() as stack:
+        try:
+            store = PageStore(path)
+        except (CannotRead, CannotWrite) as error:
+            try:
+                folder = Path(stack.enter_context(TemporaryDirectory(prefix="jotsk-")))
+                for part in (path, path.with_name(f"{path.name}-wal")):
+                    if part.exists():
+                        shutil.copyfile(part, folder / part.name)
+            except OSError:
+                raise error from None
+            store = PageStore(folder / path.name)
+        stack.callback(store.close)
+        yield store
 
 
 def _read_base(path: Path, name: str | None, report: Progress) -> Page:
     copies = bases_of(path)
     if not copies:
         raise DamagedFile(path, "the file it leans on is gone")
+    try:
+        copies[0].open("rb").close()
+    except OSError as error:
+        raise CannotRead(path, why_unreadable(error)) from error
     return read_any(copies[0], name or "", progress=report)

@@ -81,6 +81,13 @@ class HoldKeys(QObject):
         else:
             self._apply(before)
 
+    def let_go(self) -> None:
+        """No key is held any more: whatever took the keyboard took the release with it."""
+        if self._held is not None:
+            _, _, before = self._held
+            self._held = None
+            self._apply(before)
+
     def switch(self, entry_id: str) -> None:
         """As if the key were tapped: used by the menu."""
         self._apply(None if self._switched == entry_id else entry_id)

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import logging
 from collections.abc import Callable
+from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -12,9 +14,12 @@ from PySide6.QtCore import QMimeData, QObject, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
+from jotsk.core.errors import JotskError
+from jotsk.core.files.inkml import write_traces
 from jotsk.core.files.opening import PAGE_SUFFIX
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
-from jotsk.core.page import prepared
+from jotsk.core.hand import Trace
+from jotsk.core.page import Page, prepared
 from jotsk.core.page.placing import Picture
 from jotsk.core.page.tiles import Pixels
 from jotsk.desk.board import Board
@@ -35,6 +40,9 @@ PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
 OPENABLE = f"Pages and pictures (*.ora {PICTURES});;All files (*)"
 MOST_RECENT = 16
 LEFT_MS = 30
+AGAIN_MS = 20_000  # until kept pages that could not be read are tried again
+
+log = logging.getLogger(__name__)
 
 
 class PageCommands(QObject):
@@ -50,8 +58,13 @@ class PageCommands(QObject):
         self.milestones = Milestones(document, shelf.folder, self)
         self.milestones.minutes = settings.get("milestones/minutes", MINUTES)
         self.milestones.trouble.connect(tell)
+        self._untouched: Page | None = None
         self._left = QTimer(self, singleShot=True, interval=LEFT_MS)
         self._left.timeout.connect(self.ask_recent)
+        self._again = QTimer(self, singleShot=True, interval=AGAIN_MS)
+        self._again.timeout.connect(self._take_up_again)
+        filing.overtaken.connect(self._overtaken)
+        document.stroke_failed.connect(self._keep_motion)
         document.opened.connect(self._note_recent)
         document.saved.connect(self._note_recent)
 
@@ -91,7 +104,10 @@ class PageCommands(QObject):
             self._tell("The page before this one is being put on the shelf.")
             self._left.start()
             return
-        with once(RecentSheet(self.shelf.notes(), self.recent(), self.board)) as sheet:
+        notes = self.shelf.notes()
+        if self.shelf.trouble is not None:
+            self._tell(self.shelf.trouble)
+        with once(RecentSheet(notes, self.recent(), self.board)) as sheet:
             if not sheet.exec():
                 return
             choice = sheet.choice
@@ -116,7 +132,11 @@ class PageCommands(QObject):
         def took(outcome: tuple[str, Kept] | None) -> None:
             if outcome is None:
                 if slot is not None:
-                    self._tell("That page is no longer there, or another window has it.")
+                    self._tell(shelf.trouble or "That page is no longer there, or another window has it.")
+                elif shelf.trouble is not None:
+                    self._tell(shelf.trouble)
+                    self._untouched = self.document.page
+                    self._again.start()
                 return
             found, kept = outcome
             if slot is None and self.document.page is not before:
@@ -129,6 +149,11 @@ class PageCommands(QObject):
 
         if slot is not None or shelf.may_hold_pages:
             self.filing.run("Putting the page back", work, took)
+
+    def _take_up_again(self) -> None:
+        """The disk may allow it by now; unless work on another page has begun."""
+        if self.document.page is self._untouched:
+            self.take_up_kept()
 
     def recent(self) -> list[Path]:
         """Pages opened or saved lately that are still there, the latest first."""
@@ -265,6 +290,23 @@ class PageCommands(QObject):
         with once(box):
             box.exec()
             return box.clickedButton() is leave
+
+    def _keep_motion(self, trace: Trace) -> None:
+        """A stroke could not be inked: what the hand did is kept for whoever can."""
+        path = self.shelf.folder / "motions" / f"{datetime.now():%Y%m%d-%H%M%S-%f}.inkml"
+        try:
+            path.parent.mkdir(parents=True, exist_ok=True)
+            write_traces(path, [trace])
+        except (OSError, JotskError):
+            log.exception("a motion could not be kept")
+            return
+        self._tell(f"The stroke could not be inked; what the hand did is kept in “{path}”.")
+
+    def _overtaken(self, path: Path) -> None:
+        if self.filing.is_busy:  # the job that found out has not ended yet
+            QTimer.singleShot(LEFT_MS, lambda: self._overtaken(path))
+        else:
+            self._ask_about_other(path)
 
     def _ask_about_other(self, path: Path) -> None:
         """The file was written by somebody else since it was opened here."""

@@ -13,6 +13,7 @@ from typing import Any, TypeVar
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.files.writing import whole_file
+from jotsk.core.json_text import json_from
 from jotsk.desk.own_files import OwnFile
 
 log = logging.getLogger(__name__)
@@ -55,14 +56,10 @@ class Settings(QObject):
 
 def _read(path: Path) -> dict[str, Any]:
     try:
-        values = json.loads(path.read_bytes(), parse_constant=_refused)
+        values = json_from(path.read_bytes())
     except FileNotFoundError:
         return {}
     except (OSError, ValueError, RecursionError):
         log.exception("the settings could not be read")
         return {}
     return values if isinstance(values, dict) else {}
-
-
-def _refused(constant: str) -> float:
-    raise ValueError(f"{constant} is no setting")

@@ -51,6 +51,11 @@ class StatusStrip(QWidget):
         job.progressed.connect(lambda share: self._bar.setValue(int(share * 1000)))
         job.ended.connect(lambda: self._ended(job))
 
+    def add(self, sentence: str) -> None:
+        """Say something else of the job that is shown."""
+        self._text.setText(sentence)
+        self.place()
+
     def place(self) -> None:
         parent = self.parentWidget()
         self.adjustSize()

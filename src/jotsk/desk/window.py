@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QSize
+from PySide6.QtCore import QEvent, QSize, QTimer
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import (
     QApplication,
@@ -65,6 +65,7 @@ class Window(QMainWindow):
 
     def __init__(self, settings: Settings, shelf: Shelf, own_folder: Path | None = None) -> None:
         super().__init__()
+        self._is_closing = False
         self.settings, self.shelf = settings, shelf
         self.document = Document(self)
         self.guard = Guard(self.document, shelf, self)
@@ -353,11 +354,24 @@ class Window(QMainWindow):
         if not self.hold_keys.released(event):
             super().keyReleaseEvent(event)
 
+    def changeEvent(self, event: QEvent) -> None:
+        super().changeEvent(event)
+        if event.type() == QEvent.Type.ActivationChange and not self.isActiveWindow():
+            self.hold_keys.let_go()
+
     def closeEvent(self, event: QCloseEvent) -> None:
-        """Close at once: unsaved work is in the journal, and there at the next start."""
-        if self.filing.job is not None:
-            self.filing.job.wait()
-            QApplication.processEvents()  # the outcome of a save decides what is unsaved
+        """Unsaved work is in the journal, and there at the next start. What is being written is waited for, with its
+        progress: the outcome of a save decides what is unsaved."""
+        self.board.finish_stroke()
+        job = self.filing.job
+        if job is not None:
+            event.ignore()
+            if not self._is_closing:
+                self._is_closing = True
+                self.status.add(f"{job.title}, then the window closes…")
+                job.ended.connect(lambda: QTimer.singleShot(0, self.close))
+            return
+        self._is_closing = False
         if self.pages.keep_unsaved():
             self.guard.end()
             finish_writing()

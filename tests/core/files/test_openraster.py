@@ -247,7 +247,8 @@ def test_pens_and_lists_of_strokes_that_make_no_sense_are_refused(path, tmp_path
         lambda r: r[0].update(trace=[-6, 2]),
         lambda r: r[0].update(pen=99),
         lambda r: r[0].update(size_px=float("1e9")),
-        lambda r: r[0].pop("cuts"),
+        lambda r: r[0].pop("trace"),
+        lambda r: r[0].update(hold=7),
     ],
 )
 def test_strokes_that_make_no_sense_are_refused(path, tmp_path, damage):

@@ -21,7 +21,7 @@ def test_every_shipped_pen_survives_its_file(tmp_path):
     ("damage", "words"),
     [
         (lambda r: r.pop("jotsk_pens"), "holds no pens"),
-        (lambda r: r["pens"][1].pop("width"), "pen 2 has no 'width'"),
+        (lambda r: r["pens"][1].update(width=None), "pen 2 makes no sense"),
         (lambda r: r["pens"][0].update(size_px="wide"), "pen 1 makes no sense"),
         (lambda r: r["pens"][0].update(size_px=1e9), "pen 1 makes no sense"),
         (lambda r: r["pens"].append(7), "makes no sense"),

@@ -8,7 +8,7 @@ import pytest
 
 from jotsk.core.errors import DamagedFile
 from jotsk.core.guides import guide_from, guides_of, read_guides
-from jotsk.core.guides.guide import written_guides
+from jotsk.core.guides.guide_records import written_guides
 
 ISSUED = [
     {"kind": "straightedge", "at": [1, 2], "angle": 3},

@@ -10,6 +10,7 @@ from collections.abc import Iterator, Sequence
 from typing import Any
 
 from jotsk.core.cores import on_all_cores
+from jotsk.core.json_text import json_from
 
 MOST_BYTES = 64 << 20
 AT_ONCE = 100  # that are deleted together
@@ -58,7 +59,7 @@ class Blobs:
         return plain
 
     def get_json(self, number: int) -> Any:
-        return json.loads(self.get(number))
+        return json_from(self.get(number))
 
     def others_than(self, held: set[int]) -> Iterator[list[int]]:
         """The numbers that are not in `held`, some at a time; to be gone through while blobs are added and deleted."""

@@ -72,13 +72,16 @@ def read_inkml(path: str | Path) -> list[Trace]:
         if Path(path).stat().st_size > MOST_BYTES:
             raise DamagedFile(path, "it is larger than a file of traces can be")
         root = safe_xml.parse(path).getroot()
-    except (ElementTree.ParseError, defusedxml.DefusedXmlException, UnicodeDecodeError, ValueError) as error:
+    except (ElementTree.ParseError, defusedxml.DefusedXmlException, LookupError, ValueError, RecursionError) as error:
         raise DamagedFile(path, "it is not well-formed XML") from error
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
     if _local(root) != "ink":
         raise DamagedFile(path, "it is XML, but not InkML")
-    return _Reader(root, path).traces()
+    try:
+        return _Reader(root, path).traces()
+    except RecursionError as error:
+        raise DamagedFile(path, "its groups of traces are nested deeper than anybody needs") from error
 
 
 def write_centre_lines(path: str | Path, ribbons: Iterable[Ribbon]) -> None:
@@ -100,6 +103,23 @@ def write_centre_lines(path: str | Path, ribbons: Iterable[Ribbon]) -> None:
     lines.append("</ink>\n")
     with whole_file(path) as stream:
         stream.write("\n".join(lines).encode())
+
+
+def write_traces(path: str | Path, traces: Iterable[Trace]) -> None:
+    """Write raw motions, one trace each: X Y in page px, T in ms, F 0..1, OTx and OTy in degrees."""
+    channels = (("X", "dev"), ("Y", "dev"), ("T", "ms"), ("F", ""), ("OTx", "deg"), ("OTy", "deg"))
+    lines = ["<?xml version='1.0' encoding='UTF-8'?>", f'<ink xmlns="{NAMESPACE}">', "  <traceFormat>"]
+    for name, units in channels:
+        lines.append(f'    <channel name="{name}" type="decimal"' + (f' units="{units}"' if units else "") + "/>")
+    lines.append("  </traceFormat>")
+    for trace in traces:
+        samples = ", ".join(
+            f"{x:.4f} {y:.4f} {t * 1000:.3f} {pressure:.5f} {tilt_x:.3f} {tilt_y:.3f}"
+            for t, x, y, pressure, tilt_x, tilt_y in trace.samples.tolist()
+        )
+        lines.append(f"  <trace>{samples}</trace>")
+    with whole_file(path) as stream:
+        stream.write("\n".join([*lines, "</ink>\n"]).encode())
 
 
 class _Reader:
@@ -271,7 +291,7 @@ class _Reader:
             if token in ("T", "F"):
                 return float(token == "T")
             return float(int(token[1:], 16)) if token.startswith("#") else float(token)
-        except ValueError:
+        except (ValueError, OverflowError):
             raise DamagedFile(self.path, f"a trace holds “{' '.join(point.split())[:30]}”, which is no point") from None
 
 

@@ -6,11 +6,22 @@ from collections.abc import Mapping
 from typing import Any
 
 from jotsk.core.ink import Color
+from jotsk.core.json_text import beyond, with_unknown
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, PaintLayer
 from jotsk.core.page.modes import MODES, NORMAL
 
 KINDS: dict[str, type[Layer]] = {"ink": InkLayer, "paint": PaintLayer, "group": GroupLayer}
 MOST_UID = 1 << 31
+# The fields of the records, those that say where pixels and strokes are included.
+OF_LAYER = frozenset({
+    "kind", "uid", "name", "visible", "opacity", "locked", "tint", "is_sketch", "follows_guides", "follows_symmetry",
+    "parent", "blend", "clips", "locks_place", "locks_alpha", "extras", "isolated",
+    "src", "sha256", "untinted", "strokes", "rows", "chunks",
+})  # fmt: skip
+OF_PAGE = frozenset({
+    "width", "height", "dpi", "paper", "active", "trim_mm", "bleed_mm", "safe_mm", "guides", "seen_as",
+    "format", "pens", "layers", "extras",
+})  # fmt: skip
 
 
 def kind_of(layer: Layer) -> str:
@@ -39,7 +50,7 @@ def layer_record(layer: Layer) -> dict[str, Any]:
     }
     if isinstance(layer, GroupLayer):
         record["isolated"] = layer.isolated
-    return record
+    return with_unknown(record, layer.unknown)
 
 
 def layer_values(record: Mapping[str, Any]) -> dict[str, Any]:
@@ -60,12 +71,13 @@ def layer_values(record: Mapping[str, Any]) -> dict[str, Any]:
         "locks_place": record.get("locks_place") is True,
         "locks_alpha": record.get("locks_alpha") is True,
         "extras": _pairs(record.get("extras")),
+        "unknown": beyond(record, OF_LAYER),
     }
 
 
 def page_record(page: Page) -> dict[str, Any]:
     """All of a page but its layers, JSON-ready."""
-    return {
+    record = {
         "width": page.width,
         "height": page.height,
         "dpi": page.dpi,
@@ -77,6 +89,7 @@ def page_record(page: Page) -> dict[str, Any]:
         "guides": [dict(guide) for guide in page.guides],
         "seen_as": list(page.seen_as) if page.seen_as else None,
     }
+    return with_unknown(record, page.unknown)
 
 
 def page_values(record: Mapping[str, Any]) -> dict[str, Any]:
@@ -90,6 +103,7 @@ def page_values(record: Mapping[str, Any]) -> dict[str, Any]:
         "safe_mm": _within(record.get("safe_mm"), 0.0, 100.0, 0.0),
         "guides": tuple(g for g in guides if isinstance(g, dict)) if isinstance(guides, list) else (),
         "seen_as": _seen_as(record.get("seen_as")),
+        "unknown": beyond(record, OF_PAGE),
     }
 
 

@@ -11,7 +11,6 @@ from __future__ import annotations
 
 import hashlib
 import io
-import json
 import math
 import zipfile
 from collections.abc import Callable
@@ -30,6 +29,7 @@ from jotsk.core.files.pictures import decode_own_png, decode_picture
 from jotsk.core.files.records import opened_strokes, pen_from
 from jotsk.core.files.writing import why_unreadable
 from jotsk.core.ink import Stroke
+from jotsk.core.json_text import BAD_RECORD, json_from
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Marks, Page, PaintLayer, check_size, tiles_from
 from jotsk.core.page.modes import MODES, NORMAL
 from jotsk.core.page.stack import MOST_DEPTH, arranged
@@ -60,6 +60,9 @@ MOST_RATIO = 1100  # deflate cannot exceed 1032 to 1
 THUMBNAIL_PX = 256
 FAST = 3  # compression level: 6 takes about twice as long on line art for a few per cent
 
+# Whatever is wrong with a piece of XML: its form, its entities, an encoding nobody knows, one that is not the text's.
+BAD_XML = (ElementTree.ParseError, defusedxml.DefusedXmlException, LookupError, ValueError, RecursionError)
+
 Progress = Callable[[float], None]
 
 
@@ -83,8 +86,17 @@ def read_page(path: str | Path, *, progress: Progress | None = None) -> Page:
         raise DamagedFile(path, "part of it is damaged or packed in an unknown way") from error
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
-    except (ElementTree.ParseError, defusedxml.DefusedXmlException) as error:
-        raise DamagedFile(path, "its list of layers is damaged") from error
+
+
+def holds_other_strokes(path: str | Path) -> bool:
+    """Whether a file holds strokes in a format that this program cannot read, and would not write again."""
+    try:
+        with zipfile.ZipFile(path) as archive:
+            _check_entries(archive, Path(path))
+            record = json_from(_entry(archive, OURS, MOST_JSON, Path(path)))
+    except (JotskError, KeyError, ValueError, RecursionError, zipfile.BadZipFile, RuntimeError, OSError):
+        return False
+    return isinstance(record, dict) and record.get("format") != FORMAT
 
 
 def read_thumbnail(path: str | Path) -> bytes | None:
@@ -102,7 +114,10 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     names = set(archive.namelist())
     if "stack.xml" not in names:
         raise DamagedFile(path, "it has no list of layers, so it is not an OpenRaster file")
-    root = safe_xml.fromstring(_entry(archive, "stack.xml", MOST_XML, path))
+    try:
+        root = safe_xml.fromstring(_entry(archive, "stack.xml", MOST_XML, path))
+    except BAD_XML as error:
+        raise DamagedFile(path, "its list of layers is damaged") from error
     stack = root.find("stack")
     if root.tag != "image" or stack is None:
         raise DamagedFile(path, "its list of layers is damaged")
@@ -157,7 +172,7 @@ class _Reader:
         self._depth = 0
         try:
             self._pens = [pen_from(record) for record in ours.get("pens", [])]
-        except (ValueError, KeyError, TypeError) as error:
+        except BAD_RECORD as error:
             raise DamagedFile(path, "the pens of its strokes are damaged") from error
 
     def found_in(self, stack: ElementTree.Element, parent: int, x: int, y: int, depth: int) -> list[_Found]:
@@ -243,7 +258,7 @@ class _Reader:
             return PaintLayer(**values, tiles=tiles)
         try:
             strokes = [s for name in record["strokes"] for s in self._strokes(name)]
-        except (ValueError, KeyError, TypeError, IndexError, RecursionError) as error:
+        except BAD_RECORD as error:
             raise DamagedFile(path, f"the strokes of its layer “{values['name']}” are damaged") from error
         return InkLayer(**values, tiles=tiles, marks=Marks(strokes))
 
@@ -295,13 +310,13 @@ def _our_record(archive: zipfile.ZipFile, names: set[str], path: Path) -> dict[s
     if OURS not in names:
         return {}
     try:
-        record = json.loads(_entry(archive, OURS, MOST_JSON, path))
+        record = json_from(_entry(archive, OURS, MOST_JSON, path))
     except (ValueError, RecursionError) as error:
         raise DamagedFile(path, "the list of its strokes is damaged") from error
     if not isinstance(record, dict) or not isinstance(record.get("layers", []), list):
         raise DamagedFile(path, "the list of its strokes is damaged")
     if record.get("format") != FORMAT:
-        return {}  # made by a later version: the pixels are still right
+        return {}  # made by another version: the pixels are still right, and `holds_other_strokes` tells of the rest
     return record
 
 

@@ -78,15 +78,22 @@ class PageWriter:
         self._strokes: dict[int, tuple[tuple[Stroke, ...], bytes]] = {}
         self._pens = PenTable()
 
-    def write(self, path: str | Path, page: Page, *, progress: Progress | None = None) -> None:
+    def write(
+        self, path: str | Path, page: Page, *, progress: Progress | None = None,
+        instead_of: tuple[int, int] | None = None,
+    ) -> None:  # fmt: skip
         """Write a page as OpenRaster, whole or not at all.
 
-        `progress` is called with 0..1; what it raises stops the writing and leaves the old file.
+        `progress` is called with 0..1; what it raises stops the writing and leaves the old file. `instead_of` is as in
+        `whole_file`.
         """
         report = progress or (lambda _: None)
         steps = len(page.layers) + 3
         self._forget(page)
-        with whole_file(path) as stream, zipfile.ZipFile(stream, "w", zipfile.ZIP_STORED) as archive:
+        with (
+            whole_file(path, instead_of=instead_of) as stream,
+            zipfile.ZipFile(stream, "w", zipfile.ZIP_STORED) as archive,
+        ):
             archive.writestr("mimetype", MIMETYPE)
             archive.writestr(PAPER, _paper_png(page))
             records: list[dict[str, Any]] = []

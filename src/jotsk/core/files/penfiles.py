@@ -10,6 +10,7 @@ from jotsk.core.errors import DamagedFile
 from jotsk.core.files.records import pen_from, pen_record
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.ink import Pen
+from jotsk.core.json_text import BAD_RECORD, json_from
 
 MOST_BYTES = 4 << 20
 MOST_PENS = 2000
@@ -33,7 +34,7 @@ def read_pens(path: str | Path) -> list[Pen]:
     try:
         if Path(path).stat().st_size > MOST_BYTES:
             raise DamagedFile(path, "it is larger than a file of pens can be")
-        record = json.loads(Path(path).read_bytes())
+        record = json_from(Path(path).read_bytes())
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
     except (ValueError, RecursionError) as error:
@@ -46,8 +47,6 @@ def read_pens(path: str | Path) -> list[Pen]:
     for number, entry in enumerate(record["pens"], 1):
         try:
             pens.append(pen_from(entry))
-        except KeyError as error:
-            raise DamagedFile(path, f"its pen {number} has no {error}") from error
-        except (ValueError, TypeError, AttributeError) as error:
+        except BAD_RECORD as error:
             raise DamagedFile(path, f"its pen {number} makes no sense ({error})") from error
     return pens

@@ -16,10 +16,15 @@ from jotsk.core.guides import hold_from
 from jotsk.core.hand import ResponseCurve, Trace
 from jotsk.core.hand.steady_now import WAYS
 from jotsk.core.ink import Color, Cut, Drive, Pen, Profile, Ribbon, Stroke, Taper
+from jotsk.core.json_text import BAD_RECORD, beyond, json_from, merged, with_unknown
 
 Json = Mapping[str, Any]
 
 MOST_BLOCK = 256 << 20
+_OF_STROKE = frozenset(
+    {"pen", "size_px", "color", "steady_now", "steady_after", "scale", "atop", "hold", "copies", "trace", "cuts"}
+)
+_OF_CUT = frozenset({"ribbon", "pieces", "shells"})
 
 
 def pen_record(pen: Pen) -> dict[str, Any]:
@@ -31,7 +36,7 @@ def pen_record(pen: Pen) -> dict[str, Any]:
     def taper(t: Taper) -> dict[str, Any]:
         return {"length_px": t.length_px, "share": t.share, "by_speed": t.by_speed}
 
-    return {
+    record = {
         "id": pen.id,
         "name": pen.name,
         "size_px": pen.size_px,
@@ -60,6 +65,7 @@ def pen_record(pen: Pen) -> dict[str, Any]:
         "hue": pen.hue,
         "tags": list(pen.tags),
     }
+    return with_unknown(record, pen.unknown)
 
 
 _RANGES = (
@@ -69,8 +75,16 @@ _RANGES = (
 _SWITCHES = ("hard", "less_when_fast", "by_screen", "keeps_corners", "rubs")
 
 
+_USUAL = pen_record(Pen("pen", "Pen", 8.0))
+
+
 def pen_from(record: Json) -> Pen:
-    """Read a pen; raises ValueError, KeyError or TypeError where the record is not one."""
+    """Read a pen; a field that is missing is as usual, one that is not known is kept.
+
+    Raises one of `BAD_RECORD` where the record is not one of a pen.
+    """
+    unknown = beyond(record, _USUAL)
+    record = merged(_USUAL, record)
     shells = tuple((_number(r, 0, 1), _number(k, 0, 1)) for r, k in record["shells"])
     if not 1 <= len(shells) <= 16:
         raise ValueError("a pen has 1 to 16 shells")
@@ -99,6 +113,7 @@ def pen_from(record: Json) -> Pen:
         own_color=_color(record["own_color"]) if record["own_color"] is not None else None,
         hue=hue,
         tags=tuple(str(tag)[:40] for tag in record["tags"])[:20],
+        unknown=unknown,
         **numbers,
         **switches,
     )
@@ -141,26 +156,32 @@ def packed_strokes(strokes: Sequence[Stroke], pens: PenTable) -> bytes:
         return where
 
     records = [
-        {
-            "pen": pens.number(stroke.pen),
-            "size_px": stroke.size_px,
-            "color": list(stroke.color),
-            "steady_now": stroke.steady_now,
-            "steady_after": stroke.steady_after,
-            "scale": stroke.scale,
-            "atop": stroke.atop,
-            "hold": stroke.hold.record() if stroke.hold else None,
-            "copies": [m.ravel().tolist() for m in stroke.copies],
-            "trace": store(stroke.trace.samples),
-            "cuts": [
-                {
-                    "ribbon": store(np.column_stack([cut.ribbon.points, cut.ribbon.ink])),
-                    "pieces": [list(piece) for piece in cut.ribbon.pieces],
-                    "shells": [list(s) for s in cut.shells],
-                }
-                for cut in stroke.cuts
-            ],
-        }
+        with_unknown(
+            {
+                "pen": pens.number(stroke.pen),
+                "size_px": stroke.size_px,
+                "color": list(stroke.color),
+                "steady_now": stroke.steady_now,
+                "steady_after": stroke.steady_after,
+                "scale": stroke.scale,
+                "atop": stroke.atop,
+                "hold": stroke.hold.record() if stroke.hold else None,
+                "copies": [m.ravel().tolist() for m in stroke.copies],
+                "trace": store(stroke.trace.samples),
+                "cuts": [
+                    with_unknown(
+                        {
+                            "ribbon": store(np.column_stack([cut.ribbon.points, cut.ribbon.ink])),
+                            "pieces": [list(piece) for piece in cut.ribbon.pieces],
+                            "shells": [list(s) for s in cut.shells],
+                        },
+                        cut.unknown,
+                    )
+                    for cut in stroke.cuts
+                ],
+            },
+            stroke.unknown,
+        )
         for stroke in strokes
     ]
     listed = json.dumps(records, allow_nan=False).encode()
@@ -169,7 +190,7 @@ def packed_strokes(strokes: Sequence[Stroke], pens: PenTable) -> bytes:
 
 
 def opened_strokes(data: bytes, pens: Sequence[Pen], most_bytes: int = MOST_BLOCK) -> list[Stroke]:
-    """Read a block; raises ValueError, KeyError or TypeError where the data is not what it should be."""
+    """Read a block; raises ValueError where the data is not what it should be."""
     opener = zlib.decompressobj()
     try:
         plain = opener.decompress(data, most_bytes)
@@ -178,12 +199,15 @@ def opened_strokes(data: bytes, pens: Sequence[Pen], most_bytes: int = MOST_BLOC
     if opener.unconsumed_tail or not opener.eof or len(plain) < 4:
         raise ValueError("a block of strokes is cut short, or unpacks to more than it can need")
     (length,) = struct.unpack("<I", plain[:4])
-    records = json.loads(plain[4 : 4 + length])
+    records = json_from(plain[4 : 4 + length])
     numbers = plain[4 + length :]
     block = np.frombuffer(numbers[: len(numbers) // 8 * 8], "<f8").astype(np.float64)
     if not isinstance(records, list) or not np.isfinite(block).all():
         raise ValueError("a number is not finite")
-    return [_stroke_from(record, pens, block) for record in records]
+    try:
+        return [_stroke_from(record, pens, block) for record in records]
+    except BAD_RECORD as error:
+        raise ValueError(f"a stroke makes no sense: {error}") from error
 
 
 def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) -> Stroke:
@@ -191,27 +215,30 @@ def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) 
     if not len(trace) or (np.diff(trace[:, 0]) <= 0).any() or trace[:, 3].min() < 0 or trace[:, 3].max() > 1:
         raise ValueError("a trace is not one a hand can make")
     cuts = []
-    for cut in record["cuts"]:
+    for cut in record.get("cuts", ()):
         columns = _taken(block, cut["ribbon"], 4)
         pieces = tuple(_piece(piece, len(columns)) for piece in cut.get("pieces", ()))  # older files have one
         points, ink = columns[:, :3].astype(np.float32), columns[:, 3].astype(np.uint8)
         ribbon = Ribbon(points, ink, np.zeros(len(columns)), pieces)
-        cuts.append(Cut(ribbon, tuple((_number(r, 0, 1), _number(k, 0, 1)) for r, k in cut["shells"])))
-    index = int(record["pen"])
+        shells = tuple((_number(r, 0, 1), _number(k, 0, 1)) for r, k in cut.get("shells", [(1, 1)]))
+        cuts.append(Cut(ribbon, shells, beyond(cut, _OF_CUT)))
+    index = int(record.get("pen", 0))
     if not 0 <= index < len(pens):
         raise ValueError("a stroke names a pen that is not there")
+    pen = pens[index]
     return Stroke(
         Trace(trace),
-        pens[index],
-        _number(record["size_px"], 0.01, 1e4),
-        _color(record["color"]),
-        _number(record["steady_now"], 0, 100),
-        _number(record["steady_after"], 0, 100),
-        _number(record["scale"], 1e-6, 1e6),
+        pen,
+        _number(record.get("size_px", pen.size_px), 0.01, 1e4),
+        _color(record.get("color", (0, 0, 0))),
+        _number(record.get("steady_now", pen.steady_now), 0, 100),
+        _number(record.get("steady_after", pen.steady_after), 0, 100),
+        _number(record.get("scale", 1.0), 1e-6, 1e6),
         tuple(cuts),
-        bool(record["atop"]),
+        bool(record.get("atop")),
         hold_from(record["hold"]) if record.get("hold") else None,
         tuple(_copy(m) for m in record.get("copies", ())),
+        beyond(record, _OF_STROKE),
     )
 
 

@@ -18,7 +18,7 @@ from contextlib import contextmanager, suppress
 from dataclasses import dataclass
 from pathlib import Path
 
-from jotsk.core.errors import CannotWrite, DamagedFile
+from jotsk.core.errors import CannotRead, CannotWrite, DamagedFile, LaterVersion
 from jotsk.core.files import blobs
 from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import layer_record, page_record
@@ -27,10 +27,12 @@ from jotsk.core.files.state_reader import Opened, StateReader
 from jotsk.core.files.whereabouts import Known, LayerParts, Where
 from jotsk.core.giving_way import give_way
 from jotsk.core.ink import Stroke
+from jotsk.core.json_text import BAD_RECORD
 from jotsk.core.page import InkLayer, Layer, Page, Tiles
 from jotsk.core.page.tiles import Stored, tile_bytes
 
 FORMAT = 1
+HEADER = b"SQLite format 3\0"
 BUSY_S = 5.0
 TILES_AT_ONCE = 16  # a few ms for each core
 PROMPTLY = 64  # new tiles and strokes that are written in one go: one stroke has no more, and is not to wait
@@ -65,8 +67,10 @@ class PageStore:
 
     Raises
     ------
-    CannotWrite, DamagedFile
-        For everything the disk or the file can do wrong.
+    CannotWrite, CannotRead
+        The disk, its permissions or another program are in the way; the file is as it was.
+    DamagedFile, LaterVersion
+        The file itself.
     """
 
     def __init__(self, path: Path, clock: Callable[[], float] = time.time, *, flushes: bool = True) -> None:
@@ -74,8 +78,17 @@ class PageStore:
         self._known = Known()
         self._new = 0  # tiles and strokes of the state that is being put
         self._unmarked: list[int] | None = None  # roots of states that a sweep under way has not seen
+        _check_header(path)
         with self._writing():
             self._db = sqlite3.connect(path, timeout=BUSY_S, isolation_level=None, check_same_thread=False)
+        try:
+            self._begin(flushes)
+        except BaseException:
+            self._db.close()
+            raise
+
+    def _begin(self, flushes: bool) -> None:
+        with self._writing():
             self._db.execute("PRAGMA journal_mode=WAL")
             if flushes:
                 self._db.execute("PRAGMA synchronous=FULL")
@@ -85,11 +98,11 @@ class PageStore:
                 self._db.execute(f"PRAGMA journal_size_limit={MOST_LOG}")
             self._db.executescript(blobs.SCHEMA + _SCHEMA)
             self._blobs = Blobs(self._db)
-            if self.note("format") is None:
-                self.set_notes(format=str(FORMAT))
-        if self.note("format") != str(FORMAT):
-            self._db.close()
-            raise DamagedFile(path, "it was made by a later version")
+        found = self.note("format")
+        if found is None:
+            self.set_notes(format=str(FORMAT))
+        elif found != str(FORMAT):
+            raise LaterVersion(self.path) if found.isdigit() else DamagedFile(self.path, "it is damaged")
 
     def close(self) -> None:
         self._db.close()
@@ -327,38 +340,63 @@ class PageStore:
         self._db.execute("BEGIN IMMEDIATE")
         try:
             yield
+            self._db.execute("COMMIT")  # which a full disk may refuse
         except BaseException:
             with suppress(sqlite3.Error):
                 self._db.execute("ROLLBACK")
             self._known = Known()  # what it names may not have been written
             raise
-        self._db.execute("COMMIT")
 
     @contextmanager
     def _writing(self) -> Iterator[None]:
         try:
             yield
-        except sqlite3.DatabaseError as error:
-            if isinstance(error, sqlite3.OperationalError):
-                reason = "the disk is full" if "full" in str(error) else _reason(error)
-                raise CannotWrite(self.path, reason) from error
-            raise DamagedFile(self.path, "it is damaged") from error
-        except (ValueError, KeyError, TypeError, zlib.error, struct.error) as error:
+        except sqlite3.Error as error:
+            if _is_damage(error):
+                raise DamagedFile(self.path, "it is damaged") from error
+            raise CannotWrite(self.path, _reason(error)) from error
+        except (*BAD_RECORD, zlib.error, struct.error) as error:
             raise DamagedFile(self.path, "it is damaged") from error
 
     @contextmanager
     def _reading(self) -> Iterator[None]:
         try:
             yield
-        except (
-            sqlite3.Error, ValueError, KeyError, TypeError, IndexError, AttributeError, RecursionError, zlib.error,
-            struct.error,
-        ) as error:  # fmt: skip
+        except sqlite3.Error as error:
+            if _is_damage(error):
+                raise DamagedFile(self.path, "a part of it is damaged") from error
+            raise CannotRead(self.path, _reason(error)) from error
+        except (*BAD_RECORD, zlib.error, struct.error) as error:
             raise DamagedFile(self.path, "a part of it is damaged") from error
 
 
-def _reason(error: sqlite3.OperationalError) -> str:
+# What SQLite says of a file that is not as it should be: a statement that does not fit it, damage, no database at all.
+_DAMAGE = (sqlite3.SQLITE_ERROR, sqlite3.SQLITE_CORRUPT, sqlite3.SQLITE_NOTADB, sqlite3.SQLITE_MISMATCH)
+
+
+def _check_header(path: Path) -> None:
+    """Raise DamagedFile for what is no database: opened and closed as one, it would lose the log beside it."""
+    try:
+        with open(path, "rb") as stream:
+            header = stream.read(len(HEADER))
+    except OSError:
+        return  # not there yet, or for SQLite to say
+    if header and header != HEADER:
+        raise DamagedFile(path, "it is damaged")
+
+
+def _is_damage(error: sqlite3.Error) -> bool:
+    """Whether the file is at fault, and not the disk, its permissions or another program."""
+    code = getattr(error, "sqlite_errorcode", None)
+    return code is None or code & 0xFF in _DAMAGE
+
+
+def _reason(error: sqlite3.Error) -> str:
     words = str(error)
+    if "full" in words:
+        return "the disk is full"
+    if "disk I/O" in words:
+        return "the disk does not take or give it"
     if "readonly" in words or "read-only" in words:
         return "the folder does not allow it"
     if "locked" in words:

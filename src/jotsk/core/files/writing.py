@@ -3,14 +3,16 @@
 from __future__ import annotations
 
 import errno
+import fcntl
 import os
+import secrets
 import tempfile
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
 from pathlib import Path
 from typing import IO
 
-from jotsk.core.errors import CannotWrite
+from jotsk.core.errors import CannotWrite, ChangedMeanwhile
 
 _REASONS = {
     errno.ENOSPC: "the disk is full",
@@ -23,31 +25,45 @@ _REASONS = {
     errno.EISDIR: "a folder has that name",
     errno.ENAMETOOLONG: "the name is too long",
 }
+PREFIX, PART = ".jotsk-", ".part"
+OPEN_FILES = "/proc/self/fd"
 _MASK = os.umask(0o077)  # it can only be read by setting it, for all threads: once, before there are any
 os.umask(_MASK)
 
 
 @contextmanager
-def whole_file(path: str | Path) -> Iterator[IO[bytes]]:
-    """Open a temporary file beside `path`; at the end it is flushed to disk and takes the name.
+def whole_file(path: str | Path, *, instead_of: tuple[int, int] | None = None) -> Iterator[IO[bytes]]:
+    """Open a file without a name; at the end it is flushed to disk and takes the name `path`.
 
-    Whatever goes wrong before leaves `path` as it was and removes the temporary file.
+    Whatever goes wrong before leaves `path` as it was, and no other file behind. `instead_of` is the `signature` of
+    the file that may be replaced.
 
     Raises
     ------
     CannotWrite
         With the reason, for everything the disk refuses.
+    ChangedMeanwhile
+        Somebody else wrote `path`: it is another file than `instead_of`.
     """
     path = Path(path)
     temporary: Path | None = None
     try:
-        handle, name = tempfile.mkstemp(prefix=".", suffix=".part", dir=path.parent)
-        temporary = Path(name)
+        _clear_away(path.parent)
+        handle = _nameless(path.parent)
+        if handle is None:
+            handle, name = tempfile.mkstemp(prefix=PREFIX, suffix=PART, dir=path.parent)
+            temporary = Path(name)
         with os.fdopen(handle, "wb") as stream:
+            with suppress(OSError):  # some file systems have no locks
+                fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
             yield stream
             stream.flush()
             os.fsync(stream.fileno())
+            if temporary is None:
+                temporary = _named(stream.fileno(), path.parent)
         temporary.chmod(_mode_of(path))
+        if instead_of is not None and signature(path) != instead_of:
+            raise ChangedMeanwhile(path)
         temporary.replace(path)
         temporary = None
         _flush_folder(path.parent)
@@ -57,6 +73,37 @@ def whole_file(path: str | Path) -> Iterator[IO[bytes]]:
         if temporary is not None:
             with suppress(OSError):
                 temporary.unlink()
+
+
+def _clear_away(folder: Path) -> None:
+    """Remove what processes that were killed while they wrote left behind: nobody holds its lock."""
+    for part in folder.glob(f"{PREFIX}*{PART}"):
+        with suppress(OSError), open(part, "rb") as left:
+            fcntl.flock(left, fcntl.LOCK_EX | fcntl.LOCK_NB)
+            part.unlink()
+
+
+def _nameless(folder: Path) -> int | None:
+    """An open file without a name, which is gone with the process; None where there is no such thing."""
+    if not os.path.isdir(OPEN_FILES):
+        return None
+    try:
+        return os.open(folder, os.O_TMPFILE | os.O_RDWR, 0o600)
+    except OSError as error:
+        if error.errno in (errno.EOPNOTSUPP, errno.EISDIR, errno.EINVAL):  # the file system, or the kernel
+            return None
+        raise
+
+
+def _named(handle: int, folder: Path) -> Path:
+    """Give a nameless file the name of a temporary one, which is then renamed: a link replaces no other."""
+    path = folder / f"{PREFIX}{secrets.token_hex(8)}{PART}"
+    at = os.open(folder, os.O_RDONLY)
+    try:  # given a folder's handle, the link that /proc shows is followed to the file
+        os.link(f"{OPEN_FILES}/{handle}", path, src_dir_fd=at, follow_symlinks=True)
+    finally:
+        os.close(at)
+    return path
 
 
 def why_unwritable(error: OSError) -> str:

@@ -1,7 +1,8 @@
 """What the hand is held to, and what repeats it: rulers, perspective, symmetry."""
 
 from jotsk.core.guides.choosing import Held, first_motion, holder
-from jotsk.core.guides.guide import Guide, guide_from, guides_of, read_guides
+from jotsk.core.guides.guide import Guide
+from jotsk.core.guides.guide_records import guide_from, guides_of, read_guides
 from jotsk.core.guides.holding import Hold, LiveHold, held_line, hold_from
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Rail
 

@@ -21,8 +21,24 @@ RINGS = 10
 
 
 def lines_of(guide: Guide, area: Rect) -> list[NDArray[np.float64]]:
-    """Return (N, 2) polylines that show the guide inside `area`, page px."""
-    return [line for line in _lines(guide, area) if line is not None]
+    """Return (N, 2) polylines that show the guide inside `area`, page px. They reach little beyond it."""
+    return [part for line in _lines(guide, area) if line is not None for part in _near(line, area)]
+
+
+def _near(line: NDArray[np.float64], area: Rect) -> Iterator[NDArray[np.float64]]:
+    """The parts of a polyline that lie in `area` or near it: a painter takes minutes to dash a line of 1e9 px."""
+    w, h = area.width, area.height
+    near = Rect(area.x0 - w, area.y0 - h, area.x1 + w, area.y1 + h)
+    low, high = np.array(near[:2]), np.array(near[2:])
+    if (line >= low).all() and (line <= high).all():
+        yield line
+        return
+    a, b = line[:-1], line[1:]
+    seen = ((np.maximum(a, b) >= low) & (np.minimum(a, b) <= high)).all(axis=1)
+    for p, q in zip(a[seen].tolist(), b[seen].tolist(), strict=True):
+        part = clipped((p[0], p[1]), (q[0], q[1]), near)
+        if part is not None:
+            yield part
 
 
 def _lines(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64] | None]:
@@ -136,8 +152,9 @@ def _in_perspective(guide: Guide) -> Iterator[NDArray[np.float64]]:
     corners = np.array(guide.points)
     try:
         if guide.kind == "circle":
+            circle = _round(circle_in(corners))
             yield np.concatenate([corners, corners[:1]])
-            yield _round(circle_in(corners))
+            yield circle
             return
         posts = np.array(posts_of(guide))
     except Refused:  # only the points, to be moved to where there is an answer

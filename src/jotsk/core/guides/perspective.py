@@ -18,6 +18,8 @@ from jotsk.core.guides.rails import Ellipse, Point, degrees_of
 
 CONE_DEG = 60.0  # common practice: what lies outside looks stretched
 MOST_POSTS = 100
+NO_PLANE = "These four corners do not span a plane; move one off the line of the others."
+BEHIND = "This circle reaches behind the eye, where it is no ellipse; make the square smaller."
 PARALLEL = "These lines are parallel on the page, so they have no vanishing point; use the parallel rule."
 
 
@@ -143,7 +145,7 @@ def square_map(corners: ArrayLike) -> NDArray[np.float64]:
     try:
         h = np.linalg.solve(np.array(rows, float), np.array(right))
     except np.linalg.LinAlgError:
-        raise Refused("These four corners do not span a plane; move one off the line of the others.") from None
+        raise Refused(NO_PLANE) from None
     return np.append(h, 1.0).reshape(3, 3)
 
 
@@ -153,16 +155,23 @@ def circle_in(corners: ArrayLike) -> Ellipse:
     A conic x^T C x = 0 goes to H^-T C H^-1 under the homography H; its middle solves A c = -b and its radii come from
     the eigenvalues of A, where A and b are the blocks of the new conic.
     """
-    back = np.linalg.inv(square_map(corners))
+    try:
+        back = np.linalg.inv(square_map(corners))
+    except np.linalg.LinAlgError:
+        raise Refused(NO_PLANE) from None
     conic = back.T @ np.diag([1.0, 1.0, -1.0]) @ back
     a, b = conic[:2, :2], conic[:2, 2]
+    if not np.isfinite(conic).all():
+        raise Refused(NO_PLANE)
     if np.linalg.det(a) <= 1e-300:
-        raise Refused("This circle reaches behind the eye, where it is no ellipse; make the square smaller.")
+        raise Refused(BEHIND)
     center = np.linalg.solve(a, -b)
     level = float(conic[2, 2] + b @ center)
+    if not np.isfinite(level) or level == 0.0:
+        raise Refused(NO_PLANE)
     values, vectors = np.linalg.eigh(a / -level)
     if not (values > 0).all():
-        raise Refused("This circle reaches behind the eye, where it is no ellipse; make the square smaller.")
+        raise Refused(BEHIND)
     radii = 1 / np.sqrt(values)
     angle = degrees_of(*vectors[:, 0].tolist())
     return Ellipse((float(center[0]), float(center[1])), (float(radii[0]), float(radii[1])), angle)

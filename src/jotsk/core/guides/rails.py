@@ -6,6 +6,7 @@ import math
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from functools import lru_cache
+from itertools import pairwise
 from typing import Any, Protocol
 
 import numpy as np
@@ -25,6 +26,7 @@ from jotsk.core.guides.rail_kernel import (
 
 Point = tuple[float, float]
 FARTHEST = 1e9
+LONGEST_CURVE_PX = 1_000_000
 CURVE_STEP_PX = 1.0
 MOST_POINTS = 2000
 
@@ -313,6 +315,8 @@ def curve_through(points: Any, *, closed: bool = False, smooth: bool = True) -> 
         kept.pop()
     if len(kept) < (3 if closed else 2):
         raise ValueError("a curve needs two points that are apart, and a closed one three")
+    if sum(math.dist(p, q) for p, q in pairwise(kept)) > LONGEST_CURVE_PX:
+        raise ValueError(f"a curve is at most {LONGEST_CURVE_PX:,} px long")
     return Curve(tuple(kept), closed, smooth)
 
 

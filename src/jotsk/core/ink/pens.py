@@ -118,6 +118,8 @@ class Pen:
     hue : str
         A mark in the roll, #rrggbb or "".
     tags : tuple of str
+    unknown : str
+        JSON of what its file says beyond these, kept for whoever wrote it.
     """
 
     id: str
@@ -147,6 +149,7 @@ class Pen:
     own_color: tuple[int, int, int] | None = None
     hue: str = ""
     tags: tuple[str, ...] = ()
+    unknown: str = ""
 
     def __post_init__(self) -> None:
         if self.tip not in TIPS:

@@ -24,10 +24,14 @@ Color = tuple[int, int, int]
 
 @dataclass(frozen=True, eq=False)
 class Cut:
-    """An erasure: the ribbon of the eraser, in page px, belonging to one stroke."""
+    """An erasure: the ribbon of the eraser, in page px, belonging to one stroke.
+
+    `unknown` is JSON of what its file says beyond that; so it is for strokes.
+    """
 
     ribbon: Ribbon
     shells: tuple[tuple[float, float], ...] = ((1.0, 1.0),)
+    unknown: str = ""
 
     @property
     def bounds(self) -> Rect:
@@ -37,7 +41,7 @@ class Cut:
         """The same erasure on a page whose content is k times as large and moved."""
         points = (self.ribbon.points * k + np.array([dx, dy, 0.0])).astype(np.float32)
         ribbon = Ribbon(points, self.ribbon.ink.copy(), self.ribbon.times.copy(), self.ribbon.pieces)
-        return Cut(ribbon, self.shells)
+        return replace(self, ribbon=ribbon)
 
     def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
         """What is taken away, uint8, on those of the tiles `keys` that the eraser can have touched."""
@@ -65,6 +69,7 @@ class Stroke:
     atop: bool = False
     hold: Hold | None = None
     copies: tuple[Map, ...] = ()
+    unknown: str = ""
 
     @computed
     def drawn_line(self) -> Trace:

@@ -15,7 +15,8 @@ from jotsk.core.guides import LiveHold, Rail
 from jotsk.core.guides.symmetry import Map
 from jotsk.core.hand import Sample, Trace, stabilizer
 from jotsk.core.hand.steady_now import Speed, gathered
-from jotsk.core.ink.blend_kernel import address_of, halve_alpha_through
+from jotsk.core.ink.blend_kernel import address_of, for_reading, halve_alpha_through
+from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import FLAT_DEG, HALF_SPEED_PX_S, NIB_ANGLE_RAD
 from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
 from jotsk.core.ink.pens import Pen
@@ -27,6 +28,8 @@ LEVELS = 8
 STEPS = 1024
 AMOUNTS = np.linspace(0.0, 1.0, STEPS + 1)
 NO_JOINT = np.zeros((0, 4))
+FEW_CELLS = 6  # so many are not looked at one by one
+EVERYWHERE = Rect(-(1 << 40), -(1 << 40), 1 << 40, 1 << 40)
 ONE_LINE = ((1.0, 1.0),)  # the shells of a pen that paints one smooth line
 
 Key = tuple[int, int]
@@ -39,7 +42,8 @@ class WetInk:
 
     The part of the line that can no longer change is painted once, and kept. From there to the pen goes a *tip*
     that is painted anew with every sample, so the ink always reaches the pen, however much the line is steadied. The
-    line is held to a `rail` if there is one, and painted again under each of the isometries `copies`.
+    line is held to a `rail` if there is one, and painted again under each of the isometries `copies`. Nothing is
+    painted outside of `page`, page px.
     """
 
     def __init__(
@@ -51,6 +55,7 @@ class WetInk:
         *,
         rail: Rail | None = None,
         copies: Sequence[Map] = (),
+        page: Rect | None = None,
     ) -> None:
         self.pen, self.size_px = pen, size_px
         self._scale = scale
@@ -60,6 +65,7 @@ class WetInk:
         )  # fmt: skip
         self._live = LiveHold(rail) if rail is not None else None
         self._copies = tuple(copies)
+        self._page = EVERYWHERE if page is None else page
         self._is_plain = is_plain(pen)
         self._is_one_line = self._is_plain and pen.tip == "smooth" and pen.shells == ONE_LINE and not copies
         self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
@@ -77,6 +83,9 @@ class WetInk:
         self._fixed = 0  # segments of the line that are painted for good
         self._length = 0.0  # of those
         self._joint = NO_JOINT
+        self._tip_cells: set[Key] = set()  # the tiles of the tip that is shown
+        self._fresh: set[Key] = set()  # those where something was painted for good since then
+        self._reached: set[Key] = set()  # those that are to be brought up to date
         self._tip_rects = [EMPTY] * (1 + len(self._copies))
         self._taper_in = taper_reach(pen.taper_in, size_px / pen.size_px, 0.0, 0.0)
         self._widths = (0.5 * size_px * pen.width(AMOUNTS)).tolist()
@@ -115,7 +124,10 @@ class WetInk:
         newest = self._live.peek(self._newest) if self._live else self._newest
         tips = self._tip(newest)
         rects = [rect for _, rect in tips]
-        dirty = [a | b | c for a, b, c in zip(changed, self._tip_rects, rects, strict=True)]
+        cells = self._cells_of([painted[0] for painted, _ in tips], rects)
+        self._reached, self._tip_cells = self._fresh | self._tip_cells | cells, cells
+        self._fresh = set()
+        dirty = [(a | b | c) & self._page for a, b, c in zip(changed, self._tip_rects, rects, strict=True)]
         for rect in dirty:
             self._refresh(rect, tips)
         self._tip_rects = rects
@@ -227,7 +239,8 @@ class WetInk:
         points, ink, along = painted
         # A joint is painted over by maximum; what adds up must not be painted twice.
         first = 0 if self.pen.tip == "smooth" and not self.pen.builds else repeated
-        for column, row in rect.cells(TILE):
+        for column, row in self._cells_of([points], [rect]):
+            self._fresh.add((column, row))
             tile = self._settled.get((column, row))
             if tile is None:
                 tile = self._settled[column, row] = new_buffer(self.pen, TILE, TILE)
@@ -238,18 +251,35 @@ class WetInk:
                 starts=not repeated, ends=False,
             )  # fmt: skip
 
+    def _cells_of(self, lines: Sequence[NDArray[np.float32]], rects: Sequence[Rect]) -> set[Key]:
+        """The tiles that lines can touch, each inside its rectangle: a far line passes few of those it spans."""
+        cells: set[Key] = set()
+        for points, around in zip(lines, rects, strict=True):
+            rect = around & self._page
+            if not rect:
+                continue
+            column0, row0 = rect.x0 // TILE, rect.y0 // TILE
+            columns, rows = (rect.x1 - 1) // TILE - column0 + 1, (rect.y1 - 1) // TILE - row0 + 1
+            if columns * rows <= FEW_CELLS:
+                cells.update(rect.cells(TILE))
+            else:
+                touched = touched_cells(for_reading(points), TILE, column0, row0, columns, rows)
+                cells.update((column, row) for column, row, _, _ in touched.tolist())
+        return cells
+
     def _refresh(self, rect: Rect, tips: list[tuple[Painted, Rect]]) -> None:
         """Bring level 0 up to date inside `rect`; most pens' halvings above it are made when asked for."""
+        cells = [cell for cell in rect.cells(TILE) if cell in self._reached]
         if self._is_one_line:
             (((points, ink, _), _),) = tips
-            for column, row in rect.cells(TILE):
+            for column, row in cells:
                 x, y = column * TILE, row * TILE
                 part = rect & Rect(x, y, x + TILE, y + TILE)
                 tiles, dry = self._addresses(column, row), self._settled_addresses.get((column, row), 0)
                 show_tip(tiles, TILE, dry, *part, points, ink)
             return
         starts = self._fixed == 0
-        for column, row in rect.cells(TILE):
+        for column, row in cells:
             x, y = column * TILE, row * TILE
             part = rect & Rect(x, y, x + TILE, y + TILE)
             inside = slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x)

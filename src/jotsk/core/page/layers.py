@@ -31,7 +31,7 @@ class Layer:
     below it that does not clip has ink. `locked` keeps everything, `locks_place` where it lies, `locks_alpha` which
     places have ink: drawing then only colours them. What is drawn on it is held by the page's guides if it
     `follows_guides`, and repeated if it `follows_symmetry`. `extras` are attributes from its file this program does
-    not know.
+    not know, and `unknown` is JSON of what else it says of the layer.
     """
 
     uid: int
@@ -50,6 +50,7 @@ class Layer:
     follows_guides: bool = True
     follows_symmetry: bool = True
     extras: tuple[tuple[str, str], ...] = ()
+    unknown: str = ""
 
     @property
     def is_plain(self) -> bool:

@@ -24,7 +24,7 @@ class Page:
     The page is cut (trimmed) `trim_mm` inside its edge; ink that goes to the cut goes on `bleed_mm` beyond it, and what
     must not be cut stays `safe_mm` inside it. `guides` are plain data. `seen_as` is how it was looked at when it was
     saved: zoom, angle in rad, whether flipped, and the page px at the middle of the board. `extras` are parts of its
-    file that this program does not know, by their names.
+    file that this program does not know, by their names, and `unknown` is JSON of what else it says of the page.
     """
 
     width: int
@@ -39,6 +39,7 @@ class Page:
     guides: tuple[Mapping[str, Any], ...] = ()
     seen_as: tuple[float, float, bool, float, float] | None = None
     extras: Mapping[str, bytes] = field(default_factory=dict)
+    unknown: str = ""
 
     @property
     def bounds(self) -> Rect:

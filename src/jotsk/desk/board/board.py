@@ -2,15 +2,17 @@
 
 from __future__ import annotations
 
+import logging
 import math
 import time
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
-from PySide6.QtGui import QEnterEvent, QFocusEvent, QKeyEvent, QPainter
+from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
+from PySide6.QtGui import QEnterEvent, QFocusEvent, QKeyEvent, QMoveEvent, QPainter
 from PySide6.QtWidgets import QWidget
 
+from jotsk.core.geometry import View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.guides.guidance import FREELY
 from jotsk.core.ink import Cut, Stroke
@@ -31,6 +33,8 @@ from jotsk.desk.board.ways import SMALL_CURSOR, Way
 from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding, turned_steps
 from jotsk.desk.hand import Hand
+
+log = logging.getLogger(__name__)
 
 NOTICE_MS = 4000
 FASTEST_PAINT_S = 0.004
@@ -79,12 +83,17 @@ class Board(PointedView):
         self.settler.offer_changed.connect(self.update)
         self._notice_timer = QTimer(self, singleShot=True, interval=NOTICE_MS)
         self._notice_timer.timeout.connect(self._clear_notice)
+        self._failing = QTimer(self, singleShot=True, interval=0)
+        self._failing.timeout.connect(self._give_up_guides)
+        self._fits_later = False  # the page is to be shown whole when the pen has lifted
+        self._reachable = QRectF()  # where a pointer can be; a report from elsewhere is a fault of the device
         self.setMouseTracking(True)
         self.setTabletTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setCursor(Qt.CursorShape.BlankCursor)
         self.setMinimumSize(200, 200)
         document.changed.connect(self._page_changed)
+        document.leaving.connect(self.finish_stroke)
         document.taken.connect(self.drop_pictures)
         document.taken.connect(self.picture.flat.leave)
         document.opened.connect(lambda: self.show_as_seen(document.page.seen_as))
@@ -96,6 +105,38 @@ class Board(PointedView):
         self.drafting.changed.connect(self.update)
 
     # -- the view ------------------------------------------------------------------------------
+
+    def set_view(self, view: View) -> None:
+        """While a stroke is under the pen, what is under it stays there: moved with the page, the line would jump."""
+        if self.session is not None and self._drawn_to is not None:
+            x, y = self._device(self._drawn_to)
+            now = view.to_screen(*self.to_page(self._drawn_to))
+            view = view.panned(x - now[0], y - now[1])
+        super().set_view(view)
+
+    def fit(self) -> None:
+        self._fits_later = self.session is not None
+        super().fit()
+
+    def refit(self) -> None:
+        """As soon as no stroke is under the pen."""
+        self._fits_later = self.session is not None
+        if self._fits_later:
+            self._redraw()
+        else:
+            super().fit()
+
+    def moveEvent(self, event: QMoveEvent) -> None:
+        """The board itself moves, as when a side folds away; the page stays where it is under the pen."""
+        super().moveEvent(event)
+        if self.session is not None and self._drawn_to is not None:
+            by = QPointF(event.pos() - event.oldPos())
+            page_at = self.to_page(self._drawn_to)
+            self._drawn_to = self._drawn_to - by
+            self._last_at = self._drawn_to
+            x, y = self._device(self._drawn_to)
+            now = self.view.to_screen(*page_at)
+            super().set_view(self.view.panned(x - now[0], y - now[1]))
 
     def flip_here(self) -> None:
         """Flip left to right about what is under the pen, which stays there."""
@@ -156,6 +197,8 @@ class Board(PointedView):
             painter, self.view, ratio, self.size(), guiding.guides, guiding.lit,
             guiding.selected if placing else None, moving=self._is_moving or self.holding.is_guide,
         )  # fmt: skip
+        if self._guide_overlay.failed and not self._failing.isActive():
+            self._failing.start()  # not while it is painted
         self._chosen_lines.draw(
             painter, self.view, ratio, self.document.choice.lines, self._preview, self.holding.outline
         )
@@ -173,12 +216,16 @@ class Board(PointedView):
         if self._notice:
             overlays.draw_notice(painter, self.size(), self._notice, self._notice_at)
 
+    def _give_up_guides(self) -> None:
+        for index in sorted(self._guide_overlay.failed):
+            self.guiding.give_up(index)
+
     def _page_changed(self, before: Page, after: Page) -> None:
         if before.bounds != after.bounds:
             self.picture.set_page(after)
             self.fit()
             return
-        self.picture.expected = self.document.pages_beside()
+        self.picture.expected = self.document.steps.pages_beside()
         self.show_edit(after)
 
     def is_busy(self) -> bool:
@@ -218,9 +265,13 @@ class Board(PointedView):
 
     def focusOutEvent(self, event: QFocusEvent) -> None:
         """Whatever took the focus, a stroke under the pen is finished where it is."""
+        self.finish_stroke()
+        super().focusOutEvent(event)
+
+    def finish_stroke(self) -> None:
+        super().finish_stroke()
         if self.session is not None:
             self._release(QPointF(math.nan, math.nan), 0.0)
-        super().focusOutEvent(event)
 
     def leaveEvent(self, event: QEvent) -> None:
         self._point_at(None)
@@ -239,8 +290,6 @@ class Board(PointedView):
         self._point_at(at)
         if self.holding.take(at):
             return
-        if self.session is not None:  # the lift never came: the pen left the tablet, or a driver lost it
-            self._release(QPointF(math.nan, math.nan), t_ms)
         self.document.finish_drying()
         self.touched.emit()
         self.settler.begins()
@@ -250,9 +299,10 @@ class Board(PointedView):
             self.session = Session(
                 pen, hold, self.hand.color, page.active_uid, self.view.zoom,
                 has_pressure=has_pressure, feel=self.hand.feels.get(self._device_name),
-                guidance=self.guiding.guidance(page.active, self._course, self._turned_deg),
+                guidance=self.guiding.guidance(page.active, self._course, self._turned_deg), page=page.bounds,
             )  # fmt: skip
             self.document.pen_is_down = True
+            self._reachable = self._where_pointers_are()
             self.picture.wet = self.session.wet
             self._drawn_to = at
             self._push(at, t_ms, pressure)
@@ -270,6 +320,8 @@ class Board(PointedView):
 
     def _push(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
         assert self.session is not None
+        if not self._reachable.contains(at):
+            return
         x, y = self.to_page(at)
         if not self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y):
             return
@@ -313,7 +365,7 @@ class Board(PointedView):
             self._point_at(at)
             if session.shape is None:
                 session.lift(t_ms, *self.to_page(at))
-        mark = session.cut() if session.pen.rubs else session.stroke()
+        mark = self._mark_of(session)
         if mark is not None and self._takes_long(session):
             self.document.dry(mark, lambda: self._dries(session), lambda: self._dried(session, mark))
             return
@@ -323,6 +375,22 @@ class Board(PointedView):
         elif mark is not None:
             self.document.add_stroke(mark)
         self._dried(session, mark)
+
+    def _mark_of(self, session: Session) -> Stroke | Cut | None:
+        """What a finished stroke leaves. What cannot be worked out is kept as the motion of the hand."""
+        try:
+            return session.cut() if session.pen.rubs else session.stroke()
+        except Exception:
+            log.exception("a stroke could not be worked out")
+            if not session.pen.rubs:
+                self.document.stroke_failed.emit(session.trace)
+            return None
+
+    def _where_pointers_are(self) -> QRectF:
+        """All screens and the board, and as much again around them; the board's px."""
+        screens = self.screen().virtualGeometry()
+        place = QRectF(QRect(self.mapFromGlobal(screens.topLeft()), screens.size()).united(self.rect()))
+        return place.adjusted(-place.width(), -place.height(), place.width(), place.height())
 
     def _takes_long(self, session: Session) -> bool:
         """Whether drying takes longer than a hand should wait."""
@@ -341,6 +409,8 @@ class Board(PointedView):
             if self.document.last_stroke is mark:
                 self.settler.lifted(session)
                 self.guiding.warn_of_stretching(session.held_by, mark)
+        if self._fits_later and self._fits:
+            self.fit()
         if self.picture.drying:  # nothing came of it
             self._page_changed(self.document.page, self.document.page)
 

@@ -16,6 +16,7 @@ from jotsk.core.guides.drawing import lines_of
 from jotsk.core.guides.handles import handles
 from jotsk.core.guides.rails import Point
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.painting import log_once
 
 REACH_PX = 110.0  # screen px from the middle of a guide to the handle that turns it
 HANDLE_PX, GRAB_PX = 6.0, 16.0
@@ -29,16 +30,18 @@ class GuideOverlay:
 
     def __init__(self) -> None:
         self._kept: tuple[object, QImage] | None = None
+        self.failed: set[int] = set()  # the guides that could not be drawn last time, by their places
 
     def draw(
         self, painter: QPainter, view: View, ratio: float, size: QSize, guides: Sequence[Guide | None],
         lit: int | None, in_hand: int | None, *, moving: bool,
     ) -> None:  # fmt: skip
         """`in_hand` shows its handles. While the view is `moving` nothing is kept."""
+        self.failed = set()
         if not any(g is not None and g.shown for g in guides):
             return
         if moving:
-            _draw_all(painter, view, ratio, size, guides, lit, in_hand)
+            self._draw_all(painter, view, ratio, size, guides, lit, in_hand)
             return
         what = (view, ratio, size.width(), size.height(), tuple(guides), lit, in_hand, current())
         if self._kept is None or self._kept[0] != what:
@@ -46,10 +49,30 @@ class GuideOverlay:
             image.setDevicePixelRatio(ratio)
             image.fill(Qt.GlobalColor.transparent)
             over = QPainter(image)
-            _draw_all(over, view, ratio, size, guides, lit, in_hand)
-            over.end()
+            try:
+                self._draw_all(over, view, ratio, size, guides, lit, in_hand)
+            finally:
+                over.end()
             self._kept = what, image
         painter.drawImage(QPointF(0, 0), self._kept[1])
+
+    def _draw_all(
+        self, painter: QPainter, view: View, ratio: float, size: QSize, guides: Sequence[Guide | None],
+        lit: int | None, in_hand: int | None,
+    ) -> None:  # fmt: skip
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        area = seen_area(view, ratio, size)
+        for index, guide in enumerate(guides):
+            if guide is None or not guide.shown:
+                continue
+            try:
+                _draw_lines(painter, view, ratio, guide, area, is_lit=index == lit)
+                if index == in_hand and not guide.locked:
+                    _draw_handles(painter, guide, handle_places(guide, view, ratio, size))
+            except Exception as error:
+                log_once(f"guide {guide.kind}", error)
+                self.failed.add(index)
 
 
 def seen_area(view: View, ratio: float, size: QSize) -> Rect:
@@ -70,21 +93,6 @@ def draw_shape(painter: QPainter, shape: Guide, view: View, ratio: float, size: 
     painter.setBrush(Qt.BrushStyle.NoBrush)
     _draw_lines(painter, view, ratio, shape, seen_area(view, ratio, size), is_lit=False)
     _draw_handles(painter, shape, handle_places(shape, view, ratio, size))
-
-
-def _draw_all(
-    painter: QPainter, view: View, ratio: float, size: QSize, guides: Sequence[Guide | None], lit: int | None,
-    in_hand: int | None,
-) -> None:  # fmt: skip
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.setBrush(Qt.BrushStyle.NoBrush)
-    area = seen_area(view, ratio, size)
-    for index, guide in enumerate(guides):
-        if guide is not None and guide.shown:
-            _draw_lines(painter, view, ratio, guide, area, is_lit=index == lit)
-    chosen = guides[in_hand] if in_hand is not None and in_hand < len(guides) else None
-    if chosen is not None and not chosen.locked:
-        _draw_handles(painter, chosen, handle_places(chosen, view, ratio, size))
 
 
 def _draw_lines(painter: QPainter, view: View, ratio: float, guide: Guide, area: Rect, *, is_lit: bool) -> None:

@@ -25,6 +25,7 @@ from jotsk.desk.board import overlays
 from jotsk.desk.board.picture import BoardPicture
 from jotsk.desk.board.ways import Way
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.painting import painted
 
 WHEEL_STEP = 1.2
 TURN_STEP_RAD = math.radians(5)
@@ -108,6 +109,10 @@ class PageView(QWidget):
             self._fits = True
             self.set_view(self._fitted(self.page.width, self.page.height))
 
+    def refit(self) -> None:
+        """The board has another size: the page is shown whole as before."""
+        self.fit()
+
     def fit_width(self) -> None:
         """As large as the width allows, the present height in the middle."""
         if self.page is None:
@@ -187,8 +192,8 @@ class PageView(QWidget):
 
     # -- painting ------------------------------------------------------------------------------
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         ratio, all_of_it = self.devicePixelRatioF(), event.rect()
         # A call for every small rectangle costs more than the px between them.
         few = all_of_it.width() * all_of_it.height() <= SMALL_PAINT_PX
@@ -207,7 +212,6 @@ class PageView(QWidget):
             if self.shows_frames:
                 overlays.draw_frames(painter, self.view, ratio, self.page)
         self.draw_over(painter, ratio)
-        painter.end()
 
     def draw_over(self, painter: QPainter, ratio: float) -> None:
         """What lies over the page; nothing here."""
@@ -218,7 +222,7 @@ class PageView(QWidget):
         frame = self.picture.frame
         self._image = QImage(frame.data, w, h, frame.strides[0], QImage.Format.Format_RGB32)
         if self._fits:
-            self.fit()
+            self.refit()
         else:
             self._redraw()
         self.resized.emit()

@@ -19,6 +19,7 @@ from jotsk.core.guides.regular import pulled, regular
 from jotsk.core.guides.settling import Reading, settled
 from jotsk.core.guides.symmetry import copies
 from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, Trace, cleaned
+from jotsk.core.hand.fence import Fence
 from jotsk.core.ink import TILE, Color, Cut, Pen, Stroke, WetInk
 from jotsk.core.ink.blend_kernel import INKS, RUBS
 from jotsk.core.ink.shown import ShownInk
@@ -44,10 +45,14 @@ class Session:
         has_pressure: bool,
         feel: ResponseCurve | None = None,
         guidance: Guidance | None = None,
+        page: Rect | None = None,
     ) -> None:
+        """`page` is where there can be ink, page px."""
         self.pen, self.color = pen, pen.own_color or color
         self._hold = Hold(hold.size_px, hold.steady_now, hold.steady_after)
         self._scale = scale
+        self._page = page
+        self._fence = Fence.around(page) if page is not None else None
         self._guidance = guidance or Guidance()
         self._copies = tuple(copies(self._guidance.guides)) if self._guidance.repeats else ()
         self._rail: Rail | None = None
@@ -79,15 +84,18 @@ class Session:
         sample = Sample(self._clock.read(t_ms), x, y, pressure, tilt_x, tilt_y)
         if self._weight is not None:
             sample = self._weight.weighed(sample)
+        for held in (sample,) if self._fence is None else self._fence.held(sample):
+            self._take(held)
+        return True
+
+    def _take(self, sample: Sample) -> None:
         self._samples.append(sample)
         if self.shape is not None:
-            self._pull_shape(x, y)
-            return True
-        if self._guidance.course != FREELY:
+            self._pull_shape(sample.x, sample.y)
+        elif self._guidance.course != FREELY:
             self._pull_straight()
         elif self._is_decided or not self._choose():
             self._ink.take(sample)
-        return True
 
     def paint(self) -> list[Rect]:
         """Paint the samples taken since the last time; return the page rectangles whose ink changed."""
@@ -192,7 +200,9 @@ class Session:
 
     def _fresh_ink(self) -> WetInk:
         strength = 0.0 if self._guidance.course != FREELY else self._hold.steady_now
-        return WetInk(self.pen, self._hold.size_px, strength, self._scale, rail=self._rail, copies=self._copies)
+        return WetInk(
+            self.pen, self._hold.size_px, strength, self._scale, rail=self._rail, copies=self._copies, page=self._page
+        )
 
     @property
     def towed_at(self) -> tuple[float, float] | None:
@@ -208,9 +218,14 @@ class Session:
             self.push(t_ms, x, y, last.pressure, last.tilt_x, last.tilt_y)
             self._feel = felt
 
+    @property
+    def trace(self) -> Trace:
+        """The motion so far."""
+        return cleaned(self._samples)
+
     def stroke(self) -> Stroke | None:
         """The finished stroke; None if no sample came."""
-        trace = cleaned(self._samples)
+        trace = self.trace
         stroke = self._stroke_of(trace)
         return stroke and stroke.drawn_as(self._ink.drawn_line(trace, self._hold.steady_now))
 

@@ -28,6 +28,7 @@ from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
 from jotsk.core.page.stack import ancestors
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.painting import painted
 
 KINDS = {
     "png": ("PNG", ".png"), "tiff": ("TIFF", ".tif"), "jpeg": ("JPEG", ".jpg"), "webp": ("WebP", ".webp"),
@@ -66,8 +67,8 @@ class TrueSize(QWidget):
     def resizeEvent(self, event: QResizeEvent) -> None:
         self.renew()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         painter.fillRect(self.rect(), QColor(current().board))
         image = self._image
         if image is not None:
@@ -78,7 +79,6 @@ class TrueSize(QWidget):
                         shade = "#FFFFFF" if (x + y) // CHECKER_PX % 2 else "#D8D8D8"
                         painter.fillRect(at.x() + x, at.y() + y, CHECKER_PX, CHECKER_PX, QColor(shade))
             painter.drawImage(at, image)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._pressed = event.position().toPoint()

@@ -28,6 +28,7 @@ from jotsk.core.ink.oklch import MOST_CHROMA, from_oklch, to_oklch
 from jotsk.desk.hand import Hand
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.painting import painted
 
 PLANE = 220
 STRIP = 22
@@ -60,13 +61,13 @@ class Plane(QWidget):
         self._lch = lch
         self.update()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         lightness, chroma, hue = map(float, self._lch)
         if self._strip.isNull():
             self._strip = _image(_strip_colors())
         if self._plane.isNull() or hue != self._plane_hue:
             self._plane, self._plane_hue = _image(_plane_colors(hue)), hue
-        painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.drawImage(0, 0, self._plane)
         painter.drawImage(PLANE + 14, 0, self._strip)
@@ -76,7 +77,6 @@ class Plane(QWidget):
             painter.setPen(QPen(QColor(color), width))
             painter.drawEllipse(at, 6, 6)
             painter.drawLine(QPointF(PLANE + 10, y), QPointF(PLANE + 18 + STRIP, y))
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._pick(event.position())
@@ -111,15 +111,14 @@ class Swatch(QAbstractButton):
         self.setToolTip(words)
         self.setAccessibleName(words)
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         painter.fillRect(self.rect(), QColor(*self.color))
         painter.setPen(QPen(QColor(current().accent if self.hasFocus() else current().quiet), 1))
         painter.drawRect(self.rect().adjusted(0, 0, -1, -1))
         if self.hasFocus():
             painter.setPen(QPen(QColor(current().raised), 1))
             painter.drawRect(self.rect().adjusted(1, 1, -2, -2))
-        painter.end()
 
 
 class InkColors(QDialog):

@@ -28,6 +28,7 @@ from jotsk.desk.document import Document
 from jotsk.desk.milestones import BY_CLOCK, Milestones
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import count_field
+from jotsk.desk.widgets.painting import painted
 from jotsk.desk.widgets.pictured import Pictured
 
 PICTURE = QSize(72, 96)
@@ -47,8 +48,8 @@ class _Small(QWidget):
             self._picture.loadFromData(state.picture)
         self.update()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         painter.fillRect(self.rect(), current().board)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         margin = round(View.margin(self.width(), self.height(), MARGIN_PX))
@@ -57,7 +58,6 @@ class _Small(QWidget):
         place = QRect(0, 0, size.width(), size.height())
         place.moveCenter(room.center())
         painter.drawPixmap(place, self._picture)
-        painter.end()
 
 
 def _called(state: State) -> str:

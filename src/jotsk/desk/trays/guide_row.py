@@ -16,6 +16,7 @@ from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
 from jotsk.desk.widgets.drawn_once import drawn_once
+from jotsk.desk.widgets.painting import painted
 
 ROW_PX, BUTTON_PX, SIGN_PX = 30, 26, 18
 SAMPLES = {  # each kind in a square of 100 px
@@ -83,9 +84,9 @@ class GuideRow(QWidget):
             button.clicked.connect(lambda: self.switched.emit(self.index, what))
         return button
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme, guide = current(), self.guide
-        painter = QPainter(self)
         if self.is_selected:
             painter.fillRect(self.rect(), QColor(theme.raised))
             draw_ink_mark(painter, QRectF(3, 4, 6, ROW_PX - 8), theme.accent)
@@ -104,7 +105,6 @@ class GuideRow(QWidget):
         words = titled(guide)
         name = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, room)
         painter.drawText(QRectF(text, 0, room, ROW_PX), Qt.AlignmentFlag.AlignVCenter, name)
-        painter.end()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.index)

@@ -10,6 +10,7 @@ from jotsk.desk.document import Document
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.painting import painted_row
 
 WIDTH = 214
 ROW_PX, PICTURE = 52, QSize(34, 44)
@@ -31,12 +32,12 @@ class Steps(QAbstractListModel):
 
     def data(self, index: QModelIndex | QPersistentModelIndex, role: int = Qt.ItemDataRole.DisplayRole) -> object:
         if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            return self._document.step_label(index.row()) or FIRST
+            return (self._document.steps.label(index.row()) or FIRST) if index.row() in self._document.steps else ""
         return None
 
     def refresh(self) -> None:
         self.beginResetModel()
-        self._count = self._document.step_count
+        self._count = len(self._document.steps)
         self.endResetModel()
 
 
@@ -50,19 +51,22 @@ class StepDelegate(QStyledItemDelegate):
     def sizeHint(self, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex) -> QSize:
         return QSize(WIDTH - 20, ROW_PX)
 
+    @painted_row
     def paint(
         self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> None:
         theme, row = current(), index.row()
         box = QRectF(option.rect)
-        is_present = row == self._document.step_at
-        painter.save()
+        if row not in self._document.steps:  # the list is behind
+            return
+        present = self._document.steps.at_so_far
+        is_present = row == present
         if is_present:
             painter.fillRect(box, QColor(theme.raised))
             draw_ink_mark(painter, QRectF(box.x() + 2, box.y() + 8, 6, box.height() - 16), theme.accent)
-        painter.setOpacity(0.45 if row > self._document.step_at else 1.0)
+        painter.setOpacity(0.45 if row > present else 1.0)
         room = QRectF(box.x() + 14, box.y() + 4, PICTURE.width(), PICTURE.height())
-        pixels = self._document.step_picture(row)
+        pixels = self._document.steps.picture(row)
         if pixels is not None:
             h, w = pixels.shape[:2]
             image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888)
@@ -77,7 +81,6 @@ class StepDelegate(QStyledItemDelegate):
         words = box.adjusted(14 + PICTURE.width() + 10, 0, -6, 0)
         text = painter.fontMetrics().elidedText(str(index.data()), Qt.TextElideMode.ElideRight, int(words.width()))
         painter.drawText(words, Qt.AlignmentFlag.AlignVCenter, text)
-        painter.restore()
 
 
 class HistoryTray(QWidget):
@@ -108,7 +111,7 @@ class HistoryTray(QWidget):
         self._timer = QTimer(self, singleShot=True, interval=PAUSE_MS)
         self._timer.timeout.connect(self._at_pause)
         self.view.clicked.connect(lambda index: document.go_to_step(index.row()))
-        document.state_changed.connect(self._timer.start)
+        document.state_changed.connect(self._changed)
         self.hide()
 
     def showEvent(self, event: object) -> None:
@@ -116,13 +119,18 @@ class HistoryTray(QWidget):
 
     def refresh(self) -> None:
         self.steps.refresh()
-        self.view.scrollTo(self.steps.index(self._document.step_at), QListView.ScrollHint.EnsureVisible)
+        self.view.scrollTo(self.steps.index(self._document.steps.at), QListView.ScrollHint.EnsureVisible)
+
+    def _changed(self) -> None:
+        if self.isVisible() and self.steps.rowCount() - 1 not in self._document.steps:
+            self.refresh()  # steps that are gone are not shown for one frame more
+        self._timer.start()
 
     def _at_pause(self) -> None:
         """The hand pauses: take the picture of the present step while its page is at hand, and show the list."""
         if self._document.is_inking:
             self._timer.start()
             return
-        self._document.step_picture(self._document.step_at)
+        self._document.steps.picture(self._document.steps.at)
         if self.isVisible():
             self.refresh()

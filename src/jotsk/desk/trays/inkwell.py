@@ -10,6 +10,7 @@ from jotsk.core.files.palettes import Named, hex_of
 from jotsk.desk.hand import Hand
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.painting import painted
 
 SPOT_PX = 24
 SPOTS = 6
@@ -40,9 +41,9 @@ class Inkwell(QWidget):
             for i, named in enumerate(self._palette.colors[:SPOTS])
         ]
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme = current()
-        painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setPen(QPen(QColor(theme.quiet), 1.2))
         painter.setBrush(QColor(*self._hand.previous_color))
@@ -55,7 +56,6 @@ class Inkwell(QWidget):
             painter.setBrush(QColor(*color))
             inset = 4.5 if chosen else 5.5
             painter.drawEllipse(box.adjusted(inset, inset, -inset, -inset))
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         at = event.position()

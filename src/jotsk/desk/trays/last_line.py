@@ -28,6 +28,7 @@ from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.curve_editor import CurveEditor
+from jotsk.desk.widgets.painting import painted
 
 POINTS = 160
 FOLLOW_MS = 30
@@ -55,9 +56,9 @@ class RibbonView(QWidget):
             self._half, self._off = laid_out.half_width_px, laid_out.off_px
         self.update()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme = current()
-        painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(self.rect()).adjusted(0.5, 0.5, -0.5, -0.5)
         painter.fillRect(box, QColor(theme.raised))
@@ -68,7 +69,6 @@ class RibbonView(QWidget):
                 Qt.AlignmentFlag.AlignVCenter,
                 "Draw a line, and it is laid out here.",
             )
-            painter.end()
             return
         x = np.linspace(box.left() + 14, box.right() - 14, len(self._half))
         middle, room = box.center().y(), box.height() / 2 - 6
@@ -82,7 +82,6 @@ class RibbonView(QWidget):
         painter.setPen(QPen(QColor(theme.guide), 1.3))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawPolyline(QPolygonF([QPointF(a, middle + b) for a, b in zip(x, self._off * scale, strict=True)]))
-        painter.end()
 
 
 class LineHandles(QWidget):

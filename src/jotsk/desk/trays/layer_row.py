@@ -17,6 +17,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.painting import painted
 
 ROW_PX = 52
 INDENT_PX = 14
@@ -113,9 +114,9 @@ class LayerRow(QWidget):
     def _left(self) -> int:
         return 16 + INDENT_PX * self.depth
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme, layer, left = current(), self.layer, self._left
-        painter = QPainter(self)
         if self.is_selected:
             painter.fillRect(self.rect(), QColor(theme.raised))
         if self.is_active:
@@ -149,7 +150,6 @@ class LayerRow(QWidget):
         painter.setPen(QColor(theme.quiet))
         words = painter.fontMetrics().elidedText(self._words, Qt.TextElideMode.ElideRight, room)
         painter.drawText(QRectF(text, 26, room, 18), words)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton:

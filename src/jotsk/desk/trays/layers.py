@@ -28,6 +28,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
 from jotsk.desk.widgets import Track, TrackKind
+from jotsk.desk.widgets.painting import painted
 
 REFRESH_MS = 150
 MOST_SPARE = 32  # rows kept for layers to come
@@ -95,18 +96,17 @@ class LayerList(QWidget):
         self._drop = drop
         self.update()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         if self._drop is None:
             return
         row, depth, into = self._drop
-        painter = QPainter(self)
         left = 12 + INDENT_PX * depth
         if into:
             painter.fillRect(QRectF(left, row * ROW_PX, self.width() - left - 12, ROW_PX), QColor(current().sunken))
         else:
             y = min(max(1, row * ROW_PX), self.height() - 2)
             painter.fillRect(QRectF(left, y - 1, self.width() - left - 12, 2), QColor(current().accent))
-        painter.end()
 
 
 class LayerTray(QWidget):

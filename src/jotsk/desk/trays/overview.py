@@ -11,6 +11,7 @@ from jotsk.desk.board import Board
 from jotsk.desk.board.page_view import WHEEL_STEP
 from jotsk.desk.document import Document
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.painting import painted
 
 WIDTH, HEIGHT, EDGE = 176, 220, 8
 FOLLOW_MS = 250
@@ -53,10 +54,10 @@ class Overview(QWidget):
         corners = [board.view.to_page(*at) for at in ((0, 0), (w, 0), (w, h), (0, h))]
         return QPolygonF([corner + QPointF(x, y) * scale for x, y in corners])
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme, (scale, corner) = current(), self._place()
         page = self._document.page
-        painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.setPen(QPen(QColor(theme.hairline), 1))
@@ -69,7 +70,6 @@ class Overview(QWidget):
             painter.setPen(QPen(QColor(color), width))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawPolygon(self.seen)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._show(event.position())

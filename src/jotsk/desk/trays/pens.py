@@ -17,6 +17,7 @@ from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
+from jotsk.desk.widgets.painting import painted
 
 ROW_PX = 60
 PREVIEW = (84, 30)
@@ -53,9 +54,9 @@ class PenRow(QWidget):
     def sizeHint(self) -> QSize:
         return QSize(112, ROW_PX)
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme = current()
-        painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         if self.pen.rubs or self.pen.own_color == (255, 255, 255):
             # An eraser, or a white, shows what it leaves: a gap in a patch of ink.
@@ -75,7 +76,6 @@ class PenRow(QWidget):
         painter.setFont(font(SMALL_PX, weight=weight))
         painter.setPen(theme.text if self.is_chosen or self.hasFocus() else theme.quiet)
         painter.drawText(QRectF(18, 37, self.width() - 20, 18), self.pen.name)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.pen)

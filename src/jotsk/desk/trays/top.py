@@ -16,6 +16,7 @@ from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.painting import painted
 
 HEIGHT_PX = 40
 
@@ -38,16 +39,15 @@ class StageName(QWidget):
     def sizeHint(self) -> QSize:
         return QSize(self.fontMetrics().horizontalAdvance(self.stage.name) + 26, HEIGHT_PX - 2)
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme = current()
-        painter = QPainter(self)
         weight = font().Weight.Bold if self.is_chosen else font().Weight.Normal
         painter.setFont(font(14, weight=weight))
         painter.setPen(QColor(theme.text if self.is_chosen or self.hasFocus() else theme.quiet))
         painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, self.stage.name)
         if self.is_chosen:
             draw_ink_mark(painter, QRectF(10, self.height() - 9, self.width() - 20, 6), theme.accent)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.stage)
@@ -72,9 +72,9 @@ class TurnDial(QWidget):
         self._last_x: float | None = None
         board.view_changed.connect(self.update)
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme = current()
-        painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         center, radius = QPointF(self.width() / 2, self.height() - 8), 13.0
         painter.setPen(QPen(QColor(theme.quiet), 1.3))
@@ -83,7 +83,6 @@ class TurnDial(QWidget):
         tip = center + QPointF(math.sin(angle), -math.cos(angle)) * (radius - 1)
         painter.setPen(QPen(QColor(theme.accent), 2.0, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap))
         painter.drawLine(center, tip)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._last_x = event.position().x()

@@ -12,6 +12,7 @@ from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Profile
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
+from jotsk.desk.widgets.painting import painted
 
 MARGIN = 10
 NEAR_PX = 14
@@ -49,9 +50,9 @@ class CurveEditor(QWidget):
         self._points = list(points) if points else [(0.0, 1.0), (1.0, 1.0)]
         self.update()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme, box = current(), self._box()
-        painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.fillRect(self.rect(), QColor(theme.raised))
         if self.histogram is not None and self.histogram.any():
@@ -77,7 +78,6 @@ class CurveEditor(QWidget):
         painter.drawPolyline([QPointF(x, y) for x, y in zip(xs.tolist(), ys.tolist(), strict=True)])
         for x, y in self._points:
             draw_ring_handle(painter, self._at(x, y), theme.raised, theme.accent, 5.5)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         at = event.position()

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets.ink_mark import draw_ink_mark
+from jotsk.desk.widgets.painting import painted_row
 
 ROW_PX = 26
 
@@ -16,6 +17,7 @@ ROW_PX = 26
 class InkMarked(QStyledItemDelegate):
     """Paints the text, and the mark beside the chosen item."""
 
+    @painted_row
     def paint(
         self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> None:

@@ -11,6 +11,7 @@ from jotsk.core.page import Page
 from jotsk.desk.board import overlays
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
+from jotsk.desk.widgets.painting import painted
 
 MARGIN = 26.0
 
@@ -30,9 +31,9 @@ class PagePreview(QWidget):
         self.page, self.words, self.picture = page, words, picture
         self.update()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme = current()
-        painter = QPainter(self)
         painter.fillRect(self.rect(), QColor(theme.board))
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
@@ -49,4 +50,3 @@ class PagePreview(QWidget):
         painter.setPen(QColor("#FFFFFF" if theme.name == "Lamp" else theme.text))
         line = QRectF(0, self.height() - MARGIN, self.width(), MARGIN)
         painter.drawText(line, Qt.AlignmentFlag.AlignCenter, self.words)
-        painter.end()

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.ink_mark import draw_ink_mark
+from jotsk.desk.widgets.painting import painted_row
 
 WORDS_PX, GAP_PX = 44, 10
 
@@ -25,6 +26,7 @@ class Pictured(QStyledItemDelegate):
             return self._picture + QSize(2 * GAP_PX, WORDS_PX + 2 * GAP_PX)
         return QSize(200, self._picture.height() + GAP_PX)
 
+    @painted_row
     def paint(
         self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> None:

@@ -23,6 +23,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBox
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.drawn_once import drawn_once
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
+from jotsk.desk.widgets.painting import painted
 
 MARGIN = 8
 
@@ -149,8 +150,8 @@ class TrackBar(QWidget):
     def sizeHint(self) -> QSize:
         return QSize(140, 28)
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         theme = current()
         box = QRectF(MARGIN, 4, self.width() - 2 * MARGIN, self.height() - 8)
@@ -161,7 +162,6 @@ class TrackBar(QWidget):
         if self.isEnabled():
             edge = theme.accent if self.hasFocus() else theme.text
             draw_ring_handle(painter, QPointF(at, box.center().y()), theme.raised, edge)
-        painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton:

@@ -1,0 +1,225 @@
+"""Draws until it is killed, again and again: ./run kill [--times N] [--seed N].
+
+Everything is imported once, and each drawing process forked from here, so that fifty of them take seconds. One in four
+draws quietly, one on a disk that takes a third of a second to flush, one while the page is saved again and again, and
+one while it is exported. Then: what was finished 50 ms before the kill is there, every file is whole, and nothing else
+lies beside it.
+"""
+
+from __future__ import annotations
+
+import argparse
+import os
+import random
+import select
+import shutil
+import signal
+import struct
+import sys
+import tempfile
+import time
+import traceback
+from dataclasses import dataclass
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QCoreApplication
+
+from jotsk.core.files import flushing
+from jotsk.core.files.exporting import Export
+from jotsk.core.files.opening import Origin, read_any
+from jotsk.core.files.openraster_writing import write_page
+from jotsk.core.files.pictures import read_picture
+from jotsk.core.hand import trace_from
+from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.page import InkLayer, Page, edits, flattened, stacking, tiles_from
+from jotsk.core.page.placing import Placement
+from jotsk.desk.document import Document
+from jotsk.desk.filing import Filing
+from jotsk.desk.guarding import Guard
+from jotsk.desk.keeping import Shelf
+
+WAYS = ("quietly", "slow disk", "saving", "exporting")
+SAFE_S = 0.05  # what was finished so long ago is safe
+PICTURE_EVERY = 8  # edits
+SLOWEST_KILL_S = 0.8
+SLOW_FLUSH_S = 0.3
+STROKE_S, BETWEEN_S = 0.02, 0.012  # no stroke is drawn in less, and a quick hand leaves more than that between two
+SKETCH_PX = 1600  # a side of the sketch under the ink, so that a save takes a while
+
+
+def stroke(number: int) -> Stroke:
+    pens = ("quill-nib", "pencil", "brush-pen", "plain-round")
+    x, y = [50 + 7 * number, 400 + 13 * (number % 31)], [60 + 11 * (number % 9), 300 + 40 * (number % 50)]
+    return Stroke(trace_from([0.0, 0.05], x, y), pen_by_id(pens[number % 4]), 9.0, (0, 0, 0), 0.0, 0.0)
+
+
+STROKES = [stroke(number) for number in range(240)]
+PICTURE = np.random.default_rng(3).integers(1 << 24, 1 << 32, (260, 400), np.uint32) | np.uint32(0xFF000000)
+
+
+def sketched() -> Page:
+    noise = np.random.default_rng(5).integers(0, 1 << 24, (SKETCH_PX, SKETCH_PX), np.uint32) | np.uint32(0xFF000000)
+    page = Document().page
+    ink = page.active_uid
+    page = stacking.with_picture_layer(page, tiles_from(noise), "Sketch")
+    return stacking.placed(page, [ink], 0, page.active_uid)
+
+
+def document(page: Page) -> Document:
+    """A document that does slow work at once, with `page` on it."""
+    document = Document(page=page)
+    document.slow.connect(lambda _, work, done: done(work(lambda share: None)))
+    document.choose_layer(next(layer.uid for layer in page.layers if isinstance(layer, InkLayer)))
+    return document
+
+
+def edit(document: Document, number: int) -> None:
+    """A stroke, or a picture that is placed; some are undone and done again."""
+    if number % PICTURE_EVERY == PICTURE_EVERY - 1:
+        ink = document.page.active_uid
+        document.settle_pictures([Placement(str(number), PICTURE, 900.0, 40.0 * number)])
+        document.choose_layer(ink)
+    else:
+        document.add_stroke(STROKES[number])
+    if number % 5 == 4:
+        document.undo()
+        document.redo()
+
+
+def draw(page: Page, folder: Path, done: int, way: str) -> None:
+    """Draw for ever; when each edit was finished is written to `done`."""
+    app = QCoreApplication([])
+    if way == "slow disk":
+        flushing.os.fsync = lambda _: time.sleep(SLOW_FLUSH_S)  # type: ignore[attr-defined]
+    drawn = document(page)
+    guard, filing = Guard(drawn, Shelf(folder / "state")), Filing(drawn)
+    path, ink = folder / "page.ora", drawn.page.active_uid
+    drawn.take(page, path=path, title="page", saved=True, origin=Origin.of(path))
+    drawn.choose_layer(ink)
+    for number in range(len(STROKES)):
+        if way == "saving" and not filing.is_busy:
+            filing.save(path)
+        if way == "exporting" and not filing.is_busy:
+            filing.export(folder / "page.png", Export("png"))
+        guard.before_stroke()
+        time.sleep(STROKE_S)
+        edit(drawn, number)
+        app.processEvents()
+        os.write(done, struct.pack("<d", time.monotonic()))
+        time.sleep(BETWEEN_S)
+    time.sleep(60)
+
+
+def edits_on(page: Page, first: Page) -> int:
+    ink = [layer for layer in page.layers if isinstance(layer, InkLayer)]
+    return sum(len(layer.marks) for layer in ink) + len(page.layers) - len(first.layers)
+
+
+@dataclass(frozen=True, slots=True)
+class Outcome:
+    """What one kill left."""
+
+    way: str
+    finished: int  # edits before the kill
+    safe: int  # edits that were finished SAFE_S before it
+    found: int  # edits on the page that is found again
+    late_ms: float  # how old the oldest of those that are missing was
+    troubles: tuple[str, ...]
+
+
+class Killer:
+    """Forks a process that draws, kills it, and looks at what is left."""
+
+    def __init__(self, seed: int) -> None:
+        self._moments = random.Random(seed)
+        self._first = sketched()
+        warm = document(self._first).page
+        for mark in STROKES[:8]:
+            warm = edits.with_stroke(warm, mark)
+        self._expected = document(self._first)
+        self._pages = [self._expected.page]
+
+    def kill(self, folder: Path, way: str) -> Outcome:
+        folder.mkdir()
+        write_page(folder / "page.ora", self._first)
+        told, done = os.pipe()
+        child = os.fork()
+        if child == 0:
+            os.close(told)
+            try:
+                draw(self._first, folder, done, way)
+            finally:
+                traceback.print_exc()  # it never comes to an end by itself
+                os._exit(1)
+        os.close(done)
+        select.select([told], [], [], 30)  # the first edit is finished
+        time.sleep(self._moments.uniform(0.0, SLOWEST_KILL_S))
+        killed = time.monotonic()
+        os.kill(child, signal.SIGKILL)
+        os.waitpid(child, 0)
+        moments = [t for (t,) in struct.iter_unpack("<d", os.read(told, 1 << 16))]
+        os.close(told)
+        return self._look(folder, way, moments, killed)
+
+    def _look(self, folder: Path, way: str, moments: list[float], killed: float) -> Outcome:
+        troubles = []
+        shelf = Shelf(folder / "state")
+        notes = shelf.notes()
+        page = None
+        if notes and (kept := shelf.look(notes[0].slot)) is not None:
+            page = kept.page
+        else:  # all of it was saved
+            page = read_any(folder / "page.ora", "page")
+        found = edits_on(page, self._first) if page else 0
+        while len(self._pages) <= found:
+            edit(self._expected, len(self._pages) - 1)
+            self._pages.append(self._expected.page)
+        if page is not None and not (flattened(page) == flattened(self._pages[found])).all():
+            troubles.append("the page is another")
+        for path, read in ((folder / "page.ora", lambda p: read_any(p, "page")), (folder / "page.png", read_picture)):
+            try:
+                if path.exists():
+                    read(path)
+            except Exception as error:
+                troubles.append(f"{path.name} is damaged: {error}")
+        extra = {path.name for path in folder.iterdir()} - {"state", "page.ora", "page.png"}
+        if extra:
+            troubles.append(f"left behind: {', '.join(sorted(extra))}")
+        safe = sum(moment < killed - SAFE_S for moment in moments)
+        late_ms = (killed - moments[found]) * 1e3 if found < len(moments) else 0.0
+        if found < safe:
+            troubles.append(f"{safe - found} edits are lost, the oldest {late_ms:.0f} ms old")
+        return Outcome(way, len(moments), safe, found, late_ms, tuple(troubles))
+
+
+def outcomes(times: int, seed: int, folder: Path) -> list[Outcome]:
+    killer = Killer(seed)
+    found = []
+    for number in range(times):
+        found.append(killer.kill(folder / str(number), WAYS[number % len(WAYS)]))
+        shutil.rmtree(folder / str(number))
+    return found
+
+
+def main() -> int:
+    parser = argparse.ArgumentParser(prog="./run kill", description=__doc__)
+    parser.add_argument("--times", type=int, default=50)
+    parser.add_argument("--seed", type=int, default=5)
+    arguments = parser.parse_args()
+    print(f"seed {arguments.seed}", flush=True)
+    with tempfile.TemporaryDirectory() as folder:
+        found = outcomes(arguments.times, arguments.seed, Path(folder))
+    for number, outcome in enumerate(found):
+        if outcome.troubles or outcome.late_ms:
+            print(f"{number}: {outcome}")
+    lost = [outcome.late_ms for outcome in found if outcome.late_ms]
+    print(
+        f"{len(found)} kills, {len({o.finished for o in found})} different moments; {len(lost)} missed an edit"
+        f" that was at most {max(lost, default=0.0):.0f} ms old; {sum(bool(o.troubles) for o in found)} with troubles"
+    )
+    return int(any(outcome.troubles for outcome in found))
+
+
+if __name__ == "__main__":
+    sys.exit(main())

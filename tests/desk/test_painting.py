@@ -4,15 +4,16 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPointF
+from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QImage, QPainter
 from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import drawing, guide_from, guides_of
 from jotsk.core.guides.drawing import lines_of
+from jotsk.core.hand import trace_from
 from jotsk.core.page import blank_page
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
 
@@ -131,3 +132,32 @@ def test_the_history_is_painted_whatever_it_has_lost(window, pen, way, caplog, q
     assert not [r for r in caplog.records if "painted" in r.message]
     for row in range(7):
         assert isinstance(tray.steps.data(tray.steps.index(min(row, tray.steps.rowCount() - 1))), str)
+
+
+def test_a_fault_in_an_event_handler_is_logged_and_the_window_goes_on(qtbot, monkeypatch):
+    """An exception that C code raised ends the process, if it gets into Qt from an event that was sent from Python."""
+    told = []
+    monkeypatch.setattr("sys.excepthook", lambda kind, value, trace: told.append(kind))
+
+    class Clicked(QWidget):
+        def event(self, event):
+            return super().event(event)
+
+        @handled
+        def mousePressEvent(self, event):
+            round(float("nan"))
+
+    widget = Clicked()
+    qtbot.addWidget(widget)
+    qtbot.mouseClick(widget, Qt.MouseButton.LeftButton)
+    assert told == [ValueError]
+
+
+@pytest.mark.parametrize("place", [(float("nan"), 5.0), (float("inf"), 0.0), (1e9, -1e9)])
+def test_a_pen_that_touches_where_no_place_is_draws_from_where_it_was(window, pen, place):
+    xy = np.array([(300 + 4 * k, 300 + k) for k in range(40)], float)
+    pen.draw(trace_from(np.arange(40) * 0.005, *xy.T, 0.5))
+    xy[0] = place
+    pen.draw(trace_from(np.arange(40) * 0.005, *xy.T, 0.5))
+    first, second = window.document.page.active.marks
+    assert len(second.trace) == 40 and np.abs(second.trace.xy[1:] - first.trace.xy[1:]).max() < 1e-6

@@ -28,6 +28,8 @@ from jotsk.desk.window import Window
 
 log = logging.getLogger("jotsk")
 
+FAULT = "Something did not work because of a fault in Jotsk; what is finished is kept, and the log has the rest."
+
 
 def run(*, file: Path | None = None, demo: bool = False, play: bool = False, shot: Path | None = None) -> int:
     """Open the window and stay until it is closed; return the exit status.
@@ -54,6 +56,7 @@ def run(*, file: Path | None = None, demo: bool = False, play: bool = False, sho
     apply_theme(app, DAY)
     settings = Settings(config_folder() / "settings.json")
     window = Window(settings, Shelf(state_folder()), config_folder())
+    _tell_faults(window)
     warming = Warming(cache_folder(), window)
 
     def begin() -> None:
@@ -129,7 +132,12 @@ def _start_log() -> None:
     logging.getLogger().addHandler(handler)
     logging.getLogger().setLevel(logging.INFO)
 
+
+def _tell_faults(window: Window) -> None:
+    """Have what nobody caught logged, and told in a sentence."""
+
     def unexpected(kind, value, trace):  # type: ignore[no-untyped-def]
         log.error("unexpected", exc_info=(kind, value, trace))
+        window.status.tell(FAULT)
 
     sys.excepthook = unexpected

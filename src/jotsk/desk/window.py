@@ -51,6 +51,7 @@ from jotsk.desk.trays.layers import LayerTray
 from jotsk.desk.trays.overview import Overview
 from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.top import TopBar
+from jotsk.desk.widgets.faults import handled
 from jotsk.desk.widgets.once import once, turn_of_the_loop
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
@@ -337,28 +338,34 @@ class Window(QMainWindow):
             self.actions_by_id[entry_id].setText(f"{word} {label[0].lower()}{label[1:]}" if label else word)
             self.actions_by_id[entry_id].setEnabled(label is not None)
 
+    @handled
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if any(url.isLocalFile() for url in event.mimeData().urls()):
             event.acceptProposedAction()
 
+    @handled
     def dropEvent(self, event: QDropEvent) -> None:
         """A page dropped on the window is opened; pictures are placed on the present page."""
         if self.pages.take(event.mimeData(), may_open=True):
             event.acceptProposedAction()
 
+    @handled
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if not self.hold_keys.pressed(event):
             super().keyPressEvent(event)
 
+    @handled
     def keyReleaseEvent(self, event: QKeyEvent) -> None:
         if not self.hold_keys.released(event):
             super().keyReleaseEvent(event)
 
+    @handled
     def changeEvent(self, event: QEvent) -> None:
         super().changeEvent(event)
         if event.type() == QEvent.Type.ActivationChange and not self.isActiveWindow():
             self.hold_keys.let_go()
 
+    @handled
     def closeEvent(self, event: QCloseEvent) -> None:
         """Unsaved work is in the journal, and there at the next start. What is being written is waited for, with its
         progress: the outcome of a save decides what is unsaved."""

@@ -11,7 +11,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.hand import trace_from
 from jotsk.core.ink import Stroke, pen_by_id
 from jotsk.core.page import GroupLayer, InkLayer, Page, PaintLayer, blank_page, edits, flattened, render, stacking
-from jotsk.core.page.stack import arranged, children
+from jotsk.core.page.stack import arranged, children, distinct
 
 
 def stroke(y: float, color: tuple[int, int, int] = (0, 0, 0), size: float = 9.0) -> Stroke:
@@ -133,3 +133,12 @@ def test_any_claim_of_parents_becomes_a_tree(claims):
     for layer in found:
         assert layer.parent == 0 or place[layer.parent] > place[layer.uid]
     assert arranged(found) == found
+
+
+def test_layers_that_share_a_uid_are_told_apart_and_none_holds_itself():
+    """As a damaged journal may have them: a group that is in itself twice over takes no time, and nothing is lost."""
+    group = GroupLayer(3, "Group", parent=3)
+    layers = [group, InkLayer(0, "Ink", parent=3), *[group] * 40, InkLayer(3, "Inks", parent=3)]
+    found = arranged(distinct(layers))
+    assert len(found) == len(layers) and len({layer.uid for layer in found}) == len(layers)
+    assert all(layer.uid for layer in found)

@@ -13,7 +13,7 @@ from jotsk.core.files.records import opened_strokes, pen_from
 from jotsk.core.files.whereabouts import Known, LayerParts, Where
 from jotsk.core.ink import Pen, Stroke
 from jotsk.core.page import Layer, Marks, Page, Tiles, check_size
-from jotsk.core.page.stack import arranged
+from jotsk.core.page.stack import arranged, distinct
 from jotsk.core.page.tiles import TILE_BYTES, Stored, tile_from
 
 
@@ -46,7 +46,7 @@ class StateReader:
         for number in record["layers"]:
             read.append(self._layer(number))
             report(len(read) / len(record["layers"]))
-        layers = arranged(read)
+        layers = arranged(distinct(read))
         page = Page(width, height, layers=layers, active_uid=record["active"], **page_values(record))
         extras = {str(name): self._blobs.get(blob) for name, blob in record.get("extras", {}).items()}
         if page.active is None:

@@ -45,6 +45,20 @@ def arranged(layers: Iterable[Layer]) -> tuple[Layer, ...]:
     return arranged([*found, *lost])
 
 
+def distinct(layers: Iterable[Layer]) -> list[Layer]:
+    """The layers, each with a uid of its own: one that is `ROOT`, or that a layer before it has, becomes a free one."""
+    layers = list(layers)
+    free = max((layer.uid for layer in layers), default=ROOT) + 1
+    used = {ROOT}
+    found = []
+    for layer in layers:
+        if layer.uid in used:
+            layer, free = replace(layer, uid=free), free + 1
+        used.add(layer.uid)
+        found.append(layer)
+    return found
+
+
 def ancestors(layers: Sequence[Layer], layer: Layer) -> list[Layer]:
     """The groups a layer is in, the innermost first."""
     by_uid = {other.uid: other for other in layers}

@@ -8,7 +8,7 @@ import time
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import QEnterEvent, QFocusEvent, QKeyEvent, QMoveEvent, QPainter
 from PySide6.QtWidgets import QWidget
 
@@ -33,6 +33,7 @@ from jotsk.desk.board.ways import SMALL_CURSOR, Way
 from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding, turned_steps
 from jotsk.desk.hand import Hand
+from jotsk.desk.widgets.faults import handled
 
 log = logging.getLogger(__name__)
 
@@ -86,7 +87,6 @@ class Board(PointedView):
         self._failing = QTimer(self, singleShot=True, interval=0)
         self._failing.timeout.connect(self._give_up_guides)
         self._fits_later = False  # the page is to be shown whole when the pen has lifted
-        self._reachable = QRectF()  # where a pointer can be; a report from elsewhere is a fault of the device
         self.setMouseTracking(True)
         self.setTabletTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -126,6 +126,7 @@ class Board(PointedView):
         else:
             super().fit()
 
+    @handled
     def moveEvent(self, event: QMoveEvent) -> None:
         """The board itself moves, as when a side folds away; the page stays where it is under the pen."""
         super().moveEvent(event)
@@ -248,6 +249,7 @@ class Board(PointedView):
 
     # -- input ---------------------------------------------------------------------------------
 
+    @handled
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if self.placing is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             self.settle_pictures()
@@ -260,9 +262,11 @@ class Board(PointedView):
         else:
             super().keyPressEvent(event)
 
+    @handled
     def enterEvent(self, event: QEnterEvent) -> None:
         self._point_at(event.position())
 
+    @handled
     def focusOutEvent(self, event: QFocusEvent) -> None:
         """Whatever took the focus, a stroke under the pen is finished where it is."""
         self.finish_stroke()
@@ -273,6 +277,7 @@ class Board(PointedView):
         if self.session is not None:
             self._release(QPointF(math.nan, math.nan), 0.0)
 
+    @handled
     def leaveEvent(self, event: QEvent) -> None:
         self._point_at(None)
 
@@ -302,7 +307,6 @@ class Board(PointedView):
                 guidance=self.guiding.guidance(page.active, self._course, self._turned_deg), page=page.bounds,
             )  # fmt: skip
             self.document.pen_is_down = True
-            self._reachable = self._where_pointers_are()
             self.picture.wet = self.session.wet
             self._drawn_to = at
             self._push(at, t_ms, pressure)
@@ -320,8 +324,6 @@ class Board(PointedView):
 
     def _push(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> None:
         assert self.session is not None
-        if not self._reachable.contains(at):
-            return
         x, y = self.to_page(at)
         if not self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y):
             return
@@ -385,12 +387,6 @@ class Board(PointedView):
             if not session.pen.rubs:
                 self.document.stroke_failed.emit(session.trace)
             return None
-
-    def _where_pointers_are(self) -> QRectF:
-        """All screens and the board, and as much again around them; the board's px."""
-        screens = self.screen().virtualGeometry()
-        place = QRectF(QRect(self.mapFromGlobal(screens.topLeft()), screens.size()).united(self.rect()))
-        return place.adjusted(-place.width(), -place.height(), place.width(), place.height())
 
     def _takes_long(self, session: Session) -> bool:
         """Whether drying takes longer than a hand should wait."""

@@ -16,7 +16,7 @@ from jotsk.core.guides.drawing import lines_of
 from jotsk.core.guides.handles import handles
 from jotsk.core.guides.rails import Point
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.painting import log_once
+from jotsk.desk.widgets.faults import log_once
 
 REACH_PX = 110.0  # screen px from the middle of a guide to the handle that turns it
 HANDLE_PX, GRAB_PX = 6.0, 16.0

@@ -25,7 +25,7 @@ from jotsk.desk.board import overlays
 from jotsk.desk.board.picture import BoardPicture
 from jotsk.desk.board.ways import Way
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 WHEEL_STEP = 1.2
 TURN_STEP_RAD = math.radians(5)
@@ -216,6 +216,7 @@ class PageView(QWidget):
     def draw_over(self, painter: QPainter, ratio: float) -> None:
         """What lies over the page; nothing here."""
 
+    @handled
     def resizeEvent(self, event: QResizeEvent) -> None:
         w, h = self._device_size()
         self.picture.resize(w, h)
@@ -262,16 +263,20 @@ class PageView(QWidget):
 
     # -- input ---------------------------------------------------------------------------------
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.start_drag(event.position(), Way.MOVE)
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._drag_at is not None:
             self.drag(event.position())
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self.end_drag()
 
+    @handled
     def wheelEvent(self, event: QWheelEvent) -> None:
         event.accept()
         pixels = event.pixelDelta()
@@ -308,12 +313,14 @@ class PageView(QWidget):
         """A second finger came: what the first began was not meant."""
         self.end_drag()
 
+    @handled
     def _gesture(self, event: QNativeGestureEvent) -> None:
         if event.gestureType() == Qt.NativeGestureType.ZoomNativeGesture:
             self.zoom_by(1 + event.value(), event.position())
         elif event.gestureType() == Qt.NativeGestureType.RotateNativeGesture:
             self.turn_softly(math.radians(event.value()), event.position())
 
+    @handled
     def _touch(self, event: QTouchEvent) -> None:
         """Two fingers hold the page: it follows them."""
         points = event.points()

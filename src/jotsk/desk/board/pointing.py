@@ -9,12 +9,13 @@ from __future__ import annotations
 import time
 from enum import Enum
 
-from PySide6.QtCore import QEvent, QPointF, Qt
+from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QEventPoint, QMouseEvent, QPointingDevice, QTabletEvent, QTouchEvent
 from PySide6.QtWidgets import QWidget
 
 from jotsk.desk.board.page_view import PageView
 from jotsk.desk.board.ways import Way
+from jotsk.desk.widgets.faults import handled
 
 PEN_NEAR_S = 0.5  # after a pen was last heard of, a touch is the hand that holds it
 PEN_GONE_S = 2.0  # and a pen that is down and silent for so long was taken away: no hand is that still
@@ -37,6 +38,7 @@ class PointedView(PageView):
         self._device_name = ""
         self._has_page: tuple[Pointer, Qt.MouseButton] | None = None  # which pointer, by which of its buttons
         self._last_at = QPointF()  # where that one was last
+        self._reachable = QRectF(-1e5, -1e5, 2e5, 2e5)
         self._pen_heard_s = -PEN_GONE_S
         self._palm_is_down = False  # touches that are not meant: until none is left
 
@@ -61,12 +63,29 @@ class PointedView(PageView):
         """End what is under the pen where it is."""
         self._has_page = None
 
+    def _known(self, at: QPointF) -> QPointF:
+        """A place a driver reports, or the last one, if no pointer can be there."""
+        return at if self._is_place(at) else self._last_at
+
+    def _is_place(self, at: QPointF) -> bool:
+        x, y = at.x(), at.y()
+        return x == x and y == y and self._reachable.contains(at)  # which takes NaN for anything
+
+    def _look_around(self) -> None:
+        """Pointers can be on all screens and on the board, and by as much around them; the board's px."""
+        screens = self.screen().virtualGeometry()
+        place = QRectF(QRect(self.mapFromGlobal(screens.topLeft()), screens.size()).united(self.rect()))
+        self._reachable = place.adjusted(-place.width(), -place.height(), place.width(), place.height())
+
     # -- pen -----------------------------------------------------------------------------------
 
+    @handled
     def tabletEvent(self, event: QTabletEvent) -> None:
         event.accept()
         at = event.position()
         kind = event.type()
+        if kind == QEvent.Type.TabletPress:
+            self._look_around()
         self._pen_heard_s = time.monotonic()
         has_page = self._has_page
         if kind == QEvent.Type.TabletMove:  # first, and with as little as can be: they come by the thousand
@@ -79,9 +98,11 @@ class PointedView(PageView):
             elif not event.buttons() & has_page[1]:
                 self._lost_lift()
                 return
-            self._last_at = at
-            self._move(at, event.timestamp(), event.pressure(), event.xTilt(), event.yTilt())
+            if self._is_place(at):
+                self._last_at = at
+                self._move(at, event.timestamp(), event.pressure(), event.xTilt(), event.yTilt())
             return
+        at = self._known(at)
         if kind == QEvent.Type.TabletPress:
             self._pen_pressed(event, at)
         elif kind == QEvent.Type.TabletRelease and has_page == (Pointer.PEN, event.button()):
@@ -115,6 +136,7 @@ class PointedView(PageView):
 
     # -- mouse ---------------------------------------------------------------------------------
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         button = event.button()
         if self._has_page is not None:
@@ -125,29 +147,35 @@ class PointedView(PageView):
             self._lost_lift()
         if button not in (Qt.MouseButton.LeftButton, Qt.MouseButton.MiddleButton):
             return
-        self._has_page, self._last_at = (Pointer.MOUSE, button), event.position()
+        self._look_around()
+        at = self._known(event.position())
+        self._has_page, self._last_at = (Pointer.MOUSE, button), at
         self._eraser_end = False
         if button == Qt.MouseButton.LeftButton:
-            self._press(event.position(), event.timestamp(), 1.0, has_pressure=False)
+            self._press(at, event.timestamp(), 1.0, has_pressure=False)
         else:
-            self.start_drag(event.position(), Way.MOVE)
+            self.start_drag(at, Way.MOVE)
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         has_page = self._has_page
         if has_page is not None and has_page[0] is not Pointer.MOUSE:
             return
         if has_page is not None and not event.buttons() & has_page[1]:
             self._lost_lift()
-        self._last_at = event.position()
-        self._move(event.position(), event.timestamp(), 1.0)
+        if self._is_place(event.position()):
+            self._last_at = event.position()
+            self._move(self._last_at, event.timestamp(), 1.0)
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         if self._has_page == (Pointer.MOUSE, event.button()):
             self._has_page = None
-            self._release(event.position(), event.timestamp())
+            self._release(self._known(event.position()), event.timestamp())
 
     # -- touch ---------------------------------------------------------------------------------
 
+    @handled
     def _touch(self, event: QTouchEvent) -> None:
         """A touch while a pen is near, or while something else has the page, is the hand that lies there."""
         is_other = self._has_page is not None and not self._finger_draws

@@ -27,8 +27,8 @@ from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
 from jotsk.core.page.stack import ancestors
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field
-from jotsk.desk.widgets.painting import painted
 
 KINDS = {
     "png": ("PNG", ".png"), "tiff": ("TIFF", ".tif"), "jpeg": ("JPEG", ".jpg"), "webp": ("WebP", ".webp"),
@@ -64,6 +64,7 @@ class TrueSize(QWidget):
         self._image = self._sheet.part(self.width(), self.height(), self.middle or (0.5, 0.5))
         self.update()
 
+    @handled
     def resizeEvent(self, event: QResizeEvent) -> None:
         self.renew()
 
@@ -80,9 +81,11 @@ class TrueSize(QWidget):
                         painter.fillRect(at.x() + x, at.y() + y, CHECKER_PX, CHECKER_PX, QColor(shade))
             painter.drawImage(at, image)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._pressed = event.position().toPoint()
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._pressed is None:
             return
@@ -94,6 +97,7 @@ class TrueSize(QWidget):
         self._pressed = now
         self.renew()
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._pressed = None
 

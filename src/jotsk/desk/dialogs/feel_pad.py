@@ -10,6 +10,7 @@ from jotsk.core.hand.feel import fitted_feel, histogram
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
+from jotsk.desk.widgets.faults import handled
 
 TOUCHES = (
     ("light", "1. Lightly", "Scribble as lightly as you would ever draw"),
@@ -25,6 +26,7 @@ class PressurePad(ScratchPad):
         super().__init__(hand, pad)
         self._pad = pad
 
+    @handled
     def tabletEvent(self, event: QTabletEvent) -> None:
         if event.pressure() > 0:
             self._pad.felt(event.pointingDevice().name(), event.pressure())

@@ -28,7 +28,7 @@ from jotsk.core.ink.oklch import MOST_CHROMA, from_oklch, to_oklch
 from jotsk.desk.hand import Hand
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 PLANE = 220
 STRIP = 22
@@ -78,9 +78,11 @@ class Plane(QWidget):
             painter.drawEllipse(at, 6, 6)
             painter.drawLine(QPointF(PLANE + 10, y), QPointF(PLANE + 18 + STRIP, y))
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._pick(event.position())
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         self._pick(event.position())
 

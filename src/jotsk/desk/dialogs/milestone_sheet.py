@@ -27,8 +27,8 @@ from jotsk.desk.board.page_view import MARGIN_PX, PageView
 from jotsk.desk.document import Document
 from jotsk.desk.milestones import BY_CLOCK, Milestones
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.number_field import count_field
-from jotsk.desk.widgets.painting import painted
 from jotsk.desk.widgets.pictured import Pictured
 
 PICTURE = QSize(72, 96)

@@ -16,7 +16,7 @@ from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
 from jotsk.desk.widgets.drawn_once import drawn_once
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 ROW_PX, BUTTON_PX, SIGN_PX = 30, 26, 18
 SAMPLES = {  # each kind in a square of 100 px
@@ -106,9 +106,11 @@ class GuideRow(QWidget):
         name = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, room)
         painter.drawText(QRectF(text, 0, room, ROW_PX), Qt.AlignmentFlag.AlignVCenter, name)
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.index)
 
+    @handled
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         if self.guide is not None:
             self.renamed.emit(self.index)

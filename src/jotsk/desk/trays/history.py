@@ -10,7 +10,7 @@ from jotsk.desk.document import Document
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
-from jotsk.desk.widgets.painting import painted_row
+from jotsk.desk.widgets.faults import handled, painted_row
 
 WIDTH = 214
 ROW_PX, PICTURE = 52, QSize(34, 44)
@@ -114,6 +114,7 @@ class HistoryTray(QWidget):
         document.state_changed.connect(self._changed)
         self.hide()
 
+    @handled
     def showEvent(self, event: object) -> None:
         self.refresh()
 

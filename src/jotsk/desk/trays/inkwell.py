@@ -10,7 +10,7 @@ from jotsk.core.files.palettes import Named, hex_of
 from jotsk.desk.hand import Hand
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 SPOT_PX = 24
 SPOTS = 6
@@ -57,6 +57,7 @@ class Inkwell(QWidget):
             inset = 4.5 if chosen else 5.5
             painter.drawEllipse(box.adjusted(inset, inset, -inset, -inset))
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         at = event.position()
         for box, (color, _) in self.spots():

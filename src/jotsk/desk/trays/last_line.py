@@ -28,7 +28,7 @@ from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.curve_editor import CurveEditor
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import painted
 
 POINTS = 160
 FOLLOW_MS = 30

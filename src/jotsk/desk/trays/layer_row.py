@@ -17,7 +17,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets import draw_ink_mark
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 ROW_PX = 52
 INDENT_PX = 14
@@ -151,6 +151,7 @@ class LayerRow(QWidget):
         words = painter.fontMetrics().elidedText(self._words, Qt.TextElideMode.ElideRight, room)
         painter.drawText(QRectF(text, 26, room, 18), words)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton:
             if isinstance(self.layer, GroupLayer) and event.position().x() < self._left + 24:
@@ -158,12 +159,14 @@ class LayerRow(QWidget):
                 return
             self._pressed = event.position()
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._pressed is not None and abs(event.position().y() - self._pressed.y()) > 8:
             self._is_dragged = True
         if self._is_dragged:
             self.dragged.emit(self.layer.uid, self.mapToParent(event.position()).y(), False)
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         if self._is_dragged:
             self.dragged.emit(self.layer.uid, self.mapToParent(event.position()).y(), True)
@@ -171,9 +174,11 @@ class LayerRow(QWidget):
             self.chosen.emit(self.layer.uid, event.modifiers())
         self._pressed, self._is_dragged = None, False
 
+    @handled
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         self.renamed.emit(self.layer.uid)
 
+    @handled
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:
         self.asked.emit(self.layer.uid, event.globalPos())
 

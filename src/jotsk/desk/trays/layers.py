@@ -28,7 +28,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
 from jotsk.desk.widgets import Track, TrackKind
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 REFRESH_MS = 150
 MOST_SPARE = 32  # rows kept for layers to come
@@ -77,6 +77,7 @@ class LayerList(QWidget):
             row.setGeometry(0, k * ROW_PX, self.width(), ROW_PX)
             row.show()
 
+    @handled
     def resizeEvent(self, event: QResizeEvent) -> None:
         self.arrange(self._rows)
 

@@ -11,7 +11,7 @@ from jotsk.desk.board import Board
 from jotsk.desk.board.page_view import WHEEL_STEP
 from jotsk.desk.document import Document
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 WIDTH, HEIGHT, EDGE = 176, 220, 8
 FOLLOW_MS = 250
@@ -34,6 +34,7 @@ class Overview(QWidget):
         board.view_changed.connect(self.update)
         self.hide()
 
+    @handled
     def showEvent(self, event: object) -> None:
         self.refresh()
 
@@ -71,13 +72,16 @@ class Overview(QWidget):
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawPolygon(self.seen)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._show(event.position())
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if event.buttons() & Qt.MouseButton.LeftButton:
             self._show(event.position())
 
+    @handled
     def wheelEvent(self, event: QWheelEvent) -> None:
         self._board.zoom_by(WHEEL_STEP ** (event.angleDelta().y() / 120))
         event.accept()

@@ -16,8 +16,8 @@ from jotsk.desk.hand import Hand
 from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
+from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
-from jotsk.desk.widgets.painting import painted
 
 ROW_PX = 60
 PREVIEW = (84, 30)
@@ -77,9 +77,11 @@ class PenRow(QWidget):
         painter.setPen(theme.text if self.is_chosen or self.hasFocus() else theme.quiet)
         painter.drawText(QRectF(18, 37, self.width() - 20, 18), self.pen.name)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.pen)
 
+    @handled
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Space):
             self.chosen.emit(self.pen)

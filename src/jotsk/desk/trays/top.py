@@ -16,7 +16,7 @@ from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import handled, painted
 
 HEIGHT_PX = 40
 
@@ -49,9 +49,11 @@ class StageName(QWidget):
         if self.is_chosen:
             draw_ink_mark(painter, QRectF(10, self.height() - 9, self.width() - 20, 6), theme.accent)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.chosen.emit(self.stage)
 
+    @handled
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             self.chosen.emit(self.stage)
@@ -84,17 +86,21 @@ class TurnDial(QWidget):
         painter.setPen(QPen(QColor(theme.accent), 2.0, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap))
         painter.drawLine(center, tip)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._last_x = event.position().x()
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._last_x is not None:
             self._board.turn_softly(math.radians(event.position().x() - self._last_x))
             self._last_x = event.position().x()
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._last_x = None
 
+    @handled
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         self._board.reset_turn()
 

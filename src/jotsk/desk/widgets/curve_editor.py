@@ -11,8 +11,8 @@ from PySide6.QtWidgets import QWidget
 from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Profile
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
-from jotsk.desk.widgets.painting import painted
 
 MARGIN = 10
 NEAR_PX = 14
@@ -79,6 +79,7 @@ class CurveEditor(QWidget):
         for x, y in self._points:
             draw_ring_handle(painter, self._at(x, y), theme.raised, theme.accent, 5.5)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         at = event.position()
         gaps = [QPointF(self._at(x, y) - at).manhattanLength() for x, y in self._points]
@@ -88,6 +89,7 @@ class CurveEditor(QWidget):
         elif len(self._points) < MOST_POINTS:
             self._add(*self._value(at))
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._held is None:
             return
@@ -100,6 +102,7 @@ class CurveEditor(QWidget):
             self._move(self._held, *self._value(at))
         self._tell()
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._held = None
 

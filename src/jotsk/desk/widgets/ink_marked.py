@@ -8,8 +8,8 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem
 
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
+from jotsk.desk.widgets.faults import painted_row
 from jotsk.desk.widgets.ink_mark import draw_ink_mark
-from jotsk.desk.widgets.painting import painted_row
 
 ROW_PX = 26
 

@@ -11,7 +11,7 @@ from jotsk.core.page import Page
 from jotsk.desk.board import overlays
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
-from jotsk.desk.widgets.painting import painted
+from jotsk.desk.widgets.faults import painted
 
 MARGIN = 26.0
 

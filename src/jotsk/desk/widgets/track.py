@@ -22,8 +22,8 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBox
 
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.drawn_once import drawn_once
+from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
-from jotsk.desk.widgets.painting import painted
 
 MARGIN = 8
 
@@ -91,6 +91,7 @@ class Track(QWidget):
         if not self.number.hasFocus() or not self.number.isModified():
             self.number.setText(self._text(self._value))
 
+    @handled
     def changeEvent(self, event: QEvent) -> None:
         """A track of nothing, such as the last line where there is none, has no number and no handle."""
         super().changeEvent(event)
@@ -163,22 +164,27 @@ class TrackBar(QWidget):
             edge = theme.accent if self.hasFocus() else theme.text
             draw_ring_handle(painter, QPointF(at, box.center().y()), theme.raised, edge)
 
+    @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton:
             self._drag(event.position().x(), False)
 
+    @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if event.buttons() & Qt.MouseButton.LeftButton:
             self._drag(event.position().x(), False)
 
+    @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton:
             self._drag(event.position().x(), True)
 
+    @handled
     def wheelEvent(self, event: QWheelEvent) -> None:
         self._step(0.02 if event.angleDelta().y() > 0 else -0.02)
         event.accept()
 
+    @handled
     def keyPressEvent(self, event: QKeyEvent) -> None:
         steps = {Qt.Key.Key_Left: -0.01, Qt.Key.Key_Down: -0.01, Qt.Key.Key_Right: 0.01, Qt.Key.Key_Up: 0.01}
         step = steps.get(Qt.Key(event.key()))

@@ -1,8 +1,14 @@
-"""Painting that cannot end the process: Qt aborts where an exception leaves a widget's painter active."""
+"""Faults in what Qt calls: they are logged, and do not end the process.
+
+Qt aborts where an exception leaves a widget's painter active. And PySide 6.11 on Python 3.11 crashes on an exception
+that C code raised in an event handler, if the event was sent, or the widget shown, from Python: it takes the message of
+such an exception for the exception.
+"""
 
 from __future__ import annotations
 
 import logging
+import sys
 from collections.abc import Callable
 from functools import wraps
 from typing import Any, TypeVar
@@ -15,6 +21,19 @@ log = logging.getLogger(__name__)
 Widget = TypeVar("Widget", bound=QWidget)
 
 _told: set[tuple[str, str]] = set()  # what failed before: it would fill the log with every frame
+
+
+def handled(handle: Callable[..., None]) -> Callable[..., None]:
+    """Make an event handler pass its faults to `sys.excepthook`, and none to Qt."""
+
+    @wraps(handle)
+    def handle_event(self: Any, *event: Any) -> None:
+        try:
+            handle(self, *event)
+        except Exception:
+            sys.excepthook(*sys.exc_info())
+
+    return handle_event
 
 
 def painted(paint: Callable[[Widget, QPainter, QPaintEvent], None]) -> Callable[[Widget, QPaintEvent], None]:

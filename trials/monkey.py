@@ -1,0 +1,428 @@
+"""Random actions, keys, pen, mouse, touch, trays and sheets on the real window: ./run monkey [--seed N] [--minutes M].
+
+What must hold is checked as it goes: the strokes of every layer render to its pixels, the journal holds the page, undo
+to the start and redo to the end give the same pixels, nothing raises, and nothing holds the window for 200 ms. That
+last one needs a machine that does nothing else; `--patient` only tells of it.
+"""
+
+from __future__ import annotations
+
+import argparse
+import faulthandler
+import logging
+import os
+import random
+import sys
+import tempfile
+import time
+from collections import deque
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QCoreApplication, QEvent, QPoint, QPointF, Qt, QTimer
+from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPointingDevice, QWheelEvent
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QAbstractSpinBox,
+    QApplication,
+    QColorDialog,
+    QDialog,
+    QFileDialog,
+    QInputDialog,
+    QListView,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.files.pictures import write_png
+from jotsk.core.hand import trace_from
+from jotsk.core.hand.simulated_pen import DEVICES
+from jotsk.core.page import InkLayer, blank_page, flattened, pixels_of
+from jotsk.core.page.layers import render
+from jotsk.desk.actions import BY_ID
+from jotsk.desk.keeping import Shelf
+from jotsk.desk.settings import Settings
+from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.stages import STAGES
+from jotsk.desk.theme import DAY, apply_theme
+from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.widgets import Track
+from jotsk.desk.window import Window
+
+FREEZE_S = 0.2
+LONG_FREEZE_S = 5.0  # that is told of, however busy the machine
+CHECK_EVERY = 150  # steps
+SIZES = ((500, 700), (900, 600), (1300, 1700), (240, 240))
+LEFT_OUT = {"page.quit", "page.print", "view.full"}
+TOLD = 15  # last steps that are named with a trouble
+NO_MODIFIER = Qt.KeyboardModifier.NoModifier
+
+
+class Monkey:
+    """One seed, one window, one run."""
+
+    def __init__(self, seed: int, folder: Path, *, verbose: bool = False) -> None:
+        self._verbose = verbose
+        self.random = random.Random(seed)
+        self.pokes = random.Random(seed)  # of sheets, which are open for as long as they take
+        self.folder = folder
+        self.troubles: list[str] = []
+        self.longest: list[tuple[float, str]] = []  # freezes
+        self.steps = 0
+        self._done: deque[str] = deque(maxlen=TOLD)
+        self._streams: list[Iterator[QEvent]] = []  # strokes on their way
+        self._beat = time.perf_counter()
+        sys.excepthook = lambda kind, value, _: self._trouble(f"{kind.__name__}: {value}", value)
+        logging.getLogger().addHandler(_Listener(self))
+        self._answer_questions()
+        self._make_files()
+        self.window = Window(Settings(folder / "settings.json"), Shelf(folder / "state"), folder / "own")
+        self.window.show()
+        self.window.document.take(blank_page(*SIZES[0]), path=None, title="New page", saved=True)
+        board = self.window.board
+        self._pens = [
+            SimulatedPen(board, DEVICES["display"]), SimulatedPen(board, DEVICES["display"], eraser=True),
+            SimulatedPen(board, DEVICES["mouse"]),
+        ]  # fmt: skip
+        self._touch = QTest.createTouchDevice(QPointingDevice.DeviceType.TouchScreen)
+        self._fingers: dict[int, QPoint] = {}
+        self._heart = QTimer(interval=5)
+        self._heart.timeout.connect(self._beats)
+        self._sheets = QTimer(interval=20)
+        self._sheets.timeout.connect(self._poke_sheet)
+        self._next = QTimer(singleShot=True, interval=0)
+        self._next.timeout.connect(self._step)
+        self._kinds: list[tuple[int, str, Callable[[], str]]] = [
+            (30, "stroke", self._begin_stroke), (40, "samples", self._go_on), (12, "action", self._act),
+            (8, "key", self._key), (8, "undo", self._undo), (6, "tray", self._tray), (5, "wheel", self._wheel),
+            (4, "touch", self._finger), (3, "mouse", self._click), (2, "window", self._window),
+            (1, "page", self._page), (1, "file", self._file),
+        ]  # fmt: skip
+
+    def run(self, seconds: float, most_steps: int | None = None) -> None:
+        """Go on for so long, or so many steps; then check all once more."""
+        self._until, self._most = time.monotonic() + seconds, most_steps
+        self._begin_beating()
+        for timer in (self._heart, self._sheets, self._next):
+            timer.start()
+        QApplication.exec()
+        self._heart.stop()
+        self.check(to_the_ends=True)
+        self._sheets.stop()
+
+    # -- what it does --------------------------------------------------------------------------
+
+    def _step(self) -> None:
+        if time.monotonic() > self._until or (self._most is not None and self.steps >= self._most):
+            QCoreApplication.exit(0)  # `quit` would close the window
+            return
+        self.steps += 1
+        (weight, name, do), = self.random.choices(self._kinds, [weight for weight, _, _ in self._kinds])  # fmt: skip
+        self._note(name, is_new=True)
+        self._note(f"{name} {do()}")
+        if self.steps % CHECK_EVERY == 0:
+            self.check(to_the_ends=self.steps % (4 * CHECK_EVERY) == 0)
+        self._next.start()
+
+    def _note(self, what: str, *, is_new: bool = False) -> None:
+        if is_new:
+            self._done.append(what)
+        self._done[-1] = what
+        if self._verbose:
+            print(self.steps, what, file=sys.stderr, flush=True)
+
+    def _places(self, count: int) -> np.ndarray:
+        """A wandering motion on the board and a little beyond, logical px."""
+        rng = np.random.default_rng(self.random.randrange(1 << 30))
+        board = self.window.board
+        start = rng.uniform((-20, -20), (board.width() + 20, board.height() + 20))
+        turns = np.cumsum(rng.normal(0, 0.3, count)) + rng.uniform(0, 6.3)
+        speed = rng.choice([1.0, 4.0, 15.0, 60.0])
+        return start + speed * np.cumsum(np.column_stack([np.cos(turns), np.sin(turns)]), axis=0)
+
+    def _begin_stroke(self) -> str:
+        pen = self.random.choice(self._pens)
+        count = self.random.choice([1, 2, 5, 40, 120, 400])
+        xy = self._places(count)
+        pressure = np.clip(0.5 + 0.4 * np.sin(np.arange(count) / 9), 0, 1)
+        if self.random.random() < 0.05:
+            xy[count // 2] = self.random.choice([(np.nan, 5.0), (1e7, -1e7), (np.inf, np.inf)])
+        events = [event for _, event in pen._events_of(trace_from(0.005 * np.arange(count), *xy.T, pressure))]
+        if self.random.random() < 0.1:
+            events.pop()  # a lift that is lost
+        self._streams.append(iter(events))
+        return f"of {count}"
+
+    def _go_on(self) -> str:
+        """More of one of the strokes that were begun; several may be, of different devices."""
+        if not self._streams:
+            return ""
+        stream = self.random.choice(self._streams)
+        for _ in range(self.random.choice([5, 60, 1000])):
+            event = next(stream, None)
+            if event is None:
+                self._streams.remove(stream)
+                return "to the end"
+            self._begin_beating()
+            QCoreApplication.sendEvent(self.window.board, event)
+            self._beats()
+        return ""
+
+    def _act(self) -> str:
+        entry = self.random.choice(sorted(set(BY_ID) - LEFT_OUT))
+        self._note(entry)
+        self.window.actions_by_id[entry].trigger()
+        return entry
+
+    def _key(self) -> str:
+        """A key down, up, or lost."""
+        letters = [Qt.Key(ord(c)) for c in "QWERASDFGZXCVB1234567HYNMT"]
+        key = self.random.choice([*letters, Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Escape, Qt.Key.Key_Delete])
+        kinds = [QEvent.Type.KeyPress, QEvent.Type.KeyRelease]
+        if self.random.random() < 0.15:
+            kinds.pop()
+        for kind in kinds:
+            QCoreApplication.sendEvent(self.window.board, QKeyEvent(kind, key, NO_MODIFIER))
+        return f"{key.name} {'' if len(kinds) > 1 else 'held'}"
+
+    def _undo(self) -> str:
+        document, count = self.window.document, self.random.choice([1, 1, 2, 5])
+        for _ in range(count):
+            (document.undo if self.random.random() < 0.7 else document.redo)()
+        return f"{count}"
+
+    def _tray(self) -> str:
+        widgets = [w for w in self.window.findChildren(QWidget) if w.isVisible() and w is not self.window.board]
+        return self._poke(self.random.choice(widgets)) if widgets else ""
+
+    def _wheel(self) -> str:
+        at = QPointF(self.random.uniform(0, 900), self.random.uniform(0, 600))
+        turn = QPoint(0, self.random.choice([-240, -120, 120, 240]))
+        pixels = self.random.choice([QPoint(), QPoint(self.random.randint(-50, 50), self.random.randint(-50, 50))])
+        modifiers = self.random.choice(
+            [NO_MODIFIER, Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier]
+        )
+        board = self.window.board
+        event = QWheelEvent(
+            at, at, pixels, turn, Qt.MouseButton.NoButton, modifiers, Qt.ScrollPhase.NoScrollPhase, False
+        )
+        QCoreApplication.sendEvent(board, event)
+        return ""
+
+    def _finger(self) -> str:
+        board = self.window.board
+        event = QTest.touchEvent(board, self._touch)
+        for number in list(self._fingers):
+            place = self._fingers[number] + QPoint(self.random.randint(-40, 40), self.random.randint(-40, 40))
+            if self.random.random() < 0.4:
+                event.release(number, place, board)
+                del self._fingers[number]
+            else:
+                event.move(number, place, board)
+                self._fingers[number] = place
+        if len(self._fingers) < 3 and self.random.random() < 0.6:
+            number = next(k for k in range(4) if k not in self._fingers)
+            place = QPoint(self.random.randint(0, board.width()), self.random.randint(0, board.height()))
+            event.press(number, place, board)
+            self._fingers[number] = place
+        event.commit()
+        return f"{len(self._fingers)}"
+
+    def _click(self) -> str:
+        board, at = self.window.board, QPointF(self.random.uniform(0, 900), self.random.uniform(0, 600))
+        button = self.random.choice(
+            [Qt.MouseButton.LeftButton, Qt.MouseButton.MiddleButton, Qt.MouseButton.RightButton]
+        )
+        kind = self.random.choice(
+            [QEvent.Type.MouseButtonPress, QEvent.Type.MouseMove, QEvent.Type.MouseButtonRelease]
+        )  # fmt: skip
+        down = button if kind == QEvent.Type.MouseButtonPress else Qt.MouseButton.NoButton
+        QCoreApplication.sendEvent(board, QMouseEvent(kind, at, at, button, down, NO_MODIFIER))
+        return kind.name
+
+    def _window(self) -> str:
+        way = self.random.choice(["size", "activation", "stage"])
+        if way == "size":
+            self.window.resize(self.random.randint(700, 1500), self.random.randint(500, 1000))
+        elif way == "activation":
+            QCoreApplication.sendEvent(self.window, QEvent(QEvent.Type.ActivationChange))
+        else:
+            self.window.show_stage(self.random.choice(STAGES))
+        return way
+
+    def _page(self) -> str:
+        if not self.window.filing.is_busy and self.window.pages.keep_unsaved():
+            size = self.random.choice(SIZES)
+            self.window.document.take(blank_page(*size), path=None, title="New page", saved=True)
+            return f"{size}"
+        return ""
+
+    def _file(self) -> str:
+        filing = self.window.filing
+        if filing.is_busy:
+            return "busy"
+        if self.random.random() < 0.5:
+            path = self._some_file(self.random)
+            self.window.open(path)
+            return f"open {path.name}"
+        filing.save(self.folder / f"saved-{self.random.randrange(4)}.ora")
+        return "save"
+
+    # -- trays and sheets ----------------------------------------------------------------------
+
+    def _poke(self, widget: QWidget) -> str:
+        """Do something to a widget that it is made for."""
+        name = f"{type(widget).__name__} {widget.accessibleName()[:30]}"
+        self._note(name)
+        if isinstance(widget, QAbstractSpinBox):
+            widget.setFocus()
+            QTest.keyClicks(widget, str(self.pokes.choice([0, 1, -5, 77, 100000, "x"])))
+        elif isinstance(widget, QAbstractButton):
+            widget.click()
+        elif isinstance(widget, QListView | Track) or self.pokes.random() < 0.7:
+            width, height = max(1, widget.width()), max(1, widget.height())
+            at = QPoint(self.pokes.randrange(width), self.pokes.randrange(height))
+            QTest.mousePress(widget, Qt.MouseButton.LeftButton, pos=at)
+            if self.pokes.random() < 0.5:
+                at = QPoint(self.pokes.randrange(width), self.pokes.randrange(height))
+                QTest.mouseMove(widget, at)
+            QTest.mouseRelease(widget, Qt.MouseButton.LeftButton, pos=at)
+        return name
+
+    def _poke_sheet(self) -> None:
+        """A menu or a sheet is open, in a loop of its own: do something to it, and close it sooner or later."""
+        popup, sheet = QApplication.activePopupWidget(), QApplication.activeModalWidget()
+        if popup is not None:
+            popup.close()
+        elif isinstance(sheet, QDialog):
+            if self.pokes.random() < 0.35:
+                self.pokes.choice([sheet.accept, sheet.reject])()
+                return
+            widgets = [w for w in sheet.findChildren(QWidget) if w.isVisible()]
+            if widgets:
+                self._poke(self.pokes.choice(widgets))
+
+    def _answer_questions(self) -> None:
+        """The system's own dialogs answer at random."""
+
+        def open_file(*_: object, **__: object) -> tuple[str, str]:
+            return str(self._some_file(self.pokes)) if self.pokes.random() < 0.7 else "", ""
+
+        def new_file(*_: object, **__: object) -> tuple[str, str]:
+            return str(self.folder / f"saved-{self.pokes.randrange(4)}") if self.pokes.random() < 0.7 else "", ""
+
+        def text(*_: object, **more: str) -> tuple[str, bool]:
+            return self.pokes.choice(["", "Ink", "A" * 300, "“Ünïcode” \u2603", "x\n\0y"]), self.pokes.random() < 0.7
+
+        setattr(QFileDialog, "getOpenFileName", open_file)  # noqa: B010 (it is a static method of Qt's)
+        setattr(QFileDialog, "getOpenFileNames", lambda *_, **__: ([open_file()[0]], ""))  # noqa: B010
+        setattr(QFileDialog, "getSaveFileName", new_file)  # noqa: B010
+        setattr(QInputDialog, "getText", text)  # noqa: B010
+        setattr(QInputDialog, "getDouble", lambda *_, **__: (self.pokes.uniform(-50, 50), True))  # noqa: B010
+        setattr(QColorDialog, "getColor", lambda *_, **__: QColor(self.pokes.choice(["#ff0000", "bogus"])))  # noqa: B010
+
+    def _make_files(self) -> None:
+        pixels = np.random.default_rng(1).integers(0, 1 << 32, (300, 400), np.uint32) | np.uint32(0xFF000000)
+        write_png(self.folder / "sketch.png", pixels, dpi=300.0, opaque=True)
+        (self.folder / "broken.ora").write_bytes(b"PK\x03\x04 and no more")
+
+    def _some_file(self, chance: random.Random) -> Path:
+        return chance.choice(sorted(p for p in self.folder.iterdir() if p.suffix in (".ora", ".png", ".json")))
+
+    # -- what must hold ------------------------------------------------------------------------
+
+    def check(self, *, to_the_ends: bool) -> None:
+        """Compare the page with what it is made of, with its journal, and with itself after undo and redo."""
+        document, window = self.window.document, self.window
+        window.board.finish_stroke()
+        self._wait_for_files()
+        page = document.page
+        for layer in page.layers:
+            if isinstance(layer, InkLayer):
+                rendered = pixels_of(render(layer.marks, page.bounds), page.bounds)
+                if not (rendered == pixels_of(layer.tiles, page.bounds)).all():
+                    self._trouble(f"the strokes of “{layer.name}” do not render to its pixels")
+        seen = flattened(page)
+        if document.is_unsaved:
+            reason = window.guard.keep()
+            slot = window.guard.slot
+            kept = Shelf(window.shelf.folder).look(slot) if reason is None and slot else None
+            if kept is None or not np.array_equal(flattened(kept.page), seen):
+                self._trouble(f"the journal does not hold the page ({reason})")
+        if to_the_ends:
+            at = document.steps.at
+            for target in (0, len(document.steps) - 1, at):
+                document.go_to_step(target)
+                self._wait_for_files()
+                if document.steps.at != target:
+                    self._trouble(f"step {target} was not reached")
+            if not np.array_equal(flattened(document.page), seen):
+                self._trouble("undo to the start and redo to the end give other pixels")
+        self._begin_beating()
+
+    def _wait_for_files(self) -> None:
+        until = time.monotonic() + 60
+        while self.window.filing.is_busy and time.monotonic() < until:
+            QApplication.processEvents()
+            time.sleep(0.002)
+
+    def _begin_beating(self) -> None:
+        self._beat = time.perf_counter()
+        if self._verbose:  # where it hangs
+            faulthandler.dump_traceback_later(2 * FREEZE_S)
+
+    def _beats(self) -> None:
+        now = time.perf_counter()
+        if now - self._beat > FREEZE_S:
+            self.longest.append((now - self._beat, self._done[-1] if self._done else ""))
+        self._begin_beating()
+
+    def _trouble(self, what: str, error: BaseException | None = None) -> None:
+        if len(self.troubles) < 20:
+            logging.getLogger("trials").warning("step %s: %s", self.steps, what, exc_info=error)
+            self.troubles.append(f"step {self.steps}: {what}\n    after {' | '.join(self._done)}")
+
+
+class _Listener(logging.Handler):
+    """Every error that is logged is a trouble."""
+
+    def __init__(self, monkey: Monkey) -> None:
+        super().__init__(logging.ERROR)
+        self._monkey = monkey
+
+    def emit(self, record: logging.LogRecord) -> None:
+        self._monkey._trouble(f"logged: {record.getMessage()}", record.exc_info[1] if record.exc_info else None)
+
+
+def main() -> int:
+    parser = argparse.ArgumentParser(prog="./run monkey", description=__doc__)
+    parser.add_argument("--seed", type=int, default=1)
+    parser.add_argument("--minutes", type=float, default=1.0)
+    parser.add_argument("--steps", type=int, help="stop after so many, however long they take")
+    parser.add_argument("--patient", action="store_true", help="no freeze is an error: the machine is busy")
+    parser.add_argument("--verbose", action="store_true", help="name every step, before it is made and after")
+    arguments = parser.parse_args()
+    logging.basicConfig(level=logging.WARNING)
+    faulthandler.enable()
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    app = QApplication(["monkey"])
+    load_fonts()
+    apply_theme(app, DAY)
+    print(f"seed {arguments.seed}", flush=True)
+    with tempfile.TemporaryDirectory() as folder:
+        monkey = Monkey(arguments.seed, Path(folder), verbose=arguments.verbose)
+        monkey.run(60 * arguments.minutes, arguments.steps)
+        monkey.window.close()
+    for trouble in monkey.troubles:
+        print(trouble)
+    freezes = sorted(monkey.longest, reverse=True)
+    for seconds, what in freezes[:10]:
+        print(f"held the window {seconds * 1e3:.0f} ms: {what}")
+    print(f"{monkey.steps} steps, {len(monkey.troubles)} troubles, {len(freezes)} freezes over {FREEZE_S * 1e3:.0f} ms")
+    too_long = [seconds for seconds, _ in freezes if seconds > (LONG_FREEZE_S if arguments.patient else FREEZE_S)]
+    return int(bool(monkey.troubles or too_long))
+
+
+if __name__ == "__main__":
+    sys.exit(main())

@@ -13,6 +13,7 @@ import tempfile
 import threading
 import time
 import traceback
+from contextlib import closing
 from pathlib import Path
 
 import numpy as np
@@ -24,6 +25,7 @@ from jotsk.core.files.openraster import OURS, read_page
 from jotsk.core.files.openraster_writing import PageWriter, write_page
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.writing import PART, PREFIX, signature, whole_file
+from jotsk.core.memory import share_of_memory
 from jotsk.core.page import InkLayer, blank_page, edits
 from jotsk.desk import page_commands
 from jotsk.desk.dialogs import RecentSheet
@@ -334,3 +336,33 @@ def test_a_writer_that_is_killed_leaves_nothing_behind(tmp_path, monkeypatch, na
     with whole_file(path, instead_of=signature(path)) as stream:
         stream.write(np.zeros(9, np.uint8).tobytes())
     assert [p.name for p in tmp_path.iterdir()] == ["harbour.ora"], "the next writer clears away"
+
+
+def test_the_journal_is_swept_though_the_hand_never_rests(tmp_path, monkeypatch, qtbot):
+    for name in ("SWEEP_EVERY", "MOST_UNSWEPT"):
+        monkeypatch.setattr(f"jotsk.desk.journal.{name}", 8)
+    monkeypatch.setattr("jotsk.desk.journal.REST_S", 1000.0)
+    shelf, page = Shelf(tmp_path), blank_page(400, 300)
+    journal = shelf.begin()
+    counts = []
+    for k in range(60):  # each stroke alone on the page: what the one before left is needed by nobody
+        journal.write(
+            Kept(edits.with_stroke(page, stroke_along([(10, 4 * k), (390, 4 * k + 20)], size=3)), None, "harbour")
+        )
+        assert journal.flush(20) is None
+        time.sleep(0.03)
+        with closing(sqlite3.connect(tmp_path / "journal" / f"{journal.slot}.journal")) as db:
+            counts.append(db.execute("SELECT count(*) FROM blobs").fetchone()[0])
+    journal.close(keep=True)
+    assert journal.wait_for_end(20)
+    assert max(counts) < 60 * (counts[1] - counts[0]) / 2, "most of what was written is gone again"
+    assert marks_of(shelf.look(journal.slot)) == 1
+
+
+def test_the_history_takes_its_share_of_the_memory_within_bounds(monkeypatch):
+    """As `sysconf` tells it (POSIX.1-2017)."""
+    pages = {"SC_PHYS_PAGES": 4 << 20, "SC_PAGE_SIZE": 4096}  # 16 GB
+    monkeypatch.setattr("jotsk.core.memory.os.sysconf", pages.__getitem__)
+    assert share_of_memory(1 / 64, 128 << 20, 384 << 20) == 256 << 20
+    pages["SC_PHYS_PAGES"] = 1 << 18
+    assert share_of_memory(1 / 64, 128 << 20, 384 << 20) == 128 << 20

@@ -1,9 +1,16 @@
-"""Memory that is no longer needed, given back to the system."""
+"""The machine's memory: how much there is, and what is no longer needed given back."""
 
 from __future__ import annotations
 
 import ctypes
+import os
 from contextlib import suppress
+
+
+def share_of_memory(share: float, least: int, most: int) -> int:
+    """A share of the machine's memory in bytes, within bounds."""
+    total = os.sysconf("SC_PHYS_PAGES") * os.sysconf("SC_PAGE_SIZE")
+    return min(most, max(least, int(share * total)))
 
 
 def give_back_memory() -> None:

@@ -30,8 +30,9 @@ Progress = Callable[[float], None]
 
 STEP = "step"
 SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the hand rests so long
-MOST_UNSWEPT = 4000  # and steps after which they are in any case
+MOST_UNSWEPT = 300  # and steps after which they are in any case, beside a hand that never rests
 AHEAD_TOLD_S = 0.1
+PAUSE_S = 0.02
 RETRY_S = 2.0  # after which the disk may take what it did not
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
 SUFFIX, BASE = ".journal", ".base"
@@ -94,6 +95,7 @@ class Journal(QObject):
         self._is_closed = self._goes = False
         self._page: Page | None = None  # of the state that was written last
         self._state, self._unswept = 0, 0
+        self._is_overdue = False  # the sweep under way does not wait for the hand to rest
         self._ahead: _Ahead | None = None
         self._sweeping: Iterator[int] | None = None
         self._touched_at = 0.0  # when the hand was last heard of
@@ -185,10 +187,12 @@ class Journal(QObject):
                     self._go_ahead(store, self._ahead)
                 elif self._sweeping is not None:
                     self._sweep()
+                elif self._unswept >= MOST_UNSWEPT:
+                    self._begin_sweep(store, is_overdue=True)
                 elif self._needs_picture:
                     self._picture(store)
                 elif self._unswept >= SWEEP_EVERY:
-                    self._unswept, self._sweeping = 0, store.sweeping(all_known=True)
+                    self._begin_sweep(store, is_overdue=False)
                 error = self._flusher.error
             except JotskError as failure:
                 error = _why_not_kept(failure)
@@ -231,7 +235,7 @@ class Journal(QObject):
             newest = self._wanted or kept
             self._wanted, self._failed = None, None if self._is_closed else newest
             self._error = error
-        self._sweeping = None
+        self._sweeping, self._is_overdue = None, False
         if self._ahead is not None:
             self._go_on(self._ahead, None)
 
@@ -252,7 +256,8 @@ class Journal(QObject):
     def _go_ahead(self, store: PageStore, ahead: _Ahead) -> None:
         """Write a few more tiles of a page that comes."""
         if ahead.steps is None:
-            self._sweeping, ahead.steps = None, store.putting_tiles(ahead.page)
+            self._sweeping, self._is_overdue = None, False
+            ahead.steps = store.putting_tiles(ahead.page)
         self._go_on(ahead, next(ahead.steps, None))
 
     def _go_on(self, ahead: _Ahead, share: float | None) -> None:
@@ -268,18 +273,22 @@ class Journal(QObject):
         now = time.monotonic()
         if self._failed is not None or self._flusher.error is not None:
             return RETRY_S
+        if self._unswept >= MOST_UNSWEPT or self._is_overdue:
+            return PAUSE_S  # between the small parts of it, in which a state that comes is written
         if self._sweeping is None and self._needs_picture:
             return max(PICTURE_REST_S, self._pictured_at + PICTURE_EVERY_S - now)
-        if self._unswept >= MOST_UNSWEPT:
-            return 0.0
         if self._sweeping is not None or self._unswept >= SWEEP_EVERY:
             return max(0.0, self._touched_at + REST_S - now)
         return None
 
+    def _begin_sweep(self, store: PageStore, *, is_overdue: bool) -> None:
+        self._is_overdue = is_overdue
+        self._unswept, self._sweeping = 0, store.sweeping(all_known=True)
+
     def _sweep(self) -> None:
         """Clear a few more old parts away."""
         if self._sweeping is not None and next(self._sweeping, None) is None:
-            self._sweeping = None
+            self._sweeping, self._is_overdue = None, False
             self._flusher.ask()
 
     @property

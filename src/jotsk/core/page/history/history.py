@@ -16,6 +16,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
+from jotsk.core.memory import share_of_memory
 from jotsk.core.page.flat_tiles import change_between
 from jotsk.core.page.history.letting_go import finish_letting_go, let_go
 from jotsk.core.page.history.open_steps import OpenSteps, StepCost
@@ -26,7 +27,7 @@ from jotsk.core.page.miniature import miniature
 from jotsk.core.page.page import Page, prepared
 from jotsk.core.page.tiles import unshared_bytes
 
-MOST_BYTES = 768 << 20
+MOST_BYTES = share_of_memory(1 / 64, 128 << 20, 256 << 20)  # all steps of some thousand strokes, most of them packed
 STAY_OPEN = 24  # steps on either side of the present that are not packed, unless they are large
 PICTURE_PX = 64
 AT_A_TIME = 3  # steps packed with each new one: a few ms at most

@@ -61,6 +61,7 @@ def _parser() -> argparse.ArgumentParser:
     replay.add_argument("--size", type=_number(0.3, 500), metavar="PX", help="full width (the pen's own)")
     replay.add_argument("--steady-now", type=_number(0, 100), metavar="N", help="0..100 (the pen's own)")
     replay.add_argument("--steady-after", type=_number(0, 100), metavar="N", help="0..100 (the pen's own)")
+    replay.add_argument("--tremor", type=_number(0, 100), metavar="PX", help="of the hand (learnt from slow traces)")
     replay.add_argument("--color", type=_color, default=(0, 0, 0), metavar="#rrggbb", help="ink (#000000)")
     replay.add_argument("--onto", type=Path, metavar="PAGE.ora", help="draw on the active layer of a page")
     replay.add_argument("--guides", type=Path, metavar="FILE.json", help="guides that hold and repeat the lines")
@@ -104,6 +105,7 @@ def _replay(options: argparse.Namespace) -> int:
     from jotsk.core.files.openraster_writing import write_page
     from jotsk.core.files.pictures import write_png
     from jotsk.core.guides import guides_of, read_guides
+    from jotsk.core.hand import TremorMeter
     from jotsk.core.ink import Stroke, pen_by_id
     from jotsk.core.ink.guided import guided
     from jotsk.core.page import blank_page, flattened
@@ -122,6 +124,7 @@ def _replay(options: argparse.Namespace) -> int:
         page = replace(page, dpi=options.dpi or page.dpi)
     else:
         page = blank_page(*(options.page or (2480, 3508)), dpi=options.dpi or 300.0)
+    meter = TremorMeter() if options.tremor is None else None
     strokes = [
         Stroke(
             trace,
@@ -130,6 +133,7 @@ def _replay(options: argparse.Namespace) -> int:
             pen.own_color or options.color,
             pen.steady_now if options.steady_now is None else options.steady_now,
             pen.steady_after if options.steady_after is None else options.steady_after,
+            tremor_px=options.tremor if meter is None else meter.judged(trace),
         )
         for trace in traces
     ]

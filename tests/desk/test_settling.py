@@ -143,3 +143,22 @@ def test_no_settling_where_it_is_switched_off_or_the_stroke_goes_on(quick, pen, 
     assert window.hand.settles_after_s == 0.65
     pen.draw(circle(window))
     assert window.document.undo_label == "Stroke" and window.board.settler.offer is None
+
+
+def test_a_rest_on_the_way_of_a_line_swallows_nothing_of_what_follows(quick, pen, qtbot):
+    """An open shape that has settled: the pen goes on, and the line is the hand's own again, all of it."""
+    window = quick
+    w, h = window.board.width(), window.board.height()
+    first = np.array([(0.25 * w, 0.3 * h), (0.6 * w, 0.3 * h)])
+    lift = press_and_rest(window, pen, drawn(first, 0.6, pressure=0.6, device=DEVICES["display"], seed=1), qtbot)
+    assert window.board.session.shape.reading.kind == "line" and lift is not None
+    second = np.array([(0.6 * w, 0.3 * h), (0.65 * w, 0.75 * h)])
+    rest = drawn(second, 0.6, pressure=0.6, device=DEVICES["display"], seed=2)
+    for _, event in list(pen._events_of(rest))[1:]:
+        QCoreApplication.sendEvent(window.board, event)
+    window.document.finish_drying()
+    stroke = window.document.last_stroke
+    assert stroke.hold is None and len(window.document.page.active.marks) == 1
+    ends = [window.board.view.to_screen(*stroke.trace.xy[k]) for k in (0, -1)]
+    assert np.hypot(*(np.array(ends[0]) - first[0])) < 3 and np.hypot(*(np.array(ends[1]) - second[1])) < 3
+    assert np.ptp(stroke.ribbon.points[:, 1]) * window.board.view.zoom > 0.4 * h, "what followed is there"

@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.guides.settling import HOLD_S
-from jotsk.core.hand import ResponseCurve
+from jotsk.core.hand import ResponseCurve, TremorMeter
 from jotsk.core.ink import Color, Pen
 from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX
 from jotsk.desk.roll import PenRoll
@@ -37,12 +37,24 @@ class Hand(QObject):
         self.color: Color = BLACK
         self.previous_color: Color = (255, 255, 255)
         self.recent: list[Color] = []
-        self.borrowed_steadiness: float | None = None  # while a key is held
+        self._borrowed_steadiness: float | None = None
         self.settles_after_s: float | None = HOLD_S  # how long a pen rests before its stroke settles; None: never
         self.feels: dict[str, ResponseCurve] = {}  # by the name of the device
+        self.tremors: dict[str, TremorMeter] = {}  # also
         self._holds: dict[str, Hold] = {}
         self._last_inking = self.pen
         roll.changed.connect(self._roll_changed)
+
+    @property
+    def borrowed_steadiness(self) -> float | None:
+        """None and full steadiness, now and after, while a key is held."""
+        return self._borrowed_steadiness
+
+    @borrowed_steadiness.setter
+    def borrowed_steadiness(self, strength: float | None) -> None:
+        if strength != self._borrowed_steadiness:
+            self._borrowed_steadiness = strength
+            self.changed.emit()
 
     @property
     def hold(self) -> Hold:
@@ -60,7 +72,7 @@ class Hand(QObject):
         hold = self.hold_of(pen)
         if self.borrowed_steadiness is None:
             return hold
-        return replace(hold, steady_now=self.borrowed_steadiness)
+        return replace(hold, steady_now=self.borrowed_steadiness, steady_after=self.borrowed_steadiness)
 
     def take(self, pen: Pen) -> None:
         if pen is not self.pen:
@@ -94,6 +106,10 @@ class Hand(QObject):
         if color != self.color:
             self.previous_color, self.color = self.color, color
             self.changed.emit()
+
+    def tremor_meter(self, device: str) -> TremorMeter:
+        """What is known of the tremor with a device."""
+        return self.tremors.setdefault(device, TremorMeter())
 
     def used_color(self, color: Color) -> None:
         """A stroke was drawn in `color`: it is the most recent one now."""

@@ -24,7 +24,7 @@ from jotsk.desk.board.draft_strip import DraftStrip
 from jotsk.desk.board.placing_strip import PlacingStrip
 from jotsk.desk.board.settle_strip import SettleStrip
 from jotsk.desk.document import Document
-from jotsk.desk.feels import read_feels, write_feels
+from jotsk.desk.feels import read_feels, read_tremors, write_feels, write_tremors
 from jotsk.desk.filing import Filing
 from jotsk.desk.guarding import Guard
 from jotsk.desk.guide_commands import GuideCommands
@@ -74,7 +74,7 @@ class Window(QMainWindow):
         self.hand = Hand(PenRoll(folder, self), self)
         self.palette_shelf = PaletteShelf(folder, self)
         self.colors: QDialog | None = None
-        self.hand.feels = read_feels(settings)
+        self.hand.feels, self.hand.tremors = read_feels(settings), read_tremors(settings)
         self.filing = Filing(self.document, self)
         self.actions_by_id = make_actions(self)
         self.board = Board(self.document, self.hand, self)
@@ -381,6 +381,7 @@ class Window(QMainWindow):
         self._is_closing = False
         if self.pages.keep_unsaved():
             self.guard.end()
+            write_tremors(self.settings, self.hand.tremors)
             finish_writing()
             event.accept()
         else:

@@ -9,6 +9,7 @@ import numpy as np
 import pytest
 from skimage.measure import CircleModel, EllipseModel
 
+from bench.real_hands import glyphs, reported, written
 from jotsk.core.guides.fitting import fit_circle, fit_ellipse, polygon_through
 from jotsk.core.guides.settling import HOLD_S, readings, resting_from, settled
 from jotsk.core.hand import Trace
@@ -194,3 +195,51 @@ def test_a_dot_a_scribble_and_nothing_settle_into_nothing_or_something_finite():
     rng = np.random.default_rng(0)
     scribble = shaky(rng.uniform(0, 400, (30, 2)), 4.0, seed=2)
     assert all(np.isfinite(r.off_px) for r in readings(scribble))
+
+
+def written_and_rested(motion, seed: int) -> Trace:
+    return at_rest(reported(motion, tremor_px=0.5, seed=seed), HOLD_S + 0.1, seed)
+
+
+def test_writing_that_ends_with_a_pause_stays_writing():
+    """Script letters of the Hershey fonts (PyPI `Hershey-Fonts`) as large as handwriting gets."""
+    settles = []
+    for font in ("scripts", "cursive"):
+        for k, glyph in enumerate(glyphs(font)):
+            for height, seconds in ((30, 0.35), (60, 0.5)):
+                found = settled(written_and_rested(written(glyph * height, seconds), k))
+                settles += [(font, k, height, found[1][0].kind)] if found else []
+    assert len(settles) <= 1, settles
+
+
+def s_curve(bends: float):
+    u = np.linspace(0, 1, 400)
+    return np.column_stack([200 + 400 * u, 300 + 90 * np.sin(bends * np.pi * u)])
+
+
+def test_a_large_s_becomes_the_smooth_curve_it_is_and_a_scribble_nothing():
+    trace = drawn(s_curve(2.0), 1.6, rate_hz=RATE_HZ, hand=SHAKY, device=QUARTER, seed=3)
+    motion, found = settled(at_rest(trace, HOLD_S + 0.1, 3))
+    assert found[0].kind == "open curve" and found[0].off_px < 3.0 and found[0].is_open
+    for path in (s_curve(9.0), np.column_stack([300 + (20 + 12 * u) * np.cos(u) for u in [np.linspace(0, 12, 500)]] +
+                                               [300 + (20 + 12 * u) * np.sin(u) for u in [np.linspace(0, 12, 500)]])):  # fmt: skip
+        trace = drawn(path, 3.0, rate_hz=RATE_HZ, hand=SHAKY, device=QUARTER, seed=4)
+        assert settled(at_rest(trace, HOLD_S + 0.1, 4)) is None
+
+
+@pytest.mark.parametrize("count", [5, 6, 7, 8])
+def test_regular_polygons_up_to_eight_sides_are_read_as_what_they_are(count):
+    right = 0
+    for seed in range(20):
+        a = 2 * np.pi * np.arange(count + 1) / count + seed
+        path = np.column_stack([500 + 170 * np.cos(a), 500 + 170 * np.sin(a)])
+        sides = [
+            drawn(path[k : k + 2], 0.35, rate_hz=RATE_HZ, hand=SHAKY, device=QUARTER, seed=seed + k)
+            for k in range(count)
+        ]
+        rows = [side.samples + [0.36 * k, 0, 0, 0, 0, 0] for k, side in enumerate(sides)]
+        found = settled(at_rest(Trace(np.vstack(rows)), HOLD_S + 0.1, seed))
+        if found is not None:
+            reading = found[1][0]
+            right += reading.kind == "polyline" and len(reading.hold.rail.points) == count
+    assert right >= 17

@@ -12,7 +12,8 @@ from jotsk.core.hand import Sample
 from jotsk.core.hand.fence import Fence
 
 PAGE = Rect(0, 0, 400, 300)
-places = st.lists(st.tuples(st.floats(-1e5, 1e5), st.floats(-1e5, 1e5)), min_size=2, max_size=8)
+coordinates = st.integers(-1_600_000, 1_600_000).map(lambda v: v / 16)
+places = st.lists(st.tuples(coordinates, coordinates), min_size=2, max_size=8)
 
 
 def held(points):

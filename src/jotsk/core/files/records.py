@@ -14,6 +14,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.guides import hold_from
 from jotsk.core.hand import ResponseCurve, Trace
+from jotsk.core.hand.steady_after import USUAL_TREMOR_PX
 from jotsk.core.hand.steady_now import WAYS
 from jotsk.core.ink import Color, Cut, Drive, Pen, Profile, Ribbon, Stroke, Taper
 from jotsk.core.json_text import BAD_RECORD, beyond, json_from, merged, with_unknown
@@ -22,7 +23,21 @@ Json = Mapping[str, Any]
 
 MOST_BLOCK = 256 << 20
 _OF_STROKE = frozenset(
-    {"pen", "size_px", "color", "steady_now", "steady_after", "scale", "atop", "hold", "copies", "trace", "cuts"}
+    {
+        "pen",
+        "size_px",
+        "color",
+        "steady_now",
+        "steady_after",
+        "scale",
+        "atop",
+        "hold",
+        "copies",
+        "trace",
+        "cuts",
+        "tremor_px",
+        "method",
+    }
 )
 _OF_CUT = frozenset({"ribbon", "pieces", "shells"})
 
@@ -164,6 +179,8 @@ def packed_strokes(strokes: Sequence[Stroke], pens: PenTable) -> bytes:
                 "steady_now": stroke.steady_now,
                 "steady_after": stroke.steady_after,
                 "scale": stroke.scale,
+                "tremor_px": stroke.tremor_px,
+                "method": stroke.method,
                 "atop": stroke.atop,
                 "hold": stroke.hold.record() if stroke.hold else None,
                 "copies": [m.ravel().tolist() for m in stroke.copies],
@@ -239,6 +256,8 @@ def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) 
         hold_from(record["hold"]) if record.get("hold") else None,
         tuple(_copy(m) for m in record.get("copies", ())),
         beyond(record, _OF_STROKE),
+        _number(record.get("tremor_px", USUAL_TREMOR_PX), 0, 100),
+        int(_number(record.get("method", 1), 1, 1000)),
     )
 
 

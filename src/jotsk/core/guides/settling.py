@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import math
 from dataclasses import dataclass
+from itertools import pairwise
 
 import numpy as np
 from numpy.typing import NDArray
@@ -43,6 +44,15 @@ FITS_SHARE = 0.022  # of the size: how far from a shape its stroke lies, RMS, tr
 MOST_CORNERS = 8
 HARMONICS = 7
 SMALLEST_PX = 8.0  # screen px: less is a dot
+# Screen px, half the diagonal: what is smaller is writing, and so are smaller polygons and free curves.
+WRITING_PX, POLYGON_PX, CURVE_PX = 40.0, 60.0, 90.0
+EVEN_SIDES, STRAIGHT_SIDE = (
+    0.5,
+    0.075,
+)  # how far the sides of a polygon bulge at most, which those between the corners of a circle do
+FITS_BEYOND = 0.019  # of the size: what a stroke may lie off a shape beyond its wobble, RMS
+BULGE_SHARE = 0.105  # of a side's length
+MOST_TURN, MOST_INFLECTIONS, CURVE_POINTS = math.radians(330.0), 2, 12
 
 
 @dataclass(frozen=True, slots=True)
@@ -52,6 +62,12 @@ class Reading:
     kind: str
     hold: Hold
     off_px: float
+
+    @property
+    def is_open(self) -> bool:
+        """Whether its ends lie apart, so that a line can go on from it."""
+        rail = self.hold.rail
+        return self.kind in ("line", "arc", "polyline", "open curve") and not (isinstance(rail, Curve) and rail.closed)
 
 
 def resting_from(trace: Trace, *, hold_s: float = HOLD_S, scale: float = 1.0) -> int | None:
@@ -90,14 +106,92 @@ def _soft_mean(t: NDArray[np.float64], xy: Places, before_s: float, half_s: floa
 def settled(trace: Trace, *, hold_s: float = HOLD_S, scale: float = 1.0) -> tuple[Trace, list[Reading]] | None:
     """The stroke without its rest, and what it can become, the likeliest first; None if it does not rest.
 
-    A stroke that resembles nothing is none either.
+    A stroke that resembles nothing is none either, nor is one as small as writing.
     """
     rest = resting_from(trace, hold_s=hold_s, scale=scale)
     if rest is None or rest < 2:
         return None
     motion = Trace(trace.samples[: rest + 1])
     found = readings(motion, scale=scale)
-    return (motion, found) if found else None
+    if not found or _size(motion.xy) * scale < WRITING_PX:
+        return None
+    xy = _evenly(motion.xy)
+    if _fits(found[0], xy, wobble_px(motion), scale):
+        return motion, found
+    curve = _open_curve(xy) if _size(motion.xy) * scale >= CURVE_PX else None
+    return None if curve is None else (motion, [curve, *found])
+
+
+def _fits(reading: Reading, xy: Places, noise: float, scale: float) -> bool:
+    """Whether a stroke lies as near to a shape as one that means it: what tremor does not explain is little, and the
+    sides of a polygon are straight."""
+    beyond = math.sqrt(max(0.0, reading.off_px**2 - noise**2))
+    if beyond > FITS_BEYOND * _size(xy):
+        return False
+    rail = reading.hold.rail
+    if not isinstance(rail, Curve) or rail.smooth:
+        return True
+    if _size(xy) * scale < POLYGON_PX:
+        return False
+    return _bulge(xy, np.array(rail.points), closed=rail.closed) <= BULGE_SHARE
+
+
+def _evenness(corners: Places) -> float:
+    """The shortest side of a polygon as a share of the longest."""
+    sides = np.hypot(*(np.roll(corners, -1, axis=0) - corners).T)
+    return float(sides.min() / max(1e-9, float(sides.max())))
+
+
+def _bulge(xy: Places, corners: Places, *, closed: bool) -> float:
+    """How far the sides between corners bulge, as a share of their length; the largest."""
+    n = len(xy)
+    at = sorted(int(np.hypot(*(xy - corner).T).argmin()) for corner in corners)
+    if closed:
+        at.append(at[0] + n)
+    else:
+        at[0], at[-1] = 0, n - 1
+    worst = 0.0
+    for first, last in pairwise(at):
+        off = max(1, (last - first) // 7)  # a hand rounds its corners
+        side = xy[np.arange(first + off, last - off + 1) % n]
+        if len(side) < 4:
+            continue
+        middle, along = fit_line(side)
+        across = _smooth((side - middle) @ np.array([-along[1], along[0]]), 3)
+        worst = max(worst, float(np.ptp(across)) / max(1e-9, float(np.ptp((side - middle) @ along))))
+    return worst
+
+
+def _open_curve(xy: Places) -> Reading | None:
+    """A smooth curve from end to end, such as an S; None for what turns round and round, crosses itself, or bends to
+    and fro, as writing does."""
+    smooth = np.column_stack([_smooth(xy[:, k], 13) for k in (0, 1)])
+    smooth[0], smooth[-1] = xy[0], xy[-1]
+    steps = np.diff(smooth, axis=0)
+    turns = np.diff(np.unwrap(np.arctan2(steps[:, 1], steps[:, 0])))
+    eased = _smooth(turns, 9)
+    bends = np.sign(eased[np.abs(eased) > 0.25 * np.abs(eased).max()])
+    if np.abs(eased).sum() > MOST_TURN or int((np.diff(bends) != 0).sum()) > MOST_INFLECTIONS or _crosses(smooth[::4]):
+        return None
+    curve = _curve(smooth[:: max(1, len(smooth) // CURVE_POINTS)], closed=False, smooth=True)
+    if curve is None:
+        return None
+    far = distances_to_polygon(xy, curve.dense[0], closed=False)
+    return Reading("open curve", Hold(curve, (0.0, curve.length)), _rms(far))
+
+
+def _crosses(xy: Places) -> bool:
+    """Whether a line through places crosses itself."""
+    a, d = xy[:-1], np.diff(xy, axis=0)
+    for k in range(len(d) - 2):
+        p, e = a[k + 2 :], d[k + 2 :]
+        cross = d[k, 0] * e[:, 1] - d[k, 1] * e[:, 0]
+        with np.errstate(divide="ignore", invalid="ignore"):
+            t = ((p[:, 0] - a[k, 0]) * e[:, 1] - (p[:, 1] - a[k, 1]) * e[:, 0]) / cross
+            u = ((p[:, 0] - a[k, 0]) * d[k, 1] - (p[:, 1] - a[k, 1]) * d[k, 0]) / cross
+        if ((t > 0) & (t < 1) & (u > 0) & (u < 1)).any():
+            return True
+    return False
 
 
 def readings(trace: Trace, *, scale: float = 1.0) -> list[Reading]:
@@ -177,11 +271,20 @@ def _closed(xy: Places, noise: float) -> list[Ranked]:
         is_round = min(ellipse.radii) >= ROUND_RATIO * max(ellipse.radii)
         cost = _cost(distances_to(xy, ellipse), size, noise) + (0.4 if (kind == "circle") != is_round else 0.0)
         found.append((cost + extra, Reading(kind, Hold(shape, _round_span(xy, shape)), _rms(far))))
+    round_fits, fewer_fit = _cost(distances_to(xy, ellipse), size, noise), math.inf
     order = corner_order(xy, closed=True)
     for count in range(3, MOST_CORNERS + 1):
         corners = polygon_through(xy, count, closed=True, order=order)
         far = distances_to_polygon(xy, corners, closed=True)
-        cost = _cost(far, size, noise) + 0.18 * (count - 3) + (0.25 if count > 4 else 0.0)
+        fits = _cost(far, size, noise)
+        # Many corners fit anything round, and a rounded corner has two; but the sides of what is round bulge, and of a
+        # rounded corner one is short.
+        is_plain = (
+            count > 4 and fewer_fit > max(0.5, 1.4 * fits) and fits < 0.85 * round_fits
+            and _evenness(corners) >= EVEN_SIDES and _bulge(xy, corners, closed=True) <= STRAIGHT_SIDE
+        )  # fmt: skip
+        fewer_fit = fits
+        cost = fits + (0.0 if is_plain else 0.18 * (count - 3) + (0.25 if count > 4 else 0.0))
         kind = {3: "triangle", 4: "quadrilateral"}.get(count, "polyline")
         curve = _curve(corners, closed=True, smooth=False)
         if curve is None:

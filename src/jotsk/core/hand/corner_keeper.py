@@ -9,14 +9,14 @@ from __future__ import annotations
 import math
 from collections import deque
 
-from jotsk.core.hand.steady_now import Stabilizer
+from jotsk.core.hand.steady_now import Stabilizer, followed
 from jotsk.core.hand.trace import Sample
 
 REACH_PX = 14.0  # screen px the hand must have gone on either side
 SMALLEST_TURN_COS = math.cos(math.radians(50.0))
 SLOW_SHARE = 0.4
 MEMORY_S = 0.5
-SMOOTH_S = 0.03
+SMOOTH_S, STEP_S = 0.03, 0.004
 
 Moment = tuple[Sample, float, float, float]  # a sample, its smoothed x and y, the speed there
 
@@ -30,14 +30,18 @@ class CornerKeeper:
         self._recent: deque[Moment] = deque()
         self._slowest: Moment | None = None  # since the last corner, or since the hand last went far without one
         self._ink: Sample | None = None  # where the line is
+        self._last: Sample | None = None  # what the device reported
+        self._next_s = 0.0  # when the next moment is
 
     def push(self, sample: Sample) -> list[Sample]:
-        self._remember(sample)
-        corner = self._corner()
-        if corner is None:
-            out = self._inner.push(sample)
-        else:
-            out = self._through(corner)
+        corner = None
+        for moment in self._moments_up_to(sample):
+            self._recent.append(moment)
+            while moment[0].t - self._recent[0][0].t > MEMORY_S:
+                self._recent.popleft()
+            found = self._corner()
+            corner = corner if found is None else self._recent[found]
+        out = self._inner.push(sample) if corner is None else self._through(corner, sample)
         self._ink = out[-1]
         return out
 
@@ -46,23 +50,32 @@ class CornerKeeper:
 
     def restart(self, at: Sample) -> None:
         self._recent.clear()
-        self._slowest = None
+        self._slowest = self._last = None
         self._inner.restart(at)
         self._ink = at
 
-    def _remember(self, sample: Sample) -> None:
-        """Keep a lightly smoothed copy of the last moments: tremor has corners of its own."""
-        recent = self._recent
-        if not recent:
-            recent.append((sample, sample.x, sample.y, 0.0))
-            return
-        last, x, y, _ = recent[-1]
-        dt = max(1e-6, sample.t - last.t)
-        k = 1 - math.exp(-dt / SMOOTH_S)
-        sx, sy = x + k * (sample.x - x), y + k * (sample.y - y)
-        recent.append((sample, sx, sy, math.hypot(sx - x, sy - y) / dt))
-        while sample.t - recent[0][0].t > MEMORY_S:
-            recent.popleft()
+    def _moments_up_to(self, sample: Sample) -> list[Moment]:
+        """What the hand did since the last sample, lightly smoothed, for tremor has corners of its own: at even steps,
+        so that the rate of the device does not show."""
+        last, self._last = self._last, sample
+        if last is None:
+            self._next_s = sample.t + STEP_S
+            return [(sample, sample.x, sample.y, 0.0)]
+        self._next_s = max(self._next_s, sample.t - MEMORY_S)  # after a pause
+        moments: list[Moment] = []
+        before, x, y, _ = self._recent[-1]
+        while self._next_s <= sample.t:
+            share = (self._next_s - last.t) / max(1e-9, sample.t - last.t)
+            at = last._replace(
+                t=self._next_s, x=last.x + share * (sample.x - last.x), y=last.y + share * (sample.y - last.y),
+                pressure=last.pressure + share * (sample.pressure - last.pressure),
+            )  # fmt: skip
+            sx = followed(x, before.x, at.x, STEP_S, SMOOTH_S)
+            sy = followed(y, before.y, at.y, STEP_S, SMOOTH_S)
+            moments.append((at, sx, sy, math.hypot(sx - x, sy - y) / STEP_S))
+            before, x, y = at, sx, sy
+            self._next_s += STEP_S
+        return moments
 
     def _corner(self) -> int | None:
         """Index of a corner the hand has just left by the reach, or None."""
@@ -93,20 +106,22 @@ class CornerKeeper:
                 return at if turned and slowest[3] < SLOW_SHARE * arriving else None
         return None
 
-    def _through(self, at: int) -> list[Sample]:
+    def _through(self, corner: Moment, sample: Sample) -> list[Sample]:
         """The ink goes straight to the corner, and what came after it is steadied from there."""
-        recent = list(self._recent)
-        corner = recent[at][0]._replace(x=recent[at][1], y=recent[at][2])
-        now = recent[-1][0].t
-        ink = self._ink or corner
-        out = [corner._replace(t=ink.t + 1e-4)]
-        self._inner.restart(corner)
+        at = next(k for k, moment in enumerate(self._recent) if moment is corner)
+        after = [moment[0] for moment in list(self._recent)[at + 1 :]]
+        place = corner[0]._replace(x=corner[1], y=corner[2])
+        ink = self._ink or place
+        out = [place._replace(t=ink.t + 1e-4)]
+        self._inner.restart(place)
         later: list[Sample] = []
-        for sample, *_ in recent[at + 1 :]:
+        for moment in after:
+            later += self._inner.push(moment)
+        if not after or sample.t > after[-1].t:
             later += self._inner.push(sample)
-        span = max(1e-6, now - ink.t - 1e-4)
+        span = max(1e-6, sample.t - ink.t - 1e-4)
         # All of it happens between the last sample and this one.
         out += [s._replace(t=ink.t + 1e-4 + span * (k + 1) / len(later)) for k, s in enumerate(later)]
-        kept = self._recent[at]
-        self._recent = deque([kept, *recent[at + 1 :]])
+        for _ in range(at):
+            self._recent.popleft()
         return out

@@ -1,33 +1,47 @@
-"""Steadying after the pen lifts: strong, without lag, ends and corners kept.
+"""Steadying after the pen lifts: strong, without lag, from the motion of the hand itself; ends, corners and cusps kept.
 
-The line is smoothed in time by penalised least squares of third order (`smoother_kernel`), whose response to a
-sine of frequency f is 1 / (1 + (f / cutoff)^6). Strength chooses the cut-off, from just below the band of tremor
-(8-12 Hz) down to 2 Hz. A cut-off that low would also take the shape of a fast small curve, so the result is held to a
-line that was smoothed lightly: wherever the two differ by more than the hand's tremor explains, the penalty is lowered
-around that place and the line solved again. The difference is first smoothed itself, because what tremor leaves
-in it changes sign, while a lost shape does not.
+The line is smoothed in time by penalised least squares of third order (`smoother_kernel`), whose response to a sine of
+frequency f is 1 / (1 + (f / cutoff)^6). Strength chooses the lowest cut-off. How low it may be is decided at each place
+of the line: a bank of such smoothers is run over the raw motion, and the lowest is taken whose line agrees with those
+of all higher ones within what the hand's tremor explains (Lepski 1991, "Asymptotically minimax adaptive estimation";
+Goldenshluger and Nemirovski 1997, "On spatially adaptive estimation of nonparametric regression"). Two that both lie
+below the band of tremor (8-12 Hz) must agree closely: what differs there is shape. At a cusp only the highest agree, so
+no corner needs to be found.
+
+A short stroke cannot tell its tremor from its shape; what the hand did before can. `tremor_px` is that.
 """
 
 from __future__ import annotations
 
+from functools import cached_property
+
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.hand.corners import corner_indices
-from jotsk.core.hand.smoother_kernel import bounded, solve
+from jotsk.core.hand.bandwidth_kernel import lowest_agreeing, spread
+from jotsk.core.hand.smoother_kernel import solve
 from jotsk.core.hand.trace import Trace
 
+METHOD = 2  # that strokes are judged by; 1 smoothed the line as it came while drawing, held to a bound
 STEP_S = 0.004
 MOST_STEPS = 1 << 17
-LIGHT_HZ = 7.5
-GENTLEST_HZ, STRONGEST_HZ = 9.0, 2.0
-PRESSURE_HZ = (16.0, 5.0)
-SHAPE_HZ = 4.0  # differences slower than this are shape, not tremor
-ALLOWED_TREMORS, ALLOWED_PX = 0.15, 0.10
-REACH_S = 0.06
-ROUNDS = 6
+BANK_HZ = np.array([4.0, 4.8, 5.8, 7.0, 8.4, 10.2, 12.5, 15.5, 20.0, 28.0])
+APART = 1.15  # neighbours in the bank, at least
+# The share of tremor that is left is about 2/5 at strength 10, 1/14 at 30, 1/50 at 60; at 100 a French curve is left.
+STRENGTHS, LOWEST_HZ = (0.0, 10.0, 30.0, 60.0, 100.0), (14.0, 8.9, 6.0, 4.8, 2.0)
+TREMOR_HZ = np.linspace(8.0, 12.0, 41)
+USUAL_TREMOR_PX = 0.6  # of a hand nothing is known of: RMS an axis, screen px
+LEAST_TREMOR_PX = 0.05
+IN_TREMOR_HZ = 7.5  # a cut-off above it takes tremor; below, what two lines differ in is shape
+WINDOWS_S = (0.06, 0.10)  # over which two lines are compared, below and in the band of tremor
+ALLOWED, ALLOWED_PX = (1.6, 2.6), 0.10  # how many of what tremor explains they may differ by, and beyond that
+REACH_S, EASED_S = 0.03, 0.025  # a low cut-off gives way to a high one this long before and after
 END_S = 0.04
-MOST_TREMOR_PX = 2.0
+SHORTEST_S = 0.02  # of a stroke that is steadied: no hand is so quick, but a driver may send such
+PRESSURE_HZ = (25.0, 6.0)  # at strength 0 and 100, where nothing but noise is in it
+TILT_HZ = (16.0, 5.0)
+PRESSURE_NOISE = 0.015  # RMS, of a scale of 0..1
+MOST_OF_KNOWN = 1.3  # a stroke is judged by no more than so much of the tremor that is known
 
 
 def penalty(cutoff_hz: float, dt: float) -> float:
@@ -35,7 +49,19 @@ def penalty(cutoff_hz: float, dt: float) -> float:
     return float((2 - 2 * np.cos(2 * np.pi * cutoff_hz * dt)) ** -3)
 
 
-def steady_after(trace: Trace, strength: float, *, scale: float = 1.0) -> Trace:
+def lowest_cutoff_hz(strength: float) -> float:
+    """The cut-off where nothing but tremor is on the line."""
+    return float(np.exp(np.interp(strength, STRENGTHS, np.log(LOWEST_HZ))))
+
+
+def response(cutoff_hz: float, hz: NDArray[np.float64]) -> NDArray[np.float64]:
+    """What is left of sines of `hz` by a smoother of this cut-off."""
+    return 1 / (1 + (hz / cutoff_hz) ** 6)
+
+
+def steady_after(
+    trace: Trace, strength: float, *, scale: float = 1.0, tremor_px: float = USUAL_TREMOR_PX
+) -> Trace:  # fmt: skip
     """Return `trace` steadied, at even steps of 4 ms; ends stay exactly where they were.
 
     Parameters
@@ -44,26 +70,25 @@ def steady_after(trace: Trace, strength: float, *, scale: float = 1.0) -> Trace:
         0..100; 0 returns the trace as it is.
     scale : float
         Screen px per page px while drawing: how much of a line is tremor is judged on the screen, where the hand was.
+    tremor_px : float
+        RMS of the hand's tremor an axis, screen px, as far as it is known: `core.hand.tremor_meter`.
     """
-    return Steadier(trace, scale=scale).line(strength)
+    return Steadier(trace, scale=scale, tremor_px=tremor_px).line(strength)
 
 
 class Steadier:
     """Steadies one trace by any strength; what does not depend on the strength is computed once."""
 
-    def __init__(self, trace: Trace, *, scale: float = 1.0) -> None:
+    def __init__(self, trace: Trace, *, scale: float = 1.0, tremor_px: float = USUAL_TREMOR_PX) -> None:
         self._trace, self._scale = trace, scale
         self._last: tuple[float, NDArray[np.float64]] | None = None  # what a handle showed is what is then kept
-        self._is_too_short = len(trace) < 3 or trace.duration_s <= 0
+        self._is_too_short = len(trace) < 3 or not trace.duration_s > SHORTEST_S
         if self._is_too_short:
             return
         self._grid, self._columns = even_steps(trace)
         self._dt = float(self._grid[1] - self._grid[0])
-        self._xy = np.ascontiguousarray(self._columns[:, :2] * scale)
-        self._lightest, light, self._tremor = _light(self._xy, self._dt)
-        n = len(self._xy)
-        self._broken = _straddling(corner_indices(light, self._dt, tremor_px=self._tremor), n)
-        self._light = solve(self._xy, np.ones(n), np.where(self._broken, 0.0, self._lightest))
+        self._places = _Bank(np.ascontiguousarray(self._columns[:, :2] * scale), self._dt)
+        self._tremor = self._places.tremor(tremor_px)
 
     def line(self, strength: float) -> Trace:
         """The steadied trace, at even steps of about 4 ms; the trace itself at strength 0."""
@@ -71,49 +96,101 @@ class Steadier:
             raise ValueError(f"steadiness is 0..100, not {strength}")
         if strength == 0 or self._is_too_short:
             return self._trace
-        n, dt = len(self._grid), self._dt
         steadied = np.empty_like(self._columns)
         steadied[:, :2] = self.places(strength)
-        cutoff = PRESSURE_HZ[0] * (PRESSURE_HZ[1] / PRESSURE_HZ[0]) ** (strength / 100)
-        steadied[:, 2:] = solve(self._columns[:, 2:], np.ones(n), np.full(n - 3, penalty(cutoff, dt)))
-        steadied[:, 2] = np.clip(steadied[:, 2], 0, 1)
+        steadied[:, 2] = np.clip(self._pressure.steadied(_between(PRESSURE_HZ, strength), PRESSURE_NOISE)[:, 0], 0, 1)
+        n = len(self._grid)
+        tilt_hz = min(_between(TILT_HZ, strength), _highest_hz(self._dt))
+        steadied[:, 3:] = solve(
+            np.ascontiguousarray(self._columns[:, 3:]), np.ones(n), np.full(n - 3, penalty(tilt_hz, self._dt))
+        )
         return Trace(np.column_stack([self._grid, steadied]))
+
+    def withheld(self, strength: float) -> float:
+        """The share of the line, 0..1, where strength was withheld to keep its shape."""
+        if strength == 0 or self._is_too_short:
+            return 0.0
+        lowest = lowest_cutoff_hz(strength)
+        return float((self._places.cutoffs_hz(lowest, self._tremor) > APART * lowest).mean())
 
     def places(self, strength: float) -> NDArray[np.float64]:
         """Only where the steadied line runs, (N, 2) page px: enough to show it while a handle is dragged."""
         if strength == 0 or self._is_too_short:
             return self._trace.xy
         if self._last is None or self._last[0] != strength:
-            self._last = strength, self._placed(strength)
+            line = self._places.steadied(lowest_cutoff_hz(strength), self._tremor) / self._scale
+            line[0], line[-1] = self._trace.xy[0], self._trace.xy[-1]
+            self._last = strength, line
         return self._last[1]
 
-    def _placed(self, strength: float) -> NDArray[np.float64]:
-        dt = self._dt
-        cutoff = GENTLEST_HZ * (STRONGEST_HZ / GENTLEST_HZ) ** (strength / 100)
-        line = bounded(
-            self._xy, self._light, penalty(cutoff, dt), self._lightest, penalty(SHAPE_HZ, dt), self._broken,
-            ALLOWED_TREMORS * self._tremor + ALLOWED_PX, max(1, int(REACH_S / dt)), ROUNDS,
-        )  # fmt: skip
-        led = _led_to_ends(line, self._xy[0], self._xy[-1], dt) / self._scale
-        led[0], led[-1] = self._trace.xy[0], self._trace.xy[-1]
-        return led
+    @cached_property
+    def _pressure(self) -> _Bank:
+        return _Bank(np.ascontiguousarray(self._columns[:, 2:3]), self._dt)
 
 
-def wobble_px(trace: Trace) -> float:
-    """RMS distance of a line from its own motion below 7 Hz, measured across the line, in px.
+class _Bank:
+    """A signal at even steps, and what smoothers of several cut-offs make of it."""
 
-    Below 7 Hz lies what the hand means, above it tremor; about 0.85 of a tremor at 10 Hz is seen.
-    """
-    if len(trace) < 3 or trace.duration_s <= 0:
-        return 0.0
-    grid, columns = even_steps(trace)
-    dt, xy = grid[1] - grid[0], np.ascontiguousarray(columns[:, :2])
-    meant = solve(xy, np.ones(len(xy)), np.full(len(xy) - 3, penalty(7.0, dt)))
-    along = np.gradient(meant, axis=0)
-    length = np.maximum(np.hypot(*along.T), 1e-9)
-    off = xy - meant
-    across = (along[:, 0] * off[:, 1] - along[:, 1] * off[:, 0]) / length
-    return float(np.sqrt((across**2).mean()))
+    def __init__(self, raw: NDArray[np.float64], dt: float) -> None:
+        self._raw, self._dt = raw, dt
+        self._highest = _highest_hz(dt)
+
+    def _smooth(self, cutoff_hz: float) -> NDArray[np.float64]:
+        n = len(self._raw)
+        return solve(self._raw, np.ones(n), np.full(n - 3, penalty(min(cutoff_hz, self._highest), self._dt)))
+
+    @cached_property
+    def _bank(self) -> list[NDArray[np.float64]]:
+        return [self._smooth(hz) for hz in BANK_HZ]
+
+    def tremor(self, known: float) -> float:
+        """The tremor of this signal, RMS a column: what it says of its own counts as far as it is long."""
+        n, dt = len(self._raw), self._dt
+        band = self._smooth(14.0) - self._smooth(7.0)
+        gain = float(np.sqrt(np.mean((response(14.0, TREMOR_HZ) - response(7.0, TREMOR_HZ)) ** 2)))
+        power = mean_over((band**2).mean(axis=1), max(1, int(0.25 / dt)))
+        own = max(float(np.percentile(np.sqrt(power), 40)) / gain, LEAST_TREMOR_PX)
+        trust = float(np.clip(((n - 1) * dt - 0.5) / 1.5, 0, 1))
+        judged = np.exp(trust * np.log(own) + (1 - trust) * np.log(min(own, known)))
+        return float(max(LEAST_TREMOR_PX, min(judged, MOST_OF_KNOWN * known)))
+
+    def cutoffs_hz(self, lowest_hz: float, noise: float) -> NDArray[np.float64]:
+        """The cut-off at each place, from `lowest_hz` up as the shape there needs it."""
+        dt, n = self._dt, len(self._raw)
+        higher = APART * lowest_hz < BANK_HZ
+        bank = np.concatenate([[lowest_hz], BANK_HZ[higher]])
+        lines = np.stack([self._smooth(lowest_hz), *(self._bank[k] for k in np.flatnonzero(higher))])
+        in_tremor = bank > IN_TREMOR_HZ
+        windows = np.array([max(1, int(WINDOWS_S[int(t)] / dt)) | 1 for t in in_tremor])
+        left = np.array([response(hz, TREMOR_HZ) for hz in bank])
+        gains = np.sqrt(2 * ((left[:, None] - left[None]) ** 2).mean(axis=2))
+        allowed = np.where(in_tremor, ALLOWED[1], ALLOWED[0])[None] * noise * gains + ALLOWED_PX * min(1.0, noise / 0.1)
+        chosen = lowest_agreeing(lines, np.minimum(windows, n // 2 * 2 + 1), allowed)
+        log_hz = spread(np.log(bank)[chosen], int(REACH_S / dt), max(0, int(EASED_S / dt)))
+        return np.minimum(np.exp(log_hz), self._highest)
+
+    def steadied(self, lowest_hz: float, noise: float) -> NDArray[np.float64]:
+        """Smoothed as strongly at each place as its shape allows, with ends that stay."""
+        dt, n = self._dt, len(self._raw)
+        hz = self.cutoffs_hz(lowest_hz, noise)
+        line = solve(self._raw, np.ones(n), (2 - 2 * np.cos(2 * np.pi * hz[1:-2] * dt)) ** -3.0)
+        return _led_to_ends(line, self._raw[0], self._raw[-1], dt)
+
+
+def _highest_hz(dt: float) -> float:
+    """A cut-off that steps of `dt` can carry."""
+    return 0.4 / dt
+
+
+def _between(range_hz: tuple[float, float], strength: float) -> float:
+    return range_hz[0] * (range_hz[1] / range_hz[0]) ** (strength / 100)
+
+
+def mean_over(values: NDArray[np.float64], window: int) -> NDArray[np.float64]:
+    """The mean of `values` (N,) over `window` places around each; beyond its ends it counts as its ends do."""
+    half = window // 2
+    padded = np.concatenate([[0.0], np.cumsum(np.pad(values, half, "edge"))])
+    return (padded[2 * half + 1 :] - padded[: -2 * half - 1]) / (2 * half + 1)
 
 
 def even_steps(trace: Trace) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
@@ -137,18 +214,6 @@ def even_steps(trace: Trace) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     return grid, means
 
 
-def _light(xy: NDArray[np.float64], dt: float) -> tuple[float, NDArray[np.float64], float]:
-    """The penalty, the line and the RMS remainder (px an axis) of the lightest smoothing that passes for tremor."""
-    n, hz = len(xy), LIGHT_HZ
-    while True:
-        lightest = penalty(hz, dt)
-        line = solve(xy, np.ones(n), np.full(n - 3, lightest))
-        tremor = float(np.sqrt(((xy - line) ** 2).mean()))
-        if tremor <= MOST_TREMOR_PX or hz > 10 * LIGHT_HZ:
-            return lightest, line, tremor
-        hz *= 1.5  # no hand shakes that much: what was taken off is the shape of a very fast line
-
-
 def _led_to_ends(
     line: NDArray[np.float64], first: NDArray[np.float64], last: NDArray[np.float64], dt: float
 ) -> NDArray[np.float64]:
@@ -162,11 +227,3 @@ def _led_to_ends(
     share[:moments] = (1 - np.arange(moments) / moments) ** 2
     led = line + share[:, None] * (first - line[0])
     return led + share[::-1, None] * (last - line[-1])
-
-
-def _straddling(corners: list[int], n: int) -> NDArray[np.bool_]:
-    """Which third differences j .. j+3 have a corner strictly inside: those bind nothing."""
-    broken = np.zeros(n - 3, np.bool_)
-    for c in corners:
-        broken[max(0, c - 2) : c] = True
-    return broken

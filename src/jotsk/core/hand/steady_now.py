@@ -32,6 +32,8 @@ WAYS = ("ease", "average", "tow")
 LONGEST_S = 1.10
 LET_GO_PX_S = 110.0
 SPEED_WINDOW_S = 0.090
+VELOCITY_S, PEAK_S = 0.055, 0.150
+PART_S, MOST_PARTS = 0.002, 16
 LONGEST_AVERAGE_S = 0.6
 AVERAGE_LET_GO_PX_S = 400.0
 LONGEST_ROPE_PX = 120.0
@@ -140,6 +142,28 @@ class Speed:
         return math.hypot(self.vx, self.vy) * self._scale
 
 
+class Haste:
+    """How fast the hand goes, screen px a second, as the filters judge it: tremor is no haste, and a hand that turns
+    round has not become slow.
+
+    The velocity goes through a first-order filter, or tremor would count; of its size the peak holds on for a while,
+    or to-and-fro motion, whose velocity cancels out, would pass for rest.
+    """
+
+    def __init__(self, scale: float) -> None:
+        self._scale = scale
+        self._vx = self._vy = self._peak = 0.0
+
+    def measure(self, vx: float, vy: float, dt: float) -> float:
+        """The hand goes at (vx, vy) page px a second for `dt` s."""
+        k = 1 - math.exp(-dt / VELOCITY_S)
+        self._vx += k * (vx - self._vx)
+        self._vy += k * (vy - self._vy)
+        now = math.hypot(self._vx, self._vy) * self._scale
+        self._peak = max(now, self._peak * math.exp(-dt / PEAK_S))
+        return self._peak
+
+
 class _Follower:
     """What ease and tow share: a line at `_now` that follows the pen, which was last at `_last`."""
 
@@ -163,7 +187,7 @@ class Ease(_Follower):
         if not less_when_fast:
             self._longest /= 4  # held at every speed, it must trail less to be of use
         super().__init__()
-        self._speed = Speed(scale)
+        self._haste = Haste(scale)
 
     def push(self, sample: Sample) -> list[Sample]:
         last, self._last = self._last, sample
@@ -171,14 +195,20 @@ class Ease(_Follower):
             self._now = sample
             return [sample]
         dt = min(MOST_S, max(1e-6, sample.t - last.t))
-        tau = self._longest / (1 + (self._speed.measure(last, sample, dt) / self._let_go) ** 2)
-        now = self._now
-        self._now = sample._replace(
-            x=_followed(now.x, last.x, sample.x, dt, tau),
-            y=_followed(now.y, last.y, sample.y, dt, tau),
+        # In parts, or what the speed does between two samples of a slow device would be left out.
+        parts = min(MOST_PARTS, math.ceil(dt / PART_S))
+        h = dt / parts
+        dx, dy, dp = (sample.x - last.x) / parts, (sample.y - last.y) / parts, (sample.pressure - last.pressure) / parts
+        vx, vy = dx / h, dy / h
+        x, y, pressure = self._now.x, self._now.y, self._now.pressure
+        px, py, pp = last.x, last.y, last.pressure
+        for _ in range(parts):
+            tau = self._longest / (1 + (self._haste.measure(vx, vy, h) / self._let_go) ** 2)
+            x, y = followed(x, px, px + dx, h, tau), followed(y, py, py + dy, h, tau)
             # Pressure is eased a little, never as much as the place: a swell must not come late.
-            pressure=_followed(now.pressure, last.pressure, sample.pressure, dt, min(tau, PRESSURE_S)),
-        )
+            pressure = followed(pressure, pp, pp + dp, h, min(tau, PRESSURE_S))
+            px, py, pp = px + dx, py + dy, pp + dp
+        self._now = sample._replace(x=x, y=y, pressure=pressure)
         return [self._now]
 
 
@@ -188,7 +218,7 @@ class Average:
     def __init__(self, strength: float, scale: float = 1.0, *, less_when_fast: bool = True) -> None:
         self._longest = LONGEST_AVERAGE_S * (strength / 100) ** 1.5
         self._let_go = AVERAGE_LET_GO_PX_S if less_when_fast else math.inf
-        self._speed = Speed(scale)
+        self._haste = Haste(scale)
         # Samples of the stretch, each with the integrals of x, y and pressure over the time up to it.
         self._recent: deque[tuple[Sample, float, float, float]] = deque()
         self._now = Sample(0.0, 0.0, 0.0)
@@ -199,7 +229,8 @@ class Average:
             return [sample]
         last, ix, iy, ip = self._recent[-1]
         dt = min(MOST_S, max(1e-6, sample.t - last.t))
-        stretch = self._longest / (1 + (self._speed.measure(last, sample, dt) / self._let_go) ** 2)
+        haste = self._haste.measure((sample.x - last.x) / dt, (sample.y - last.y) / dt, dt)
+        stretch = self._longest / (1 + (haste / self._let_go) ** 2)
         half = dt / 2
         ix, iy = ix + half * (last.x + sample.x), iy + half * (last.y + sample.y)
         ip += half * (last.pressure + sample.pressure)
@@ -260,7 +291,7 @@ class Tow(_Follower):
         return [self._now]
 
 
-def _followed(y: float, x0: float, x1: float, dt: float, tau: float) -> float:
+def followed(y: float, x0: float, x1: float, dt: float, tau: float) -> float:
     """First-order low-pass y after dt, its input going straight from x0 to x1: exact at any rate."""
     if tau < 1e-9:
         return x1

@@ -15,7 +15,8 @@ from jotsk.core.ink.stroke import Stroke
 @dataclass(frozen=True, slots=True)
 class StrokeFigures:
     """Samples as they came; length and full widths in px along the finished line; wobble as the RMS distance of the
-    hand's own line, and of the finished line, from their motion below 7 Hz."""
+    hand's own line, and of the finished line, from what was meant; `withheld` is the share of the line, 0..1, that was
+    steadied less to keep its shape."""
 
     samples: int
     duration_s: float
@@ -25,6 +26,7 @@ class StrokeFigures:
     width_max_px: float
     wobble_before_px: float
     wobble_after_px: float
+    withheld: float
 
 
 # Strokes are values, so what was measured once stays true; undo and redo show the same few again and again.
@@ -40,8 +42,9 @@ def figures_of(stroke: Stroke) -> StrokeFigures:
         width_min_px=float(widths.min()),
         width_median_px=float(np.median(widths)),
         width_max_px=float(widths.max()),
-        wobble_before_px=wobble_px(stroke.trace),
+        wobble_before_px=wobble_px(stroke.trace, stroke.steadier),
         wobble_after_px=wobble_px(stroke.line),
+        withheld=stroke.steadier.withheld(stroke.steady_after),
     )
 
 

@@ -22,6 +22,7 @@ LONGEST_STEP_PX = 3.0
 MOST_CELLS = 4_000_000
 GRAIN = 1024.0
 NO_TAPER = Taper()
+DOT_WIDTHS, LINE_WIDTHS = 0.5, 2.0  # a mark shorter than that is a dot, a longer one a line
 CLOSEST_PX = 1.0  # closer samples make joints shorter than a pixel, where coverage by maximum is wrong
 
 Piece = tuple[int, int, int, int]  # points start .. stop of the ribbon; first and last + 1 segment of those
@@ -178,10 +179,11 @@ def dashed(
 
 
 def taper_share(distance: NDArray[np.float64], reach: float) -> NDArray[np.float64]:
-    """Width share at a distance from an end that tapers over `reach` px: round-shouldered, as a nib leaves it."""
+    """Width share at a distance from an end that tapers over `reach` px: to a point, with the shoulders of a nib."""
     if reach <= 0:
         return np.ones_like(distance)
-    return np.sqrt(np.clip(distance / reach, 0.0, 1.0) * 0.98 + 0.02)
+    u = np.clip(distance / reach, 0.0, 1.0)
+    return u * (2.0 - u)
 
 
 def _taper_into(
@@ -199,8 +201,16 @@ def _taper_into(
     start = min(total / 2, taper_reach(pen.taper_in, size_px / pen.size_px, total, early))
     end = min(total / 2, taper_reach(pen.taper_out, size_px / pen.size_px, total, late))
     first, last = np.searchsorted(along, (start, total - end))
-    radius[:first] *= taper_share(along[:first], start)
-    radius[last:] *= taper_share(total - along[last:], end)
+    amount = taper_amount(total, 2.0 * float(radius.max()))
+    radius[:first] *= 1.0 - amount * (1.0 - taper_share(along[:first], start))
+    radius[last:] *= 1.0 - amount * (1.0 - taper_share(total - along[last:], end))
+
+
+def taper_amount(total_px: float, width_px: float) -> float:
+    """How far a line tapers at all, 0..1: a dot does not, a line twice as long as it is wide does, and one grows out
+    of the other without a jump."""
+    u = min(1.0, max(0.0, (total_px - DOT_WIDTHS * width_px) / ((LINE_WIDTHS - DOT_WIDTHS) * max(width_px, 1e-9))))
+    return u * u * (3.0 - 2.0 * u)
 
 
 def taper_reach(taper: Taper, size_scale: float, total_px: float, speed_px_s: float) -> float:

@@ -17,12 +17,12 @@ OPTIONS = {"cache": True, "nogil": True}
 
 
 @njit(**OPTIONS)
-def stretch(window, first, last, joint, length, taper_in, max_step):
+def stretch(window, first, last, joint, length, taper_in, amount, max_step):
     """The line through `window` (N, 4: x, y, radius, ink) from point `first` to `last`, ready for the kernels.
 
     `joint` (K, 4) are points painted before it, put in front; `length` is that of the line up to point `first`, px,
-    and `taper_in` the reach over which it begins narrow (`ribbon.taper_share`). Neighbours are at most `max_step` px
-    apart.
+    and `taper_in` the reach over which it begins narrow (`ribbon.taper_share`), as far as it does (`taper_amount`).
+    Neighbours are at most `max_step` px apart.
 
     Returns points (float32 (M, 3)), ink (uint8), length along the line, the last point but one as the next joint,
     the length up to the last point, and the pixels it can touch as x0, y0, x1, y1.
@@ -56,7 +56,7 @@ def stretch(window, first, last, joint, length, taper_in, max_step):
     if length < taper_in:
         for i in range(n):
             share = min(1.0, max(0.0, along[i] / taper_in))
-            points[i, 2] *= math.sqrt(share * 0.98 + 0.02)
+            points[i, 2] *= 1.0 - amount * (1.0 - share * (2.0 - share))
     reach = widest + 1.0
     return (
         points, ink, along, dense[-2:-1], along[-1],

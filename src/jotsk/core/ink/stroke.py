@@ -14,6 +14,7 @@ from jotsk.core.geometry.rects import rect_around
 from jotsk.core.guides import Hold, held_line
 from jotsk.core.guides.symmetry import Map, after, inverse
 from jotsk.core.hand import Steadier, Trace, steady_now
+from jotsk.core.hand.steady_after import METHOD, USUAL_TREMOR_PX
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.painting import Key, inked_tiles, shelled_tiles
 from jotsk.core.ink.pens import Pen
@@ -55,7 +56,9 @@ class Stroke:
 
     `scale` is how many screen px a page px had while drawing: the live filter judges speed on the screen. A stroke
     that lies `atop` colours only the ink that was there before it. `hold` is the rail its line is held to, if any, and
-    `copies` are the isometries (2, 3) that make its copies from it; all of them are this one stroke.
+    `copies` are the isometries (2, 3) that make its copies from it; all of them are this one stroke. `tremor_px` is the
+    hand's tremor, RMS an axis in screen px, that it is judged by after the lift, and `method` the number of the way in
+    which that is done.
     """
 
     trace: Trace
@@ -70,6 +73,8 @@ class Stroke:
     hold: Hold | None = None
     copies: tuple[Map, ...] = ()
     unknown: str = ""
+    tremor_px: float = USUAL_TREMOR_PX
+    method: int = METHOD
 
     @computed
     def drawn_line(self) -> Trace:
@@ -88,12 +93,13 @@ class Stroke:
 
     @computed
     def steadier(self) -> Steadier:
-        return Steadier(self.drawn_line, scale=self.scale)
+        motion = self.drawn_line if self.pen.way == "tow" else self.trace  # a rope makes a line of its own
+        return Steadier(motion, scale=self.scale, tremor_px=self.tremor_px)
 
     @computed
     def line(self) -> Trace:
         """The centre line after the lift."""
-        line = self.steadier.line(self.steady_after)
+        line = self.steadier.line(self.steady_after) if self.steady_after else self.drawn_line
         return held_line(line, self.hold) if self.hold else line
 
     @computed
@@ -151,7 +157,7 @@ class Stroke:
 
     def resteadied(self, strength: float) -> Stroke:
         """The same stroke steadied by `strength` after the lift; its cuts stay where they are."""
-        new = replace(self, steady_after=strength)
+        new = replace(self, steady_after=strength, method=METHOD)
         for name in ("drawn_line", "steadier"):  # neither depends on what comes after the lift
             if name in self.__dict__:
                 new.__dict__[name] = self.__dict__[name]

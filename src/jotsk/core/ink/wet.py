@@ -20,7 +20,7 @@ from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import FLAT_DEG, HALF_SPEED_PX_S, NIB_ANGLE_RAD
 from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_reach
+from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_amount, taper_reach
 from jotsk.core.ink.stretch_kernel import stretch
 from jotsk.core.ink.wet_kernel import show_tip
 
@@ -88,6 +88,8 @@ class WetInk:
         self._reached: set[Key] = set()  # those that are to be brought up to date
         self._tip_rects = [EMPTY] * (1 + len(self._copies))
         self._taper_in = taper_reach(pen.taper_in, size_px / pen.size_px, 0.0, 0.0)
+        self._taper_amount = 0.0  # a dot does not taper
+        self._drawn_px, self._widest = 0.0, 0.0  # how long the line is, and its largest radius
         self._widths = (0.5 * size_px * pen.width(AMOUNTS)).tolist()
         self._inks = (255.0 * pen.ink(AMOUNTS)).tolist()
         self._speed = Speed(scale)
@@ -179,13 +181,17 @@ class WetInk:
             if (s.x - x) ** 2 + (s.y - y) ** 2 < CLOSEST_PX**2:
                 if len(self._line) == 1 and point[2] > r:
                     self._line[0] = (x, y, *point[2:])
+                    self._widest = max(self._widest, point[2])
                 return
+            self._drawn_px += math.hypot(s.x - x, s.y - y)
+        self._widest = max(self._widest, point[2])
         self._line.append(point)
 
     def _settle(self) -> list[Rect]:
         """Paint the segments whose spline is fixed, those with a point after them, once and for all."""
         fixed, end = self._fixed, len(self._line) - 2
-        if end <= fixed:
+        self._taper_amount = taper_amount(self._drawn_px, 2.0 * self._widest)
+        if end <= fixed or (self._taper_in > 0.0 and self._taper_amount < 1.0):  # it may be a dot yet
             return [EMPTY] * len(self._tip_rects)
         # From one point before the first new segment, for its tangent, to one after the last.
         # With the piece painted before it, whose joint could not be finished until now.
@@ -228,7 +234,7 @@ class WetInk:
         """The curve from line point `first` to `last`, through line points start .. stop - 1: `stretch_kernel`."""
         window = np.array(self._line[start:stop])
         points, ink, along, end, length, *rect = stretch(
-            window, first - start, last - start, joint, self._length, self._taper_in, step_px
+            window, first - start, last - start, joint, self._length, self._taper_in, self._taper_amount, step_px
         )
         if self.pen.dash:
             ink[_in_gap(along, np.array(self.pen.dash) * self.size_px)] = 0

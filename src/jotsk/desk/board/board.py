@@ -26,7 +26,7 @@ from jotsk.desk.board.edges import Edges
 from jotsk.desk.board.guide_overlay import GuideOverlay, draw_shape
 from jotsk.desk.board.holding import Holding
 from jotsk.desk.board.placing import Placing
-from jotsk.desk.board.pointing import PointedView
+from jotsk.desk.board.pointing import PointedView, Pointer
 from jotsk.desk.board.session import Session
 from jotsk.desk.board.settler import Settler
 from jotsk.desk.board.ways import SMALL_CURSOR, Way
@@ -305,6 +305,7 @@ class Board(PointedView):
                 pen, hold, self.hand.color, page.active_uid, self.view.zoom,
                 has_pressure=has_pressure, feel=self.hand.feels.get(self._device_name),
                 guidance=self.guiding.guidance(page.active, self._course, self._turned_deg), page=page.bounds,
+                meter=self.hand.tremor_meter(self._pointer_name),
             )  # fmt: skip
             self.document.pen_is_down = True
             self.picture.wet = self.session.wet
@@ -387,6 +388,12 @@ class Board(PointedView):
             if not session.pen.rubs:
                 self.document.stroke_failed.emit(session.trace)
             return None
+
+    @property
+    def _pointer_name(self) -> str:
+        """The name of what draws: of a pen its own."""
+        pointer = self._has_page[0] if self._has_page else Pointer.MOUSE
+        return self._device_name if pointer is Pointer.PEN else pointer.value
 
     def _takes_long(self, session: Session) -> bool:
         """Whether drying takes longer than a hand should wait."""

@@ -18,7 +18,7 @@ from jotsk.core.guides.rails import degrees_of
 from jotsk.core.guides.regular import pulled, regular
 from jotsk.core.guides.settling import Reading, settled
 from jotsk.core.guides.symmetry import copies
-from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, Trace, cleaned
+from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, Trace, TremorMeter, cleaned
 from jotsk.core.hand.fence import Fence
 from jotsk.core.ink import TILE, Color, Cut, Pen, Stroke, WetInk
 from jotsk.core.ink.blend_kernel import INKS, RUBS
@@ -28,6 +28,7 @@ from jotsk.core.page import WetLayer
 from jotsk.desk.drying import takes_long
 from jotsk.desk.hand import Hold
 
+GOES_ON_PX = 14.0  # screen px: a pen that leaves a settled open shape draws on
 MOST_STRAIGHT = 60  # samples shown of a straight line while it is pulled: its middle hides nothing
 
 
@@ -46,8 +47,10 @@ class Session:
         feel: ResponseCurve | None = None,
         guidance: Guidance | None = None,
         page: Rect | None = None,
+        meter: TremorMeter | None = None,
     ) -> None:
-        """`page` is where there can be ink, page px."""
+        """`page` is where there can be ink, page px; `meter` learns the tremor of the hand."""
+        self._meter = meter or TremorMeter()
         self.pen, self.color = pen, pen.own_color or color
         self._hold = Hold(hold.size_px, hold.steady_now, hold.steady_after)
         self._scale = scale
@@ -153,10 +156,21 @@ class Session:
         """Turn and scale the shape with the pen, which holds it where it came to rest."""
         assert self.shape is not None
         reading = self.shape.readings[0]
+        if reading.is_open and math.dist(self._held_at, (x, y)) * self._scale > GOES_ON_PX:
+            self._go_on()
+            return
         reading = replace(reading, hold=pulled(reading.hold, self._held_at, (x, y)))
         if self._guidance.course != FREELY:
             reading = regular(reading, self._guidance.turned_deg)
         self._show_shape(replace(self.shape, reading=reading))
+
+    def _go_on(self) -> None:
+        """The pen goes on from an open shape: it rested on its way, and the line is the hand's again."""
+        assert self._shown is not None
+        self._cells |= self._shown.cells
+        self._given_up += [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._shown.cells]
+        self.shape = self._shown = None
+        self._begin_anew(self._rail, self._samples)
 
     def _show_shape(self, shape: SettledShape) -> None:
         self.shape = shape
@@ -227,6 +241,8 @@ class Session:
         """The finished stroke; None if no sample came."""
         trace = self.trace
         stroke = self._stroke_of(trace)
+        if stroke is not None and not self.pen.rubs:
+            stroke = replace(stroke, tremor_px=self._meter.judged(trace, self._scale))
         return stroke and stroke.drawn_as(self._ink.drawn_line(trace, self._hold.steady_now))
 
     def _stroke_of(self, trace: Trace) -> Stroke | None:
@@ -236,6 +252,7 @@ class Session:
         return Stroke(
             trace, self.pen, hold.size_px, self.color, hold.steady_now, hold.steady_after, self._scale,
             hold=RailHold(self._rail) if self._rail is not None else None, copies=self._copies,
+            tremor_px=self._meter.tremor_px,
         )  # fmt: skip
 
     def cut(self) -> Cut | None:

@@ -41,7 +41,9 @@ class FeelPad(QDialog):
         self.setWindowTitle("Feel of the device")
         self.resize(860, 520)
         self._hand = Hand(hand.roll, self)
-        self._hand.feels = dict(hand.feels)
+        self._hand.feels, self._hand.tremors = dict(hand.feels), hand.tremors
+        self.tremor = QLabel(wordWrap=True)
+        self.tremor.setProperty("role", "quiet")
         self.device = ""
         self.curve: ResponseCurve = LINEAR
         self._pressures: dict[str, list[float]] = {name: [] for name, _, _ in TOUCHES}
@@ -69,6 +71,7 @@ class FeelPad(QDialog):
         right.addWidget(QLabel("Pressure of your hand, and what becomes of it"))
         right.addWidget(self.editor)
         right.addWidget(self.told)
+        right.addWidget(self.tremor)
         right.addStretch()
         for words, tip, call in (
             ("Keep this feel", "Use it from now on for this device", self.accept),
@@ -92,6 +95,7 @@ class FeelPad(QDialog):
         self.pad.clear()
         self.choose("light")
         self.editor.histogram = None
+        self.tremor.setText(self._said_of_tremor())
         self.reset()
 
     def choose(self, touch: str) -> None:
@@ -104,6 +108,7 @@ class FeelPad(QDialog):
         """Take one pressure from the device; the curve follows."""
         if device != self.device:
             self.device = device
+            self.tremor.setText(self._said_of_tremor())
             self.curve = self._hand.feels.get(device, LINEAR)
         self._pressures[self._touch].append(pressure)
         if sum(map(len, self._pressures.values())) % 25 == 0:
@@ -118,6 +123,13 @@ class FeelPad(QDialog):
         except ValueError as error:
             self.told.setText(f"{str(error).capitalize()}.")
             self.editor.update()
+
+    def _said_of_tremor(self) -> str:
+        meter = self._hand.tremors.get(self.device)
+        if meter is None or not meter.found:
+            return "The tremor of your hand is learnt from slow lines while you draw."
+        strokes = "a slow line" if len(meter.found) == 1 else f"{len(meter.found)} slow lines"
+        return f"The tremor of your hand with this device: {meter.tremor_px:.1f} px, learnt from {strokes}."
 
     def reset(self) -> None:
         self._set(LINEAR)

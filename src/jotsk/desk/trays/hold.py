@@ -11,6 +11,8 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.widgets import Track, TrackKind
 
+AS_IT_IS, BORROWED = "the hand as it is", "while the key is held"
+
 
 class HoldTray(QWidget):
     """Three tracks for the pen in the hand."""
@@ -79,13 +81,16 @@ class HoldTray(QWidget):
             action.setChecked(self._hand.pen.way == way)
         for field, action in self._options.items():
             action.setChecked(getattr(self._hand.pen, field))
-        hold, pen = self._hand.hold, self._hand.pen
+        pen = self._hand.pen
+        hold, is_borrowed = self._hand.hold_for_stroke(pen), self._hand.borrowed_steadiness is not None
         self.size.set_value(hold.size_px)
         self.now.set_value(hold.steady_now)
         self.after.set_value(hold.steady_after)
         self.size.remark.setText(_thinnest(pen, hold.size_px))
-        self.now.remark.setText(_way(pen) if hold.steady_now else "the hand as it is")
-        self.after.remark.setText("ends and corners kept" if hold.steady_after else "the hand as it is")
+        self.now.remark.setText(BORROWED if is_borrowed else _way(pen) if hold.steady_now else AS_IT_IS)
+        self.after.remark.setText(
+            BORROWED if is_borrowed else "ends and corners kept" if hold.steady_after else AS_IT_IS
+        )
 
 
 def _thinnest(pen: Pen, size_px: float) -> str:

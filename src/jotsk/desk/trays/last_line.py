@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Stroke
-from jotsk.core.ink.figures import figures_of, unrolled
+from jotsk.core.ink.figures import StrokeFigures, figures_of, unrolled
 from jotsk.desk.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
@@ -32,6 +32,11 @@ from jotsk.desk.widgets.faults import painted
 
 POINTS = 160
 FOLLOW_MS = 30
+WITHHELD_TOLD = 0.1  # share of a line along which strength was withheld
+
+
+def _keeps_shape(figures: StrokeFigures) -> bool:
+    return figures.withheld > WITHHELD_TOLD
 
 
 class RibbonView(QWidget):
@@ -129,7 +134,6 @@ class LastLineTray(QWidget):
         self.wobble = QLabel()
         self.wobble.setFont(font(15))
         self.wobble.setTextFormat(Qt.TextFormat.RichText)
-        self.wobble.setToolTip("Wobble: how far the line strays from its own slow motion, before and after steadying")
         head = QHBoxLayout()
         head.setSpacing(10)
         head.addWidget(self.heading)
@@ -201,6 +205,11 @@ class LastLineTray(QWidget):
             f'<span style="color:{theme.quiet}; font-size:12px">wobble</span> '
             f'<span style="color:{theme.guide}">{f.wobble_before_px:.1f} px</span> → '
             f'<b style="color:{theme.accent}">{f.wobble_after_px:.1f} px</b>'
+            + (f'<span style="color:{theme.quiet}; font-size:12px"> · shape kept</span>' if _keeps_shape(f) else "")
+        )
+        self.wobble.setToolTip(
+            f"Wobble: how far the line strays from what was meant, before and after steadying;"
+            f" along {f.withheld:.0%} of it less is steadied, to keep its shape"
         )
 
     def show_more(self) -> None:

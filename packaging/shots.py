@@ -11,6 +11,7 @@ from pathlib import Path
 import numpy as np
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtWidgets import QApplication
+from real_motions import draw as draw_real_motions
 
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
@@ -226,16 +227,8 @@ def main(folder: Path) -> None:
     shoot("sketch-day")
     window.show_stage(STAGES["ink"])
     guides(window, shoot)
-    pen.draw(traces_on_screen(board.view, 1.0, DEVICES["display"], count=1)[0])
     window.close()
-    again = Window(Settings(scratch / "settings.json"), Shelf(scratch))
-    again.show()
-    settle(app)
-    again.pages.take_up_kept()
-    while again.filing.is_busy:
-        app.processEvents()
-    settle(app)
-    again.grab().save(str(folder / "recovered-page.png"), "PNG")
+    draw_real_motions(folder / "real-motions.png")
 
 
 if __name__ == "__main__":

@@ -61,11 +61,12 @@ def whole_file(path: str | Path, *, instead_of: tuple[int, int] | None = None) -
             os.fsync(stream.fileno())
             if temporary is None:
                 temporary = _named(stream.fileno(), path.parent)
-        temporary.chmod(_mode_of(path))
-        if instead_of is not None and signature(path) != instead_of:
-            raise ChangedMeanwhile(path)
-        temporary.replace(path)
-        temporary = None
+            # Still open, so still locked: nobody clears it away.
+            temporary.chmod(_mode_of(path))
+            if instead_of is not None and signature(path) != instead_of:
+                raise ChangedMeanwhile(path)
+            temporary.replace(path)
+            temporary = None
         _flush_folder(path.parent)
     except OSError as error:
         raise CannotWrite(path, why_unwritable(error)) from error

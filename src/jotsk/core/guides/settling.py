@@ -46,10 +46,9 @@ HARMONICS = 7
 SMALLEST_PX = 8.0  # screen px: less is a dot
 # Screen px, half the diagonal: what is smaller is writing, and so are smaller polygons and free curves.
 WRITING_PX, POLYGON_PX, CURVE_PX = 40.0, 60.0, 90.0
-EVEN_SIDES, STRAIGHT_SIDE = (
-    0.5,
-    0.075,
-)  # how far the sides of a polygon bulge at most, which those between the corners of a circle do
+EVEN_SIDES = 0.5  # the shortest side of a polygon with many corners, as a share of the longest
+STRAIGHT_SIDE = 0.075  # of their length: how far its sides bulge at most
+MADE_FROM = {"circle": "ellipse", "rectangle": "quadrilateral"}  # what is more regular than its stroke, and from what
 FITS_BEYOND = 0.019  # of the size: what a stroke may lie off a shape beyond its wobble, RMS
 BULGE_SHARE = 0.105  # of a side's length
 MOST_TURN, MOST_INFLECTIONS, CURVE_POINTS = math.radians(330.0), 2, 12
@@ -116,7 +115,9 @@ def settled(trace: Trace, *, hold_s: float = HOLD_S, scale: float = 1.0) -> tupl
     if not found or _size(motion.xy) * scale < WRITING_PX:
         return None
     xy = _evenly(motion.xy)
-    if _fits(found[0], xy, wobble_px(motion), scale):
+    # A circle or a rectangle is more regular than what was drawn: that is judged by the shape it was made regular from.
+    kinds = (found[0].kind, MADE_FROM.get(found[0].kind))
+    if any(_fits(reading, xy, wobble_px(motion), scale) for reading in found if reading.kind in kinds):
         return motion, found
     curve = _open_curve(xy) if _size(motion.xy) * scale >= CURVE_PX else None
     return None if curve is None else (motion, [curve, *found])

@@ -36,7 +36,8 @@ IN_TREMOR_HZ = 7.5  # a cut-off above it takes tremor; below, what two lines dif
 WINDOWS_S = (0.06, 0.10)  # over which two lines are compared, below and in the band of tremor
 ALLOWED, ALLOWED_PX = (1.6, 2.6), 0.10  # how many of what tremor explains they may differ by, and beyond that
 REACH_S, EASED_S = 0.03, 0.025  # a low cut-off gives way to a high one this long before and after
-END_S = 0.04
+END_S, MOST_END_S = 0.04, 0.4  # how long a line is led to its exact end
+END_LENGTHS, MOST_END_PX = 3.0, 2.0  # and how far: times the gap, screen px
 SHORTEST_S = 0.02  # of a stroke that is steadied: no hand is so quick, but a driver may send such
 PRESSURE_HZ = (25.0, 6.0)  # at strength 0 and 100, where nothing but noise is in it
 TILT_HZ = (16.0, 5.0)
@@ -221,9 +222,21 @@ def _led_to_ends(
 
     Fixing the ends in the fit itself would bend more of the line towards where a tremor happened to be.
     """
+    share = _lead(line, first - line[0], dt)
+    led = line + share[:, None] * (first - line[0])
+    share = _lead(line[::-1], last - line[-1], dt)[::-1]
+    return led + share[:, None] * (last - line[-1])
+
+
+def _lead(line: NDArray[np.float64], by: NDArray[np.float64], dt: float) -> NDArray[np.float64]:
+    """How much of `by` each place moves along with the first one: for `END_S`, and on a slow line until it is gone so
+    far that it does not kink."""
     n = len(line)
-    moments = int(np.clip(END_S / dt, 1, max(1, n // 3)))
+    moments = int(END_S / dt)
+    if line.shape[1] == 2:
+        along = np.cumsum(np.hypot(*np.diff(line, axis=0).T))
+        moments = max(moments, int(np.searchsorted(along, min(MOST_END_PX, END_LENGTHS * float(np.hypot(*by))))))
+    moments = min(max(1, moments), max(1, n // 3), max(1, int(MOST_END_S / dt)))
     share = np.zeros(n)
     share[:moments] = (1 - np.arange(moments) / moments) ** 2
-    led = line + share[:, None] * (first - line[0])
-    return led + share[::-1, None] * (last - line[-1])
+    return share

@@ -17,6 +17,7 @@ from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
+from scipy.ndimage import median_filter
 
 from jotsk.core.hand.bandwidth_kernel import lowest_agreeing, spread
 from jotsk.core.hand.smoother_kernel import solve
@@ -39,9 +40,10 @@ REACH_S, EASED_S = 0.03, 0.025  # a low cut-off gives way to a high one this lon
 END_S, MOST_END_S = 0.04, 0.4  # how long a line is led to its exact end
 END_LENGTHS, MOST_END_PX = 3.0, 2.0  # and how far: times the gap, screen px
 SHORTEST_S = 0.02  # of a stroke that is steadied: no hand is so quick, but a driver may send such
-PRESSURE_HZ = (25.0, 6.0)  # at strength 0 and 100, where nothing but noise is in it
+PRESSURE_HZ = (14.0, 5.0)  # at strength 0 and 100, where nothing but noise is in it
 TILT_HZ = (16.0, 5.0)
-PRESSURE_NOISE = 0.015  # RMS, of a scale of 0..1
+NOISE_S = 0.40  # around a place: four periods of tremor
+PRESSURE_NOISE = 0.015, 0.25  # RMS, of a scale of 0..1: as is usual, and at most
 MOST_OF_KNOWN = 1.3  # a stroke is judged by no more than so much of the tremor that is known
 
 
@@ -99,7 +101,7 @@ class Steadier:
             return self._trace
         steadied = np.empty_like(self._columns)
         steadied[:, :2] = self.places(strength)
-        steadied[:, 2] = np.clip(self._pressure.steadied(_between(PRESSURE_HZ, strength), PRESSURE_NOISE)[:, 0], 0, 1)
+        steadied[:, 2] = np.clip(self._eased_pressure(strength), 0, 1)
         n = len(self._grid)
         tilt_hz = min(_between(TILT_HZ, strength), _highest_hz(self._dt))
         steadied[:, 3:] = solve(
@@ -128,6 +130,21 @@ class Steadier:
     def _pressure(self) -> _Bank:
         return _Bank(np.ascontiguousarray(self._columns[:, 2:3]), self._dt)
 
+    def _eased_pressure(self, strength: float) -> NDArray[np.float64]:
+        """The pressure (N,), steadied as places are.
+
+        A steep feel makes much of the tremor of a light hand, so its noise is judged around each place.
+        """
+        bank, lowest = self._pressure, _between(PRESSURE_HZ, strength)
+        least, most = PRESSURE_NOISE
+        hz = bank.cutoffs_hz(lowest, least)
+        around = np.clip(bank.noise_around(), least, most)
+        highest = float(around.max())
+        if highest > 1.5 * least:
+            share = np.log(around / least) / np.log(highest / least)
+            hz = np.exp((1 - share) * np.log(hz) + share * np.log(bank.cutoffs_hz(lowest, highest)))
+        return bank.solved(hz)[:, 0]
+
 
 class _Bank:
     """A signal at even steps, and what smoothers of several cut-offs make of it."""
@@ -147,13 +164,25 @@ class _Bank:
     def tremor(self, known: float) -> float:
         """The tremor of this signal, RMS a column: what it says of its own counts as far as it is long."""
         n, dt = len(self._raw), self._dt
-        band = self._smooth(14.0) - self._smooth(7.0)
-        gain = float(np.sqrt(np.mean((response(14.0, TREMOR_HZ) - response(7.0, TREMOR_HZ)) ** 2)))
-        power = mean_over((band**2).mean(axis=1), max(1, int(0.25 / dt)))
-        own = max(float(np.percentile(np.sqrt(power), 40)) / gain, LEAST_TREMOR_PX)
+        own = max(
+            float(np.percentile(np.sqrt(mean_over(self._band_power, max(1, int(0.25 / dt)))), 40)), LEAST_TREMOR_PX
+        )
         trust = float(np.clip(((n - 1) * dt - 0.5) / 1.5, 0, 1))
         judged = np.exp(trust * np.log(own) + (1 - trust) * np.log(min(own, known)))
         return float(max(LEAST_TREMOR_PX, min(judged, MOST_OF_KNOWN * known)))
+
+    def noise_around(self) -> NDArray[np.float64]:
+        """What goes to and fro around each place, RMS: of a sine the median of the square is half its greatest, and a
+        single accent, shorter than half the stretch, does not count."""
+        window = max(1, int(NOISE_S / self._dt)) | 1
+        return np.sqrt(median_filter(self._band_power, window, mode="nearest"))
+
+    @cached_property
+    def _band_power(self) -> NDArray[np.float64]:
+        """The mean square of the columns in the band of tremor."""
+        band = self._smooth(14.0) - self._smooth(7.0)
+        gain = float(np.sqrt(np.mean((response(14.0, TREMOR_HZ) - response(7.0, TREMOR_HZ)) ** 2)))
+        return (band**2).mean(axis=1) / gain**2
 
     def cutoffs_hz(self, lowest_hz: float, noise: float) -> NDArray[np.float64]:
         """The cut-off at each place, from `lowest_hz` up as the shape there needs it."""
@@ -172,8 +201,11 @@ class _Bank:
 
     def steadied(self, lowest_hz: float, noise: float) -> NDArray[np.float64]:
         """Smoothed as strongly at each place as its shape allows, with ends that stay."""
+        return self.solved(self.cutoffs_hz(lowest_hz, noise))
+
+    def solved(self, hz: NDArray[np.float64]) -> NDArray[np.float64]:
+        """Smoothed with a cut-off for each place, with ends that stay."""
         dt, n = self._dt, len(self._raw)
-        hz = self.cutoffs_hz(lowest_hz, noise)
         line = solve(self._raw, np.ones(n), (2 - 2 * np.cos(2 * np.pi * hz[1:-2] * dt)) ** -3.0)
         return _led_to_ends(line, self._raw[0], self._raw[-1], dt)
 

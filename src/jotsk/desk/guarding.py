@@ -14,12 +14,13 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import Page
 from jotsk.desk.document import Document
-from jotsk.desk.journal import Journal, Kept, Start
+from jotsk.desk.journal import SLOW, Journal, Kept, Start
 from jotsk.desk.keeping import Shelf
+from jotsk.desk.widgets.once import turn_of_the_loop
 
 BEFORE_STROKE_S = 0.045  # no hand waits longer: a step is on disk in a few ms, unless the disk is slow
 PAINTED_MS = 5
-AT_THE_END_S = 120.0
+AT_THE_END_S, TURN_S = 120.0, 0.05
 MOST_LEFT = 8  # journals of pages before this one: what is being saved is among the latest
 
 
@@ -73,8 +74,11 @@ class Guard(QObject):
             return None
         self._pending = self._kept()
         self._write()
-        assert self._journal is not None
-        return self._journal.flush(AT_THE_END_S)
+        journal, until = self._journal, time.monotonic() + AT_THE_END_S
+        assert journal is not None
+        while (trouble := journal.flush(TURN_S)) == SLOW and time.monotonic() < until:
+            turn_of_the_loop()  # the window is painted meanwhile
+        return trouble
 
     def end(self) -> None:
         """The window closes."""

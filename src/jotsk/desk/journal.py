@@ -33,6 +33,7 @@ SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the
 MOST_UNSWEPT = 300  # and steps after which they are in any case, beside a hand that never rests
 AHEAD_TOLD_S = 0.1
 PAUSE_S = 0.02
+SLOW = "The disk is slow; the work is not kept yet."
 RETRY_S = 2.0  # after which the disk may take what it did not
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
 SUFFIX, BASE = ".journal", ".base"
@@ -141,7 +142,7 @@ class Journal(QObject):
             done = self._change.wait_for(lambda: self._wanted is None and not self._is_busy, timeout_s)
         if done and self._error is None:
             done = self._flusher.wait(max(0.0, until - time.monotonic()))
-        return self._error or self._flusher.error if done else "The disk is slow; the work is not kept yet."
+        return self._error or self._flusher.error if done else SLOW
 
     def close(self, *, keep: bool) -> None:
         """End when all is written; the slot stays for the next start, or goes."""

@@ -109,10 +109,15 @@ class Board(PointedView):
     def set_view(self, view: View) -> None:
         """While a stroke is under the pen, what is under it stays there: moved with the page, the line would jump."""
         if self.session is not None and self._drawn_to is not None:
-            x, y = self._device(self._drawn_to)
-            now = view.to_screen(*self.to_page(self._drawn_to))
-            view = view.panned(x - now[0], y - now[1])
+            view = self._held_under_pen(view, self.to_page(self._drawn_to))
         super().set_view(view)
+
+    def _held_under_pen(self, view: View, page_at: tuple[float, float]) -> View:
+        """The view moved so that a page point is where the pen draws."""
+        assert self._drawn_to is not None
+        x, y = self._device(self._drawn_to)
+        now = view.to_screen(*page_at)
+        return view.panned(x - now[0], y - now[1])
 
     def fit(self) -> None:
         self._fits_later = self.session is not None
@@ -135,9 +140,7 @@ class Board(PointedView):
             page_at = self.to_page(self._drawn_to)
             self._drawn_to = self._drawn_to - by
             self._last_at = self._drawn_to
-            x, y = self._device(self._drawn_to)
-            now = self.view.to_screen(*page_at)
-            super().set_view(self.view.panned(x - now[0], y - now[1]))
+            super().set_view(self._held_under_pen(self.view, page_at))
 
     def flip_here(self) -> None:
         """Flip left to right about what is under the pen, which stays there."""

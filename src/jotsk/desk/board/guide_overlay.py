@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
+from contextlib import contextmanager
 
 import numpy as np
 from numpy.typing import NDArray
@@ -64,15 +65,22 @@ class GuideOverlay:
         painter.setBrush(Qt.BrushStyle.NoBrush)
         area = seen_area(view, ratio, size)
         for index, guide in enumerate(guides):
-            if guide is None or not guide.shown:
-                continue
-            try:
-                _draw_lines(painter, view, ratio, guide, area, is_lit=index == lit)
-                if index == in_hand and not guide.locked:
-                    _draw_handles(painter, guide, handle_places(guide, view, ratio, size))
-            except Exception as error:
-                log_once(f"guide {guide.kind}", error)
-                self.failed.add(index)
+            if guide is not None and guide.shown:
+                with self._given_up(index, guide):
+                    _draw_lines(painter, view, ratio, guide, area, is_lit=index == lit)
+        chosen = guides[in_hand] if in_hand is not None and in_hand < len(guides) else None
+        if in_hand is not None and chosen is not None and not chosen.locked:
+            with self._given_up(in_hand, chosen):
+                _draw_handles(painter, chosen, handle_places(chosen, view, ratio, size))
+
+    @contextmanager
+    def _given_up(self, index: int, guide: Guide) -> Iterator[None]:
+        """A guide that cannot be drawn is noted, and the others are drawn all the same."""
+        try:
+            yield
+        except Exception as error:
+            log_once(f"guide {guide.kind}", error)
+            self.failed.add(index)
 
 
 def seen_area(view: View, ratio: float, size: QSize) -> Rect:

@@ -118,10 +118,6 @@ class History:
         """The present step: the same object whenever it is come back to."""
         return self._steps[self._at]
 
-    def step_of(self, page: Page) -> Step | None:
-        """The step of a page, if it is open."""
-        return next((self._steps[k] for k in self._open if self._steps[k].page is page), None)
-
     @property
     def bytes_used(self) -> int:
         return self._packed_bytes + self._open.nbytes

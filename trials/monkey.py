@@ -14,7 +14,9 @@ import os
 import random
 import sys
 import tempfile
+import threading
 import time
+import traceback
 from collections import deque
 from collections.abc import Callable, Iterator
 from pathlib import Path
@@ -47,6 +49,7 @@ from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.warming import load_ahead
 from jotsk.desk.widgets import Track
 from jotsk.desk.window import Window
 
@@ -69,6 +72,8 @@ class Monkey:
         self.folder = folder
         self.troubles: list[str] = []
         self.longest: list[tuple[float, str]] = []  # freezes
+        self._held_in = 0.0, ""  # the beat that is late, and where
+        self._is_over = threading.Event()
         self.steps = 0
         self._done: deque[str] = deque(maxlen=TOLD)
         self._streams: list[Iterator[QEvent]] = []  # strokes on their way
@@ -104,10 +109,12 @@ class Monkey:
         """Go on for so long, or so many steps; then check all once more."""
         self._until, self._most = time.monotonic() + seconds, most_steps
         self._begin_beating()
+        threading.Thread(target=self._watch, daemon=True).start()
         for timer in (self._heart, self._sheets, self._next):
             timer.start()
         QApplication.exec()
         self._heart.stop()
+        self._is_over.set()
         self.check(to_the_ends=True)
         self._sheets.stop()
 
@@ -369,14 +376,27 @@ class Monkey:
 
     def _begin_beating(self) -> None:
         self._beat = time.perf_counter()
-        if self._verbose:  # where it hangs
-            faulthandler.dump_traceback_later(2 * FREEZE_S)
 
     def _beats(self) -> None:
         now = time.perf_counter()
         if now - self._beat > FREEZE_S:
-            self.longest.append((now - self._beat, self._done[-1] if self._done else ""))
+            where = self._held_in[1] if self._held_in[0] == self._beat else ""
+            self.longest.append((now - self._beat, f"{self._done[-1] if self._done else ''}\n{where}"))
         self._begin_beating()
+
+    def _watch(self) -> None:
+        """Note what the window's thread is doing when it has not answered for a while."""
+        main_thread = threading.main_thread().ident
+        while not self._is_over.wait(FREEZE_S / 8):
+            beat = self._beat
+            if time.perf_counter() - beat > FREEZE_S / 2 and self._held_in[0] != beat and main_thread is not None:
+                frames = [
+                    f for f in traceback.extract_stack(sys._current_frames()[main_thread]) if "jotsk" in f.filename
+                ]
+                self._held_in = (
+                    beat,
+                    "".join(f"    {Path(f.filename).name}:{f.lineno} {f.name}\n" for f in frames[-12:]),
+                )
 
     def _trouble(self, what: str, error: BaseException | None = None) -> None:
         if len(self.troubles) < 20:
@@ -409,6 +429,7 @@ def main() -> int:
     app = QApplication(["monkey"])
     load_fonts()
     apply_theme(app, DAY)
+    load_ahead()
     print(f"seed {arguments.seed}", flush=True)
     with tempfile.TemporaryDirectory() as folder:
         monkey = Monkey(arguments.seed, Path(folder), verbose=arguments.verbose)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import logging
 import sys
 import threading
 from collections.abc import Callable
@@ -10,8 +11,10 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QProcess, QTimer
 
-from jotsk.core.warm import load, stamp
+from jotsk.core.warm import load, stamp, warm_up
 from jotsk.desk.window import Window
+
+log = logging.getLogger(__name__)
 
 SENTENCE = "Preparing the pens; this happens once and takes a minute or two."
 
@@ -33,7 +36,14 @@ class Warming(QObject):
         self._window.board.notify(SENTENCE)
         process = self._process = QProcess(self)
         process.finished.connect(lambda *_: self._ready(begin))
+        process.errorOccurred.connect(lambda error: self._failed(error, begin))
         process.start(sys.executable, ["-m", "jotsk.core.warm", str(self._folder)])
+
+    def _failed(self, error: QProcess.ProcessError, begin: Callable[[], None]) -> None:
+        """Draw all the same when the process cannot start: each kernel is compiled when it is first used."""
+        if error == QProcess.ProcessError.FailedToStart:
+            log.warning("the pens cannot be prepared: %s", self._process.errorString() if self._process else "")
+            self._ready(begin)
 
     def _ready(self, begin: Callable[[], None]) -> None:
         self._window.board.setEnabled(True)
@@ -42,6 +52,7 @@ class Warming(QObject):
 
 
 def load_ahead() -> None:
-    """What takes longer than a frame to read from the disk: kernels, and the code of the sheets."""
+    """Read from the disk what takes longer than a frame: kernels, those of the first stroke first, and the sheets."""
     load()
+    warm_up()
     import_module("jotsk.desk.dialogs")

@@ -8,6 +8,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import ArrayLike
 
+from jotsk.core.computed import computed
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
@@ -21,7 +22,7 @@ MOST_FEW = 300
 ARC_BULGE = 0.5  # height of a ready arc to half its chord
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Draft:
     """Points in page px, joined smoothly or with a corner at each, open or closed; or all joined to the first."""
 
@@ -30,7 +31,7 @@ class Draft:
     smooth: bool = True
     fan: bool = False
 
-    @property
+    @computed
     def curve(self) -> Curve | None:
         """The line through the points; None while there is none."""
         if len(self.points) < 2 or len(set(self.points)) < 2:

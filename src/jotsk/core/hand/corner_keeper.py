@@ -41,6 +41,8 @@ class CornerKeeper:
                 self._recent.popleft()
             found = self._corner()
             corner = corner if found is None else self._recent[found]
+        if corner is not None and corner[0].t < self._recent[0][0].t:
+            corner = None  # a pause came after it, and it is forgotten
         out = self._inner.push(sample) if corner is None else self._through(corner, sample)
         self._ink = out[-1]
         return out

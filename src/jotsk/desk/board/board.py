@@ -209,7 +209,7 @@ class Board(PointedView):
         if (shape := self.settler.shape) is not None:
             draw_shape(painter, shape, self.view, ratio, self.size())
         if self.way is Way.DRAFT:
-            self.drafting.draw(painter, self.view, ratio)
+            self.drafting.draw(painter, self.view, ratio, self.size())
         self.edges.draw(painter, self.view, ratio)
         if self.placing is not None:
             self.placing.draw(painter, self.view, ratio)

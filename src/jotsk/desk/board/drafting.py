@@ -2,20 +2,21 @@
 
 from __future__ import annotations
 
-import math
 from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QObject, QPointF, Qt, Signal
+from PySide6.QtCore import QObject, QPointF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
-from jotsk.core.geometry import View
+from jotsk.core.geometry import Rect, View
 from jotsk.core.guides import Hold
 from jotsk.core.guides.draft import Draft, hand_along, ready_shape
+from jotsk.core.guides.drawing import in_sight
 from jotsk.core.guides.rails import Point
 from jotsk.core.guides.symmetry import copies
 from jotsk.core.ink import Stroke
+from jotsk.desk.board.guide_overlay import seen_area
 from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding
 from jotsk.desk.hand import Hand
@@ -136,15 +137,16 @@ class Drafting(QObject):
         self._guiding.add_curve(draft.points, closed=draft.curve.closed, smooth=draft.smooth)
         return True
 
-    def draw(self, painter: QPainter, view: View, ratio: float) -> None:
-        theme, m = current(), view.matrix / ratio
+    def draw(self, painter: QPainter, view: View, ratio: float, size: QSize) -> None:
+        theme, m, area = current(), view.matrix / ratio, seen_area(view, ratio, size)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for hold in self.holds:
-            line = _polygon(hold, m)
+            lines = _polygons(hold, m, area)
             for color, width in ((QColor(255, 255, 255, 150), 3.5), (QColor(theme.guide), 1.4)):
                 painter.setPen(QPen(color, width))
-                painter.drawPolyline(line)
+                for line in lines:
+                    painter.drawPolyline(line)
         if self._ready is None:
             for k, point in enumerate(self.draft.points):
                 x, y = m[:, :2] @ point + m[:, 2]
@@ -158,12 +160,13 @@ class Drafting(QObject):
         self.changed.emit()
 
 
-def _polygon(hold: Hold, m: NDArray[np.float64]) -> QPolygonF:
-    """A hold on the board, corners included."""
+def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]:
+    """What of a hold is seen on the board, corners included."""
     assert hold.span is not None
     u = np.linspace(*hold.span, SHOWN)
     corners = hold.rail.corners
     if len(corners):
         u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
-    places = (hold.rail.places(u) @ m[:, :2].T + m[:, 2]).tolist()
-    return QPolygonF([QPointF(x, y) for x, y in places if math.isfinite(x + y)])
+    places = hold.rail.places(u)
+    parts = in_sight(places[np.isfinite(places).all(axis=1)], area)
+    return [QPolygonF([QPointF(x, y) for x, y in (part @ m[:, :2].T + m[:, 2]).tolist()]) for part in parts]

@@ -390,13 +390,9 @@ class Monkey:
         while not self._is_over.wait(FREEZE_S / 8):
             beat = self._beat
             if time.perf_counter() - beat > FREEZE_S / 2 and self._held_in[0] != beat and main_thread is not None:
-                frames = [
-                    f for f in traceback.extract_stack(sys._current_frames()[main_thread]) if "jotsk" in f.filename
-                ]
-                self._held_in = (
-                    beat,
-                    "".join(f"    {Path(f.filename).name}:{f.lineno} {f.name}\n" for f in frames[-12:]),
-                )
+                stack = traceback.extract_stack(sys._current_frames()[main_thread])
+                places = [f"{Path(f.filename).name}:{f.lineno} {f.name}" for f in stack if "jotsk" in f.filename]
+                self._held_in = beat, "\n".join(f"    {place}" for place in places[-12:])
 
     def _trouble(self, what: str, error: BaseException | None = None) -> None:
         if len(self.troubles) < 20:

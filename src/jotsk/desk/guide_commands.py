@@ -10,9 +10,9 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog
 
 from jotsk.core.errors import JotskError
 from jotsk.core.files.writing import whole_file
-from jotsk.core.guides import Curve, Guide
 from jotsk.core.guides.draft import few_points, offset_curve
 from jotsk.core.guides.guide_records import read_guides, written_guides
+from jotsk.core.guides.kinds import FrenchCurve
 from jotsk.desk.board import Board
 from jotsk.desk.document import Document
 
@@ -52,7 +52,7 @@ class GuideCommands:
     def ask_offset(self) -> None:
         """A curve beside the French curve in hand, as far off as is typed."""
         guide = self._guiding.guide(self._guiding.selected)
-        if guide is None or guide.kind != "french-curve":
+        if not isinstance(guide, FrenchCurve):
             self._tell("Take a French curve in hand first: press it in the list of guides.")
             return
         by, accepted = QInputDialog.getDouble(
@@ -62,8 +62,8 @@ class GuideCommands:
         if accepted and by:
             self.add_offset(guide, by)
 
-    def add_offset(self, guide: Guide, by_px: float) -> None:
-        points = offset_curve(Curve(guide.points, guide.closed, guide.smooth), by_px)
+    def add_offset(self, guide: FrenchCurve, by_px: float) -> None:
+        points = offset_curve(guide.curve, by_px)
         if len(points) < 2:
             self._tell("The curve bends more tightly than that everywhere; choose a smaller offset.")
             return

@@ -9,38 +9,21 @@ from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Guide, guide_from, guides_of
 from jotsk.core.guides.guidance import FREELY, Guidance
-from jotsk.core.guides.guide import moved
 from jotsk.core.guides.guide_records import MOST_GUIDES
-from jotsk.core.guides.perspective import meeting_point, nearest_on_horizon, outside_cone
+from jotsk.core.guides.kinds import GROUPS, FrenchCurve, Perspective
 from jotsk.core.ink import Stroke
 from jotsk.core.page import Layer
 from jotsk.desk.document import Document
 
-# Under what name each is offered, and as which kinds with which values.
-OFFERED: tuple[tuple[str, str, dict[str, Any]], ...] = (
-    ("Straightedge", "straightedge", {}),
-    ("Parallel rule", "parallel", {}),
-    ("Cross", "cross", {}),
-    ("Spokes", "spokes", {}),
-    ("Rings", "rings", {}),
-    ("Ellipse template", "ellipse", {}),
-    ("French curve", "french-curve", {}),
-    ("", "", {}),
-    ("Perspective, one point", "perspective", {"points": 1}),
-    ("Perspective, two points", "perspective", {"points": 2}),
-    ("Perspective, three points", "perspective", {"points": 3, "vertical": False}),
-    ("Row of posts", "posts", {"count": 5}),
-    ("Circle in perspective", "circle", {}),
-    ("", "", {}),
-    ("Mirror", "mirror", {"angle": 90.0}),
-    ("Quarter symmetry", "quarter", {"angle": 90.0}),
-    ("Rosette", "rosette", {"count": 6}),
-    ("Mirrored rosette", "rosette", {"count": 6, "mirrored": True}),
-)
+# What is offered, by kind and values; None between the groups.
+OFFERED: tuple[tuple[str, type[Guide], dict[str, Any]] | None, ...] = tuple(
+    offered
+    for group in GROUPS
+    for offered in (*((name, kind, values) for kind in group for name, values in kind.offers), None)
+)[:-1]
 
 STRETCHED = (
     "This lies outside a 60 degree cone of vision, where things look stretched;"
@@ -88,12 +71,10 @@ class Guiding(QObject):
 
     def warn_of_stretching(self, index: int | None, stroke: Stroke) -> None:
         """Say once for each perspective that a line it held lies where things look stretched."""
-        guide = self.guide(index)
-        if guide is None or guide.kind != "perspective" or len(guide.points) < 2 or guide == self._warned_of:
+        guide, page = self.guide(index), self._document.page
+        if not isinstance(guide, Perspective) or guide == self._warned_of:
             return
-        page = self._document.page
-        center = nearest_on_horizon(guide.points[0], guide.points[1], (page.width / 2, page.height / 2))
-        if outside_cone(stroke.own_ribbon.points[:, :2], guide.points[0], guide.points[1], center).any():
+        if guide.stretches(stroke.own_ribbon.points[:, :2], page.bounds):
             self._warned_of = guide
             self._document.refused.emit(STRETCHED)
 
@@ -123,32 +104,22 @@ class Guiding(QObject):
 
     def add(self, offer: int, seen: Rect) -> None:
         """Add one of `OFFERED` in the middle of what is seen of the page, and take it in hand."""
-        name, kind, values = OFFERED[offer]
+        offered = OFFERED[offer]
+        if offered is None:
+            return
+        name, kind, values = offered
         if len(self.guides) >= MOST_GUIDES:
             self._document.refused.emit(f"A page has room for {MOST_GUIDES} guides; delete one you no longer need.")
             return
-        x, y = (seen.x0 + seen.x1) / 2, (seen.y0 + seen.y1) / 2
-        w, h = seen.width, seen.height
-        size = min(w, h) / 4
-        values = dict(values)
-        if kind == "perspective":
-            far = {1: [(x, y)], 2: [(x - 0.8 * w, y), (x + 0.8 * w, y)]}
-            three = [(x - 0.9 * w, y - 0.2 * h), (x + 0.9 * w, y - 0.2 * h), (x, y + 1.4 * h)]
-            values["points"] = tuple(far.get(values["points"], three))
-        elif kind == "french-curve":
-            values["points"] = ((x - size, y + size / 2), (x - size / 3, y - size / 2), (x + size, y))
-        elif kind in ("posts", "circle"):
-            values["points"] = self._in_perspective(kind, (x, y), size)
-        elif kind == "ellipse":
-            values["radii"] = (1.2 * size, 0.7 * size)
-        guide = Guide(kind, at=(x, y), name=self._free_name(name), **values)
+        middle = (seen.x0 + seen.x1) / 2, (seen.y0 + seen.y1) / 2
+        guide = replace(kind.begun(values, middle, seen, self.guides), name=self._free_name(name))
         self._put([*self._records, guide.record()], f"Add {name[0].lower()}{name[1:]}")
         self.select(len(self.guides) - 1)
 
     def add_curve(self, points: Sequence[tuple[float, float]], *, closed: bool, smooth: bool) -> None:
         """Add a French curve through points, such as a draft or a line that was drawn."""
         name = self._free_name("French curve")
-        guide = Guide("french-curve", points=tuple(points), closed=closed, smooth=smooth, name=name)
+        guide = FrenchCurve(points=tuple(points), closed=closed, smooth=smooth, name=name)
         self._put([*self._records, guide.record()], "Add french curve")
         self.select(len(self.guides) - 1)
 
@@ -188,15 +159,15 @@ class Guiding(QObject):
     def duplicate(self, index: int, by: float) -> None:
         guide = self.guide(index)
         if guide is not None:
-            copy = replace(moved(guide, by, by), name=self._free_name(guide.name or guide.kind))
+            copy = replace(guide.moved(by, by), name=self._free_name(guide.name or guide.kind))
             self._put([*self._records, copy.record()], "Duplicate guide")
             self.select(len(self.guides) - 1)
 
     def add_vanishing_point(self, point: tuple[float, float]) -> None:
         """Give the perspective in hand one more point, or the nearer of its three another place; or begin one."""
         index, guide = self.selected, self.guide(self.selected)
-        if index is None or guide is None or guide.kind != "perspective":
-            new = Guide("perspective", points=(point,), name=self._free_name("Perspective of the sketch"))
+        if index is None or not isinstance(guide, Perspective):
+            new = Perspective(points=(point,), name=self._free_name("Perspective of the sketch"))
             self._put([*self._records, new.record()], "Add perspective")
             self.select(len(self.guides) - 1)
         elif len(guide.points) < 3:
@@ -205,21 +176,6 @@ class Guiding(QObject):
             nearest = min(range(3), key=lambda k: math.dist(guide.points[k], point))
             points = tuple(point if k == nearest else p for k, p in enumerate(guide.points))
             self.change(index, "Place guide", points=points)
-
-    def _in_perspective(self, kind: str, at: tuple[float, float], size: float) -> tuple[tuple[float, float], ...]:
-        """Two posts or a square about a place, as the perspective that is there has them."""
-        plane = next((g for g in reversed(self.guides) if g is not None and g.kind == "perspective"), None)
-        x, y = at
-        first = plane.points[0] if plane else (x + 6 * size, y - size / 2)
-        if kind == "posts":
-            foot, head = (x - size / 2, y + size), (x - size / 2, y - size)
-            return foot, head, _towards(foot, first, 0.12), _towards(head, first, 0.12)
-        second = plane.points[1] if plane and len(plane.points) > 1 else (x, y - 1e6)
-        right, left = _towards(at, first, 0.18), _towards(at, second, 0.18 if plane and len(plane.points) > 1 else 1e-3)
-        try:
-            return at, right, meeting_point((right, second), (left, first)), left
-        except Refused:
-            return at, (x + size, y), (x + size, y - size), (x, y - size)
 
     @property
     def _records(self) -> Sequence[Mapping[str, Any]]:
@@ -239,10 +195,6 @@ class Guiding(QObject):
     def _page_changed(self, before: Any, after: Any) -> None:
         if before.guides is not after.guides:
             self.changed.emit()
-
-
-def _towards(a: tuple[float, float], b: tuple[float, float], share: float) -> tuple[float, float]:
-    return a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1])
 
 
 def turned_steps(angle_rad: float, flipped: bool) -> float:

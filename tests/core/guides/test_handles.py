@@ -9,7 +9,6 @@ import shapely
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Curve, Ellipse, Hold, Line, guide_from
 from jotsk.core.guides.drawing import lines_of
-from jotsk.core.guides.handles import dragged, handles, nearest_handle
 from jotsk.core.guides.regular import as_guide, from_guide
 from tests.core.guides.test_guide import ISSUED
 
@@ -19,15 +18,14 @@ AREA = Rect(0, 0, 500, 400)
 @pytest.mark.parametrize("record", ISSUED, ids=lambda r: r["kind"])
 def test_a_handle_goes_where_it_is_dragged_and_stays_there(record):
     guide = guide_from(record)
-    for name, place in handles(guide, 100.0).items():
-        assert nearest_handle(guide, 100.0, place, 5.0) is not None
+    for name, place in guide.handles(100.0).items():
         to = (place[0] + 17.0, place[1] - 23.0)
-        moved = dragged(guide, name, to, 100.0)
+        moved = guide.dragged(name, to, 100.0)
         assert moved != guide
         if name == "at" or name.startswith("point"):
-            assert handles(moved, 100.0)[name] == to
-        again = dragged(moved, name, handles(moved, 100.0)[name], 100.0)
-        for a, b in zip(handles(again, 100.0).values(), handles(moved, 100.0).values(), strict=True):
+            assert moved.handles(100.0)[name] == to
+        again = moved.dragged(name, moved.handles(100.0)[name], 100.0)
+        for a, b in zip(again.handles(100.0).values(), moved.handles(100.0).values(), strict=True):
             assert a == pytest.approx(b, abs=1e-6)
 
 
@@ -62,6 +60,6 @@ def test_a_shape_whose_handles_stay_is_the_same_shape(hold):
     u = np.linspace(*hold.span, 20)
     assert again.rail.places(u) == pytest.approx(hold.rail.places(u))
     guide = as_guide(hold)
-    name = next(n for n in handles(guide, 10.0) if n != "at")
-    moved = from_guide(dragged(guide, name, (200.0, 150.0), 10.0), hold)
+    name = next(n for n in guide.handles(10.0) if n != "at")
+    moved = from_guide(guide.dragged(name, (200.0, 150.0), 10.0), hold)
     assert not np.allclose(moved.rail.places(np.linspace(*moved.span, 20)), hold.rail.places(u))

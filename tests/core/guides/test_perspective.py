@@ -19,7 +19,6 @@ from jotsk.core.guides.perspective import (
     focal_length,
     meeting_point,
     outside_cone,
-    posts_of,
     row,
     square_map,
     vanishing_point,
@@ -123,12 +122,12 @@ def test_a_row_guide_has_the_posts_the_camera_sees(count, parts):
     guide = guide_from({"kind": "posts", "points": POSTS, "count": count, "parts": parts})
     depths = [0.0, 0.8, *(0.8 * k / parts for k in range(1, parts)), *(0.8 * k for k in range(2, count + 2))]
     expected = [seen([(1.0, 1.0, z), (1.0, -1.0, z)]) for z in depths]
-    assert np.array(posts_of(guide)) == pytest.approx(np.array(expected), abs=0.01)
+    assert np.array(guide.posts()) == pytest.approx(np.array(expected), abs=0.01)
 
 
 def test_a_row_seen_square_on_has_equal_steps():
     guide = guide_from({"kind": "posts", "points": [[0, 100], [0, 0], [30, 100], [30, 0]], "count": 2, "parts": 3})
-    assert [round(foot[0], 6) for foot, _ in posts_of(guide)] == [0, 30, 10, 20, 60, 90]
+    assert [round(foot[0], 6) for foot, _ in guide.posts()] == [0, 30, 10, 20, 60, 90]
 
 
 def test_posts_and_circles_hold_a_stroke():
@@ -137,7 +136,7 @@ def test_posts_and_circles_hold_a_stroke():
     held = holder([circle], tuple(middle.places(np.array([0.3]))[0] + 5), (1.0, 0.0))
     assert held.rail == middle
     row_of = guide_from({"kind": "posts", "points": POSTS, "count": 4})
-    foot, head = posts_of(row_of)[4]
+    foot, head = row_of.posts()[4]
     rail = holder([row_of], (foot[0] + 3, foot[1]), (0.0, -1.0)).rail
     assert abs(np.cross([*rail.along, 0], [head[0] - foot[0], head[1] - foot[1], 0])[2]) < 1e-6 * np.hypot(
         *np.subtract(head, foot)

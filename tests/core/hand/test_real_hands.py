@@ -16,7 +16,7 @@ from bench.hands import hatch, length, off, rms, scallops, stroke
 from bench.real_hands import letters, recordings, reported
 from jotsk.core.hand import Trace, TremorMeter, cleaned, steady_after, steady_now, trace_from
 from jotsk.core.hand.simulated_pen import minimum_jerk
-from jotsk.core.hand.steady_after import METHOD, USUAL_TREMOR_PX, Steadier
+from jotsk.core.hand.steady_after import METHOD, MOST_OF_KNOWN, USUAL_TREMOR_PX, Steadier, even_steps
 from jotsk.core.hand.tremor_meter import slow_part
 from tests.conftest import circle_path, line_path, shaky
 
@@ -150,8 +150,34 @@ def test_whatever_the_times_the_line_is_finite_and_ends_where_the_hand_did(rows,
         assert np.isfinite(line.samples).all()
         assert np.allclose(line.xy[-1], trace.xy[-1], atol=1e-6)
     assert np.allclose(steady_after(trace, strength).xy[0], trace.xy[0])
-    reach = np.ptp(trace.xy, axis=0).max() + 1.0
-    assert np.abs(steady_after(trace, strength).xy - trace.xy.mean(axis=0)).max() < 2 * reach
+
+
+@settings(max_examples=100, deadline=None)
+@given(st.lists(st.tuples(st.floats(-500, 500), st.floats(-500, 500)), min_size=5, max_size=60), st.floats(1, 100))
+def test_whatever_the_motion_the_line_stays_near_the_hand(places, strength):
+    """No farther than about three of its tremors, and what the strength asks for."""
+    x, y = np.array(places).T
+    trace = trace_from(0.008 * np.arange(len(x)), x, y, 0.5 + 0 * x)
+    line, hand = steady_after(trace, strength), even_steps(trace)[1]
+    far = np.hypot(*(line.xy - hand[:, :2]).T).max()
+    assert far <= 3 * 2**0.5 * MOST_OF_KNOWN * USUAL_TREMOR_PX + 2.0 * strength / 100 + 1e-6
+
+
+def test_a_rest_of_minutes_within_a_stroke_costs_nothing_and_keeps_its_time():
+    t = np.concatenate([np.arange(50), 120_000 + np.arange(50)]) * 0.005
+    line = steady_after(trace_from(t, 3.0 * np.arange(100), 20 * np.sin(np.arange(100) / 9), np.full(100, 0.5)), 45)
+    assert len(line) < 1000
+    assert line.t[-1] == pytest.approx(t[-1])
+
+
+def test_a_corner_before_a_long_pause_is_no_fault():
+    """The hand turns, rests, and goes far: what is remembered of it then begins after the corner."""
+    for seed in range(40):
+        rng = np.random.default_rng(seed)
+        t = np.cumsum(rng.choice([0.004, 0.02, 0.1, 0.4, 0.6, 3.0], 60, p=[0.3, 0.3, 0.2, 0.1, 0.05, 0.05]))
+        xy = np.cumsum(rng.normal(0, 40, (60, 2)), axis=0)
+        line = steady_now(trace_from(t, *xy.T, np.full(60, 0.5)), 20)
+        assert np.allclose(line.xy[-1], xy[-1])
 
 
 def test_three_samples_within_a_tenth_of_a_millisecond_are_no_fault():

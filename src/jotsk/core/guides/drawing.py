@@ -3,27 +3,23 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
-from jotsk.core.guides.choosing import ring_through
 from jotsk.core.guides.guide import Guide
-from jotsk.core.guides.perspective import circle_in, posts_of
-from jotsk.core.guides.rails import Curve, Ellipse, Point, direction
-from jotsk.core.guides.symmetry import axes
+from jotsk.core.guides.rails import Ellipse, Point, direction
 
 ELLIPSE_STEPS = 240
-RINGS = 10
+FEW = 1000  # points of a line that is drawn as it is
 FINEST = 4000  # steps across what is shown: about a third of a px of the screen
 
 
 def lines_of(guide: Guide, area: Rect) -> list[NDArray[np.float64]]:
     """Return (N, 2) polylines that show the guide inside `area`, page px. They reach little beyond it."""
-    return [part for line in _lines(guide, area) if line is not None for part in in_sight(line, area)]
+    return [part for line in guide.lines(area) if line is not None for part in in_sight(line, area)]
 
 
 def in_sight(line: NDArray[np.float64], area: Rect) -> list[NDArray[np.float64]]:
@@ -40,10 +36,10 @@ def in_sight(line: NDArray[np.float64], area: Rect) -> list[NDArray[np.float64]]
     with np.errstate(divide="ignore", invalid="ignore"):  # Liang and Barsky 1984, for all segments at once
         sides = np.sort([(low - a) / step, (high - a) / step], axis=0)
     is_level = step == 0.0
-    is_beside = (is_level & ((a < low) | (a > high))).any(axis=1)
+    isbeside = (is_level & ((a < low) | (a > high))).any(axis=1)
     first = np.where(is_level, 0.0, sides[0]).max(axis=1).clip(0.0)
     last = np.where(is_level, 1.0, sides[1]).min(axis=1).clip(None, 1.0)
-    seen = np.flatnonzero(~is_beside & (first < last))
+    seen = np.flatnonzero(~isbeside & (first < last))
     if not len(seen):
         return []
     begins, ends = a + first[:, None] * step, a + last[:, None] * step
@@ -53,43 +49,12 @@ def in_sight(line: NDArray[np.float64], area: Rect) -> list[NDArray[np.float64]]
 
 def _thinned(line: NDArray[np.float64], step_px: float) -> NDArray[np.float64]:
     """The polyline with at most about one point on each `step_px` of its length, its ends included."""
-    if len(line) < 3:
+    if len(line) < FEW:
         return line
     along = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(line, axis=0).T))])
     kept = np.diff(np.floor(along / step_px), prepend=-1.0) > 0
     kept[-1] = True
     return line[kept]
-
-
-def _lines(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64] | None]:
-    kind = guide.kind
-    if kind in ("straightedge", "parallel"):
-        yield through(guide.at, guide.angle, area)
-        if kind == "parallel":
-            yield from _beside(guide.at, guide.angle, area, (area.width + area.height) / 16)
-    elif kind == "cross":
-        for angle in (guide.angle, guide.angle + guide.between):
-            yield through(guide.at, angle, area)
-            if guide.spacing > 0:
-                yield from _beside(guide.at, angle, area, guide.spacing)
-    elif kind == "spokes":
-        yield from _rays(guide.at, area, guide.density)
-    elif kind == "rings":
-        yield from _rings(guide, area)
-    elif kind == "ellipse":
-        yield _round(Ellipse(guide.at, guide.radii, guide.angle))
-    elif kind == "french-curve":
-        yield Curve(guide.points, guide.closed, guide.smooth).dense[0]
-    elif kind == "perspective":
-        yield from _perspective(guide, area)
-    elif kind in ("posts", "circle"):
-        yield from _in_perspective(guide)
-    else:
-        for angle in axes(guide):
-            yield through(guide.at, angle, area)
-        if kind == "rosette" and not guide.mirrored:
-            for k in range(guide.count):
-                yield _ray(guide.at, guide.angle + 360.0 * k / guide.count, area)
 
 
 def through(at: Point, degrees: float, area: Rect) -> NDArray[np.float64] | None:
@@ -114,7 +79,7 @@ def clipped(
     return np.array([[a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])] for t in (first, last)])
 
 
-def _beside(at: Point, degrees: float, area: Rect, spacing: float) -> Iterator[NDArray[np.float64] | None]:
+def beside(at: Point, degrees: float, area: Rect, spacing: float) -> Iterator[NDArray[np.float64] | None]:
     """Parallels on both sides of a line, at most 200 of them."""
     x, y = direction(degrees + 90.0)
     reach = min(100, int(math.hypot(area.width, area.height) / spacing) + 1)
@@ -125,16 +90,17 @@ def _beside(at: Point, degrees: float, area: Rect, spacing: float) -> Iterator[N
             yield through((at[0] + k * spacing * x, at[1] + k * spacing * y), degrees, area)
 
 
-def _ray(at: Point, degrees: float, area: Rect) -> NDArray[np.float64] | None:
+def ray(at: Point, degrees: float, area: Rect) -> NDArray[np.float64] | None:
+    """The part inside `area` of the ray from a point."""
     d = direction(degrees)
     return clipped(at, (at[0] + d[0], at[1] + d[1]), area, 0.0, math.inf)
 
 
-def _rays(at: Point, area: Rect, count: int) -> Iterator[NDArray[np.float64] | None]:
+def rays(at: Point, area: Rect, count: int) -> Iterator[NDArray[np.float64] | None]:
     """Rays from a point: all round if it is inside, else over the angle the area fills as seen from it."""
     if area.x0 <= at[0] <= area.x1 and area.y0 <= at[1] <= area.y1:
         for k in range(2 * count):
-            yield _ray(at, 180.0 * k / count, area)
+            yield ray(at, 180.0 * k / count, area)
         return
     corners = [(x, y) for x in (area.x0, area.x1) for y in (area.y0, area.y1)]
     middle = math.atan2((area.y0 + area.y1) / 2 - at[1], (area.x0 + area.x1) / 2 - at[0])
@@ -144,56 +110,13 @@ def _rays(at: Point, area: Rect, count: int) -> Iterator[NDArray[np.float64] | N
         yield clipped(at, far, area, 0.0, math.inf)
 
 
-def _rings(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64]]:
-    corners = [(float(x), float(y)) for x in (area.x0, area.x1) for y in (area.y0, area.y1)]
-    rings = [ring for corner in corners if (ring := ring_through(guide, corner))]
-    largest = max((ring.radii[0] for ring in rings), default=0.0)
-    step = guide.spacing or largest / RINGS
-    count = min(60, int(largest / step)) if step > 0 else 0
-    for k in range(1, count + 1):
-        yield _round(Ellipse(guide.at, (k * step, k * step * guide.ratio), guide.angle))
-
-
-def _round(ellipse: Ellipse) -> NDArray[np.float64]:
+def round_line(ellipse: Ellipse) -> NDArray[np.float64]:
+    """An ellipse as a closed polyline."""
     return ellipse.places(np.linspace(0, math.tau, ELLIPSE_STEPS + 1))
 
 
-def _perspective(guide: Guide, area: Rect) -> Iterator[NDArray[np.float64] | None]:
-    points = guide.points
-    yield horizon(guide, area)
-    for point in points:
-        yield from _rays(point, area, guide.density)
-    if guide.vertical:
-        yield from _beside(_middle(area), 90.0, area, area.width / guide.density)
-
-
-def _in_perspective(guide: Guide) -> Iterator[NDArray[np.float64]]:
-    """The row with its heads and feet joined, or the square with its circle."""
-    corners = np.array(guide.points)
-    try:
-        if guide.kind == "circle":
-            circle = _round(circle_in(corners))
-            yield np.concatenate([corners, corners[:1]])
-            yield circle
-            return
-        posts = np.array(posts_of(guide))
-    except Refused:  # only the points, to be moved to where there is an answer
-        yield corners
-        return
-    yield from posts
-    for side in (0, 1):
-        line = posts[:, side]
-        far = np.hypot(*(line - line[0]).T).argmax()
-        yield line[[0, far]]
-
-
-def horizon(guide: Guide, area: Rect) -> NDArray[np.float64] | None:
+def horizon(points: Sequence[Point], area: Rect) -> NDArray[np.float64] | None:
     """The line the vanishing points of level lines lie on."""
-    points = guide.points
     if len(points) > 1 and math.dist(points[0], points[1]) > 1e-6:
         return clipped(points[0], points[1], area, -math.inf, math.inf)
     return through(points[0], 0.0, area)
-
-
-def _middle(area: Rect) -> Point:
-    return (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2

@@ -1,104 +1,105 @@
-"""Guides: what a page keeps to hold or to repeat the hand."""
+"""Guides: what a page keeps to hold or to repeat the hand. Each kind is a file of `kinds`."""
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field, fields, replace
-from typing import Any
+from collections.abc import Iterator, Sequence
+from dataclasses import Field, dataclass, field, fields, replace
+from typing import Any, ClassVar, Self
 
-from jotsk.core.guides.rails import Point
+import numpy as np
+from numpy.typing import NDArray
 
-MOST_COPIES = 64
+from jotsk.core.geometry import Rect
+from jotsk.core.guides.fields import Spec, color, name, number, switch
+from jotsk.core.guides.rails import Point, Rail
 
-# What each kind is placed by.
-PLACED_BY: dict[str, tuple[str, ...]] = {
-    "straightedge": ("at", "angle"),
-    "parallel": ("angle", "at"),
-    "cross": ("angle", "between", "spacing", "at"),
-    "spokes": ("at", "density"),
-    "rings": ("at", "ratio", "angle", "spacing"),
-    "ellipse": ("at", "radii", "angle"),
-    "french-curve": ("points", "closed", "smooth"),
-    "perspective": ("points", "vertical", "density"),
-    "posts": ("points", "count", "parts"),
-    "circle": ("points",),
-    "mirror": ("at", "angle"),
-    "quarter": ("at", "angle"),
-    "rosette": ("at", "count", "mirrored", "angle"),
-}
-NEEDED: dict[str, tuple[str, ...]] = {
-    "straightedge": ("at", "angle"),
-    "parallel": ("angle",),
-    "cross": ("angle",),
-    "spokes": ("at",),
-    "rings": ("at",),
-    "ellipse": ("at", "radii"),
-    "french-curve": ("points",),
-    "perspective": ("points",),
-    "posts": ("points",),
-    "circle": ("points",),
-    "mirror": ("at", "angle"),
-    "quarter": ("at", "angle"),
-    "rosette": ("at", "count"),
-}
-REPEATS = ("mirror", "quarter", "rosette")
+Polyline = NDArray[np.float64] | None  # (N, 2) page px; None where nothing of it is seen
+Offer = tuple[str, dict[str, Any]]  # under what name a guide is offered, and with which values
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, kw_only=True)
 class Guide:
     """One guide. Positions are page px, angles degrees, 0 pointing right and 90 up on the unturned page.
 
     A guide that is `on` holds the hand, whether it is `shown` or not. `alone`: while it is on, no other ruler holds.
-    `color` is "#rrggbb", or empty for that of guides; `opacity` 0..1; `thickness` in screen px.
     """
 
-    kind: str
-    at: Point = (0.0, 0.0)
-    angle: float = 0.0
-    between: float = 90.0
-    spacing: float = 0.0
-    ratio: float = 1.0
-    radii: Point = (100.0, 100.0)
-    points: tuple[Point, ...] = ()
-    closed: bool = False
-    smooth: bool = True
-    vertical: bool = True
-    density: int = 12
-    count: int = 6
-    parts: int = 1
-    mirrored: bool = False
-    name: str = ""
-    on: bool = True
-    shown: bool = True
-    locked: bool = False
-    alone: bool = False
-    color: str = ""
-    opacity: float = 0.8
-    thickness: float = 1.2
+    kind: ClassVar[str]
+    repeats: ClassVar[bool] = False  # the hand, instead of holding it
+    offers: ClassVar[tuple[Offer, ...]] = ()
+    sample: ClassVar[dict[str, Any]] = {}  # values with which it shows well in a square of 100 px
+
+    name: str = name()
+    on: bool = switch(True, state=True)
+    shown: bool = switch(True, state=True)
+    locked: bool = switch(False, state=True)
+    alone: bool = switch(False, state=True)
+    color: str = color()
+    opacity: float = number(0.8, 0.05, 1.0, "Opacity", decimals=0, percent=True, state=True)
+    thickness: float = number(1.2, 0.5, 8.0, "Thickness", unit=" px", state=True)  # screen px
     unknown: tuple[tuple[str, Any], ...] = field(default=(), compare=False)
 
+    @classmethod
+    def begun(cls, values: dict[str, Any], middle: Point, seen: Rect, others: Sequence[Guide | None]) -> Self:
+        """A new one in the `middle` of what is `seen` of a page with `others`."""
+        raise NotImplementedError
+
+    def as_sample(self) -> Self:
+        """The kind as it shows in a square of 100 px, with whatever else of this guide its sample does not say."""
+        return type(self)(**{**self.look(), **self.sample})
+
+    def look(self) -> dict[str, Any]:
+        """What of a guide shows in its sample."""
+        return {}
+
+    def check(self) -> None:
+        """Raises ValueError with the reason where the values do not make a guide."""
+
+    def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
+        """The rails for a stroke from `start` that goes in direction `towards`, each with its direction there."""
+        return iter(())
+
+    def lines(self, area: Rect) -> Iterator[Polyline]:
+        """Polylines that show the guide inside `area`."""
+        raise NotImplementedError
+
     @property
-    def repeats(self) -> bool:
-        """Whether it repeats the hand instead of holding it."""
-        return self.kind in REPEATS
+    def maps(self) -> list[NDArray[np.float64]]:
+        """Of one that repeats the hand: the (2, 3) maps from a stroke to its copies."""
+        return []
+
+    def handles(self, reach: float) -> dict[str, Point]:
+        """The handles by name. `reach` is how far a turning handle lies from the middle, page px."""
+        raise NotImplementedError
+
+    def dragged(self, handle: str, to: Point, reach: float) -> Self:
+        """The guide with one of its handles at `to`. Dragging to where nothing would be left changes nothing."""
+        raise NotImplementedError
+
+    def moved(self, dx: float, dy: float) -> Self:
+        """The guide elsewhere on the page."""
+        values: dict[str, Any] = {}
+        for f, spec in specs_of(self):
+            if spec.moves:
+                value = getattr(self, f.name)
+                values[f.name] = (
+                    tuple((x + dx, y + dy) for x, y in value) if spec.each_point else (value[0] + dx, value[1] + dy)
+                )
+        return replace(self, **values)
 
     def record(self) -> dict[str, Any]:
         """As it is kept in files: what its kind needs, and whatever else is not as usual."""
         record: dict[str, Any] = {"kind": self.kind}
-        for f in fields(self):
+        for f, spec in specs_of(self):
             value = getattr(self, f.name)
-            is_needed = f.name in NEEDED[self.kind] or (f.name in PLACED_BY[self.kind] and value != f.default)
-            if not is_needed and not (f.name in STATE and value != f.default):
-                continue
-            if f.name == "points":
-                value = [list(p) for p in value]
-            record[f.name] = list(value) if isinstance(value, tuple) else value
+            if spec.needed or value != f.default:
+                if spec.each_point:
+                    value = [list(p) for p in value]
+                record[f.name] = list(value) if isinstance(value, tuple) else value
         return {**dict(self.unknown), **record}
 
 
-STATE = ("name", "on", "shown", "locked", "alone", "color", "opacity", "thickness")
-
-
-def moved(guide: Guide, dx: float, dy: float) -> Guide:
-    """The guide elsewhere on the page."""
-    points = tuple((x + dx, y + dy) for x, y in guide.points)
-    return replace(guide, at=(guide.at[0] + dx, guide.at[1] + dy), points=points)
+def specs_of(guide: Guide | type[Guide]) -> list[tuple[Field[Any], Spec]]:
+    """The fields of a guide: those of its kind first, then those of all."""
+    found = [(f, f.metadata["spec"]) for f in fields(guide) if "spec" in f.metadata]
+    return sorted(found, key=lambda pair: pair[1].state)

@@ -13,7 +13,6 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.errors import Refused
-from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.rails import Ellipse, Point, degrees_of
 
 CONE_DEG = 60.0  # common practice: what lies outside looks stretched
@@ -182,22 +181,3 @@ def cross_ratio(a: Point, b: Point, c: Point, d: Point) -> float:
     along = np.array(d) - np.array(a)
     ta, tb, tc, td = (float(np.array(p) @ along) for p in (a, b, c, d))
     return ((tc - ta) / (tc - tb)) / ((td - ta) / (td - tb))
-
-
-def posts_of(guide: Guide) -> list[tuple[Point, Point]]:
-    """The posts (foot, head) that follow two given ones at equal depth, and those that divide the way between them."""
-    foot, head, second_foot, second_head = guide.points
-    try:
-        vanishing = meeting_point((foot, second_foot), (head, second_head))
-    except Refused:  # level with the picture: equal steps on the page
-        vanishing = None
-    lines = []
-    for first, second in ((foot, second_foot), (head, second_head)):
-        if vanishing is None:
-            step = second[0] - first[0], second[1] - first[1]
-            shares = [k / guide.parts for k in range(1, guide.parts)] + list(range(2, guide.count + 2))
-            lines.append([(first[0] + t * step[0], first[1] + t * step[1]) for t in shares])
-        else:
-            between = divided(first, second, vanishing, guide.parts) if guide.parts > 1 else []
-            lines.append(between + row(first, second, vanishing, guide.count))
-    return [(foot, head), (second_foot, second_head), *zip(*lines, strict=False)]

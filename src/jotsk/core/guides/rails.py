@@ -29,6 +29,7 @@ FARTHEST = 1e9
 LONGEST_CURVE_PX = 1_000_000
 CURVE_STEP_PX = 1.0
 MOST_POINTS = 2000
+UNDER_THE_PEN_PX = 0.5
 
 
 class Rail(Protocol):
@@ -281,6 +282,25 @@ def direction(degrees: float) -> Point:
 def degrees_of(x: float, y: float) -> float:
     """The angle of a direction, degrees, 0 pointing right and 90 up."""
     return math.degrees(math.atan2(-y, x))
+
+
+def rail_to(start: Point, point: Point, towards: Point) -> tuple[Rail, Point]:
+    """The line to a point; a stroke that begins on it goes where the hand goes."""
+    if math.dist(start, point) > UNDER_THE_PEN_PX:
+        line = Line.through(start, point)
+    else:
+        line = Line(start, towards) if towards != (0.0, 0.0) else Line(start, (1.0, 0.0))
+    assert line is not None
+    return line, line.along
+
+
+def with_direction(rail: Ellipse | Curve, start: Point) -> tuple[Rail, Point]:
+    """A rail with its direction at the place nearest to `start`."""
+    u = rail.begin(*start)
+    step = rail.finest(0.5)
+    a, b = rail.place(u - step), rail.place(u + step)
+    length = math.dist(a, b)
+    return rail, ((b[0] - a[0]) / length, (b[1] - a[1]) / length) if length > 0 else (0.0, 0.0)
 
 
 def rail_from(record: Mapping[str, Any]) -> Rail:

@@ -10,6 +10,7 @@ import numpy as np
 from jotsk.core.guides.guidance import STEP_DEG
 from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.holding import Hold
+from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
 from jotsk.core.guides.settling import Reading
 from jotsk.core.guides.symmetry import Map
@@ -75,23 +76,24 @@ def as_guide(hold: Hold) -> Guide:
     """The shape as a guide, so that it has handles: an ellipse, or a curve by its corners, or a line by its ends."""
     rail = hold.rail
     if isinstance(rail, Ellipse):
-        return Guide("ellipse", at=rail.at, radii=rail.radii, angle=rail.angle)
+        return EllipseTemplate(at=rail.at, radii=rail.radii, angle=rail.angle)
     if isinstance(rail, Curve):
-        return Guide("french-curve", points=rail.points, closed=rail.closed, smooth=rail.smooth)
+        return FrenchCurve(points=rail.points, closed=rail.closed, smooth=rail.smooth)
     first, last = hold.span or (0.0, 1.0)
-    return Guide("french-curve", points=(rail.place(first), rail.place(last)), smooth=False)
+    return FrenchCurve(points=(rail.place(first), rail.place(last)), smooth=False)
 
 
 def from_guide(guide: Guide, before: Hold) -> Hold:
     """The hold of a shape whose handles were dragged; it still begins where it did, in share of its length."""
-    if guide.kind == "ellipse":
+    if isinstance(guide, EllipseTemplate):
         return Hold(Ellipse(guide.at, guide.radii, guide.angle), before.span)
+    assert isinstance(guide, FrenchCurve)
     if isinstance(before.rail, Line):
         line = Line.through(guide.points[0], guide.points[1])
         return Hold(line, (0.0, math.dist(*guide.points))) if line else before
     assert isinstance(before.rail, Curve)
     if len(set(guide.points)) < len(guide.points):
         return before
-    curve = Curve(guide.points, guide.closed, guide.smooth)
+    curve = guide.curve
     share = curve.length / before.rail.length
     return Hold(curve, (before.span[0] * share, before.span[1] * share) if before.span else None)

@@ -10,8 +10,10 @@ from collections.abc import Iterable
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.guides.guide import MOST_COPIES, Guide
+from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.rails import Point, direction
+
+MOST_COPIES = 64
 
 Map = NDArray[np.float64]  # (2, 3)
 
@@ -34,32 +36,12 @@ def copies(guides: Iterable[Guide | None]) -> list[Map]:
     for guide in guides:
         if guide is None or not guide.on or not guide.repeats:
             continue
-        for own in _own(guide):
+        for own in guide.maps:
             for before in list(found):
                 made = after(own, before)
                 if len(found) <= MOST_COPIES and not any(np.allclose(made, m, atol=1e-9) for m in found):
                     found.append(made)
     return found[1:]
-
-
-def _own(guide: Guide) -> list[Map]:
-    if guide.kind == "mirror":
-        return [reflection(guide.at, guide.angle)]
-    if guide.kind == "quarter":
-        return [reflection(guide.at, guide.angle), reflection(guide.at, guide.angle + 90.0)]
-    turns = [turn(guide.at, 360.0 * k / guide.count) for k in range(1, guide.count)]
-    return turns + ([reflection(guide.at, guide.angle)] if guide.mirrored else [])
-
-
-def axes(guide: Guide) -> list[float]:
-    """The angles of a symmetry's axes, degrees, each a whole line through its middle."""
-    if guide.kind == "mirror":
-        return [guide.angle]
-    if guide.kind == "quarter":
-        return [guide.angle, guide.angle + 90.0]
-    if guide.mirrored:
-        return [guide.angle + 180.0 * k / guide.count for k in range(guide.count)]
-    return []
 
 
 def after(second: Map, first: Map) -> Map:

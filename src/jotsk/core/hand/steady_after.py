@@ -39,6 +39,9 @@ ALLOWED, ALLOWED_PX = (1.6, 2.6), 0.10  # how many of what tremor explains they 
 REACH_S, EASED_S = 0.03, 0.025  # a low cut-off gives way to a high one this long before and after
 END_S, MOST_END_S = 0.04, 0.4  # how long a line is led to its exact end
 END_LENGTHS, MOST_END_PX = 3.0, 2.0  # and how far: times the gap, screen px
+MOST_TREMORS = 3 * 2**0.5  # three an axis: how far from the hand a line may be,
+STRENGTH_PX = 2.0  # and so much farther at strength 100, screen px
+MOST_REST_S = 1.0  # without a sample; what is longer counts as so long
 SHORTEST_S = 0.02  # of a stroke that is steadied: no hand is so quick, but a driver may send such
 PRESSURE_HZ = (14.0, 5.0)  # at strength 0 and 100, where nothing but noise is in it
 TILT_HZ = (16.0, 5.0)
@@ -65,7 +68,7 @@ def response(cutoff_hz: float, hz: NDArray[np.float64]) -> NDArray[np.float64]:
 def steady_after(
     trace: Trace, strength: float, *, scale: float = 1.0, tremor_px: float = USUAL_TREMOR_PX
 ) -> Trace:  # fmt: skip
-    """Return `trace` steadied, at even steps of 4 ms; ends stay exactly where they were.
+    """Return `trace` steadied, at even steps of 4 ms but for long rests; ends stay exactly where they were.
 
     Parameters
     ----------
@@ -88,7 +91,10 @@ class Steadier:
         self._is_too_short = len(trace) < 3 or not trace.duration_s > SHORTEST_S
         if self._is_too_short:
             return
-        self._grid, self._columns = even_steps(trace)
+        clock = _without_rests(trace.t)
+        paced = trace if clock is trace.t else Trace(np.column_stack([clock, trace.samples[:, 1:]]))
+        self._grid, self._columns = even_steps(paced)
+        self._times = self._grid if clock is trace.t else np.interp(self._grid, clock, trace.t)
         self._dt = float(self._grid[1] - self._grid[0])
         self._places = _Bank(np.ascontiguousarray(self._columns[:, :2] * scale), self._dt)
         self._tremor = self._places.tremor(tremor_px)
@@ -107,7 +113,11 @@ class Steadier:
         steadied[:, 3:] = solve(
             np.ascontiguousarray(self._columns[:, 3:]), np.ones(n), np.full(n - 3, penalty(tilt_hz, self._dt))
         )
-        return Trace(np.column_stack([self._grid, steadied]))
+        return Trace(np.column_stack([self._times, steadied]))
+
+    def farthest_px(self, strength: float) -> float:
+        """No place of the steadied line lies farther than this from where the hand was at that moment, page px."""
+        return (MOST_TREMORS * self._tremor + STRENGTH_PX * strength / 100) / self._scale
 
     def withheld(self, strength: float) -> float:
         """The share of the line, 0..1, where strength was withheld to keep its shape."""
@@ -122,6 +132,7 @@ class Steadier:
             return self._trace.xy
         if self._last is None or self._last[0] != strength:
             line = self._places.steadied(lowest_cutoff_hz(strength), self._tremor) / self._scale
+            line = _within(self.farthest_px(strength), line, self._columns[:, :2])
             line[0], line[-1] = self._trace.xy[0], self._trace.xy[-1]
             self._last = strength, line
         return self._last[1]
@@ -224,6 +235,21 @@ def mean_over(values: NDArray[np.float64], window: int) -> NDArray[np.float64]:
     half = window // 2
     padded = np.concatenate([[0.0], np.cumsum(np.pad(values, half, "edge"))])
     return (padded[2 * half + 1 :] - padded[: -2 * half - 1]) / (2 * half + 1)
+
+
+def _within(most_px: float, line: NDArray[np.float64], hand: NDArray[np.float64]) -> NDArray[np.float64]:
+    """`line` with what is farther than `most_px` from the `hand`, (N, 2) each, moved so near."""
+    off = line - hand
+    far = np.hypot(*off.T)
+    return hand + off * np.minimum(1.0, most_px / np.maximum(far, 1e-9))[:, None] if far.max() > most_px else line
+
+
+def _without_rests(t: NDArray[np.float64]) -> NDArray[np.float64]:
+    """The times (N,) with no two farther apart than `MOST_REST_S`: a pen held still for minutes is no long stroke."""
+    steps = np.diff(t)
+    if steps.max() <= MOST_REST_S:
+        return t
+    return t[0] + np.concatenate([[0.0], np.cumsum(np.minimum(steps, MOST_REST_S))])
 
 
 def even_steps(trace: Trace) -> tuple[NDArray[np.float64], NDArray[np.float64]]:

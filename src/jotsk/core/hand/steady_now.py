@@ -31,7 +31,6 @@ WAYS = ("ease", "average", "tow")
 
 LONGEST_S = 1.10
 LET_GO_PX_S = 110.0
-SPEED_WINDOW_S = 0.090
 VELOCITY_S, PEAK_S = 0.055, 0.150
 PART_S, MOST_PARTS = 0.002, 16
 LONGEST_AVERAGE_S = 0.6
@@ -126,20 +125,6 @@ class AsItIs:
 
     def restart(self, at: Sample) -> None:
         pass
-
-
-class Speed:
-    """The hand's speed in screen px a second, through a first-order filter, or tremor would be taken for haste."""
-
-    def __init__(self, scale: float) -> None:
-        self._scale = scale
-        self.vx = self.vy = 0.0  # page px a second
-
-    def measure(self, last: Sample, sample: Sample, dt: float) -> float:
-        k = 1 - math.exp(-dt / SPEED_WINDOW_S)
-        self.vx += k * ((sample.x - last.x) / dt - self.vx)
-        self.vy += k * ((sample.y - last.y) / dt - self.vy)
-        return math.hypot(self.vx, self.vy) * self._scale
 
 
 class Haste:

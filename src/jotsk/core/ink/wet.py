@@ -14,10 +14,10 @@ from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.guides import LiveHold, Rail
 from jotsk.core.guides.symmetry import Map
 from jotsk.core.hand import Sample, Trace, stabilizer
-from jotsk.core.hand.steady_now import Speed, gathered
+from jotsk.core.hand.steady_now import gathered
 from jotsk.core.ink.blend_kernel import address_of, for_reading, halve_alpha_through
 from jotsk.core.ink.coverage_kernel import touched_cells
-from jotsk.core.ink.dynamics import FLAT_DEG, HALF_SPEED_PX_S, NIB_ANGLE_RAD
+from jotsk.core.ink.dynamics import LiveDynamics
 from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_amount, taper_reach
@@ -25,8 +25,6 @@ from jotsk.core.ink.stretch_kernel import stretch
 from jotsk.core.ink.wet_kernel import show_tip
 
 LEVELS = 8
-STEPS = 1024
-AMOUNTS = np.linspace(0.0, 1.0, STEPS + 1)
 NO_JOINT = np.zeros((0, 4))
 FEW_CELLS = 6  # so many are not looked at one by one
 EVERYWHERE = Rect(-(1 << 40), -(1 << 40), 1 << 40, 1 << 40)
@@ -90,10 +88,7 @@ class WetInk:
         self._taper_in = taper_reach(pen.taper_in, size_px / pen.size_px, 0.0, 0.0)
         self._taper_amount = 0.0  # a dot does not taper
         self._drawn_px, self._widest = 0.0, 0.0  # how long the line is, and its largest radius
-        self._widths = (0.5 * size_px * pen.width(AMOUNTS)).tolist()
-        self._inks = (255.0 * pen.ink(AMOUNTS)).tolist()
-        self._speed = Speed(scale)
-        self._last: Sample | None = None
+        self._dynamics = LiveDynamics(pen, size_px, scale)
         self._newest = Sample(0.0, 0.0, 0.0)
 
     @property
@@ -153,29 +148,8 @@ class WetInk:
             self._stale = []
         return self._levels[level].get((column, row))
 
-    def _point(self, s: Sample) -> Point:
-        """Width and ink at a sample: `dynamics.widths_and_ink` for one sample, from tables."""
-        last, self._last = self._last or s, s
-        pen = self.pen
-        if pen.drivers <= {"pressure"}:
-            k = int(s.pressure * STEPS + 0.5)
-            width = self._widths[k if pen.width.by == "pressure" else STEPS]
-            return s.x, s.y, width, self._inks[k if pen.ink.by == "pressure" else STEPS]
-        speed = self._speed.measure(last, s, max(1e-6, s.t - last.t)) if s.t > last.t else 0.0
-        tilt = min(1.0, math.hypot(s.tilt_x, s.tilt_y) / FLAT_DEG)
-        values = {
-            "pressure": s.pressure,
-            "speed": 1 / (1 + (speed / HALF_SPEED_PX_S) ** 2),
-            "tilt": tilt,
-            "direction": abs(math.sin(math.atan2(-self._speed.vy, self._speed.vx) - NIB_ANGLE_RAD)),
-            "nothing": 1.0,
-        }
-        radius = self._widths[int(values[pen.width.by] * STEPS + 0.5)] * (1 + (pen.tilt_widens - 1) * tilt)
-        ink = self._inks[int(values[pen.ink.by] * STEPS + 0.5)] * (1 - pen.tilt_softens * tilt)
-        return s.x, s.y, radius, ink
-
     def _append(self, s: Sample) -> None:
-        point = self._point(s)
+        point = s.x, s.y, *self._dynamics.at(s)
         if self._line:
             x, y, r, _ = self._line[-1]
             if (s.x - x) ** 2 + (s.y - y) ** 2 < CLOSEST_PX**2:

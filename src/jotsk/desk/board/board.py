@@ -16,7 +16,7 @@ from jotsk.core.geometry import View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.guides.guidance import FREELY
 from jotsk.core.ink import Cut, Stroke
-from jotsk.core.page import InkLayer, Page
+from jotsk.core.page import Page
 from jotsk.core.page.placing import Picture
 from jotsk.desk.board import overlays
 from jotsk.desk.board.chosen_lines import ChosenLines
@@ -41,7 +41,6 @@ NOTICE_MS = 4000
 FASTEST_PAINT_S = 0.004
 REST_SHARE = 7.0  # a tip that is slow to paint is painted less often, and leaves seven eighths of the time free
 SIZE_PX_PER_PX = 0.25  # change of the pen's size for each px the hand moves while resizing
-MANY_STROKES = 8  # on a layer: what is rubbed out of more is worked out beside the interface
 
 
 class Board(PointedView):
@@ -372,7 +371,7 @@ class Board(PointedView):
             if session.shape is None:
                 session.lift(t_ms, *self.to_page(at))
         mark = self._mark_of(session)
-        if mark is not None and self._takes_long(session):
+        if mark is not None and (session.is_long or session.pen.rubs):  # a rub may cross any number of strokes
             self.document.dry(mark, lambda: self._dries(session), lambda: self._dried(session, mark))
             return
         self._dries(session)
@@ -397,12 +396,6 @@ class Board(PointedView):
         """The name of what draws: of a pen its own."""
         pointer = self._has_page[0] if self._has_page else Pointer.MOUSE
         return self._device_name if pointer is Pointer.PEN else pointer.value
-
-    def _takes_long(self, session: Session) -> bool:
-        """Whether drying takes longer than a hand should wait."""
-        layer = self.document.page.active
-        is_among_many = isinstance(layer, InkLayer) and len(layer.marks) > MANY_STROKES
-        return session.is_long or (session.pen.rubs and is_among_many)
 
     def _dries(self, session: Session) -> None:
         """The page is about to have what was wet."""

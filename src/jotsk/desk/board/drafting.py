@@ -54,7 +54,7 @@ class Drafting(QObject):
 
         `zoom` is logical px for each page px.
         """
-        reach, draft = GRAB_PX / zoom, self.draft
+        at, reach, draft = self._near_page(at), GRAB_PX / zoom, self.draft
         if self.shape is not None:
             self._from, self._ready, self.draft = at, None, Draft()
             return
@@ -72,7 +72,14 @@ class Drafting(QObject):
             self._set(draft.extended(at))
             self._held = len(self.draft.points) - 1
 
+    def _near_page(self, at: Point) -> Point:
+        """A place, drawn in to a page's size from the page: far off, a line would take seconds to work out."""
+        page = self._document.page.bounds
+        far = max(page.width, page.height)
+        return min(max(at[0], page.x0 - far), page.x1 + far), min(max(at[1], page.y0 - far), page.y1 + far)
+
     def drag(self, at: Point) -> None:
+        at = self._near_page(at)
         if self._from is not None and self.shape is not None:
             self._ready = ready_shape(self.shape, self._from, at)
             self.changed.emit()

@@ -8,7 +8,6 @@ from PySide6.QtCore import QLineF, QPointF, QSize
 
 from jotsk.core.geometry import View
 from jotsk.core.guides.guide import Guide
-from jotsk.core.guides.handles import dragged
 from jotsk.core.guides.rails import Point
 from jotsk.desk.board.guide_overlay import GRAB_PX, REACH_PX, handle_places
 from jotsk.desk.guiding import Guiding
@@ -54,7 +53,7 @@ class GuideHandles:
         index, name, _ = self._held
         guide = self._guiding.guide(index)
         if guide is not None:
-            moved = dragged(guide, name, to, REACH_PX * ratio / view.zoom)
+            moved = guide.dragged(name, to, REACH_PX * ratio / view.zoom)
             self._guiding.put(index, moved, "Place guide", finished=False)
 
     def let_go(self) -> None:

@@ -14,7 +14,6 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.guides import Guide
 from jotsk.core.guides.drawing import lines_of
-from jotsk.core.guides.handles import handles
 from jotsk.core.guides.rails import Point
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import log_once
@@ -92,7 +91,7 @@ def seen_area(view: View, ratio: float, size: QSize) -> Rect:
 def handle_places(guide: Guide, view: View, ratio: float, size: QSize) -> dict[str, QPointF]:
     """Where the handles are on the board; one that is out of sight waits at the edge, towards where it is."""
     reach = REACH_PX * ratio / view.zoom
-    return {name: _inside(_at(place, view, ratio), size) for name, place in handles(guide, reach).items()}
+    return {name: _inside(_at(place, view, ratio), size) for name, place in guide.handles(reach).items()}
 
 
 def draw_shape(painter: QPainter, shape: Guide, view: View, ratio: float, size: QSize) -> None:

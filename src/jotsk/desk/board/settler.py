@@ -9,7 +9,6 @@ from PySide6.QtCore import QLineF, QObject, QPointF, QSize, QTimer, Signal
 
 from jotsk.core.geometry import View
 from jotsk.core.guides import Guide
-from jotsk.core.guides.handles import dragged
 from jotsk.core.guides.rails import Point
 from jotsk.core.guides.regular import as_guide, from_guide
 from jotsk.desk.board.guide_overlay import GRAB_PX, REACH_PX, handle_places
@@ -97,7 +96,7 @@ class Settler(QObject):
         offer, shape = self.offer, self.shape
         if offer is None or shape is None or self.handle is None:
             return
-        moved = dragged(shape, self.handle, to, REACH_PX * ratio / view.zoom)
+        moved = shape.dragged(self.handle, to, REACH_PX * ratio / view.zoom)
         reading = replace(offer.reading, hold=from_guide(moved, offer.reading.hold))
         self._document.settle_last(offer.motion, reading)
         self.offer = replace(offer, reading=reading)

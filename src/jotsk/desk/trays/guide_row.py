@@ -19,21 +19,6 @@ from jotsk.desk.widgets.drawn_once import drawn_once
 from jotsk.desk.widgets.faults import handled, painted
 
 ROW_PX, BUTTON_PX, SIGN_PX = 30, 26, 18
-SAMPLES = {  # each kind in a square of 100 px
-    "straightedge": {"at": (50, 50), "angle": 30},
-    "parallel": {"at": (50, 50), "angle": 30},
-    "cross": {"at": (50, 50), "angle": 20},
-    "spokes": {"at": (50, 50), "density": 5},
-    "rings": {"at": (50, 50), "spacing": 16},
-    "ellipse": {"at": (50, 50), "radii": (46, 28), "angle": 20},
-    "french-curve": {"points": ((4, 70), (35, 20), (60, 80), (96, 30))},
-    "perspective": {"points": ((0, 40), (100, 40)), "density": 3, "vertical": False},
-    "posts": {"points": ((8, 95), (8, 5), (40, 85), (40, 20)), "count": 3},
-    "circle": {"points": ((5, 70), (40, 35), (95, 45), (70, 95))},
-    "mirror": {"at": (50, 50), "angle": 90},
-    "quarter": {"at": (50, 50)},
-    "rosette": {"at": (50, 50), "angle": 90},
-}
 
 
 class GuideRow(QWidget):
@@ -94,8 +79,7 @@ class GuideRow(QWidget):
         is_on = guide is not None and guide.on
         if guide is not None:
             ink = theme.accent if self.is_lit else (guide.color or theme.guide) if is_on else theme.quiet
-            what = (guide.kind, guide.count, guide.mirrored)
-            sign = drawn_once(_draw_sign, SIGN_PX, SIGN_PX, self.devicePixelRatioF(), ink, *what)
+            sign = drawn_once(_draw_sign, SIGN_PX, SIGN_PX, self.devicePixelRatioF(), ink, guide.as_sample())
             painter.drawPixmap(QPointF(left, (ROW_PX - SIGN_PX) / 2), sign)
         painter.setPen(QColor(theme.text if is_on else theme.quiet))
         weight = font().Weight.DemiBold if self.is_selected or self.is_lit else font().Weight.Normal
@@ -125,10 +109,9 @@ def titled(guide: Guide | None) -> str:
     return f"{name} · {', '.join(marks)}" if marks else name
 
 
-def _draw_sign(painter: QPainter, kind: str, count: int, mirrored: bool) -> None:
+def _draw_sign(painter: QPainter, sample: Guide) -> None:
     """The kind of guide in little, drawn as it is on the page."""
-    values = {"count": count, "mirrored": mirrored, **SAMPLES[kind]}
     painter.setPen(QPen(Qt.GlobalColor.black, 1.3))
     k = SIGN_PX / 100
-    for line in lines_of(Guide(kind, **values), Rect(0, 0, 100, 100)):  # type: ignore[arg-type]
+    for line in lines_of(sample, Rect(0, 0, 100, 100)):
         painter.drawPolyline(QPolygonF([QPointF(x * k, y * k) for x, y in line.tolist() if math.isfinite(x + y)]))

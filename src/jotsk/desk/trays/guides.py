@@ -33,9 +33,9 @@ class GuideTray(QWidget):
         self.add.setAccessibleName("Add a guide")
         self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.menu = QMenu(self.add)
-        for k, (name, _, _) in enumerate(OFFERED):
-            if name:
-                self.menu.addAction(name, lambda k=k: self._add(k))
+        for k, offered in enumerate(OFFERED):
+            if offered:
+                self.menu.addAction(offered[0], lambda k=k: self._add(k))
             else:
                 self.menu.addSeparator()
         self.menu.addSeparator()

@@ -1,4 +1,4 @@
-"""A sitting of 1,500 mixed edits on A4 at 300 dpi by a hand that never rests: memory, the journal, and the way back.
+"""A sitting of 3,000 mixed edits on A4 at 300 dpi by a hand that never rests: memory, the journal, and the way back.
 
 Strokes with real pen events in the real window, an eraser, layers, opacity; every fourth is taken back. Then undo to
 the start, step by step. Beside it, what the same number of copies of the present pixels would take in NumPy.
@@ -19,7 +19,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page, pixels_of
 from jotsk.desk.simulated_pen import SimulatedPen
 
-EDITS = 1500
+EDITS = 3000
 A4_300 = 2480, 3508
 STATED = 500
 

@@ -39,7 +39,7 @@ def _digest() -> str:
     """Of the code that makes the page: its own, and the core's that decides how ink looks."""
     package = Path(__file__).parent.parent
     digest = hashlib.sha256()
-    for path in sorted([*package.glob("demo/*"), *package.glob("core/*/*.py")]):
+    for path in sorted([*package.glob("demo/*"), *package.glob("core/**/*.py")]):
         if path.is_file():
             digest.update(path.read_bytes())
     return digest.hexdigest()[:16]

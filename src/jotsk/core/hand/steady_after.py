@@ -130,12 +130,13 @@ class Steadier:
         """Only where the steadied line runs, (N, 2) page px: enough to show it while a handle is dragged."""
         if strength == 0 or self._is_too_short:
             return self._trace.xy
-        if self._last is None or self._last[0] != strength:
+        last = self._last  # another thread may ask for another strength meanwhile
+        if last is None or last[0] != strength:
             line = self._places.steadied(lowest_cutoff_hz(strength), self._tremor) / self._scale
             line = _within(self.farthest_px(strength), line, self._columns[:, :2])
             line[0], line[-1] = self._trace.xy[0], self._trace.xy[-1]
-            self._last = strength, line
-        return self._last[1]
+            last = self._last = strength, line
+        return last[1]
 
     @cached_property
     def _pressure(self) -> _Bank:

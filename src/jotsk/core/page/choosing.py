@@ -10,13 +10,23 @@ from jotsk.core.geometry.rects import rect_around
 from jotsk.core.ink import Stroke
 from jotsk.core.page.layers import InkLayer, Layer
 
+MOST_LASSO, MOST_PLACES = 600, 200  # of a lasso, and of each line that may lie in it: enough to tell half of it
+
 
 def strokes_inside(layer: Layer | None, lasso: NDArray[np.float64]) -> list[Stroke]:
     """Strokes of which at least half the centre line lies in a lasso, (N, 2) page px, closed of itself."""
     if not isinstance(layer, InkLayer) or len(lasso) < 3:
         return []
-    area = rect_around(lasso)
-    return [s for s in layer.marks if s.bounds & area and inside(s.ribbon.points[:, :2], lasso).mean() >= 0.5]
+    area, lasso = rect_around(lasso), _few(lasso, MOST_LASSO)
+    return [
+        s for s in layer.marks
+        if s.bounds & area and inside(_few(s.ribbon.points[:, :2], MOST_PLACES), lasso).mean() >= 0.5
+    ]  # fmt: skip
+
+
+def _few(places: NDArray[np.floating], most: int) -> NDArray[np.floating]:
+    """At most so many of (N, 2) places, spread over all of them."""
+    return places[:: -(-len(places) // most)] if len(places) > most else places
 
 
 def stroke_at(layer: Layer | None, x: float, y: float, reach_px: float) -> Stroke | None:

@@ -88,12 +88,12 @@ class Overview(QWidget):
 
     def _show(self, at: QPointF) -> None:
         scale, corner = self._place()
-        page, there = self._document.page, (at - corner) / scale
+        page, there = self._document.page_so_far, (at - corner) / scale
         self._board.center_on(min(page.width, max(0.0, there.x())), min(page.height, max(0.0, there.y())))
 
     def _place(self) -> tuple[float, QPointF]:
         """Widget px for each page px, and where the page's corner lies."""
-        page = self._document.page
+        page = self._document.page_so_far
         room = QRectF(self.rect()).adjusted(EDGE, EDGE, -EDGE, -EDGE)
         scale = min(room.width() / page.width, room.height() / page.height)
         return scale, room.center() - QPointF(page.width, page.height) * scale / 2

@@ -23,7 +23,7 @@ from bench.board import settle, strokes
 from bench.inked_page import A4_600, page_file
 from bench.opened import opened_window
 from bench.timing import stolen_ms
-from jotsk.core.files.exporting import Export
+from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import Trace
@@ -166,7 +166,7 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
     with TemporaryDirectory() as folder:
         watch("save", lambda: window.filing.save(Path(folder) / "saved.ora"))
         watch("save again", lambda: window.filing.save(Path(folder) / "saved.ora"))
-        watch("export", lambda: window.filing.export(Path(folder) / "page.png", Export("png")))
+        watch("export", lambda: window.filing.export(Path(folder) / "page.png", Export(FORMATS["png"])))
         printer = QPrinter(QPrinter.PrinterMode.HighResolution)
         printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
         printer.setOutputFileName(str(Path(folder) / "print.pdf"))

@@ -26,7 +26,7 @@ import numpy as np
 from PySide6.QtCore import QCoreApplication
 
 from jotsk.core.files import flushing
-from jotsk.core.files.exporting import Export
+from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.pictures import read_picture
@@ -101,7 +101,7 @@ def draw(page: Page, folder: Path, done: int, way: str) -> None:
         if way == "saving" and not filing.is_busy:
             filing.save(path)
         if way == "exporting" and not filing.is_busy:
-            filing.export(folder / "page.png", Export("png"))
+            filing.export(folder / "page.png", Export(FORMATS["png"]))
         guard.before_stroke()
         time.sleep(STROKE_S)
         edit(drawn, number)

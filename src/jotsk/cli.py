@@ -186,7 +186,7 @@ def _figures(stroke: Stroke) -> dict[str, object]:
 
 
 def _export(options: argparse.Namespace) -> int:
-    from jotsk.core.files.exporting import Export, kind_of, write_export
+    from jotsk.core.files.export import Export, format_of, write_export
     from jotsk.core.files.openraster import read_page
     from jotsk.core.page.stack import ancestors, inside
 
@@ -200,7 +200,7 @@ def _export(options: argparse.Namespace) -> int:
         layers = inside(page.layers, [layer.uid for layer in named])
         layers |= {group.uid for layer in named for group in ancestors(page.layers, layer)}
     export = Export(
-        kind_of(options.out),
+        format_of(options.out),
         options.color or ("rgba" if options.transparent else "rgb"),
         options.frame,
         options.scale,
@@ -221,10 +221,13 @@ def _output(text: str) -> Path:
 
 
 def _picture_output(text: str) -> Path:
-    path = Path(text)
-    if path.suffix.lower() not in (".png", ".tif", ".tiff", ".jpg", ".jpeg", ".webp", ".pdf"):
-        raise argparse.ArgumentTypeError(f"“{text}” ends in none of .png, .tif, .jpg, .webp, .pdf")
-    return path
+    from jotsk.core.files.export import format_of
+
+    try:
+        format_of(Path(text))
+    except Refused as error:
+        raise argparse.ArgumentTypeError(str(error)) from None
+    return Path(text)
 
 
 def _size(text: str) -> tuple[int, int]:

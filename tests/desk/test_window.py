@@ -9,7 +9,7 @@ import png
 import pytest
 from PySide6.QtCore import QPoint, QPointF, Qt
 
-from jotsk.core.files.exporting import Export
+from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
@@ -93,7 +93,7 @@ def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle
     assert render(top.marks, again.bounds) == top.tiles
 
     # Delivered, and read by another library.
-    window.filing.export(tmp_path / "page.png", Export("png"))
+    window.filing.export(tmp_path / "page.png", Export(FORMATS["png"]))
     settle(window)
     width, height, rows, info = png.Reader(bytes=(tmp_path / "page.png").read_bytes()).asRGB()
     pixels = np.vstack([np.frombuffer(bytes(row), np.uint8) for row in rows]).reshape(height, width, 3)

@@ -10,7 +10,7 @@ from typing import Any
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import ChangedMeanwhile, JotskError, Refused
-from jotsk.core.files.exporting import Export, write_export
+from jotsk.core.files.export import Export, write_export
 from jotsk.core.files.opening import Origin, is_picture, read_any
 from jotsk.core.files.openraster import holds_other_strokes
 from jotsk.core.files.openraster_writing import PageWriter

@@ -17,10 +17,10 @@ def strokes_inside(layer: Layer | None, lasso: NDArray[np.float64]) -> list[Stro
     """Strokes of which at least half the centre line lies in a lasso, (N, 2) page px, closed of itself."""
     if not isinstance(layer, InkLayer) or len(lasso) < 3:
         return []
-    area, lasso = rect_around(lasso), _few(lasso, MOST_LASSO)
+    area, corners = rect_around(lasso), _few(lasso, MOST_LASSO)
     return [
         s for s in layer.marks
-        if s.bounds & area and inside(_few(s.ribbon.points[:, :2], MOST_PLACES), lasso).mean() >= 0.5
+        if s.bounds & area and inside(_few(s.ribbon.points[:, :2], MOST_PLACES), corners).mean() >= 0.5
     ]  # fmt: skip
 
 

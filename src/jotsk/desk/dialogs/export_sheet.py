@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.exporting import COLORS, Export, pixels_for
+from jotsk.core.files.export import FORMATS, Export, pixels_for
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
@@ -30,10 +30,6 @@ from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field
 
-KINDS = {
-    "png": ("PNG", ".png"), "tiff": ("TIFF", ".tif"), "jpeg": ("JPEG", ".jpg"), "webp": ("WebP", ".webp"),
-    "pdf": ("PDF", ".pdf"),
-}  # fmt: skip
 COLOR_WORDS = {"rgba": "RGB and transparency", "rgb": "RGB", "grey": "Grey", "bits": "Black and white, 1 bit"}
 FRAME_WORDS = {"page": "The whole page", "bleed": "To the bleed", "trim": "To the trim", "safe": "To the safe frame"}
 CHECKER_PX = 8
@@ -111,8 +107,8 @@ class ExportSheet(QDialog):
         self.resize(980, 600)
         self._page = page
         self.kind = QComboBox()
-        for kind, (words, _) in KINDS.items():
-            self.kind.addItem(words, kind)
+        for each in FORMATS.values():
+            self.kind.addItem(each.words, each.name)
         self.color = QComboBox()
         self.frame = QComboBox()
         for name in FRAMES:
@@ -184,13 +180,13 @@ class ExportSheet(QDialog):
 
     @property
     def suffix(self) -> str:
-        return KINDS[self.kind.currentData()][1]
+        return FORMATS[self.kind.currentData()].endings[0]
 
     @property
     def export(self) -> Export:
         layers = self._chosen_layers()
         return Export(
-            self.kind.currentData(),
+            FORMATS[self.kind.currentData()],
             self.color.currentData(),
             self.frame.currentData(),
             self.scale.value() / 100,
@@ -221,15 +217,15 @@ class ExportSheet(QDialog):
         return QImage(pixels.data, pixels.shape[1], pixels.shape[0], pixels.strides[0], kind).copy()
 
     def _kind_chosen(self) -> None:
-        kind, before = self.kind.currentData(), self.color.currentData()
+        chosen, before = FORMATS[self.kind.currentData()], self.color.currentData()
         self.color.blockSignals(True)
         self.color.clear()
-        for color in COLORS[kind]:
+        for color in chosen.colors:
             self.color.addItem(COLOR_WORDS[color], color)
-        wanted = before if before in COLORS[kind] else "rgb"
+        wanted = before if before in chosen.colors else "rgb"
         self.color.setCurrentIndex(self.color.findData(wanted))
         self.color.blockSignals(False)
-        self._form.setRowVisible(self.quality, kind in ("jpeg", "webp"))
+        self._form.setRowVisible(self.quality, chosen.has_quality)
         self._changed()
 
     def _changed(self) -> None:

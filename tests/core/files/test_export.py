@@ -14,7 +14,7 @@ import tifffile
 from PIL import Image
 
 from jotsk.core.errors import Refused
-from jotsk.core.files.exporting import Export, kind_of, srgb_profile, write_export
+from jotsk.core.files.export import FORMATS, Export, format_of, srgb_profile, write_export
 from jotsk.core.page import PaintLayer, blank_page, edits, flattened, rgba
 from jotsk.core.page.frames import frame
 from tests.conftest import stroke_along
@@ -54,7 +54,7 @@ def chunks(data: bytes) -> dict[bytes, bytes]:
 def test_png_in_all_its_colours(page, flat, tmp_path):
     for color in ("rgba", "rgb", "grey", "bits"):
         path = tmp_path / f"{color}.png"
-        write_export(path, page, Export("png", color))
+        write_export(path, page, Export(FORMATS["png"], color))
         width, height, rows, info = png.Reader(bytes=path.read_bytes()).read()
         values = np.array([list(row) for row in rows], int).reshape(height, width, -1)
         if color in ("rgb", "rgba"):
@@ -72,20 +72,20 @@ def test_png_in_all_its_colours(page, flat, tmp_path):
 
 
 def test_without_paper_the_ink_stands_alone(page, tmp_path):
-    write_export(tmp_path / "a.png", page, Export("png", "rgba", transparent=True))
+    write_export(tmp_path / "a.png", page, Export(FORMATS["png"], "rgba", transparent=True))
     alpha = np.asarray(Image.open(tmp_path / "a.png"))[..., 3]
     assert alpha[5, 5] == 0 and alpha.max() == 255
     with pytest.raises(Refused, match="Without paper"):
-        write_export(tmp_path / "b.jpg", page, Export("jpeg", "rgb", transparent=True))
+        write_export(tmp_path / "b.jpg", page, Export(FORMATS["jpeg"], "rgb", transparent=True))
 
 
 def test_tiff_by_another_reader(page, flat, tmp_path):
-    write_export(tmp_path / "rgb.tif", page, Export("tiff", "rgb"))
+    write_export(tmp_path / "rgb.tif", page, Export(FORMATS["tiff"], "rgb"))
     with tifffile.TiffFile(tmp_path / "rgb.tif") as tiff:
         (sheet,) = tiff.pages
         assert sheet.compression == tifffile.COMPRESSION.ADOBE_DEFLATE and sheet.shape == flat.shape
         assert sheet.tags["XResolution"].value == (300, 1) and 34675 in sheet.tags
-    write_export(tmp_path / "bits.tif", page, Export("tiff", "bits", threshold=200))
+    write_export(tmp_path / "bits.tif", page, Export(FORMATS["tiff"], "bits", threshold=200))
     with tifffile.TiffFile(tmp_path / "bits.tif") as tiff:
         (sheet,) = tiff.pages
         assert sheet.compression == tifffile.COMPRESSION.CCITT_T6 and sheet.bitspersample == 1
@@ -96,20 +96,20 @@ def test_tiff_by_another_reader(page, flat, tmp_path):
 
 def test_jpeg_and_webp_are_close_and_say_their_resolution_and_colours(page, flat, tmp_path):
     for kind, suffix in (("jpeg", "jpg"), ("webp", "webp")):
-        write_export(tmp_path / f"a.{suffix}", page, Export(kind, "rgb", quality=95))
+        write_export(tmp_path / f"a.{suffix}", page, Export(FORMATS[kind], "rgb", quality=95))
         with Image.open(tmp_path / f"a.{suffix}") as picture:
             # Pencil grain is what such compression is worst at.
             assert np.abs(np.asarray(picture.convert("RGB")).astype(int) - flat).mean() < 2.5
             assert picture.info["icc_profile"] == srgb_profile()
             dpi = picture.info.get("dpi") or (picture.getexif()[0x011A],)
             assert float(dpi[0]) == pytest.approx(300)
-    write_export(tmp_path / "exact.webp", page, Export("webp", "rgb", quality=100))
+    write_export(tmp_path / "exact.webp", page, Export(FORMATS["webp"], "rgb", quality=100))
     assert np.array_equal(np.asarray(Image.open(tmp_path / "exact.webp").convert("RGB")), flat)
 
 
 def test_a_pdf_has_its_true_size_its_boxes_and_its_picture(page, flat, tmp_path):
     path = tmp_path / "a.pdf"
-    write_export(path, page, Export("pdf", "rgb"))
+    write_export(path, page, Export(FORMATS["pdf"], "rgb"))
     document = pypdfium2.PdfDocument(path)
     sheet = document[0]
     assert sheet.get_size() == pytest.approx((600 * 72 / 300, 420 * 72 / 300))
@@ -120,26 +120,26 @@ def test_a_pdf_has_its_true_size_its_boxes_and_its_picture(page, flat, tmp_path)
     inside = picture.get_bitmap().to_numpy()
     assert np.array_equal(inside[..., 2::-1], flat), "blue, green, red as it counts them"
     assert picture.get_bounds() == pytest.approx((0, 0, 144, 100.8))
-    write_export(tmp_path / "bits.pdf", page, Export("pdf", "bits"))
+    write_export(tmp_path / "bits.pdf", page, Export(FORMATS["pdf"], "bits"))
     assert pypdfium2.PdfDocument(tmp_path / "bits.pdf")[0].get_size() == pytest.approx((144, 100.8))
 
 
 def test_frames_are_cut_where_they_lie(page, flat, tmp_path):
     # 5 mm at 300 dpi are 59 px, 2 mm are 24 (25.4 mm an inch).
     assert frame(page, "trim").x0 == 59 and frame(page, "bleed").x0 == 24 and frame(page, "safe").x0 == 106
-    write_export(tmp_path / "trim.png", page, Export("png", "rgb", frame="trim"))
+    write_export(tmp_path / "trim.png", page, Export(FORMATS["png"], "rgb", frame="trim"))
     assert np.array_equal(np.asarray(Image.open(tmp_path / "trim.png")), flat[59:-59, 59:-59])
 
 
 def test_half_the_pixels_are_the_same_size_on_paper(page, tmp_path):
-    write_export(tmp_path / "half.png", page, Export("png", "rgb", scale=0.5))
+    write_export(tmp_path / "half.png", page, Export(FORMATS["png"], "rgb", scale=0.5))
     with Image.open(tmp_path / "half.png") as picture:
         assert picture.size == (300, 210) and picture.info["dpi"][0] == pytest.approx(150, abs=0.02)
 
 
 def test_only_the_layers_asked_for(page, tmp_path):
     page = replace(page, layers=(*page.layers, PaintLayer(7, "empty")))
-    write_export(tmp_path / "a.png", page, Export("png", "rgb", layers={7}))
+    write_export(tmp_path / "a.png", page, Export(FORMATS["png"], "rgb", layers={7}))
     assert np.unique(np.asarray(Image.open(tmp_path / "a.png")).reshape(-1, 3), axis=0).tolist() == [[250, 244, 230]]
 
 
@@ -147,11 +147,11 @@ def test_what_a_format_cannot_do_is_refused(page, tmp_path):
     from pathlib import Path
 
     with pytest.raises(Refused, match="cannot be written as bits"):
-        write_export(tmp_path / "a.jpg", page, Export("jpeg", "bits"))
+        write_export(tmp_path / "a.jpg", page, Export(FORMATS["jpeg"], "bits"))
     with pytest.raises(Refused, match="16383"):
-        write_export(tmp_path / "a.webp", replace(page, width=20000, height=10), Export("webp", "rgb"))
+        write_export(tmp_path / "a.webp", replace(page, width=20000, height=10), Export(FORMATS["webp"], "rgb"))
     with pytest.raises(Refused, match="ends in none of"):
-        kind_of(Path("a.gif"))
+        format_of(Path("a.gif"))
 
 
 def test_an_export_that_is_stopped_leaves_nothing(page, tmp_path):
@@ -160,5 +160,5 @@ def test_an_export_that_is_stopped_leaves_nothing(page, tmp_path):
             raise KeyboardInterrupt
 
     with pytest.raises(KeyboardInterrupt):
-        write_export(tmp_path / "a.png", page, Export("png"), progress=stop)
+        write_export(tmp_path / "a.png", page, Export(FORMATS["png"]), progress=stop)
     assert not list(tmp_path.iterdir())

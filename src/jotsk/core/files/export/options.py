@@ -1,0 +1,67 @@
+"""What is to be written of a page, and what a format of files can hold."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Collection
+from dataclasses import dataclass
+from typing import IO
+
+from jotsk.core.errors import Refused
+from jotsk.core.page import Page, check_size
+from jotsk.core.page.frames import FRAMES, frame
+
+Progress = Callable[[float], None]
+
+
+@dataclass(frozen=True, slots=True)
+class Format:
+    """A format of files.
+
+    `endings` of file names, the usual one first; `colors` it can hold; `most_px` a side, if there is a limit.
+    `write(stream, page, export, report)` writes a page; `report` takes shares of 0..1, and may raise to stop it.
+    """
+
+    name: str
+    words: str
+    endings: tuple[str, ...]
+    colors: tuple[str, ...]
+    write: Callable[[IO[bytes], Page, Export, Progress], None]
+    has_quality: bool = False
+    most_px: int | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Export:
+    """What is to be written. `layers`: uids of those that alone are shown, or all that are visible.
+
+    `color` is one of rgba, rgb, grey and bits (1 bit a pixel: black where the page is darker than `threshold`, 0..255).
+    `scale` changes the number of pixels, and the resolution with it, so that the size on paper stays.
+    """
+
+    format: Format
+    color: str = "rgb"
+    frame: str = "page"
+    scale: float = 1.0
+    transparent: bool = False
+    threshold: int = 128
+    quality: int = 92
+    layers: Collection[int] | None = None
+
+    def check(self, page: Page) -> None:
+        """Raise Refused or TooLarge where this cannot be."""
+        if self.color not in self.format.colors:
+            raise Refused(f"A {self.format.words} file cannot be written as {self.color}.")
+        if self.transparent and self.color != "rgba":
+            raise Refused("Without paper only a picture with transparency (RGBA) can be written.")
+        if self.frame not in FRAMES:
+            raise Refused(f"There is no frame “{self.frame}”.")
+        width, height = self.size(page)
+        check_size(width, height)
+        most = self.format.most_px
+        if most and max(width, height) > most:
+            raise Refused(f"{width} x {height} px is more than {self.format.words} can hold: {most} px a side.")
+
+    def size(self, page: Page) -> tuple[int, int]:
+        """Width and height in px."""
+        area = frame(page, self.frame)
+        return max(1, round(area.width * self.scale)), max(1, round(area.height * self.scale))

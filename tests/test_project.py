@@ -19,6 +19,7 @@ from jotsk.core.files.records import pen_record
 from jotsk.core.ink import Cut, pen_by_id
 from jotsk.core.ink.shipped import BY_ID
 from jotsk.core.page import blank_page, edits
+from packaging.pen_table import table
 from tests.conftest import stroke_along
 
 ROOT = Path(__file__).parent.parent
@@ -55,6 +56,10 @@ def test_the_readme_names_only_what_is_there():
     for path in re.findall(r"\]\(([^)#:]+)\)|`((?:src|docs|tests|bench)/[^`]*)`", text):
         name = path[0] or path[1]
         assert (ROOT / name).exists(), name
+
+
+def test_the_document_of_files_has_every_field_of_a_pen():
+    assert table() in (ROOT / "docs" / "file-format.md").read_text(), "python -m packaging.pen_table writes it"
 
 
 def test_the_command_line_document_lists_every_option():

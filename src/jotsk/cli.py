@@ -12,6 +12,7 @@ from typing import TYPE_CHECKING
 
 from jotsk import __version__
 from jotsk.core.errors import JotskError, Refused
+from jotsk.core.hex_color import color_from_hex
 
 if TYPE_CHECKING:
     from jotsk.core.ink import Stroke
@@ -252,10 +253,10 @@ def _number(low: float, high: float) -> Callable[[str], float]:
 
 
 def _color(text: str) -> tuple[int, int, int]:
-    digits = text.removeprefix("#")
-    if len(digits) != 6 or not all(c in "0123456789abcdefABCDEF" for c in digits):
-        raise argparse.ArgumentTypeError(f"“{text}” is no colour such as #1d2a32")
-    return int(digits[:2], 16), int(digits[2:4], 16), int(digits[4:], 16)
+    try:
+        return color_from_hex(text)
+    except ValueError as error:
+        raise argparse.ArgumentTypeError(str(error)) from None
 
 
 if __name__ == "__main__":

@@ -33,6 +33,14 @@ def json_from(data: bytes | str) -> Any:
     return json.loads(data, parse_constant=lambda _: None, parse_float=_finite, parse_int=_whole)
 
 
+def number_in(value: Any, low: float, high: float) -> float:
+    """A number of a record. Raises ValueError or TypeError if it is none in low..high."""
+    number = float(value)
+    if not low <= number <= high:
+        raise ValueError(f"{number} is not between {low} and {high}")
+    return number
+
+
 def merged(record: Mapping[str, Any], more: Mapping[str, Any]) -> dict[str, Any]:
     """`record` with the fields of `more` in it; objects that both have are merged in the same way."""
     both = dict(record)

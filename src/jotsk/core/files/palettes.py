@@ -15,9 +15,10 @@ from pathlib import Path
 
 from jotsk.core.errors import DamagedFile
 from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color
 
-LINE = re.compile(r"#([0-9A-Fa-f]{6})(?:\s+(.*))?$")
+LINE = re.compile(r"(#\S+)(?:\s+(.*))?$")
 MOST_COLORS = 1024
 MOST_BYTES = 1 << 20
 
@@ -40,10 +41,11 @@ def read_palette(path: str | Path) -> list[Named]:
         if not line or line.startswith("# ") or line == "#":
             continue
         match = LINE.match(line)
-        if match is None:
-            raise DamagedFile(path, f"its line {number} is no colour such as “#14181B Black”")
-        digits = match[1]
-        colors.append(((int(digits[:2], 16), int(digits[2:4], 16), int(digits[4:], 16)), (match[2] or "").strip()))
+        try:
+            color = color_from_hex(match[1] if match else "")
+        except ValueError:
+            raise DamagedFile(path, f"its line {number} is no colour such as “#14181B Black”") from None
+        colors.append((color, (match[2] or "").strip() if match else ""))
     if len(colors) > MOST_COLORS:
         raise DamagedFile(path, f"it holds more than {MOST_COLORS} colours")
     return colors
@@ -57,8 +59,3 @@ def write_palette(path: str | Path, colors: Iterable[Named]) -> None:
     ]
     with whole_file(path) as stream:
         stream.write(("\n".join(lines) + "\n").encode())
-
-
-def hex_of(color: Color) -> str:
-    """A colour as #RRGGBB."""
-    return "#{:02X}{:02X}{:02X}".format(*color)

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import json
-import re
 import struct
 import zlib
 from collections.abc import Mapping, Sequence
@@ -13,11 +12,11 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.guides import hold_from
-from jotsk.core.hand import ResponseCurve, Trace
+from jotsk.core.hand import Trace
 from jotsk.core.hand.steady_after import USUAL_TREMOR_PX
-from jotsk.core.hand.steady_now import WAYS
-from jotsk.core.ink import Color, Cut, Drive, Pen, Profile, Ribbon, Stroke, Taper
-from jotsk.core.json_text import BAD_RECORD, beyond, json_from, merged, with_unknown
+from jotsk.core.ink import Color, Cut, Pen, Ribbon, Stroke
+from jotsk.core.ink.pens import PEN_SPECS
+from jotsk.core.json_text import BAD_RECORD, beyond, json_from, merged, number_in, with_unknown
 
 Json = Mapping[str, Any]
 
@@ -44,50 +43,7 @@ _OF_CUT = frozenset({"ribbon", "pieces", "shells"})
 
 def pen_record(pen: Pen) -> dict[str, Any]:
     """A pen as JSON-ready data; everything it has is written."""
-
-    def drive(d: Drive) -> dict[str, Any]:
-        return {"by": d.by, "least": d.least, "curve": [list(p) for p in d.curve.points]}
-
-    def taper(t: Taper) -> dict[str, Any]:
-        return {"length_px": t.length_px, "share": t.share, "by_speed": t.by_speed}
-
-    record = {
-        "id": pen.id,
-        "name": pen.name,
-        "size_px": pen.size_px,
-        "width": drive(pen.width),
-        "ink": drive(pen.ink),
-        "opacity": pen.opacity,
-        "taper_in": taper(pen.taper_in),
-        "taper_out": taper(pen.taper_out),
-        "profile": [list(p) for p in pen.profile.points],
-        "shells": [list(s) for s in pen.shells],
-        "tip": pen.tip,
-        "grain": pen.grain,
-        "builds": pen.builds,
-        "hard": pen.hard,
-        "tilt_widens": pen.tilt_widens,
-        "tilt_softens": pen.tilt_softens,
-        "dash": list(pen.dash),
-        "way": pen.way,
-        "steady_now": pen.steady_now,
-        "steady_after": pen.steady_after,
-        "less_when_fast": pen.less_when_fast,
-        "by_screen": pen.by_screen,
-        "keeps_corners": pen.keeps_corners,
-        "rubs": pen.rubs,
-        "own_color": list(pen.own_color) if pen.own_color else None,
-        "hue": pen.hue,
-        "tags": list(pen.tags),
-    }
-    return with_unknown(record, pen.unknown)
-
-
-_RANGES = (
-    ("size_px", 0.01, 1e4), ("opacity", 0, 1), ("grain", 0, 1), ("builds", 0, 1), ("tilt_widens", 1, 20),
-    ("tilt_softens", 0, 1), ("steady_now", 0, 100), ("steady_after", 0, 100),
-)  # fmt: skip
-_SWITCHES = ("hard", "less_when_fast", "by_screen", "keeps_corners", "rubs")
+    return with_unknown({name: spec.write(getattr(pen, name)) for name, spec in PEN_SPECS.items()}, pen.unknown)
 
 
 _USUAL = pen_record(Pen("pen", "Pen", 8.0))
@@ -98,50 +54,8 @@ def pen_from(record: Json) -> Pen:
 
     Raises one of `BAD_RECORD` where the record is not one of a pen.
     """
-    unknown = beyond(record, _USUAL)
-    record = merged(_USUAL, record)
-    shells = tuple((_number(r, 0, 1), _number(k, 0, 1)) for r, k in record["shells"])
-    if not 1 <= len(shells) <= 16:
-        raise ValueError("a pen has 1 to 16 shells")
-    dash = tuple(_number(v, 0, 1e4) for v in record["dash"])
-    if len(dash) > 32 or (dash and sum(dash) < 0.1):
-        raise ValueError("a dash pattern has at most 32 lengths, together 0.1 widths or more")
-    if record["way"] not in WAYS:
-        raise ValueError(f"{record['way']} is no way to steady a line")
-    numbers: dict[str, Any] = {name: _number(record[name], low, high) for name, low, high in _RANGES}
-    switches: dict[str, Any] = {name: bool(record[name]) for name in _SWITCHES}
-    hue = str(record["hue"])
-    if hue and not re.fullmatch(r"#[0-9A-Fa-f]{6}", hue):
-        raise ValueError(f"{hue} is no colour")
-    return Pen(
-        id=str(record["id"])[:100],
-        name=str(record["name"])[:100],
-        width=_drive(record["width"]),
-        ink=_drive(record["ink"]),
-        taper_in=_taper(record["taper_in"]),
-        taper_out=_taper(record["taper_out"]),
-        profile=Profile(tuple((float(x), float(y)) for x, y in record["profile"])),
-        shells=shells,
-        tip=str(record["tip"]),
-        dash=dash,
-        way=str(record["way"]),
-        own_color=_color(record["own_color"]) if record["own_color"] is not None else None,
-        hue=hue,
-        tags=tuple(str(tag)[:40] for tag in record["tags"])[:20],
-        unknown=unknown,
-        **numbers,
-        **switches,
-    )
-
-
-def _drive(record: Json) -> Drive:
-    points = tuple((float(x), float(y)) for x, y in record["curve"])
-    return Drive(str(record["by"]), _number(record["least"], 0, 1), ResponseCurve(points))
-
-
-def _taper(record: Json) -> Taper:
-    length = _number(record["length_px"], 0, 1e5)
-    return Taper(length, _number(record["share"], 0, 1), bool(record["by_speed"]))
+    unknown, whole = beyond(record, _USUAL), merged(_USUAL, record)
+    return Pen(**{name: spec.read(whole[name]) for name, spec in PEN_SPECS.items()}, unknown=unknown)
 
 
 class PenTable:
@@ -237,7 +151,7 @@ def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) 
         pieces = tuple(_piece(piece, len(columns)) for piece in cut.get("pieces", ()))  # older files have one
         points, ink = columns[:, :3].astype(np.float32), columns[:, 3].astype(np.uint8)
         ribbon = Ribbon(points, ink, np.zeros(len(columns)), pieces)
-        shells = tuple((_number(r, 0, 1), _number(k, 0, 1)) for r, k in cut.get("shells", [(1, 1)]))
+        shells = tuple((number_in(r, 0, 1), number_in(k, 0, 1)) for r, k in cut.get("shells", [(1, 1)]))
         cuts.append(Cut(ribbon, shells, beyond(cut, _OF_CUT)))
     index = int(record.get("pen", 0))
     if not 0 <= index < len(pens):
@@ -246,18 +160,18 @@ def _stroke_from(record: Json, pens: Sequence[Pen], block: NDArray[np.float64]) 
     return Stroke(
         Trace(trace),
         pen,
-        _number(record.get("size_px", pen.size_px), 0.01, 1e4),
+        number_in(record.get("size_px", pen.size_px), 0.01, 1e4),
         _color(record.get("color", (0, 0, 0))),
-        _number(record.get("steady_now", pen.steady_now), 0, 100),
-        _number(record.get("steady_after", pen.steady_after), 0, 100),
-        _number(record.get("scale", 1.0), 1e-6, 1e6),
+        number_in(record.get("steady_now", pen.steady_now), 0, 100),
+        number_in(record.get("steady_after", pen.steady_after), 0, 100),
+        number_in(record.get("scale", 1.0), 1e-6, 1e6),
         tuple(cuts),
         bool(record.get("atop")),
         hold_from(record["hold"]) if record.get("hold") else None,
         tuple(_copy(m) for m in record.get("copies", ())),
         beyond(record, _OF_STROKE),
-        _number(record.get("tremor_px", USUAL_TREMOR_PX), 0, 100),
-        int(_number(record.get("method", 1), 1, 1000)),
+        number_in(record.get("tremor_px", USUAL_TREMOR_PX), 0, 100),
+        int(number_in(record.get("method", 1), 1, 1000)),
     )
 
 
@@ -270,7 +184,7 @@ def _piece(value: Any, count: int) -> tuple[int, int]:
 
 def _copy(value: Any) -> NDArray[np.float64]:
     """The map to a copy: it may turn, reflect and move, and nothing else."""
-    m = np.array([_number(v, -1e9, 1e9) for v in value]).reshape(2, 3)
+    m = np.array([number_in(v, -1e9, 1e9) for v in value]).reshape(2, 3)
     if not np.allclose(m[:, :2] @ m[:, :2].T, np.eye(2), atol=1e-6):
         raise ValueError("a copy is not the shape of its stroke")
     return m
@@ -283,13 +197,6 @@ def _taken(block: NDArray[np.float64], where: Any, width: int) -> NDArray[np.flo
     return block[offset : offset + rows * width].reshape(rows, width)
 
 
-def _number(value: Any, low: float, high: float) -> float:
-    number = float(value)
-    if not low <= number <= high:
-        raise ValueError(f"{number} is not between {low} and {high}")
-    return number
-
-
 def _color(value: Any) -> Color:
-    r, g, b = (int(_number(v, 0, 255)) for v in value)
+    r, g, b = (int(number_in(v, 0, 255)) for v in value)
     return r, g, b

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any
 
 from jotsk.core.guides.rails import MOST_POINTS, Point, number_from, point_from
+from jotsk.core.hex_color import color_from_hex
 
 FARTHEST_TYPED_PX = 10_000_000.0
 LEAST_RADIUS_PX = 0.1
@@ -113,8 +114,8 @@ def color() -> Any:
 
     def read(value: Any) -> str:
         text = str(value)
-        if text and not (len(text) == 7 and text[0] == "#" and all(c in "0123456789abcdefABCDEF" for c in text[1:])):
-            raise ValueError("it is #rrggbb")
+        if text:
+            color_from_hex(text)
         return text
 
     return _field("", Spec(read, state=True))

@@ -2,12 +2,18 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
+from dataclasses import MISSING, dataclass
+from dataclasses import fields as dataclass_fields
+from typing import Any
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.hand.response import LINEAR, ResponseCurve
+from jotsk.core.hand.steady_now import WAYS
+from jotsk.core.ink import pen_fields as fields
+from jotsk.core.ink.pen_fields import Maker, Spec
+from jotsk.core.json_text import number_in
 
 SMALLEST_PX, LARGEST_PX = 0.3, 500.0
 DRIVERS = ("pressure", "speed", "tilt", "direction", "nothing")
@@ -78,78 +84,80 @@ class Profile:
         return y[i] + (y[i + 1] - y[i]) * u * u * (3 - 2 * u)
 
 
+def drive(default: Drive, tab: str, words: str) -> Any:
+    def read(record: Any) -> Drive:
+        points = tuple((float(x), float(y)) for x, y in record["curve"])
+        return Drive(str(record["by"]), number_in(record["least"], 0, 1), ResponseCurve(points))
+
+    def write(d: Drive) -> dict[str, Any]:
+        return {"by": d.by, "least": d.least, "curve": [list(p) for p in d.curve.points]}
+
+    return fields.make(default, read, write, "what moves it, its least share, a curve", Maker(tab, "drive", words))
+
+
+def taper(words: str) -> Any:
+    def read(record: Any) -> Taper:
+        length = number_in(record["length_px"], 0, 1e5)
+        return Taper(length, number_in(record["share"], 0, 1), bool(record["by_speed"]))
+
+    def write(t: Taper) -> dict[str, Any]:
+        return {"length_px": t.length_px, "share": t.share, "by_speed": t.by_speed}
+
+    return fields.make(Taper(), read, write, "px, share of the line, by speed", Maker("Ends", "taper", words))
+
+
+def profile(words: str) -> Any:
+    def read(value: Any) -> Profile:
+        return Profile(tuple((float(x), float(y)) for x, y in value))
+
+    def write(p: Profile) -> list[list[float]]:
+        return [list(point) for point in p.points]
+
+    return fields.make(Profile(), read, write, "points of a graph, 0 to 1", Maker("Weight", "profile", words))
+
+
 @dataclass(frozen=True)
 class Pen:
     """A recipe. Widths are full widths in page px; shares are 0..1.
 
-    Parameters
-    ----------
-    id, name : str
-        The id stands in files and on the command line, the name on the screen.
-    size_px : float
-        Largest width as shipped; the hand may hold it at another size.
-    width, ink : Drive
-        What moves the width and the opacity.
-    opacity : float
-        The most a stroke of this pen covers.
-    taper_in, taper_out : Taper
-    profile : Profile
-    shells : tuple of (radius share, ink share)
-        Concentric lines painted into one stroke by maximum: a soft edge for smooth tips.
-    tip : str
-        One of `TIPS`; any but smooth sweeps a texture along the line.
-    grain : float
-        0 none; else how unevenly the paper takes the ink, up to 1.
-    builds : float
-        0: a stroke never darkens where it crosses itself. Else the flow: how much ink one pass leaves; passes
-        add up.
-    hard : bool
-        Every pixel all ink or none, for print in one bit.
-    tilt_widens, tilt_softens : float
-        How many times as wide, and by which share fainter, a pencil lying flat is.
-    dash : tuple of float
-        Lengths of dashes and gaps in widths, alternating; () is a whole line.
-    way, steady_now, steady_after, less_when_fast, by_screen, keeps_corners
-        How the hand is steadied as shipped; see `core.hand.steady_now`.
-    rubs : bool
-        The pen takes ink away.
-    own_color : (r, g, b) or None
-        Ink of the pen's own, whatever colour is in the hand.
-    hue : str
-        A mark in the roll, #rrggbb or "".
-    tags : tuple of str
-    unknown : str
-        JSON of what its file says beyond these, kept for whoever wrote it.
+    The fields say their ranges and their words; records, the pen maker and docs/file-format.md are made from them. Of
+    the others: `id` stands in files and on the command line, `name` on the screen; `size_px` is the largest width as
+    shipped, and the hand may hold the pen at another.
     """
 
-    id: str
-    name: str
-    size_px: float
-    width: Drive = field(default=Drive())
-    ink: Drive = field(default=ALWAYS)
-    opacity: float = 1.0
-    taper_in: Taper = field(default=Taper())
-    taper_out: Taper = field(default=Taper())
-    profile: Profile = field(default=Profile())
-    shells: tuple[tuple[float, float], ...] = ((1.0, 1.0),)
-    tip: str = "smooth"
-    grain: float = 0.0
-    builds: float = 0.0
-    hard: bool = False
-    tilt_widens: float = 1.0
-    tilt_softens: float = 0.0
-    dash: tuple[float, ...] = ()
-    way: str = "ease"
-    steady_now: float = 0.0
-    steady_after: float = 0.0
-    less_when_fast: bool = True
-    by_screen: bool = True
-    keeps_corners: bool = True
-    rubs: bool = False
-    own_color: tuple[int, int, int] | None = None
-    hue: str = ""
-    tags: tuple[str, ...] = ()
-    unknown: str = ""
+    id: str = fields.text(100)
+    name: str = fields.text(100)
+    size_px: float = fields.number(MISSING, 0.01, 1e4, "Weight", "Size", "px", typed=(SMALLEST_PX, LARGEST_PX))
+    width: Drive = drive(Drive(), "Weight", "Width by")
+    # How many times as wide a pencil lying flat is.
+    tilt_widens: float = fields.number(1.0, 1, 20, "Weight", "Flat pencil, wider", "times", typed=(1.0, 8.0))
+    profile: Profile = profile("Width along the line")
+    # Concentric lines (radius share, ink share) painted into one stroke by maximum: a soft edge for smooth tips.
+    shells: tuple[tuple[float, float], ...] = fields.shells(((1.0, 1.0),))
+    opacity: float = fields.share(1.0, "Ink", "Opacity")  # the most a stroke covers
+    ink: Drive = drive(ALWAYS, "Ink", "Ink by")
+    # 0: a stroke never darkens where it crosses itself. Else how much ink one pass leaves; passes add up.
+    builds: float = fields.share(0.0, "Ink", "Flow (0: never darkens itself)")
+    # Any tip but smooth sweeps a texture along the line.
+    tip: str = fields.choice("smooth", TIPS, "Ink", "Tip")
+    grain: float = fields.share(0.0, "Ink", "Paper grain")  # how unevenly the paper takes the ink
+    tilt_softens: float = fields.share(0.0, "Ink", "Flat pencil, fainter")  # by so much, lying flat
+    hard: bool = fields.switch(False, "Ink", "Hard edge, for one-bit print")  # every pixel all ink or none
+    rubs: bool = fields.switch(False, "Ink", "Rubs out")
+    taper_in: Taper = taper("Taper in")
+    taper_out: Taper = taper("Taper out")
+    dash: tuple[float, ...] = fields.dash()  # dashes and gaps in widths, alternating; () is a whole line
+    # How the hand is steadied as shipped: `core.hand.steady_now`.
+    way: str = fields.choice("ease", WAYS, "Hand", "Way")
+    steady_now: float = fields.number(0.0, 0, 100, "Hand", "Steady now")
+    steady_after: float = fields.number(0.0, 0, 100, "Hand", "Steady after")
+    less_when_fast: bool = fields.switch(True, "Hand", "Less when fast")
+    by_screen: bool = fields.switch(True, "Hand", "Less when zoomed in")
+    keeps_corners: bool = fields.switch(True, "Hand", "Keep sharp corners")
+    own_color: tuple[int, int, int] | None = fields.own_color()  # ink of its own, whatever is in the hand
+    tags: tuple[str, ...] = fields.tags()
+    hue: str = fields.mark()  # a mark in the roll
+    unknown: str = ""  # JSON of what its file says beyond these, kept for whoever wrote it
 
     def __post_init__(self) -> None:
         if self.tip not in TIPS:
@@ -162,3 +170,6 @@ class Pen:
         """What this pen must know of the hand beyond its place."""
         tilt = {"tilt"} if self.tilt_widens != 1.0 or self.tilt_softens else set()
         return frozenset({self.width.by, self.ink.by} | tilt) - {"nothing"}
+
+
+PEN_SPECS: dict[str, Spec] = {f.name: f.metadata["spec"] for f in dataclass_fields(Pen) if "spec" in f.metadata}

@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 )
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.palettes import hex_of
+from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color
 from jotsk.core.ink.oklch import MOST_CHROMA, from_oklch, to_oklch
 from jotsk.desk.hand import Hand
@@ -214,11 +214,10 @@ class InkColors(QDialog):
         return swatch
 
     def _typed(self) -> None:
-        digits = self.hex.text().strip().removeprefix("#")
-        if len(digits) == 6 and all(c in "0123456789abcdefABCDEF" for c in digits):
-            self._hand.set_color((int(digits[:2], 16), int(digits[2:4], 16), int(digits[4:], 16)))
+        try:
+            self._hand.set_color(color_from_hex(self.hex.text()))
             self.told.setText("")
-        else:
+        except ValueError:
             self.told.setText("A colour is typed as #rrggbb, such as #1D2A32.")
 
     def _button(self, words: str, tip: str, call: Callable[[], None]) -> QPushButton:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 from typing import Any
 
@@ -29,9 +30,9 @@ from PySide6.QtWidgets import (
 from jotsk.core.errors import JotskError
 from jotsk.core.files.penfiles import write_pens
 from jotsk.core.hand import ResponseCurve
-from jotsk.core.hand.steady_now import WAYS
 from jotsk.core.ink import Drive, Pen, Profile, Taper
-from jotsk.core.ink.pens import DRIVERS, TIPS
+from jotsk.core.ink.pen_fields import TABS, Maker
+from jotsk.core.ink.pens import DRIVERS, PEN_SPECS
 from jotsk.core.ink.shipped import ISO_DASHES
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import Hand
@@ -224,11 +225,8 @@ class PenMaker(QDialog):
         tabs = QTabWidget()
         tabs.setFixedWidth(330)
         tabs.setDocumentMode(True)
-        tabs.addTab(self._page(self._weight_rows), "Weight")
-        tabs.addTab(self._page(self._ink_rows), "Ink")
-        tabs.addTab(self._page(self._ends_rows), "Ends")
-        tabs.addTab(self._page(self._hand_rows), "Hand")
-        tabs.addTab(self._page(self._name_rows), "Name")
+        for tab in TABS:
+            tabs.addTab(self._page(partial(self._rows, tab)), tab)
         self._build(0)
         tabs.currentChanged.connect(self._build)
         return tabs
@@ -254,41 +252,56 @@ class PenMaker(QDialog):
         scroll.setWidget(inside)
         self._fill()
 
-    def _weight_rows(self, form: QFormLayout) -> None:
-        self._number(form, "Size", "px", 0.3, 500, lambda p: p.size_px, lambda v: {"size_px": v})
-        self._drive(form, "width", "Width by")
-        self._number(form, "Flat pencil, wider", "times", 1, 8, lambda p: p.tilt_widens, lambda v: {"tilt_widens": v})
-        self._curve(
-            form, "Width along the line", False, lambda p: p.profile.points,
-            lambda points: {"profile": Profile(() if all(y == 1 for _, y in points) else points)},
+    def _rows(self, tab: str, form: QFormLayout) -> None:
+        """The fields of a page, as the schema of pens has them."""
+        if tab == TABS[-1]:
+            name = QLabel()
+            name.setProperty("role", "name")
+            self._shown.append(lambda p: name.setText(p.name))
+            form.addRow(name)
+        forms = {
+            "number": self._number_row, "switch": self._switch_row, "choice": self._choice_row, "drive": self._drive,
+            "taper": self._taper, "profile": self._profile, "dash": self._dash, "tags": self._tags, "mark": self._mark,
+        }  # fmt: skip
+        for field, spec in PEN_SPECS.items():
+            if spec.maker is not None and spec.maker.tab == tab:
+                forms[spec.maker.form](form, field, spec.maker)
+
+    def _number_row(self, form: QFormLayout, name: str, made: Maker) -> None:
+        self._number(
+            form, made.words, made.unit, made.low, made.high, lambda p: getattr(p, name), lambda v: {name: v},
+            made.times,
         )  # fmt: skip
 
-    def _ink_rows(self, form: QFormLayout) -> None:
-        self._share(form, "Opacity", lambda p: p.opacity, lambda v: {"opacity": v})
-        self._drive(form, "ink", "Ink by")
-        self._share(form, "Flow (0: never darkens itself)", lambda p: p.builds, lambda v: {"builds": v})
-        self._list_of(form, "Tip", TIPS, lambda p: p.tip, lambda v: {"tip": v})
-        self._share(form, "Paper grain", lambda p: p.grain, lambda v: {"grain": v})
-        self._share(form, "Flat pencil, fainter", lambda p: p.tilt_softens, lambda v: {"tilt_softens": v})
-        self._switch(form, "Hard edge, for one-bit print", lambda p: p.hard, lambda v: {"hard": v})
-        self._switch(form, "Rubs out", lambda p: p.rubs, lambda v: {"rubs": v})
+    def _switch_row(self, form: QFormLayout, name: str, made: Maker) -> None:
+        self._switch(form, made.words, lambda p: getattr(p, name), lambda v: {name: v})
 
-    def _ends_rows(self, form: QFormLayout) -> None:
-        for name, words in (("taper_in", "Taper in"), ("taper_out", "Taper out")):
+    def _choice_row(self, form: QFormLayout, name: str, made: Maker) -> None:
+        self._list_of(form, made.words, made.choices, lambda p: getattr(p, name), lambda v: {name: v})
 
-            def part(field: str, value: Any, name: str = name) -> dict[str, Taper]:
-                return {name: replace(getattr(self.pen, name), **{field: value})}
+    def _profile(self, form: QFormLayout, name: str, made: Maker) -> None:
+        self._curve(
+            form, made.words, False, lambda p: getattr(p, name).points,
+            lambda points: {name: Profile(() if all(y == 1 for _, y in points) else points)},
+        )  # fmt: skip
 
-            def get(field: str, name: str = name) -> Callable[[Pen], Any]:
-                return lambda p: getattr(getattr(p, name), field)
+    def _taper(self, form: QFormLayout, name: str, made: Maker) -> None:
+        words = made.words
 
-            self._number(form, words, "px", 0, 500, get("length_px"), lambda v, f=part: f("length_px", v))
-            self._share(form, f"{words}, of the line", get("share"), lambda v, f=part: f("share", v))
-            self._switch(form, f"{words} longer when fast", get("by_speed"), lambda v, f=part: f("by_speed", v))
-        known = {pattern: name for name, pattern in ISO_DASHES.items()}
+        def part(field: str, value: Any) -> dict[str, Taper]:
+            return {name: replace(getattr(self.pen, name), **{field: value})}
+
+        self._number(form, words, "px", 0, 500, lambda p: getattr(p, name).length_px, lambda v: part("length_px", v))
+        self._share(form, f"{words}, of the line", lambda p: getattr(p, name).share, lambda v: part("share", v))
+        self._switch(
+            form, f"{words} longer when fast", lambda p: getattr(p, name).by_speed, lambda v: part("by_speed", v)
+        )
+
+    def _dash(self, form: QFormLayout, name: str, made: Maker) -> None:
+        known = {pattern: called for called, pattern in ISO_DASHES.items()}
         self._list_of(
-            form, "Dashes (ISO 128)", (*ISO_DASHES, "my own"), lambda p: known.get(p.dash, "my own"),
-            lambda v: {"dash": ISO_DASHES.get(v, self.pen.dash)},
+            form, made.words, (*ISO_DASHES, "my own"), lambda p: known.get(p.dash, "my own"),
+            lambda v: {name: ISO_DASHES.get(v, self.pen.dash)},
         )  # fmt: skip
         own = QLineEdit(placeholderText="12, 3, 0.5, 3")
         own.setToolTip("Dash, gap, dash, gap ... in widths of the line")
@@ -296,38 +309,28 @@ class PenMaker(QDialog):
         self._shown.append(lambda p: own.setText(", ".join(f"{v:g}" for v in p.dash)))
         form.addRow("In widths", own)
 
-    def _hand_rows(self, form: QFormLayout) -> None:
-        self._list_of(form, "Way", WAYS, lambda p: p.way, lambda v: {"way": v})
-        self._number(form, "Steady now", "", 0, 100, lambda p: p.steady_now, lambda v: {"steady_now": v})
-        self._number(form, "Steady after", "", 0, 100, lambda p: p.steady_after, lambda v: {"steady_after": v})
-        self._switch(form, "Less when fast", lambda p: p.less_when_fast, lambda v: {"less_when_fast": v})
-        self._switch(form, "Less when zoomed in", lambda p: p.by_screen, lambda v: {"by_screen": v})
-        self._switch(form, "Keep sharp corners", lambda p: p.keeps_corners, lambda v: {"keeps_corners": v})
-
-    def _name_rows(self, form: QFormLayout) -> None:
-        name = QLabel()
-        name.setProperty("role", "name")
-        self._shown.append(lambda p: name.setText(p.name))
-        form.addRow(name)
+    def _tags(self, form: QFormLayout, name: str, made: Maker) -> None:
         tags = QLineEdit(placeholderText="nib, thin, for hair")
         tags.editingFinished.connect(lambda: self.change(tags=_tags(tags.text(), FAVOURITE in self.pen.tags)))
         self._shown.append(lambda p: tags.setText(", ".join(t for t in p.tags if t != FAVOURITE)))
-        form.addRow("Tags", tags)
+        form.addRow(made.words, tags)
         self._switch(
             form, "Favourite: among the first of the roll", lambda p: FAVOURITE in p.tags,
             lambda v: {"tags": _tags(", ".join(t for t in self.pen.tags if t != FAVOURITE), v)},
         )  # fmt: skip
+
+    def _mark(self, form: QFormLayout, name: str, made: Maker) -> None:
         hue = QLineEdit(placeholderText="#0E6B62, or nothing")
         hue.setToolTip("A mark beside the pen in the roll")
         hue.editingFinished.connect(lambda: self._hue(hue.text()))
         self._shown.append(lambda p: hue.setText(p.hue))
-        form.addRow("Mark", hue)
+        form.addRow(made.words, hue)
 
-    def _drive(self, form: QFormLayout, name: str, words: str) -> None:
+    def _drive(self, form: QFormLayout, name: str, made: Maker) -> None:
         def part(field: str, value: Any) -> dict[str, Drive]:
             return {name: replace(getattr(self.pen, name), **{field: value})}
 
-        self._list_of(form, words, DRIVERS, lambda p: getattr(p, name).by, lambda v: part("by", v))
+        self._list_of(form, made.words, DRIVERS, lambda p: getattr(p, name).by, lambda v: part("by", v))
         self._share(form, "Least", lambda p: getattr(p, name).least, lambda v: part("least", v))
         self._curve(
             form, "Response", True, lambda p: getattr(p, name).curve.points, lambda v: part("curve", ResponseCurve(v))
@@ -406,13 +409,10 @@ class PenMaker(QDialog):
             self.told.setText("Dashes are numbers with commas between them, such as 12, 3.")
 
     def _hue(self, text: str) -> None:
-        text = text.strip()
-        if text and (
-            len(text) != 7 or not text.startswith("#") or any(c not in "0123456789abcdefABCDEF" for c in text[1:])
-        ):
+        try:
+            self.change(hue=PEN_SPECS["hue"].read(text.strip()))
+        except ValueError:
             self.told.setText("A mark is a colour such as #0E6B62.")
-        else:
-            self.change(hue=text)
 
 
 def _tags(text: str, favourite: bool) -> tuple[str, ...]:

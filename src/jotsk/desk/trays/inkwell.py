@@ -6,7 +6,8 @@ from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QHelpEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QToolTip, QWidget
 
-from jotsk.core.files.palettes import Named, hex_of
+from jotsk.core.files.palettes import Named
+from jotsk.core.hex_color import hex_of
 from jotsk.desk.hand import Hand
 from jotsk.desk.palette_shelf import PaletteShelf
 from jotsk.desk.theme import current

@@ -1,0 +1,31 @@
+"""The fields of a pen as a table for docs/file-format.md, from their schema: python -m packaging.pen_table."""
+
+from __future__ import annotations
+
+import sys
+from pathlib import Path
+
+from jotsk.core.ink.pens import PEN_SPECS
+
+DOCUMENT = Path(__file__).parent.parent / "docs" / "file-format.md"
+BEGINS, ENDS = "| field | may be | in the pen maker |\n", "\n\n"
+
+
+def table() -> str:
+    """In Markdown."""
+    rows = [BEGINS.strip(), "| --- | --- | --- |"]
+    for name, spec in PEN_SPECS.items():
+        made = f"{spec.maker.tab}: {spec.maker.words}" if spec.maker else ""
+        rows.append(f"| `{name}` | {spec.says} | {made} |")
+    return "\n".join(rows)
+
+
+def main() -> int:
+    text = DOCUMENT.read_text()
+    start = text.index(BEGINS)
+    DOCUMENT.write_text(text[:start] + table() + text[text.index(ENDS, start) :])
+    return 0
+
+
+if __name__ == "__main__":
+    sys.exit(main())

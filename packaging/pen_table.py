@@ -1,4 +1,4 @@
-"""The fields of a pen as a table for docs/file-format.md, from their schema: python -m packaging.pen_table."""
+"""The fields of a pen as a table for docs/file-format.md, from their schema: packaging/pen_table.py [--check]."""
 
 from __future__ import annotations
 
@@ -23,7 +23,10 @@ def table() -> str:
 def main() -> int:
     text = DOCUMENT.read_text()
     start = text.index(BEGINS)
-    DOCUMENT.write_text(text[:start] + table() + text[text.index(ENDS, start) :])
+    new = text[:start] + table() + text[text.index(ENDS, start) :]
+    if "--check" in sys.argv:
+        return int(new != text)
+    DOCUMENT.write_text(new)
     return 0
 
 

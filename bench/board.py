@@ -24,9 +24,9 @@ from bench.timing import quantiles_ms
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import prepared
-from jotsk.desk.board import Board
-from jotsk.desk.board import board as board_module
+from jotsk.desk.board.board import Board
 from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.tools import draw as draw_module
 from jotsk.desk.window import Window
 
 YARDSTICK = 25_000  # numbers to sum, for about as long as an undo takes
@@ -83,10 +83,10 @@ def strokes(count: int = 6) -> list:
 def every_event_painted() -> Iterator[None]:
     """Here events come as fast as they are done with, and every one is to be painted; at the desk those that come
     faster than a screen can show are painted together."""
-    kept = board_module.FASTEST_PAINT_S, board_module.REST_SHARE
-    board_module.FASTEST_PAINT_S = board_module.REST_SHARE = -1.0
+    kept = draw_module.FASTEST_PAINT_S, draw_module.REST_SHARE
+    draw_module.FASTEST_PAINT_S = draw_module.REST_SHARE = -1.0
     yield
-    board_module.FASTEST_PAINT_S, board_module.REST_SHARE = kept
+    draw_module.FASTEST_PAINT_S, draw_module.REST_SHARE = kept
 
 
 def event_times(app: QApplication, widget: QWidget) -> tuple[list[float], list[float]]:

@@ -11,7 +11,7 @@ import time
 import numpy as np
 from PySide6.QtCore import QCoreApplication, QEvent
 
-from bench.board import board_module, resident_mb
+from bench.board import resident_mb
 from bench.inked_page import A4_600
 from bench.opened import opened_window
 from bench.timing import quantiles_ms
@@ -19,6 +19,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.memory import give_back_memory
 from jotsk.core.page import blank_page
 from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.tools import draw as draw_module
 
 STROKES, STATED = 10_000, 1_000
 
@@ -29,7 +30,7 @@ def main() -> None:
     board = window.board
     board.zoom_to(1.0)
     app.processEvents()
-    board_module.FASTEST_PAINT_S = board_module.REST_SHARE = -1.0
+    draw_module.FASTEST_PAINT_S = draw_module.REST_SHARE = -1.0
     rng = np.random.default_rng(9)
     pen = SimulatedPen(board, DEVICES["display"])
     samples: list[float] = []

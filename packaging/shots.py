@@ -16,7 +16,7 @@ from real_motions import draw as draw_real_motions
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
 from jotsk.demo.playing import traces_on_screen
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, NewPage, PenMaker
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.hand import BLACK

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import QApplication, QWidget
 
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page, edits, flattened, rgba
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.hand import Hand
 from jotsk.desk.roll import PenRoll
@@ -55,7 +55,7 @@ def main(folder: Path) -> None:
     def look() -> None:
         while board._rest_timer.isActive():
             app.processEvents()
-        board._point_at(None)
+        board.point_at(None)
         picture = shown(host, board)
         h, w = picture.shape[:2]
         x, y = board.view.to_page(0, 0)

@@ -17,7 +17,6 @@ from jotsk.core.page import blank_page, edits, render
 from jotsk.core.page.choosing import stroke_at, strokes_inside
 from jotsk.desk.board import chosen_lines
 from jotsk.desk.board.chosen_lines import _fewer
-from jotsk.desk.board.ways import Way
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
 
@@ -68,7 +67,7 @@ def test_a_press_finds_the_nearest_line_its_width_counted():
 
 
 def test_lines_are_chosen_by_drawing_around_them_and_dropped_by_escape(window, three):
-    window.board.set_way(Way.CHOOSE)
+    window.board.take_up("choose")
     mouse_path(window.board, *box(window, 0.2, 0.2, 0.8, 0.6))
     assert list(window.document.choice.lines) == three[:2]
     assert window.last_line.heading.text() == "2 lines chosen"

@@ -14,7 +14,6 @@ from PySide6.QtWidgets import QApplication, QDialog
 from jotsk.core.page import flattened
 from jotsk.desk import keys
 from jotsk.desk.actions import BY_ID, TABLE, clashes
-from jotsk.desk.board.ways import Way
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, LAMP, contrast
 from tests.desk.conftest import across
@@ -110,7 +109,7 @@ def test_the_hold_keys_move_turn_and_resize(window):
     drag(board, (300, 300), (340, 300))
     assert window.hand.hold.size_px == 30
     key(window, Qt.Key.Key_S, QEvent.Type.KeyRelease)
-    assert board.way in Way and window.document.undo_label is None, "nothing was drawn"
+    assert board.tool and window.document.undo_label is None, "nothing was drawn"
 
 
 def test_the_line_alone_hides_sketches_while_held(window, pen, monkeypatch, qtbot):
@@ -300,3 +299,19 @@ def test_targets_are_large_enough(window):
     for button in window.findChildren(QToolButton):
         if button.isVisible():
             assert min(button.width(), button.height()) >= 24, button.accessibleName()
+
+
+def test_keys_are_held_together_and_the_last_counts(window, monkeypatch):
+    monkeypatch.setattr(keys, "TAP_S", 0.0)  # whatever time it took was a hold
+    board, down, up = window.board, QEvent.Type.KeyPress, QEvent.Type.KeyRelease
+    key(window, Qt.Key.Key_2, down)
+    key(window, Qt.Key.Key_6, down)
+    assert window.hand.borrowed_steadiness == 100.0 and board.guiding.is_off, "both work"
+    key(window, Qt.Key.Key_G, down)
+    key(window, Qt.Key.Key_Space, down)
+    assert board.tool.id == "move"
+    key(window, Qt.Key.Key_Space, up)
+    assert board.tool.id == "choose" and board.guiding.is_off
+    for code in (Qt.Key.Key_G, Qt.Key.Key_6, Qt.Key.Key_2):
+        key(window, code, up)
+    assert board.tool.id == "draw" and not board.guiding.is_off and window.hand.borrowed_steadiness is None

@@ -11,7 +11,6 @@ from PySide6.QtTest import QTest
 from jotsk.core.guides import Ellipse
 from jotsk.core.guides.draft import Draft, few_points, hand_along, ready_shape
 from jotsk.core.ink import Stroke, pen_by_id
-from jotsk.desk.board.ways import Way
 from tests.conftest import circle_path
 
 
@@ -32,7 +31,7 @@ def press(window, *places, drag=None):
 def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, drafting):
     board = window.board
     press(window, (200, 200), (400, 180), (380, 400))
-    assert len(drafting.draft.points) == 3 and not window.draft_strip.isHidden()
+    assert len(drafting.draft.points) == 3 and not window.strips["draft"].isHidden()
     press(window, (400, 180), drag=(30, 0))
     assert drafting.draft.points[1] == pytest.approx(board.view.to_page(430, 180))
     on_line = drafting.draft.curve.places(np.array([0.3 * drafting.draft.curve.length]))[0]
@@ -46,14 +45,14 @@ def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, draft
     board.setFocus()
     QTest.keyClick(board, Qt.Key.Key_Return)
     window.hand.take(window.hand.roll.pen("plain-round"))
-    window.draft_strip.ink.click()
+    window.strips["draft"].ink.click()
     first, second = window.document.page.active.marks
     assert (first.pen.id, second.pen.id) == ("quill-nib", "plain-round")
     points = second.ribbon.points
     assert points[0, :2] == pytest.approx(points[-1, :2], abs=0.01), "closed without a notch"
     curve = shapely.LineString(drafting.draft.curve.dense[0])
     assert max(curve.distance(shapely.Point(p)) for p in points[:, :2].astype(float)) < 0.05
-    window.draft_strip.keep.click()
+    window.strips["draft"].keep.click()
     assert board.guiding.guides[-1].points == drafting.draft.points and board.guiding.guides[-1].closed
     QTest.keyClick(board, Qt.Key.Key_Backspace)
     assert not drafting.draft.closed, "opened again"
@@ -62,7 +61,7 @@ def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, draft
     window.actions_by_id["edit.drop"].trigger()
     assert drafting.is_empty and len(window.document.page.active.marks) == 2
     window.hold_keys.switch("hand.draft")
-    assert board.way is Way.DRAW and window.draft_strip.isHidden()
+    assert board.tool.id == "draw" and window.strips["draft"].isHidden()
 
 
 def test_straight_pieces_join_without_a_notch(window, drafting):
@@ -70,7 +69,7 @@ def test_straight_pieces_join_without_a_notch(window, drafting):
     window.hand.take(window.hand.roll.pen("plain-round"))
     drafting.set_smooth(False)
     press(window, (200, 200), (400, 200), (400, 400))
-    window.draft_strip.ink.click()
+    window.strips["draft"].ink.click()
     stroke = window.document.last_stroke
     corner = drafting.draft.points[1]
     assert np.hypot(*(stroke.line.xy - corner).T).min() < 1e-6
@@ -78,9 +77,9 @@ def test_straight_pieces_join_without_a_notch(window, drafting):
 
 
 def test_a_fan_joins_every_point_to_the_first(window, drafting):
-    window.draft_strip.fan.click()
+    window.strips["draft"].fan.click()
     press(window, (200, 200), (400, 180), (420, 300), (300, 420))
-    window.draft_strip.ink.click()
+    window.strips["draft"].ink.click()
     marks = list(window.document.page.active.marks)
     assert len(marks) == 3
     for stroke, end in zip(marks, drafting.draft.points[1:], strict=True):
@@ -90,10 +89,10 @@ def test_a_fan_joins_every_point_to_the_first(window, drafting):
 
 @pytest.mark.parametrize("shape", ["box", "circle", "polygon", "arc"])
 def test_ready_shapes_are_drawn_by_dragging(window, drafting, shape):
-    window.draft_strip.shape.setCurrentIndex(window.draft_strip.shape.findData(shape))
-    window.draft_strip.shape.activated.emit(window.draft_strip.shape.currentIndex())
+    window.strips["draft"].shape.setCurrentIndex(window.strips["draft"].shape.findData(shape))
+    window.strips["draft"].shape.activated.emit(window.strips["draft"].shape.currentIndex())
     press(window, (300, 200), drag=(150, 120))
-    window.draft_strip.ink.click()
+    window.strips["draft"].ink.click()
     stroke, board = window.document.last_stroke, window.board
     a, b = (np.array(board.view.to_page(*p)) for p in ((300, 200), (450, 320)))
     points = stroke.ribbon.points[:, :2]
@@ -114,7 +113,7 @@ def test_ready_shapes_are_drawn_by_dragging(window, drafting, shape):
 def test_an_eraser_inks_no_draft(window, drafting):
     press(window, (200, 200), (400, 180))
     window.hand.take(window.hand.eraser())
-    window.draft_strip.ink.click()
+    window.strips["draft"].ink.click()
     assert len(window.document.page.active.marks) == 0 and "eraser" in window.board.notice
 
 

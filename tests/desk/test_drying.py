@@ -41,7 +41,7 @@ def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
 ):
     before, trace = shown(window), across(window)
     pen.draw(trace)
-    assert window.board._pointer.x() == pytest.approx(trace.xy[-1, 0], abs=3), "the footprint is at the pen"
+    assert window.board.pointer.x() == pytest.approx(trace.xy[-1, 0], abs=3), "the footprint is at the pen"
     assert window.document.is_drying and window.board.picture.wet is not None
     wet = shown(window)
     assert (wet != before).any()

@@ -14,8 +14,8 @@ from jotsk.core.guides import guide_from
 from jotsk.core.guides.guidance import STEPPED, STRAIGHT
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import flattened
+from jotsk.desk import keys
 from jotsk.desk.board.guide_overlay import handle_places
-from jotsk.desk.board.ways import Way
 from jotsk.desk.guiding import OFFERED
 from tests.desk.conftest import across
 
@@ -85,7 +85,7 @@ def test_what_is_shown_wet_is_what_dries(window, pen, turned):
     events = list(pen._events_of(drawn(path, 0.6, pressure=0.8, device=DEVICES["display"], seed=1)))
     for _, event in events[:-1]:
         QCoreApplication.sendEvent(window.board, event)
-    window.board._paint_wet()
+    window.board.draws.paint()
     wet = window.board.picture.frame[..., :3].astype(int)
     QCoreApplication.sendEvent(window.board, events[-1][1])
     window.board.picture.draw()
@@ -94,11 +94,11 @@ def test_what_is_shown_wet_is_what_dries(window, pen, turned):
     assert off.mean() < 0.02 and (wet.min() < 60)
 
 
-def test_all_guides_are_off_while_a_key_is_held(window, pen):
+def test_all_guides_are_off_while_a_key_is_held(window, pen, monkeypatch):
     put(window, {"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [300, 300], "angle": 90})
     QTest.keyPress(window, Qt.Key.Key_6)
     free = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
-    window.hold_keys._held = (window.hold_keys._held[0], 0.0, None)  # held for long
+    monkeypatch.setattr(keys, "TAP_S", 0.0)  # whatever time it took was a hold
     QTest.keyRelease(window, Qt.Key.Key_6)
     held = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
     assert free.hold is None and not free.copies
@@ -157,7 +157,7 @@ def test_letting_the_key_go_in_the_middle_gives_the_hands_line_back(window, pen)
 def test_handles_are_dragged_one_step_of_history_for_each_drag(window):
     put(window, {"kind": "mirror", "at": [300, 300], "angle": 90})
     board, guiding = window.board, window.board.guiding
-    board.set_way(Way.GUIDE)
+    board.take_up("guides")
     places = handle_places(guiding.guides[0], board.view, 1.0, board.size())
     for name, by in (("at", QPointF(40, -25)), ("turn", QPointF(30, 10))):
         start = handle_places(guiding.guides[0], board.view, 1.0, board.size())[name]
@@ -181,7 +181,7 @@ def test_a_locked_guide_stays_and_one_alone_holds(window, pen):
     stroke = draw(window, pen, (0.3, 0.3), (0.6, 0.32))
     assert np.ptp(stroke.ribbon.points[:, 0]) < 0.05, "though the hand went the other way"
     guiding.change(0, "Lock guide", locked=True)
-    window.board.set_way(Way.GUIDE)
+    window.board.take_up("guides")
     place = handle_places(guiding.guides[0], window.board.view, 1.0, window.board.size())["turn"]
     QTest.mousePress(window.board, Qt.MouseButton.LeftButton, pos=place.toPoint())
     QTest.mouseMove(window.board, (place + QPointF(30, 30)).toPoint())

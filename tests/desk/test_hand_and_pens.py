@@ -17,6 +17,7 @@ from jotsk.core.hand import LINEAR, ResponseCurve
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.page import color_at
+from jotsk.desk import keys
 from jotsk.desk.dialogs import FeelPad, PenMaker
 from jotsk.desk.feels import read_feels, write_feels
 from jotsk.desk.own_files import finish_writing
@@ -133,10 +134,10 @@ def test_a_towed_line_shows_its_rope(window, pen):
 
 
 @pytest.mark.parametrize(("code", "strength"), [(Qt.Key.Key_2, 100), (Qt.Key.Key_1, 0)])
-def test_a_held_key_borrows_steadiness(window, pen, code, strength):
+def test_a_held_key_borrows_steadiness(window, pen, code, strength, monkeypatch):
     press(window, code)
     pen.draw(across(window))
-    window.hold_keys._held = (window.hold_keys._held[0], -9.0, None)  # held for long
+    monkeypatch.setattr(keys, "TAP_S", 0.0)  # whatever time it took was a hold
     press(window, code, QEvent.Type.KeyRelease)
     assert window.document.last_stroke.steady_now == strength
     pen.draw(across(window, y=0.6))

@@ -18,7 +18,6 @@ from jotsk.core.guides import guide_from
 from jotsk.core.page import flattened
 from jotsk.core.page.history import history as history_module
 from jotsk.core.page.placing import Picture
-from jotsk.desk.board.ways import Way
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
 
@@ -260,11 +259,11 @@ def test_a_pinch_leaves_a_draft_and_a_guide_as_they_were(window, fingers):
     x, y = board.view.to_page(300, 300)
     guides = (guide_from({"kind": "straightedge", "at": [x, y], "angle": 10}).record(),)
     window.document.set_guides("Guides", guides)
-    board.set_way(Way.GUIDE)
+    board.take_up("guides")
     moved = []
     window.document.changed.connect(lambda before, after: moved.append(after.guides != guides))
     fingers([(300, 300)], [(340, 310)], [(340, 310), (600, 400)], [])
-    assert any(moved) and window.document.page.guides == guides and not board.holding.is_held
+    assert any(moved) and window.document.page.guides == guides and board._in_use is None
 
 
 def test_what_is_held_when_a_lift_never_comes_is_let_go_where_it_was_last(window, pen, qtbot):
@@ -275,6 +274,6 @@ def test_what_is_held_when_a_lift_never_comes_is_let_go_where_it_was_last(window
     qtbot.mouseMove(board, QPoint(340, 350))
     qtbot.mousePress(board, Qt.MouseButton.LeftButton, pos=QPoint(100, 100))
     qtbot.waitUntil(lambda: window.document.undo_label == "Move what is on the layer")
-    assert len(board._preview) == 0 and board.holding.is_held
+    assert len(board._preview) == 0 and board._in_use is not None
     qtbot.keyClick(board, Qt.Key.Key_Escape)
-    assert not board.holding.is_held and window.document.undo_label == "Move what is on the layer"
+    assert board._in_use is None and window.document.undo_label == "Move what is on the layer"

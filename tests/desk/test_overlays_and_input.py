@@ -18,7 +18,6 @@ from jotsk.core.ink import Stroke, pen_by_id
 from jotsk.desk.board import overlays
 from jotsk.desk.board.chosen_lines import ChosenLines
 from jotsk.desk.board.session import EventClock
-from jotsk.desk.board.ways import Way
 from jotsk.desk.simulated_pen import SimulatedPen
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
@@ -108,9 +107,9 @@ def test_the_footprint_is_as_large_as_the_largest_mark_at_every_zoom(window):
     window.hand.set_size(40)
     for zoom in (0.25, 1.0, 3.0):
         board.zoom_to(zoom)
-        assert board._footprint(QPointF(50, 50))[1] == [pytest.approx(20 * zoom)]
-    board.set_way(Way.RESIZE)
-    largest, smallest = board._footprint(QPointF(50, 50))[1]
+        assert board.footprint(QPointF(50, 50))[1] == [pytest.approx(20 * zoom)]
+    board.take_up("resize")
+    largest, smallest = board.footprint(QPointF(50, 50))[1]
     assert smallest == pytest.approx(0.15 * largest), "the quill's lightest touch is 15 %"
 
 

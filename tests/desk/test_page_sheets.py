@@ -14,7 +14,6 @@ from PySide6.QtWidgets import QMessageBox
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.page import InkLayer, flattened, rgba
-from jotsk.desk.board.ways import Way
 from jotsk.desk.dialogs import ExportSheet, NewPage, PageSize
 from jotsk.desk.dialogs.page_forms import OWN_SIZE
 from jotsk.desk.jobs import Stopped
@@ -107,12 +106,12 @@ def test_the_page_is_cropped_to_what_is_drawn_around(window, pen, mouse, settle,
     board = window.board
     before = window.document.page
     window.actions_by_id["page.crop"].trigger()
-    assert board.way is Way.CROP
+    assert board.tool.id == "crop"
     a, b = (board.view.to_screen(before.width * s, before.height * s) for s in (0.25, 0.75))
     qtbot.mousePress(board, Qt.MouseButton.LeftButton, pos=QPoint(*map(round, a)))
     qtbot.mouseMove(board, QPoint(round(a[0]), round(b[1])))
     qtbot.mouseMove(board, QPoint(*map(round, b)))
-    corners = board.holding.outline
+    corners = board.tool.outline
     assert (corners[0].x(), corners[0].y()) == pytest.approx(a, abs=2), "the page to be is shown"
     assert (corners[2].x(), corners[2].y()) == pytest.approx(b, abs=2)
     qtbot.mouseRelease(board, Qt.MouseButton.LeftButton, pos=QPoint(*map(round, b)))
@@ -122,7 +121,7 @@ def test_the_page_is_cropped_to_what_is_drawn_around(window, pen, mouse, settle,
     assert page.width == pytest.approx(before.width / 2, abs=reach)
     assert page.height == pytest.approx(before.height / 2, abs=reach)
     assert len(page.active.marks) == 1
-    assert board.way is Way.DRAW, "a crop is done once"
+    assert board.tool.id == "draw", "a crop is done once"
     window.document.undo()
     assert window.document.page.bounds == before.bounds
 

@@ -47,12 +47,12 @@ def dropped(window, tmp_path, settle):
 
 def test_a_dropped_picture_waits_and_settles_as_a_sketch_layer_in_one_step(window, dropped, settle, qtbot):
     page = window.document.page
-    assert dropped.placing is not None and window.placing_strip.isVisible()
+    assert dropped.placing is not None and window.strips["pictures"].isVisible()
     assert window.document.undo_label is None, "nothing has settled"
     qtbot.keyClick(dropped, Qt.Key.Key_Return)
     settle(window)
     layer = window.document.page.active
-    assert (layer.name, layer.is_sketch) == ("sketch", True) and not window.placing_strip.isVisible()
+    assert (layer.name, layer.is_sketch) == ("sketch", True) and not window.strips["pictures"].isVisible()
     middle = rgba(flattened(window.document.page))[page.height // 2, page.width // 2 - 395 : page.width // 2 + 395]
     assert (middle[:, :3] == 90).all()
     window.document.undo()
@@ -80,8 +80,8 @@ def test_it_is_moved_scaled_and_turned_by_its_handles(window, dropped, qtbot):
 
 def test_given_up_it_leaves_nothing(window, dropped, qtbot):
     page = window.document.page
-    window.placing_strip.give_up.click()
-    assert dropped.placing is None and window.document.page is page and not window.placing_strip.isVisible()
+    window.strips["pictures"].give_up.click()
+    assert dropped.placing is None and window.document.page is page and not window.strips["pictures"].isVisible()
 
 
 def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, settle, qtbot):
@@ -91,7 +91,7 @@ def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, 
     drop(window, tmp_path / "a.png", tmp_path / "bad.png", tmp_path / "b.webp")
     settle(window)
     assert len(window.board.placing.placements) == 2 and "bad.png" in window.status.text
-    window.placing_strip.settle.click()
+    window.strips["pictures"].settle.click()
     settle(window)
     assert [x.name for x in window.document.page.layers] == ["Ink", "a", "b"]
     assert window.document.undo_label == "Add 2 pictures"

@@ -15,7 +15,6 @@ from jotsk.core.hand import trace_from
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import blank_page, edits
 from jotsk.desk.actions import BY_ID as ENTRIES
-from jotsk.desk.board.ways import Way
 from jotsk.desk.simulated_pen import SimulatedPen
 from tests.desk.conftest import across
 from tests.desk.test_looking import fingers  # noqa: F401 (a fixture)
@@ -136,11 +135,11 @@ def test_a_key_whose_release_is_lost_is_not_held_for_ever(window, pen, entry, mo
     time.sleep(0.3)
     monkeypatch.setattr(window, "isActiveWindow", lambda: False)
     QApplication.sendEvent(window, QEvent(QEvent.Type.ActivationChange))
-    assert window.hand.pen is before and window.board.way is Way.DRAW
+    assert window.hand.pen is before and window.board.tool.id == "draw"
     pen.draw(across(window))
     assert len(strokes(window)) == 1 and not window.document.last_stroke.pen.rubs
     window.hold_keys.give_back(ENTRIES[entry])
-    assert window.hand.pen is before and window.board.way is Way.DRAW
+    assert window.hand.pen is before and window.board.tool.id == "draw"
 
 
 CHANGES = {

@@ -69,7 +69,7 @@ def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, q
     window = quick
     QCoreApplication.sendEvent(window.board, press_and_rest(window, pen, circle(window), qtbot))
     window.document.finish_drying()
-    strip = window.settle_strip
+    strip = window.strips["draw"]
     assert not strip.isHidden() and "circle" in strip.words.text()
     next(b for b in strip.buttons if b.text() == "Ellipse").click()
     assert all(b.width() >= b.sizeHint().width() for b in strip.buttons), "there is room for every word"
@@ -93,7 +93,7 @@ def test_the_shape_is_dragged_by_its_handles_within_its_step(quick, pen, qtbot):
     window, board = quick, quick.board
     QCoreApplication.sendEvent(board, press_and_rest(window, pen, circle(window), qtbot))
     window.document.finish_drying()
-    next(b for b in window.settle_strip.buttons if b.text() == "Handles").click()
+    next(b for b in window.strips["draw"].buttons if b.text() == "Handles").click()
     places = handle_places(board.settler.shape, board.view, 1.0, board.size())
     start = places["second radius"].toPoint()
     middle = places["at"]

@@ -14,10 +14,10 @@ from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
 from jotsk.core.page.flat_tiles import change_between
-from jotsk.desk.board import board as board_module
 from jotsk.desk.board.session import Session
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.theme import DAY
+from jotsk.desk.tools import draw as draw_module
 from tests.desk.conftest import across
 
 
@@ -103,8 +103,8 @@ def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle
 
 def test_wet_ink_shows_with_every_event_and_dries_in_place(window, pen, monkeypatch, qtbot):
     # The simulated pen is sent faster than any hand; at the pace of one, every event is painted.
-    monkeypatch.setattr(board_module, "FASTEST_PAINT_S", -1.0)
-    monkeypatch.setattr(board_module, "REST_SHARE", -1.0)
+    monkeypatch.setattr(draw_module, "FASTEST_PAINT_S", -1.0)
+    monkeypatch.setattr(draw_module, "REST_SHARE", -1.0)
     board = window.board
     qtbot.waitUntil(lambda: not board.is_moving)
     before = board.picture.frame.copy()
@@ -136,7 +136,7 @@ def test_samples_faster_than_a_screen_are_painted_together_and_none_is_lost(wind
     monkeypatch.setattr(Session, "paint", lambda session: (paints.append(1), real(session))[1])
     for _, event in events[:-1]:
         QCoreApplication.sendEvent(window.board, event)
-    qtbot.waitUntil(lambda: not window.board._paint_timer.isActive())
+    qtbot.waitUntil(lambda: not window.board.draws.paint_timer.isActive())
     assert 0 < len(paints) < len(events) / 2
     tip = window.board.session._ink._newest
     assert (tip.x, tip.y) == pytest.approx(window.board.view.to_page(*across(window).xy[-1]), abs=1e-6)

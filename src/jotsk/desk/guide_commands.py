@@ -13,7 +13,7 @@ from jotsk.core.files.writing import whole_file
 from jotsk.core.guides.draft import few_points, offset_curve
 from jotsk.core.guides.guide_records import read_guides, written_guides
 from jotsk.core.guides.kinds import FrenchCurve
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.document import Document
 
 CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03

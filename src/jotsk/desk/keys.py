@@ -1,44 +1,47 @@
-"""Tap or hold: what a key does until it is released, or until it is tapped again."""
+"""Tap or hold: what a key does until it is released, or until it is tapped again. Several can be held together."""
 
 from __future__ import annotations
 
 import time
+from typing import NamedTuple, TypeVar
 
 from PySide6.QtCore import QObject
 from PySide6.QtGui import QKeyEvent, QKeySequence
 
 from jotsk.core.guides.guidance import FREELY, STEPPED, STRAIGHT
 from jotsk.desk.actions import TABLE, Entry, key_of
-from jotsk.desk.board import Board
-from jotsk.desk.board.ways import Way
+from jotsk.desk.board.board import Board
 from jotsk.desk.hand import Hand
 
 TAP_S = 0.25
 STEADINESS = {"hand.steadiest": 100.0, "hand.unsteadied": 0.0}
-WAYS = {
-    "hand.move": Way.MOVE,
-    "hand.turn": Way.TURN,
-    "hand.resize": Way.RESIZE,
-    "hand.pick": Way.PICK,
-    "hand.choose": Way.CHOOSE,
-    "page.crop": Way.CROP,
-    "layer.shift": Way.SHIFT,
-    "guide.place": Way.GUIDE,
-    "hand.draft": Way.DRAFT,
-    "guide.edges": Way.EDGES,
-}
 COURSES = {"hand.straight": STRAIGHT, "hand.stepped": STEPPED}
+RUB, GUIDES_OFF, LINE_ALONE = "hand.rub", "guide.off", "view.line_only"
+
+
+V = TypeVar("V")
+
+
+class _Held(NamedTuple):
+    since: float
+    before: str | None  # what was switched on when the key went down
 
 
 class HoldKeys(QObject):
-    """A hold borrows, a tap switches; `borrow` and `give_back` do it by name."""
+    """A hold borrows, a tap switches; `borrow` and `give_back` do it by name.
+
+    One action is switched on at most. Those of held keys come on top of it; of two that want the same, the last counts.
+    The key of what is switched on takes it away while it is held.
+    """
 
     def __init__(self, board: Board, hand: Hand) -> None:
         super().__init__(board)
         self._board, self._hand = board, hand
+        self._tools = {tool.action: tool.id for tool in board.tools.values() if tool.action}
         self._switched: str | None = None
-        self._held: tuple[Entry, float, str | None] | None = None
-        board.done.connect(lambda: self._apply(None))
+        self._held: dict[str, _Held] = {}
+        self._rubs = False
+        board.done.connect(self._done)
         self.set_left_handed(False)
 
     def set_left_handed(self, left_handed: bool) -> None:
@@ -65,41 +68,50 @@ class HoldKeys(QObject):
         return None if event.modifiers() else self._by_key.get(event.key())
 
     def borrow(self, entry: Entry) -> None:
-        if self._held is not None:
-            return
-        self._held = (entry, time.monotonic(), self._switched)
-        self._apply(None if self._switched == entry.id else entry.id)
+        if entry.id not in self._held:
+            self._held[entry.id] = _Held(time.monotonic(), self._switched)
+            self._apply()
 
     def give_back(self, entry: Entry) -> None:
-        if self._held is None or self._held[0] is not entry:
+        held = self._held.pop(entry.id, None)
+        if held is None:
             return
-        _, since, before = self._held
-        self._held = None
-        tapped = time.monotonic() - since < TAP_S
-        if tapped:
-            self._apply(None if before == entry.id else entry.id)
-        else:
-            self._apply(before)
+        if time.monotonic() - held.since < TAP_S:
+            self._switched = None if held.before == entry.id else entry.id
+        self._apply()
 
     def let_go(self) -> None:
-        """No key is held any more: whatever took the keyboard took the release with it."""
-        if self._held is not None:
-            _, _, before = self._held
-            self._held = None
-            self._apply(before)
+        """No key is held any more: whatever took the keyboard took the releases with it."""
+        if self._held:
+            self._held.clear()
+            self._apply()
 
     def switch(self, entry_id: str) -> None:
         """As if the key were tapped: used by the menu."""
-        self._apply(None if self._switched == entry_id else entry_id)
+        self._switched = None if self._switched == entry_id else entry_id
+        self._apply()
 
-    def _apply(self, entry_id: str | None) -> None:
-        if self._switched == "hand.rub" and entry_id != "hand.rub":
-            self._hand.take_inking()
-        self._switched = entry_id
-        self._board.set_way(WAYS.get(entry_id or "", Way.DRAW))
-        self._board.set_course(COURSES.get(entry_id or "", FREELY))
-        self._board.guiding.set_off(entry_id == "guide.off")
-        self._board.hide_sketches(entry_id == "view.line_only")
-        self._hand.borrowed_steadiness = STEADINESS.get(entry_id or "")
-        if entry_id == "hand.rub":
-            self._hand.take(self._hand.eraser())
+    def _done(self) -> None:
+        self._switched = None
+        self._held.clear()
+        self._apply()
+
+    def _apply(self) -> None:
+        on = [] if self._switched is None or self._switched in self._held else [self._switched]
+        on += [entry_id for entry_id in self._held if entry_id != self._switched]
+        board, hand = self._board, self._hand
+        if self._rubs and RUB not in on:
+            hand.take_inking()
+        board.take_up(_last(self._tools, on) or "draw")
+        board.set_course(_last(COURSES, on) or FREELY)
+        board.guiding.set_off(GUIDES_OFF in on)
+        board.hide_sketches(LINE_ALONE in on)
+        hand.borrowed_steadiness = _last(STEADINESS, on)
+        if RUB in on and not self._rubs:
+            hand.take(hand.eraser())
+        self._rubs = RUB in on
+
+
+def _last(values: dict[str, V], on: list[str]) -> V | None:
+    """The value of the last of `on` that has one."""
+    return next((values[entry_id] for entry_id in reversed(on) if entry_id in values), None)

@@ -22,7 +22,7 @@ from jotsk.core.hand import Trace
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.placing import Picture
 from jotsk.core.page.tiles import Pixels
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.filing import Filing
 from jotsk.desk.guarding import Guard

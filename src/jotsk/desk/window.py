@@ -19,10 +19,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import assign_keys, make_actions
-from jotsk.desk.board import Board
-from jotsk.desk.board.draft_strip import DraftStrip
-from jotsk.desk.board.placing_strip import PlacingStrip
-from jotsk.desk.board.settle_strip import SettleStrip
+from jotsk.desk.board.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.feels import read_feels, read_tremors, write_feels, write_tremors
 from jotsk.desk.filing import Filing
@@ -82,9 +79,7 @@ class Window(QMainWindow):
         self.hints = HintStrip(settings, self.board)
         self.pages = PageCommands(self.document, self.board, self.filing, self.guard, shelf, settings, self.status.tell)
         self.guide_commands = GuideCommands(self.document, self.board, self.status.tell)
-        self.placing_strip = PlacingStrip(self.board)
-        self.settle_strip = SettleStrip(self.board)
-        self.draft_strip = DraftStrip(self.board)
+        self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
         self.dressing = Dressing(self)

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QPushButton
 
 from jotsk.core.guides.draft import SHAPES
-from jotsk.desk.board.board import Board
 from jotsk.desk.board.head_strip import HeadStrip
-from jotsk.desk.board.ways import Way
+
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
 
 POINTS = "Point by point"
 WORDS = "Press to place, drag to move, press the line to bend."
@@ -44,7 +47,7 @@ class DraftStrip(HeadStrip):
         self.keep.clicked.connect(self._drafting.keep_as_curve)
         self.give_up.clicked.connect(self._drafting.give_up)
         self._drafting.changed.connect(self.refresh)
-        board.way_changed.connect(self.refresh)
+        board.tool_changed.connect(self.refresh)
         board.resized.connect(self.refresh)
         self.refresh()
 
@@ -61,4 +64,4 @@ class DraftStrip(HeadStrip):
         self.ink.setEnabled(bool(drafting.holds))
         self.keep.setEnabled(drafting.draft.curve is not None)
         self.give_up.setEnabled(not drafting.is_empty)
-        self.show_if(self._board.way is Way.DRAFT)
+        self.show_if(self._board.tool.id == "draft")

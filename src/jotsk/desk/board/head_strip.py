@@ -2,10 +2,14 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
-from jotsk.desk.board.board import Board
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
+
 
 FROM_TOP_PX = 10
 

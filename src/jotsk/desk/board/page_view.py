@@ -23,7 +23,6 @@ from jotsk.core.geometry.view import LARGEST_ZOOM, SMALLEST_ZOOM, soft_stopped
 from jotsk.core.page import Page
 from jotsk.desk.board import overlays
 from jotsk.desk.board.picture import BoardPicture
-from jotsk.desk.board.ways import Way
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 
@@ -48,7 +47,7 @@ class PageView(QWidget):
         self.shows_frames = True
         self._image = QImage()
         self._fits = True  # the page is shown whole and stays so when the window changes
-        self._drag_way = Way.MOVE
+        self._drag_turns = False
         self._drag_at: QPointF | None = None
         self._loose_rad = 0.0  # how far the hand turned, where a soft stop holds the page back
         self._is_moving = False
@@ -265,7 +264,7 @@ class PageView(QWidget):
 
     @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        self.start_drag(event.position(), Way.MOVE)
+        self.start_drag(event.position())
 
     @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
@@ -303,7 +302,7 @@ class PageView(QWidget):
     def one_finger(self, state: QEventPoint.State, at: QPointF, t_ms: float) -> None:
         """A single finger came, moved or went: it moves the page."""
         if state == QEventPoint.State.Pressed:
-            self.start_drag(at, Way.MOVE)
+            self.start_drag(at)
         elif state == QEventPoint.State.Released:
             self.end_drag()
         elif self._drag_at is not None:
@@ -350,14 +349,14 @@ class PageView(QWidget):
             turned = math.atan2(new.y(), new.x()) - math.atan2(old.y(), old.x())
             self.turn_softly(math.remainder(turned, math.tau), middle)
 
-    def start_drag(self, at: QPointF, way: Way) -> None:
+    def start_drag(self, at: QPointF, *, turns: bool = False) -> None:
         """Take hold of the page at a place of the board, to move or to turn it."""
-        self._drag_way, self._drag_at = way, at
+        self._drag_turns, self._drag_at = turns, at
 
     def drag(self, at: QPointF) -> None:
         assert self._drag_at is not None
         before, self._drag_at = self._drag_at, at
-        if self._drag_way is Way.TURN:
+        if self._drag_turns:
             middle = QPointF(self.width() / 2, self.height() / 2)
             old, new = before - middle, at - middle
             self.turn_softly(math.remainder(math.atan2(new.y(), new.x()) - math.atan2(old.y(), old.x()), math.tau))

@@ -2,11 +2,15 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QPushButton
 
-from jotsk.desk.board.board import Board
 from jotsk.desk.board.head_strip import HeadStrip
+
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
 
 WORDS = "Drag to move, a corner to scale, the ring to turn."
 

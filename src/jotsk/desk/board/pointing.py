@@ -14,7 +14,6 @@ from PySide6.QtGui import QEventPoint, QMouseEvent, QPointingDevice, QTabletEven
 from PySide6.QtWidgets import QWidget
 
 from jotsk.desk.board.page_view import PageView
-from jotsk.desk.board.ways import Way
 from jotsk.desk.widgets.faults import handled
 
 PEN_NEAR_S = 0.5  # after a pen was last heard of, a touch is the hand that holds it
@@ -126,7 +125,7 @@ class PointedView(PageView):
             has_pressure = bool(event.pointingDevice().capabilities() & QPointingDevice.Capability.Pressure)
             self._press(at, event.timestamp(), event.pressure(), has_pressure)
         else:
-            self.start_drag(at, Way.MOVE)
+            self.start_drag(at)
 
     def _lost_lift(self) -> None:
         """The release of what has the page never came: the pen left the tablet, another window took it, a driver
@@ -154,7 +153,7 @@ class PointedView(PageView):
         if button == Qt.MouseButton.LeftButton:
             self._press(at, event.timestamp(), 1.0, has_pressure=False)
         else:
-            self.start_drag(at, Way.MOVE)
+            self.start_drag(at)
 
     @handled
     def mouseMoveEvent(self, event: QMouseEvent) -> None:

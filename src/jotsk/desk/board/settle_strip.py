@@ -3,12 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QPushButton
 
-from jotsk.desk.board.board import Board
 from jotsk.desk.board.head_strip import HeadStrip
+
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
 
 MOST_OFFERED = 3
 HANDS_OWN = "The hand's own line"

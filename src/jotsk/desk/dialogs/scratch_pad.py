@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QWidget
 
 from jotsk.core.geometry import View
 from jotsk.core.page import blank_page
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.hand import Hand
 

@@ -6,7 +6,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.board.guide_overlay import seen_area
 from jotsk.desk.guiding import OFFERED
 from jotsk.desk.icons import icon

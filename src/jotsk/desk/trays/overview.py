@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QP
 from PySide6.QtWidgets import QWidget
 
 from jotsk.core.page.miniature import miniature
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.board.page_view import WHEEL_STEP
 from jotsk.desk.document import Document
 from jotsk.desk.theme import current

@@ -9,7 +9,7 @@ from PySide6.QtGui import QAction, QColor, QKeyEvent, QMouseEvent, QPainter, QPa
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QSizePolicy, QToolButton, QWidget
 
 from jotsk.desk.actions import MENUS, TABLE
-from jotsk.desk.board import Board
+from jotsk.desk.board.board import Board
 from jotsk.desk.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.stages import STAGES, Stage

@@ -1,0 +1,12 @@
+"""Sketch: rough the page out in pencil."""
+
+from __future__ import annotations
+
+from jotsk.desk.stages.stage import Stage
+
+SKETCH = Stage(
+    "sketch",
+    "Sketch",
+    "Rough the page out in pencil",
+    first=("sketch",),
+)

@@ -1,0 +1,86 @@
+"""Tools that draw a line around something."""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QPointF
+
+from jotsk.core.geometry.rects import rect_around
+from jotsk.core.page.choosing import stroke_at, strokes_inside
+from jotsk.desk.tools.pick import is_shift_down
+from jotsk.desk.tools.tool import Tool
+
+PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
+
+Places = NDArray[np.float64]  # (N, 2) page px
+
+
+class _Lasso(Tool):
+    _loop: list[QPointF]
+
+    def taken_up(self) -> None:
+        self._loop = []
+
+    def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
+        self._loop = [at]
+
+    def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
+        self._loop.append(at)
+        self.board.update()
+        return False
+
+    def release(self, at: QPointF, t_ms: float) -> None:
+        places, self._loop = self._places(), []
+        if len(places):
+            self._closed(places)
+        self.board.update()
+
+    def cancel(self) -> None:
+        self._loop = []
+
+    @property
+    def outline(self) -> list[QPointF]:
+        return self._loop
+
+    def _places(self) -> Places:
+        return np.array([self.on_page(at) for at in self._loop])
+
+    def _closed(self, places: Places) -> None:
+        raise NotImplementedError
+
+
+class Choose(_Lasso):
+    """Chooses the lines it holds; one that went nowhere is a press on one line. With Shift, more of them."""
+
+    id, action = "choose", "hand.choose"
+
+    def _closed(self, places: Places) -> None:
+        document, zoom = self.board.document, self.board.view.zoom
+        layer = document.page.active
+        if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
+            one = stroke_at(layer, *places[0], PRESS_PX / zoom)
+            document.choice.choose([one] if one is not None else [], more=is_shift_down())
+        else:
+            document.choice.choose(strokes_inside(layer, places), more=is_shift_down())
+
+
+class Crop(_Lasso):
+    """Makes what it goes around the page; then it is laid down."""
+
+    id, action = "crop", "page.crop"
+
+    def _closed(self, places: Places) -> None:
+        if np.ptp(places, axis=0).min() * self.board.view.zoom >= PRESS_PX:
+            self.board.document.crop(rect_around(places))
+            self.board.done.emit()
+
+    @property
+    def outline(self) -> list[QPointF]:
+        """The page as it would be cropped."""
+        if not self._loop:
+            return []
+        board, area = self.board, rect_around(self._places()) & self.board.document.page.bounds
+        ratio = board.devicePixelRatioF()
+        corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
+        return [QPointF(*board.view.to_screen(x, y)) / ratio for x, y in corners]

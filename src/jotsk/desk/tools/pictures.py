@@ -1,0 +1,64 @@
+"""Placing pictures on the page; beside them the page is moved. It is in use for as long as there are any."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QPointF
+from PySide6.QtGui import QPainter
+
+from jotsk.core.page.placing import Placement
+from jotsk.desk.board.head_strip import HeadStrip
+from jotsk.desk.board.placing_strip import PlacingStrip
+from jotsk.desk.tools.move_page import MovePage
+from jotsk.desk.tools.tool import is_enter
+
+
+class Pictures(MovePage):
+    id, action = "pictures", ""
+    _before: tuple[Placement, ...] | None = None  # what was there when one was taken hold of
+
+    def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
+        board, placing = self.board, self.board.placing
+        assert placing is not None
+        before = tuple(placing.placements)
+        if placing.press(*self.on_page(at), board.view.zoom / board.devicePixelRatioF()):
+            self._before = before
+            board.update()
+        else:
+            self._before = None
+            super().press(at, t_ms, pressure, has_pressure)
+
+    def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
+        placing = self.board.placing
+        if self._before is None:
+            return super().move(at, t_ms, pressure, tilt_x, tilt_y)
+        if placing is not None:
+            placing.drag(*self.on_page(at))
+            self.board.update()
+        return False
+
+    def release(self, at: QPointF, t_ms: float) -> None:
+        if self._before is None:
+            super().release(at, t_ms)
+        elif self.board.placing is not None:
+            self.board.placing.release()
+
+    def cancel(self) -> None:
+        placing = self.board.placing
+        if self._before is None:
+            super().cancel()
+        elif placing is not None:
+            placing.release()
+            placing.placements[:] = self._before
+            self.board.update()
+
+    def key(self, key: int) -> bool:
+        if is_enter(key):
+            self.board.settle_pictures()
+        return is_enter(key)
+
+    def draw(self, painter: QPainter, ratio: float) -> None:
+        if self.board.placing is not None:
+            self.board.placing.draw(painter, self.board.view, ratio)
+
+    def strip(self) -> HeadStrip:
+        return PlacingStrip(self.board)

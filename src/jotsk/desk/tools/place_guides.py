@@ -1,0 +1,46 @@
+"""Dragging guides by their handles; beside them the page is moved."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QPointF
+
+from jotsk.desk.board.guide_handles import GuideHandles
+from jotsk.desk.tools.move_page import MovePage
+
+
+class PlaceGuides(MovePage):
+    id, action = "guides", "guide.place"
+    _handles: GuideHandles | None = None
+
+    @property
+    def is_held(self) -> bool:
+        """Whether a guide is under the pen."""
+        return self._handles is not None
+
+    def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
+        board, handles = self.board, GuideHandles(self.board.guiding)
+        if handles.take(at, board.view, board.devicePixelRatioF(), board.size()):
+            self._handles = handles
+        else:
+            super().press(at, t_ms, pressure, has_pressure)
+
+    def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
+        if self._handles is None:
+            return super().move(at, t_ms, pressure, tilt_x, tilt_y)
+        self._handles.drag(self.on_page(at), self.board.view, self.board.devicePixelRatioF())
+        return False
+
+    def release(self, at: QPointF, t_ms: float) -> None:
+        handles, self._handles = self._handles, None
+        if handles is None:
+            super().release(at, t_ms)
+        else:
+            handles.let_go()
+            self.board.update()
+
+    def cancel(self) -> None:
+        handles, self._handles = self._handles, None
+        if handles is None:
+            super().cancel()
+        else:
+            handles.give_up()

@@ -22,7 +22,8 @@ from bench.steadying import DEVICE, circle, columns, exponential, one_euro
 from jotsk.core.hand import Trace, steady_after, steady_now, trace_from
 from jotsk.core.hand.simulated_pen import Hand, drawn
 from jotsk.core.hand.steady_after import USUAL_TREMOR_PX
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 
 NOW, AFTER = 20.0, 45.0
 EVERY = 16  # so many recordings are passed over; 2 are all even ones

@@ -9,7 +9,8 @@ import numpy as np
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.store import PageStore
 from jotsk.core.hand.simulated_pen import drawn
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from jotsk.core.page import Page, blank_page, edits
 from jotsk.core.page.stacking import with_new_layer
 from jotsk.desk.hand import BLACK
@@ -66,5 +67,5 @@ def _drawn_page(size: tuple[int, int], layers: int, strokes: int) -> Page:
         if k:
             page = with_new_layer(page)
         for n in range(strokes // layers):
-            page = edits.with_stroke(page, a_stroke(rng, size, k * strokes + n))
+            page = edits.with_mark(page, a_stroke(rng, size, k * strokes + n))
     return page

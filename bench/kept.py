@@ -59,7 +59,7 @@ def main() -> None:
     rng = np.random.default_rng(7)
     pages, strokes, undos = [page], [], []
     for number in range(STROKES):
-        pages.append(edits.with_stroke(pages[-1], a_stroke(rng, A4_600, number)))
+        pages.append(edits.with_mark(pages[-1], a_stroke(rng, A4_600, number)))
         strokes.append(kept_ms(pages[-1]))
     undos = [kept_ms(before) for before in reversed(pages[:-1])]
     for name, times in (("stroke", strokes), ("undo", undos)):

@@ -12,7 +12,8 @@ import numpy as np
 from scipy.signal import savgol_filter
 
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from jotsk.core.page import blank_page, edits
 
 COUNT = 200
@@ -29,7 +30,7 @@ def page_of_strokes():
         trace = drawn(path, 0.6, pressure=[0.2, 0.9, 0.3], rate_hz=200, device=DEVICES["display"], seed=k)
         stroke = Stroke(trace, pen_by_id("quill-nib"), 20.0, (0, 0, 0), 20.0, 45.0, 0.25)
         strokes.append(stroke)
-        page = edits.with_stroke(page, stroke)
+        page = edits.with_mark(page, stroke)
     for layer in page.layers:
         layer.tiles.at_level(7)
     return page, strokes

@@ -11,7 +11,8 @@ from PIL import Image, ImageDraw, ImageFont
 from bench.hands import hatch, scallops
 from bench.real_hands import Motion, glyphs, recording, reported, written
 from jotsk.core.hand import Trace, TremorMeter
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from jotsk.core.page import Page, blank_page, edits, flattened, rgba
 
 WIDTH, HEIGHT = 1280, 800
@@ -57,7 +58,7 @@ def inked(*, is_steadied: bool) -> Page:
         pen = pen_by_id(pen_id)
         now, after = (20.0, 45.0) if is_steadied else (0.0, 0.0)
         stroke = Stroke(trace, pen, size, (20, 24, 27), now, after, tremor_px=meter.judged(trace))
-        page = edits.with_stroke(page, stroke)
+        page = edits.with_mark(page, stroke)
     return page
 
 

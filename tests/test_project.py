@@ -16,9 +16,10 @@ from pathlib import Path
 
 from jotsk.cli import _parser
 from jotsk.core.files.openraster_writing import write_page
-from jotsk.core.files.records import pen_record
-from jotsk.core.ink import Cut, pen_by_id
+from jotsk.core.ink import pen_by_id
 from jotsk.core.ink.shipped import BY_ID
+from jotsk.core.marks import Cut
+from jotsk.core.marks.record import pen_record
 from jotsk.core.page import blank_page, edits
 from tests.conftest import stroke_along
 
@@ -85,7 +86,7 @@ def test_every_pen_that_inks_is_in_the_command_line_document():
 
 
 def test_the_file_format_document_names_every_field(tmp_path):
-    page = edits.with_stroke(blank_page(200, 200), stroke_along([(10, 10), (150, 150)]))
+    page = edits.with_mark(blank_page(200, 200), stroke_along([(10, 10), (150, 150)]))
     page = edits.rubbed_out(page, Cut(stroke_along([(80, 80), (90, 90)]).ribbon))
     write_page(tmp_path / "p.ora", page)
     text = (ROOT / "docs" / "file-format.md").read_text()

@@ -48,7 +48,8 @@ from jotsk.core.guides.drawing import lines_of
 from jotsk.core.guides.guide_records import written_guides
 from jotsk.core.guides.holding import Hold
 from jotsk.core.hand import trace_from
-from jotsk.core.ink import SHIPPED, Cut, Stroke
+from jotsk.core.ink import SHIPPED
+from jotsk.core.marks import Cut, Stroke
 from jotsk.core.page import Page, blank_page, edits, stacking, tiles_from
 from jotsk.desk.keeping import Shelf
 from jotsk.desk.settings import Settings
@@ -101,7 +102,7 @@ def sample_page() -> Page:
         trace = trace_from(np.arange(20) * 0.01, np.linspace(10, 280, 20), 40 * k + 20 + np.sin(np.arange(20)), 0.7)
         hold = Hold(Line((0.0, 50.0), (1.0, 0.0))) if k == 1 else None
         copies = (np.array([[-1.0, 0, 300], [0, 1, 0]]),) if k == 2 else ()
-        page = edits.with_stroke(page, Stroke(trace, pen, 8.0, (9, 9, 60), 20, 45, hold=hold, copies=copies))
+        page = edits.with_mark(page, Stroke(trace, pen, 8.0, (9, 9, 60), 20, 45, hold=hold, copies=copies))
     page = edits.rubbed_out(page, Cut(page.active.marks.last.ribbon))
     noise = np.random.default_rng(2).integers(0, 1 << 24, (60, 80), np.uint32) | np.uint32(0xFF000000)
     page = stacking.with_picture_layer(page, tiles_from(noise), "Sketch")

@@ -31,7 +31,8 @@ from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.hand import trace_from
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page, edits, flattened, stacking, tiles_from
 from jotsk.core.page.placing import Placement
 from jotsk.desk.document import Document
@@ -136,7 +137,7 @@ class Killer:
         self._first = sketched()
         warm = document(self._first).page
         for mark in STROKES[:8]:
-            warm = edits.with_stroke(warm, mark)
+            warm = edits.with_mark(warm, mark)
         self._expected = document(self._first)
         self._pages = [self._expected.page]
 

@@ -15,7 +15,7 @@ from jotsk.core.errors import JotskError, Refused
 from jotsk.core.hex_color import color_from_hex
 
 if TYPE_CHECKING:
-    from jotsk.core.ink import Stroke
+    from jotsk.core.marks import Stroke
 
 BAD_INPUT = 1  # argparse ends with 2 on wrong usage
 COMMANDS = ("demo", "replay", "export")
@@ -107,10 +107,11 @@ def _replay(options: argparse.Namespace) -> int:
     from jotsk.core.files.pictures import write_png
     from jotsk.core.guides import guides_of, read_guides
     from jotsk.core.hand import TremorMeter
-    from jotsk.core.ink import Stroke, pen_by_id
-    from jotsk.core.ink.guided import guided
+    from jotsk.core.ink import pen_by_id
+    from jotsk.core.marks import Stroke
+    from jotsk.core.marks.guided import guided
     from jotsk.core.page import blank_page, flattened
-    from jotsk.core.page.edits import drawable, with_stroke
+    from jotsk.core.page.edits import drawable, with_mark
 
     try:
         pen = pen_by_id(options.pen)
@@ -151,7 +152,7 @@ def _replay(options: argparse.Namespace) -> int:
         write_centre_lines(options.out, [s.ribbon for s in strokes])
     else:
         for stroke in strokes:
-            page = with_stroke(page, stroke)
+            page = with_mark(page, stroke)
         if suffix == ".ora":
             write_page(options.out, page)
         else:
@@ -173,7 +174,7 @@ def _settled(stroke: Stroke) -> Stroke:
 
 
 def _figures(stroke: Stroke) -> dict[str, object]:
-    from jotsk.core.ink.figures import figures_of
+    from jotsk.core.marks.figures import figures_of
 
     f = figures_of(stroke)
     return {

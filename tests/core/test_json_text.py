@@ -15,10 +15,11 @@ from jotsk.core.files.inkml import read_inkml
 from jotsk.core.files.openraster import OURS, read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.penfiles import read_pens
-from jotsk.core.files.records import PenTable, opened_strokes, packed_strokes, pen_from, pen_record
+from jotsk.core.files.records import opened_marks, packed_marks
 from jotsk.core.files.store import PageStore
 from jotsk.core.ink import SHIPPED
 from jotsk.core.json_text import beyond, json_from, merged, with_unknown
+from jotsk.core.marks.record import PenTable, pen_from, pen_record
 from jotsk.core.page import blank_page, edits
 from tests.conftest import stroke_along
 
@@ -65,13 +66,13 @@ def changed_strokes(change):
     import zlib
 
     pens = PenTable()
-    plain = zlib.decompress(packed_strokes([stroke_along([(10, 10), (90, 70)])], pens))
+    plain = zlib.decompress(packed_marks([stroke_along([(10, 10), (90, 70)])], pens))
     (length,) = struct.unpack("<I", plain[:4])
     listed = json.loads(plain[4 : 4 + length])
     change(listed[0])
     text = json.dumps(listed).encode()
     data = zlib.compress(struct.pack("<I", len(text)) + text + plain[4 + length :])
-    return opened_strokes(data, [pen_from(record) for record in pens.records])
+    return opened_marks(data, [pen_from(record) for record in pens.records])
 
 
 def test_a_stroke_of_another_version_keeps_what_it_says_and_lacks_nothing():
@@ -82,7 +83,7 @@ def test_a_stroke_of_another_version_keeps_what_it_says_and_lacks_nothing():
 
     (stroke,) = changed_strokes(change)
     assert (stroke.size_px, stroke.scale, stroke.color) == (stroke.pen.size_px, 1.0, (0, 0, 0))
-    (again,) = opened_strokes(packed_strokes([stroke], PenTable()), [stroke.pen])
+    (again,) = opened_marks(packed_marks([stroke], PenTable()), [stroke.pen])
     assert json.loads(again.unknown) == {"mood": {"calm": True}} and len(again.ribbon.points)
 
 
@@ -103,7 +104,7 @@ def with_record(path, change):
 
 @pytest.fixture
 def page():
-    return edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
+    return edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
 
 
 def test_page_and_layers_keep_what_they_do_not_know_through_file_and_journal(page, tmp_path):

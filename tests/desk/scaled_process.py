@@ -42,7 +42,7 @@ def main(folder: Path) -> None:
     document = Document()
     page = blank_page(2600, 2000)
     for k in range(12):
-        page = edits.with_stroke(page, stroke_along([(40 + 150 * k, 60), (1900 - 140 * k, 1500)], size=3 + k))
+        page = edits.with_mark(page, stroke_along([(40 + 150 * k, 60), (1900 - 140 * k, 1500)], size=3 + k))
     document.take(page, path=None, title="scaled", saved=True)
     host = QWidget()
     host.resize(1100, 740)

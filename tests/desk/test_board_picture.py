@@ -16,7 +16,7 @@ from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.hand import Sample
 from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.ink.blend_kernel import INKS, RUBS
-from jotsk.core.ink.stroke import packed
+from jotsk.core.ink.color import packed
 from jotsk.core.page import (
     InkLayer,
     WetLayer,
@@ -41,9 +41,9 @@ SIZE = (640, 480)
 @pytest.fixture
 def page():
     page = blank_page(500, 400)
-    page = edits.with_stroke(page, stroke_along([(40, 60), (460, 340)], size=24, color=(180, 20, 60)))
-    page = edits.with_stroke(page, stroke_along([(60, 340), (250, 40), (440, 330)], size=10))
-    return edits.with_stroke(
+    page = edits.with_mark(page, stroke_along([(40, 60), (460, 340)], size=24, color=(180, 20, 60)))
+    page = edits.with_mark(page, stroke_along([(60, 340), (250, 40), (440, 330)], size=10))
+    return edits.with_mark(
         stacking.with_new_layer(page), stroke_along([(20, 200), (480, 200)], size=40, color=(20, 90, 160))
     )
 
@@ -122,7 +122,7 @@ def test_random_edits_repaint_only_what_they_touched_and_all_of_it(page):
     picture.draw()
     for _ in range(12):
         points = [tuple(p) for p in rng.uniform((0, 0), (500, 400), (2, 2))]
-        page = edits.with_stroke(page, stroke_along(points, size=float(rng.uniform(2, 30))))
+        page = edits.with_mark(page, stroke_along(points, size=float(rng.uniform(2, 30))))
         for changed in picture.set_page(page):
             picture.draw(picture.on_screen(changed))
         assert np.abs(picture.frame[..., 2::-1] - shown(page, picture.view)).max() <= 1
@@ -181,7 +181,7 @@ def test_wet_ink_is_composited_as_if_it_had_dried(page, level, rubs):
 def test_the_screen_rectangle_of_a_patch_holds_every_pixel_it_changes(page):
     view = View(0.63, math.radians(31), True, 520, 40)
     before = shown(page, view)
-    after_page = edits.with_stroke(page, stroke_along([(200, 150), (230, 160)], size=12))
+    after_page = edits.with_mark(page, stroke_along([(200, 150), (230, 160)], size=12))
     picture = BoardPicture(DESK)
     picture.resize(*SIZE)
     picture.page, picture.view = page, view
@@ -197,9 +197,7 @@ def test_the_screen_rectangle_of_a_patch_holds_every_pixel_it_changes(page):
 def test_wherever_the_view_goes_between_two_rests_the_picture_is_a_fresh_looks_and_its_memory_is_not_new():
     page = blank_page(1700, 1500)
     for k in range(9):
-        page = edits.with_stroke(
-            page, stroke_along([(20, 160 * k), (1650, 160 * k + 90)], size=30, color=(20 * k, 9, 9))
-        )
+        page = edits.with_mark(page, stroke_along([(20, 160 * k), (1650, 160 * k + 90)], size=30, color=(20 * k, 9, 9)))
     picture = BoardPicture(DESK)
     picture.resize(*SIZE)
     picture.set_page(page)

@@ -48,7 +48,7 @@ def box(window, x0: float, y0: float, x1: float, y1: float) -> list[tuple[float,
 def test_a_lasso_holds_strokes_of_which_half_lies_inside():
     page = blank_page(400, 300)
     for y in (50, 150, 250):
-        page = edits.with_stroke(page, stroke_along([(20, y), (380, y)]))
+        page = edits.with_mark(page, stroke_along([(20, y), (380, y)]))
     upper, middle, lower = page.active.marks
     whole = np.array([[0, 0], [400, 0], [400, 200], [0, 200]], float)
     assert strokes_inside(page.active, whole) == [upper, middle]
@@ -58,8 +58,8 @@ def test_a_lasso_holds_strokes_of_which_half_lies_inside():
 
 
 def test_a_press_finds_the_nearest_line_its_width_counted():
-    page = edits.with_stroke(blank_page(400, 300), stroke_along([(20, 100), (380, 100)], size=40))
-    page = edits.with_stroke(page, stroke_along([(20, 150), (380, 150)], size=4))
+    page = edits.with_mark(blank_page(400, 300), stroke_along([(20, 100), (380, 100)], size=40))
+    page = edits.with_mark(page, stroke_along([(20, 150), (380, 150)], size=4))
     thick, thin = page.active.marks
     assert stroke_at(page.active, 200, 122, 8) is thick
     assert stroke_at(page.active, 200, 146, 8) is thin

@@ -104,7 +104,7 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     """The journal leans on a copy of the file, whatever becomes of the file itself."""
     page = blank_page(900, 700)
     for k in range(12):
-        page = edits.with_stroke(page, stroke_along([(20, 20 + 50 * k), (880, 60 + 50 * k)], size=9))
+        page = edits.with_mark(page, stroke_along([(20, 20 + 50 * k), (880, 60 + 50 * k)], size=9))
     path = tmp_path / "harbour"  # whatever its name says
     write_page(path, page)
     window = make_window()
@@ -205,7 +205,7 @@ def test_a_disk_that_refuses_is_told_and_the_large_change_is_made(make_window, s
 
 
 def test_a_file_that_changed_while_it_was_read_is_not_leaned_on(tmp_path):
-    page = edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
+    page = edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
     path = tmp_path / "harbour.ora"
     write_page(path, page)
     origin = Origin.of(path)
@@ -221,7 +221,7 @@ def test_a_file_that_changed_while_it_was_read_is_not_leaned_on(tmp_path):
 
 
 def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monkeypatch):
-    page = edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
+    page = edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
     write_page(tmp_path / "harbour.ora", page)
 
     def full(*_: object) -> None:
@@ -294,8 +294,8 @@ def test_a_page_that_another_window_has_is_left_to_it(tmp_path):
 def test_what_a_change_of_all_layers_leaves_behind_is_given_back_beside_the_hand(tmp_path, monkeypatch):
     left: list[object] = []
     monkeypatch.setattr("jotsk.desk.journal.let_go", lambda pages: left.extend(pages))
-    page = with_new_layer(edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)])))
-    with_line = edits.with_stroke(page, stroke_along([(20, 180), (280, 20)]))
+    page = with_new_layer(edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)])))
+    with_line = edits.with_mark(page, stroke_along([(20, 180), (280, 20)]))
     moved = shifted(with_line, {layer.uid for layer in with_line.layers}, 5, 5)
     journal = Shelf(tmp_path).begin()
     for state in (page, with_line, moved):
@@ -310,7 +310,7 @@ def test_only_the_newest_of_many_states_is_written(tmp_path):
     shelf, page = Shelf(tmp_path), blank_page(400, 300)
     journal = shelf.begin()
     for k in range(40):
-        page = edits.with_stroke(page, stroke_along([(10, 7 * k), (390, 7 * k)], size=3))
+        page = edits.with_mark(page, stroke_along([(10, 7 * k), (390, 7 * k)], size=3))
         journal.write(Kept(page, tmp_path / "harbour.ora", "harbour"))
     assert journal.flush(20) is None
     journal.close(keep=True)

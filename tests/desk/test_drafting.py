@@ -10,7 +10,8 @@ from PySide6.QtTest import QTest
 
 from jotsk.core.guides import Ellipse
 from jotsk.core.guides.draft import Draft, few_points, hand_along, ready_shape
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from tests.conftest import circle_path
 
 

@@ -25,7 +25,7 @@ def held(monkeypatch):
     """Every stroke is a long one, and dries when `held` is set."""
     goes_on = threading.Event()
     monkeypatch.setattr(drying, "MANY_SAMPLES", 1)
-    for name in ("with_stroke", "rubbed_out"):
+    for name in ("with_mark", "rubbed_out"):
         change = getattr(edits, name)
         monkeypatch.setattr(edits, name, lambda *args, change=change: (goes_on.wait(20), change(*args))[1])
     yield goes_on
@@ -136,7 +136,7 @@ def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot
         raise Refused("The layer is locked.")
 
     monkeypatch.setattr(drying, "MANY_SAMPLES", 1)
-    monkeypatch.setattr(edits, "with_stroke", refuse)
+    monkeypatch.setattr(edits, "with_mark", refuse)
     before = shown(window)
     pen.draw(across(window))
     qtbot.waitUntil(lambda: not window.document.is_drying)

@@ -37,7 +37,7 @@ from tests.core.test_json_text import with_record
 
 @pytest.fixture
 def page():
-    return edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
+    return edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))
 
 
 @pytest.fixture
@@ -49,7 +49,7 @@ def left(page, tmp_path):
         "from jotsk.desk.journal import Kept\n"
         "from jotsk.core.page import blank_page, edits\n"
         "from tests.conftest import stroke_along\n"
-        "page = edits.with_stroke(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))\n"
+        "page = edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))\n"
         "journal = Shelf(__import__('pathlib').Path(sys.argv[1])).begin()\n"
         "journal.write(Kept(page, None, 'harbour'))\n"
         "assert journal.flush(20) is None\n"
@@ -180,7 +180,7 @@ def test_what_came_while_a_write_failed_is_written_when_there_is_room(page, tmp_
     put, fails, waiting = PageStore.put, [True], []
     shelf = Shelf(tmp_path)
     journal = shelf.begin()
-    newer = edits.with_stroke(page, stroke_along([(20, 180), (280, 20)]))
+    newer = edits.with_mark(page, stroke_along([(20, 180), (280, 20)]))
 
     def full(store, *arguments, **more):
         if fails[0]:
@@ -208,7 +208,7 @@ def test_what_came_while_a_write_failed_is_written_when_there_is_room(page, tmp_
 def test_a_commit_that_the_disk_refuses_is_not_believed(page, tmp_path, monkeypatch):
     store = PageStore(tmp_path / "a.journal")
     store.put(page, kind="step")
-    more = edits.with_stroke(page, stroke_along([(20, 180), (280, 20)]))
+    more = edits.with_mark(page, stroke_along([(20, 180), (280, 20)]))
 
     class Refusing:
         def __init__(self, db):
@@ -347,7 +347,7 @@ def test_the_journal_is_swept_though_the_hand_never_rests(tmp_path, monkeypatch,
     counts = []
     for k in range(60):  # each stroke alone on the page: what the one before left is needed by nobody
         journal.write(
-            Kept(edits.with_stroke(page, stroke_along([(10, 4 * k), (390, 4 * k + 20)], size=3)), None, "harbour")
+            Kept(edits.with_mark(page, stroke_along([(10, 4 * k), (390, 4 * k + 20)], size=3)), None, "harbour")
         )
         assert journal.flush(20) is None
         time.sleep(0.03)

@@ -14,7 +14,8 @@ from PySide6.QtWidgets import QApplication
 from jotsk.core.geometry import View
 from jotsk.core.hand import Sample, SpeedWeight
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from jotsk.desk.board import overlays
 from jotsk.desk.board.chosen_lines import ChosenLines
 from jotsk.desk.board.session import EventClock

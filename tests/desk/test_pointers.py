@@ -235,7 +235,7 @@ def test_a_stroke_that_fails_to_dry_is_kept_as_a_motion_and_drawing_goes_on(
     columns = [np.interp(at, np.arange(len(trace)), column) for column in trace.samples.T]
     long = trace_from(*columns)
     with monkeypatch.context() as patch:
-        patch.setattr(edits, "with_stroke", lambda *_: 1 // 0)
+        patch.setattr(edits, "with_mark", lambda *_: 1 // 0)
         pen.draw(long)
         window.document.finish_drying()
     assert not strokes(window) and not window.document.is_drying and window.board.picture.wet is None

@@ -47,9 +47,10 @@ def warm_up() -> None:
 
     from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
     from jotsk.core.files.premultiply_kernel import premultiplied
-    from jotsk.core.ink import SHIPPED, TILE, Cut, Stroke, pen_by_id
+    from jotsk.core.ink import SHIPPED, TILE, pen_by_id
+    from jotsk.core.marks import Cut, Stroke
     from jotsk.core.page import Tiles, blank_page, flattened
-    from jotsk.core.page.edits import rubbed_out, with_stroke
+    from jotsk.core.page.edits import rubbed_out, with_mark
     from jotsk.core.page.stacking import merged_visible, traced_under
 
     page, trace = blank_page(300, 200), _a_trace()
@@ -58,9 +59,9 @@ def warm_up() -> None:
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = traced_under(page, 1)
     for _ in range(2):
-        page = with_stroke(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
+        page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
     page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
-    page = with_stroke(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
+    page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
     merged_visible(page)
     _follow_guides(trace)
     _flatten_for_the_board(page)
@@ -87,12 +88,13 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
     import numpy as np
 
     from jotsk.core.hand import Sample
-    from jotsk.core.ink import Stroke, WetInk
+    from jotsk.core.ink import WetInk
     from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
-    from jotsk.core.ink.figures import figures_of
-    from jotsk.core.ink.shown import ShownInk
+    from jotsk.core.marks import Stroke
+    from jotsk.core.marks.figures import figures_of
+    from jotsk.core.marks.shown import ShownInk
     from jotsk.core.page import WetLayer, composite_into
-    from jotsk.core.page.edits import with_stroke
+    from jotsk.core.page.edits import with_mark
 
     stroke = Stroke(trace, pen, pen.size_px, color, 20.0, 45.0)
     figures_of(stroke)
@@ -106,7 +108,7 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
             out = np.zeros((part.height, part.width), np.uint32)
             composite_into(out, (0, 0), page, part, level=level, wet=wet)
     ShownInk(stroke, page.bounds).alpha(1, 0, 0)
-    return with_stroke(page, stroke)
+    return with_mark(page, stroke)
 
 
 def _follow_guides(trace: Trace) -> None:

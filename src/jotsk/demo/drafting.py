@@ -12,7 +12,8 @@ from numpy.typing import ArrayLike, NDArray
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.geometry.polygons import inside
 from jotsk.core.hand.simulated_pen import Hand, drawn, smooth_path
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 
 Points = NDArray[np.float64]
 INK = (0x14, 0x18, 0x1B)

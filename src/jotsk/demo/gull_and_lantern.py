@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from jotsk.core.guides import guide_from
-from jotsk.core.ink import Stroke
+from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Marks, Page, render
 from jotsk.core.page.layers import NON_PHOTO_BLUE
 from jotsk.demo.boot import boot

@@ -18,7 +18,7 @@ from jotsk.core.files.opening import Origin
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
-from jotsk.core.ink import Cut, Stroke
+from jotsk.core.marks import Cut, Stroke
 from jotsk.core.page import History, InkLayer, Page, blank_page, edits, prepared, resizing, stacking
 from jotsk.core.page.history import Step, StepCost, step_cost
 from jotsk.core.page.placing import Placement
@@ -170,7 +170,7 @@ class Document(QObject):
 
     def add_stroke(self, stroke: Stroke) -> None:
         uid = self.page.active_uid
-        if self.edit("Stroke", lambda page: edits.with_stroke(page, stroke)):
+        if self.edit("Stroke", lambda page: edits.with_mark(page, stroke)):
             self._follow(stroke, uid)
         else:
             self.stroke_failed.emit(stroke.trace)
@@ -202,7 +202,7 @@ class Document(QObject):
         if isinstance(mark, Cut):
             self._dryer.begin(Drying.of("Rub out", lambda: edits.rubbed_out(before, mark), begins, end))
         else:
-            self._dryer.begin(Drying.of("Stroke", lambda: edits.with_stroke(before, mark), begins, end))
+            self._dryer.begin(Drying.of("Stroke", lambda: edits.with_mark(before, mark), begins, end))
 
     @property
     def is_drying(self) -> bool:

@@ -14,7 +14,7 @@ from jotsk.core.guides import Guide, guide_from, guides_of
 from jotsk.core.guides.guidance import FREELY, Guidance
 from jotsk.core.guides.guide_records import MOST_GUIDES
 from jotsk.core.guides.kinds import GROUPS, FrenchCurve, Perspective
-from jotsk.core.ink import Stroke
+from jotsk.core.marks import Stroke
 from jotsk.core.page import Layer
 from jotsk.desk.document import Document
 

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.ink import Stroke
+from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, edits
 
 if TYPE_CHECKING:

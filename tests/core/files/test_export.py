@@ -25,8 +25,8 @@ DPI = 300.0
 @pytest.fixture
 def page():
     page = replace(blank_page(600, 420, DPI), trim_mm=5.0, bleed_mm=3.0, safe_mm=4.0, paper=(250, 244, 230))
-    page = edits.with_stroke(page, stroke_along([(30, 40), (560, 380)], size=20, color=(10, 90, 160)))
-    return edits.with_stroke(page, stroke_along([(40, 380), (560, 60)], pen="pencil", size=30))
+    page = edits.with_mark(page, stroke_along([(30, 40), (560, 380)], size=20, color=(10, 90, 160)))
+    return edits.with_mark(page, stroke_along([(40, 380), (560, 60)], pen="pencil", size=30))
 
 
 @pytest.fixture

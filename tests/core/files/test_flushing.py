@@ -23,7 +23,7 @@ STATES = 12
 def pages_of(count: int):
     page = blank_page(300, 200)
     for k in range(count):
-        page = edits.with_stroke(page, stroke_along([(5, 4 * k), (290, 4 * k + 30)], size=3))
+        page = edits.with_mark(page, stroke_along([(5, 4 * k), (290, 4 * k + 30)], size=3))
         yield page
 
 

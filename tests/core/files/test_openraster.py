@@ -18,8 +18,8 @@ from pyora import Project
 from jotsk.core.errors import DamagedFile, JotskError, TooLarge
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
-from jotsk.core.files.records import opened_strokes
-from jotsk.core.ink import Cut
+from jotsk.core.files.records import opened_marks
+from jotsk.core.marks import Cut
 from jotsk.core.page import (
     GroupLayer,
     InkLayer,
@@ -39,13 +39,13 @@ STACK = '<image version="0.0.6" w="40" h="30"><stack><layer name="a" src="data/a
 
 
 def sample_page():
-    page = edits.with_stroke(
+    page = edits.with_mark(
         blank_page(420, 300, 600.0), stroke_along([(30, 40), (390, 260)], size=20, color=(10, 90, 160))
     )
-    page = edits.with_stroke(page, stroke_along([(30, 260), (390, 60)], pen="pencil", size=12))
+    page = edits.with_mark(page, stroke_along([(30, 260), (390, 60)], pen="pencil", size=12))
     page = edits.rubbed_out(page, Cut(stroke_along([(200, 20), (220, 280)], size=24).ribbon))
     page = stacking.traced_under(page, 1)
-    page = edits.with_stroke(page, stroke_along([(60, 60), (300, 80), (350, 250)], pen="quill-nib", size=16, after=40))
+    page = edits.with_mark(page, stroke_along([(60, 60), (300, 80), (350, 250)], pen="quill-nib", size=16, after=40))
     picture = tiles_from(np.full((50, 60), 0x80402010, np.uint32), 33, 21)
     page = stacking.with_picture_layer(page, picture, "Photo & <note>")
     return replace(page.with_layer(replace(page.layers[1], opacity=0.6)), active_uid=2)
@@ -267,7 +267,7 @@ def test_strokes_that_make_no_sense_are_refused(path, tmp_path, damage):
 
 def test_a_block_of_strokes_that_unpacks_without_end_is_refused():
     with pytest.raises(ValueError, match="more than it can need"):
-        opened_strokes(zlib.compress(bytes(5_000_000)), [], most_bytes=1_000_000)
+        opened_marks(zlib.compress(bytes(5_000_000)), [], most_bytes=1_000_000)
 
 
 def stacked_page():
@@ -414,7 +414,7 @@ def test_what_did_not_change_is_not_encoded_again(tmp_path, monkeypatch):
     first = len(packed)
     assert first > 10
     packed.clear()
-    later = edits.with_stroke(page, stroke_along([(10, 20), (60, 20)], size=4))
+    later = edits.with_mark(page, stroke_along([(10, 20), (60, 20)], size=4))
     writer.write(tmp_path / "b.ora", later)
     assert len(packed) == 2, "one row of tiles, in its layer and in the whole picture"
     assert np.array_equal(flattened(read_page(tmp_path / "b.ora")), flattened(later))

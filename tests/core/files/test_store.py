@@ -63,7 +63,7 @@ def test_a_state_costs_only_what_is_new(store):
     page = sample_page()
     store.put(page, kind="step")
     before = blobs(store)
-    later = edits.with_stroke(page, stroke_along([(10, 20), (60, 20)], size=4))
+    later = edits.with_mark(page, stroke_along([(10, 20), (60, 20)], size=4))
     number = store.put(later, kind="step")
     assert blobs(store) - before <= 6, "a tile, its row, a stroke, its chunk, the layer and the page"
     store.put(page, kind="step")  # as after an undo
@@ -74,14 +74,14 @@ def test_a_state_costs_only_what_is_new(store):
 def test_what_no_state_holds_is_swept_and_the_rest_is_whole(store):
     pages = [sample_page()]
     for k in range(5):
-        pages.append(edits.with_stroke(pages[-1], stroke_along([(10, 20 + 30 * k), (200, 20 + 30 * k)], size=4)))
+        pages.append(edits.with_mark(pages[-1], stroke_along([(10, 20 + 30 * k), (200, 20 + 30 * k)], size=4)))
     numbers = [store.put(page, kind="step") for page in pages]
     before = blobs(store)
     store.forget(numbers[1:5])
     assert store.sweep() > 4 and blobs(store) < before
     same(store.get(numbers[0]), pages[0])
     same(store.get(numbers[5]), pages[5])
-    after = edits.with_stroke(pages[5], stroke_along([(5, 5), (9, 90)]))
+    after = edits.with_mark(pages[5], stroke_along([(5, 5), (9, 90)]))
     same(store.get(store.put(after, kind="step", instead_of="step")), after)
     assert len(store.states()) == 1
 
@@ -90,13 +90,13 @@ def test_what_may_come_back_is_not_swept_and_what_nobody_has_any_more_is(store):
     page = sample_page()
     later = stacking.with_new_layer(page)
     for k in range(4):
-        later = edits.with_stroke(later, stroke_along([(10, 20 + 30 * k), (200, 20 + 30 * k)], size=4))
+        later = edits.with_mark(later, stroke_along([(10, 20 + 30 * k), (200, 20 + 30 * k)], size=4))
     for each in (later, page):
         store.put(each, kind="step", instead_of="step")
     sum(store.sweeping(all_known=True))
     with pytest.MonkeyPatch.context() as patch:
         patch.setattr(store_module, "tile_bytes", lambda _: pytest.fail("written again"))
-        patch.setattr(store_module, "packed_strokes", lambda *_: pytest.fail("written again"))
+        patch.setattr(store_module, "packed_marks", lambda *_: pytest.fail("written again"))
         same(store.get(store.put(later, kind="step", instead_of="step")), later)
     store.put(page, kind="step", instead_of="step")
     before = blobs(store)
@@ -111,7 +111,7 @@ def test_a_store_that_leans_on_a_page_writes_only_what_is_not_on_it(store):
     store.lean_on(page)
     number = store.put(page, kind="step")
     assert blobs(store) == 1, "the page, which names its layers"
-    later = edits.with_stroke(page, stroke_along([(10, 20), (60, 20)], size=4))
+    later = edits.with_mark(page, stroke_along([(10, 20), (60, 20)], size=4))
     after = store.put(later, kind="step")
     assert blobs(store) <= 1 + 7, "a tile, its row, a stroke, its pen, its chunk, the layer and the page"
     same(store.get(number, base=page_of_70.__wrapped__), page)
@@ -297,7 +297,7 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
     for number, step in enumerate(steps):
         page = history.page
         if step == "draw":
-            history.push(edits.with_stroke(page, stroke_along([(5, number), (60, number + 3)], size=3)), step)
+            history.push(edits.with_mark(page, stroke_along([(5, number), (60, number + 3)], size=3)), step)
         elif step == "delete" and page.active.marks.last is not None:
             history.push(edits.with_replaced(page, page.active_uid, next(iter(page.active.marks)), None), step)
         elif step == "undo":
@@ -315,7 +315,7 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
         elif step == "sweep dead":
             list(store.sweeping(all_known=True))
         elif step == "ahead":
-            ahead = edits.with_stroke(page, stroke_along([(20, number), (60, 70)], size=5))
+            ahead = edits.with_mark(page, stroke_along([(20, number), (60, 70)], size=5))
             assert [*store.putting_tiles(ahead)][-1:] in ([], [1.0])
         elif step == "again":
             store.close()
@@ -329,7 +329,7 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
 
 def test_of_states_read_one_after_the_other_what_they_share_is_read_once(tmp_path):
     page = stacking.with_new_layer(page_of_70())
-    later = edits.with_stroke(page, stroke_along([(5, 60), (75, 62)], size=3))
+    later = edits.with_mark(page, stroke_along([(5, 60), (75, 62)], size=3))
     store = PageStore(tmp_path / "a.db")
     states, opened = [store.put(page, kind="hand"), store.put(later, kind="hand")], Opened()
     one, two = (store.get(state, opened=opened) for state in states)
@@ -366,5 +366,5 @@ def test_a_state_that_is_swept_while_it_is_read_is_read_whole(tmp_path, monkeypa
 def page_of_70():
     page = blank_page(80, 80)
     for k in range(70):
-        page = edits.with_stroke(page, stroke_along([(k, 5), (k, 70)], size=2))
+        page = edits.with_mark(page, stroke_along([(k, 5), (k, 70)], size=2))
     return page

@@ -8,11 +8,13 @@ import numpy as np
 import pytest
 import shapely
 
-from jotsk.core.files.records import PenTable, opened_strokes, packed_strokes
+from jotsk.core.files.records import opened_marks, packed_marks
 from jotsk.core.guides import LiveHold, guide_from
 from jotsk.core.hand import Sample
-from jotsk.core.ink import Stroke, pen_by_id
-from jotsk.core.ink.guided import guided
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.guided import guided
+from jotsk.core.marks.record import PenTable
 from tests.conftest import circle_path, line_path, shaky, stroke_along
 
 WITHIN_PX = 0.05
@@ -142,6 +144,6 @@ def test_hold_and_copies_come_back_from_a_file_and_from_steadying():
     ]
     stroke = guided(Stroke(shaky(ROUND, 1.4, seed=5), pen_by_id("quill-nib"), 12.0, (0, 0, 0), 30.0, 60.0), guides)
     pens = PenTable()
-    back = opened_strokes(packed_strokes([stroke], pens), [stroke.pen])[0]
+    back = opened_marks(packed_marks([stroke], pens), [stroke.pen])[0]
     assert np.array_equal(back.ribbon.points, stroke.ribbon.points) and back.ribbon.turns == 4
     assert back.resteadied(0.0).hold == stroke.hold and len(back.resteadied(0.0).copies) == 3

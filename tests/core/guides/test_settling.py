@@ -14,7 +14,8 @@ from jotsk.core.guides.fitting import fit_circle, fit_ellipse, polygon_through
 from jotsk.core.guides.settling import HOLD_S, readings, resting_from, settled
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import drawn, tremor
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from tests.conftest import QUARTER, SHAKY, line_path, shaky
 
 RATE_HZ = 200.0

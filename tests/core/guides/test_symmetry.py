@@ -10,10 +10,11 @@ from scipy.spatial.transform import Rotation
 
 from jotsk.core.guides import guide_from
 from jotsk.core.guides.symmetry import after, copies, inverse, reflection, turn
-from jotsk.core.ink import Cut, pen_by_id
-from jotsk.core.ink.guided import guided
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Cut
+from jotsk.core.marks.guided import guided
 from jotsk.core.page import blank_page, flattened, rgba
-from jotsk.core.page.edits import rubbed_out, with_stroke
+from jotsk.core.page.edits import rubbed_out, with_mark
 from tests.conftest import stroke_along
 
 MIRROR = {"kind": "mirror", "at": [200, 150], "angle": 90}
@@ -21,7 +22,7 @@ WAVE = [(40, 60), (90, 130), (150, 80), (230, 160)]  # crosses the axis
 
 
 def page_of(stroke):
-    return with_stroke(blank_page(400, 300), stroke)
+    return with_mark(blank_page(400, 300), stroke)
 
 
 @pytest.mark.parametrize("degrees", [0, 30, 90, 123.4, 300])

@@ -6,7 +6,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.ink.blend_kernel import halve_into, layer_into, rub_into, tinted
-from jotsk.core.ink.stroke import packed
+from jotsk.core.ink.color import packed
 
 
 def random_pixels(seed: int, n: int = 64) -> np.ndarray:

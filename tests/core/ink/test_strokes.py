@@ -6,8 +6,9 @@ import pytest
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import Sample, trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.core.ink import SHIPPED, TILE, Cut, Stroke, WetInk, pen_by_id, ribbon_of
-from jotsk.core.ink.figures import figures_of, unrolled
+from jotsk.core.ink import SHIPPED, TILE, WetInk, pen_by_id, ribbon_of
+from jotsk.core.marks import Cut, Stroke
+from jotsk.core.marks.figures import figures_of, unrolled
 from jotsk.core.page import pixels_of, render, rgba
 from tests.conftest import stroke_along
 

@@ -38,13 +38,13 @@ SIZE = (600, 500)
 
 def some_page(blend: str = "normal"):
     page = blank_page(*SIZE)
-    page = edits.with_stroke(page, stroke_along([(30, 40), (560, 450)], size=26, color=(20, 24, 27)))
+    page = edits.with_mark(page, stroke_along([(30, 40), (560, 450)], size=26, color=(20, 24, 27)))
     noise = np.random.default_rng(1).integers(0, 256, (200, 260, 4), np.uint8)
     noise[..., :3] = noise[..., :3] * (noise[..., 3:] / 255)
     picture = tiles_from(noise.view(np.uint32)[..., 0], 130, 90)
     page = stacking.with_layer_above(page, PaintLayer(page.next_uid(), "paint", picture, opacity=0.6, blend=blend))
-    page = edits.with_stroke(stacking.with_new_layer(page), stroke_along([(40, 400), (500, 60)], size=12))
-    page = edits.with_stroke(
+    page = edits.with_mark(stacking.with_new_layer(page), stroke_along([(40, 400), (500, 60)], size=12))
+    page = edits.with_mark(
         stacking.with_new_layer(page), stroke_along([(300, 30), (310, 470)], size=9, color=(200, 30, 20))
     )
     return page.with_layer(replace(page.layers[2], tint=(0, 90, 200), opacity=0.8))
@@ -77,7 +77,7 @@ def test_kept_tiles_are_the_page_through_any_edits(blend, active):
         elif k == 4:
             page = replace(page, active_uid=page.layers[(active + 1) % 4].uid)
         else:
-            page = edits.with_stroke(page, stroke_along([(50 + 90 * k, 60), (500 - 80 * k, 400)], size=15))
+            page = edits.with_mark(page, stroke_along([(50 + 90 * k, 60), (500 - 80 * k, 400)], size=15))
         change = flat.set_page(page)
         assert change == change_between(before, page)
 
@@ -123,7 +123,7 @@ def test_a_change_names_only_the_tiles_it_touches():
     flat = FlatTiles()
     flat.set_page(page)
     whole(flat, 0)
-    after = edits.with_stroke(page, stroke_along([(20, 20), (60, 30)], size=4))
+    after = edits.with_mark(page, stroke_along([(20, 20), (60, 30)], size=4))
     change = flat.set_page(after)
     assert change.cells == {(0, 0)} and change.places(1, page.bounds.halved()) == {(1, 0, 0)}
     assert not flat.has((0, 0, 0)) and flat.has((0, 1, 0))
@@ -155,7 +155,7 @@ def test_ink_comes_out_the_same_whether_alphas_or_pixels_are_kept(layers, color)
 
 
 def test_a_tile_of_one_colour_is_kept_as_its_alpha_and_survives_being_written():
-    page = edits.with_stroke(blank_page(300, 300), stroke_along([(20, 20), (280, 250)], color=(20, 24, 27)))
+    page = edits.with_mark(blank_page(300, 300), stroke_along([(20, 20), (280, 250)], color=(20, 24, 27)))
     tiles = page.active.tiles
     assert all(isinstance(tiles.stored(*key), InkTile) for key in tiles.cells)
     assert tiles.nbytes == 128 * 128 * len(tiles)
@@ -165,7 +165,7 @@ def test_a_tile_of_one_colour_is_kept_as_its_alpha_and_survives_being_written():
         pixels_into(pixels, tile.alpha, tile.color)
         assert np.array_equal(opened(tile), pixels) and np.array_equal(opened(tile_from(tile_bytes(tile))), pixels)
         assert isinstance(Tiles().with_tiles({key: pixels}).stored(*key), InkTile), "found again from its pixels"
-    two = edits.with_stroke(page, stroke_along([(20, 250), (280, 20)], color=(200, 0, 0))).active.tiles
+    two = edits.with_mark(page, stroke_along([(20, 250), (280, 20)], color=(200, 0, 0))).active.tiles
     assert any(not isinstance(two.stored(*key), InkTile) for key in two.cells)
     mixed = next(two.stored(*key) for key in two.cells if not isinstance(two.stored(*key), InkTile))
     assert np.array_equal(tile_from(tile_bytes(mixed)), mixed)
@@ -197,7 +197,7 @@ def test_tiles_that_were_prepared_show_the_same_and_none_is_prepared_when_time_i
         tiles.set_page(page)
     assert not flat.prepare(places, 0.0) and not any(map(flat._sandwiches.has, places))
     assert flat.prepare(places, np.inf) and all(map(flat._sandwiches.has, places))
-    after = edits.with_stroke(page, stroke_along([(20, 20), (300, 200)], size=14))
+    after = edits.with_mark(page, stroke_along([(20, 20), (300, 200)], size=14))
     for tiles in (flat, plain):
         tiles.set_page(after)
     assert np.array_equal(whole(flat, 0), whole(plain, 0))
@@ -219,7 +219,7 @@ def test_tiles_put_away_come_back_only_where_the_page_is_as_it_was(level, steps)
         page, layer = history.page, history.page.layers[n % 4]
         if what == "ink":
             line = stroke_along([(5 * n, 30), (590 - 5 * n, 470)], size=7)
-            history.push(edits.with_stroke(replace(page, active_uid=page.layers[2 + n % 2].uid), line), what)
+            history.push(edits.with_mark(replace(page, active_uid=page.layers[2 + n % 2].uid), line), what)
         elif what == "opacity":
             history.push(page.with_layer(replace(layer, opacity=0.3 + n / 150)), what)
         elif what == "active":
@@ -241,7 +241,7 @@ def test_tiles_put_away_come_back_only_where_the_page_is_as_it_was(level, steps)
 
 def test_what_an_undo_brings_is_flattened_ahead(monkeypatch):
     page = some_page()
-    after = edits.with_stroke(page, stroke_along([(20, 20), (300, 200)], size=14))
+    after = edits.with_mark(page, stroke_along([(20, 20), (300, 200)], size=14))
     flat = FlatTiles()
     flat.set_page(after)
     whole(flat, 0)
@@ -259,7 +259,7 @@ def test_what_an_undo_brings_is_flattened_ahead(monkeypatch):
 def test_what_is_expected_gets_done_in_slices_however_long_it_takes_to_find(monkeypatch):
     page = some_page()
     flat = FlatTiles()
-    flat.set_page(edits.with_stroke(page, stroke_along([(20, 20), (300, 200)], size=14)))
+    flat.set_page(edits.with_mark(page, stroke_along([(20, 20), (300, 200)], size=14)))
 
     def slow(before, after):
         time.sleep(0.02)
@@ -289,7 +289,7 @@ def test_the_tiles_kept_for_later_are_those_asked_for_last():
 
 def test_where_tiles_differ_is_the_same_whether_one_came_of_the_other_or_not():
     before = some_page().layers[2].tiles
-    after = edits.with_stroke(some_page(), stroke_along([(20, 20), (300, 200)], size=14)).layers[3].tiles
+    after = edits.with_mark(some_page(), stroke_along([(20, 20), (300, 200)], size=14)).layers[3].tiles
     mixed = before.with_tiles({key: after.stored(*key) for key in after.cells})
     same = mixed.with_tiles({(0, 0): mixed.stored(0, 0), (3, 3): None})
     for a, b in ((mixed, before), (before, mixed), (same, mixed), (same, before), (after, before)):

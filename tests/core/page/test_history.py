@@ -482,9 +482,9 @@ def test_a_few_tiles_of_many_do_not_hold_the_memory_of_all():
 def test_strokes_that_only_older_steps_have_are_counted():
     page = blank_page(300, 200)
     for k in range(70):
-        page = edits.with_stroke(page, stroke_along([(20, 20 + k), (280, 180)]))
+        page = edits.with_mark(page, stroke_along([(20, 20 + k), (280, 180)]))
     history = History(page)
-    history.push(edits.with_stroke(page, stroke_along([(5, 5), (90, 90)])), "Stroke")
+    history.push(edits.with_mark(page, stroke_along([(5, 5), (90, 90)])), "Stroke")
     before = history.bytes_used
     moved = resizing.shifted(history.page, {1}, 5, 3)
     assert all("ribbon" not in stroke.__dict__ for stroke in moved.active.marks), "what can be computed is let go"

@@ -7,7 +7,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jotsk.core.errors import Refused, TooLarge
-from jotsk.core.ink import TILE, Cut
+from jotsk.core.ink import TILE
+from jotsk.core.marks import Cut
 from jotsk.core.page import (
     History,
     InkLayer,
@@ -37,7 +38,7 @@ edit = st.one_of(
 def edited(page, step):
     marks = list(page.active.marks)
     if step[0] == "draw":
-        return edits.with_stroke(page, stroke_along(step[1], size=step[2], pen=step[3], after=30, color=(200, 30, 90)))
+        return edits.with_mark(page, stroke_along(step[1], size=step[2], pen=step[3], after=30, color=(200, 30, 90)))
     if step[0] == "rub":
         return edits.rubbed_out(page, Cut(stroke_along(step[1], size=step[2]).ribbon))
     if not marks:
@@ -76,9 +77,9 @@ def test_undoing_everything_gives_the_first_page_and_redoing_the_last(steps):
 
 def test_an_edit_shares_every_tile_it_did_not_touch():
     page = blank_page(1000, 1000)
-    page = edits.with_stroke(page, stroke_along([(50, 50), (900, 900)]))
+    page = edits.with_mark(page, stroke_along([(50, 50), (900, 900)]))
     before = page.active.tiles
-    after = edits.with_stroke(page, stroke_along([(700, 100), (720, 110)])).active.tiles
+    after = edits.with_mark(page, stroke_along([(700, 100), (720, 110)])).active.tiles
     changed = after.changed_since(before)
     assert changed <= {(5, 0), (5, 1)}
     assert all(after.stored(*key) is before.stored(*key) for key in before.cells - changed)
@@ -86,26 +87,26 @@ def test_an_edit_shares_every_tile_it_did_not_touch():
 
 def test_an_erasure_belongs_to_the_strokes_it_touched():
     page = blank_page(*SIZE)
-    page = edits.with_stroke(page, stroke_along([(20, 60), (280, 60)]))
-    page = edits.with_stroke(page, stroke_along([(20, 200), (280, 200)]))
+    page = edits.with_mark(page, stroke_along([(20, 60), (280, 60)]))
+    page = edits.with_mark(page, stroke_along([(20, 200), (280, 200)]))
     untouched = page.active.marks.last
     page = edits.rubbed_out(page, Cut(stroke_along([(150, 20), (150, 100)], size=20).ribbon))
     upper, lower = page.active.marks
     assert len(upper.cuts) == 1
     assert lower is untouched
-    page = edits.with_stroke(page, stroke_along([(140, 60), (160, 60)], color=(255, 0, 0)))
+    page = edits.with_mark(page, stroke_along([(140, 60), (160, 60)], color=(255, 0, 0)))
     assert rgba(flattened(page))[60, 150, :3].tolist() == [255, 0, 0], "a stroke drawn later is not erased"
 
 
 def test_a_stroke_rubbed_out_whole_is_gone():
-    page = edits.with_stroke(blank_page(*SIZE), stroke_along([(100, 100), (120, 100)], size=6))
+    page = edits.with_mark(blank_page(*SIZE), stroke_along([(100, 100), (120, 100)], size=6))
     page = edits.rubbed_out(page, Cut(stroke_along([(80, 100), (140, 100)], size=40).ribbon))
     assert len(page.active.marks) == 0
     assert len(page.active.tiles) == 0
 
 
 def test_rubbing_where_nothing_is_changes_nothing():
-    page = edits.with_stroke(blank_page(*SIZE), stroke_along([(20, 20), (60, 20)]))
+    page = edits.with_mark(blank_page(*SIZE), stroke_along([(20, 20), (60, 20)]))
     assert edits.rubbed_out(page, Cut(stroke_along([(200, 200), (220, 220)]).ribbon)) is page
 
 
@@ -116,11 +117,11 @@ def test_locked_and_hidden_layers_refuse_ink_with_a_sentence(change, words):
     page = blank_page(*SIZE)
     page = page.with_layer(replace(page.active, **change))
     with pytest.raises(Refused, match=words):
-        edits.with_stroke(page, stroke_along([(1, 1), (9, 9)]))
+        edits.with_mark(page, stroke_along([(1, 1), (9, 9)]))
 
 
 def test_trace_under_dims_tints_and_locks_and_puts_ink_above():
-    page = edits.with_stroke(blank_page(*SIZE), stroke_along([(20, 130), (280, 130)], size=40))
+    page = edits.with_mark(blank_page(*SIZE), stroke_along([(20, 130), (280, 130)], size=40))
     traced = stacking.traced_under(page, 1)
     under, above = traced.layers
     assert (under.opacity, under.locked, under.is_sketch) == (0.3, True, True)
@@ -141,7 +142,7 @@ def test_layers_move_and_go():
 
 
 def test_half_a_picture_is_opencvs_area_mean():
-    page = edits.with_stroke(
+    page = edits.with_mark(
         blank_page(512, 512), stroke_along([(20, 30), (480, 300), (100, 460)], size=30, color=(9, 99, 200))
     )
     tiles = page.active.tiles
@@ -151,9 +152,9 @@ def test_half_a_picture_is_opencvs_area_mean():
 
 
 def test_halves_kept_up_to_date_are_halves_made_anew():
-    page = edits.with_stroke(blank_page(700, 500), stroke_along([(20, 30), (600, 400)], size=9))
+    page = edits.with_mark(blank_page(700, 500), stroke_along([(20, 30), (600, 400)], size=9))
     page.active.tiles.at_level(3)
-    page = edits.with_stroke(page, stroke_along([(300, 30), (350, 480)], size=25))
+    page = edits.with_mark(page, stroke_along([(300, 30), (350, 480)], size=25))
     kept = page.active.tiles.at_level(3)
     fresh = Tiles().with_tiles(dict(page.active.tiles)).at_level(3)
     assert kept == fresh
@@ -229,7 +230,7 @@ def test_a_mark_that_is_replaced_keeps_its_place_among_the_others():
 def test_choosing_a_layer_is_no_step_and_what_was_undone_can_still_be_redone():
     page = stacking.with_new_layer(blank_page(*SIZE))
     history = History(page)
-    drawn = edits.with_stroke(page, stroke_along([(5, 5), (90, 90)]))
+    drawn = edits.with_mark(page, stroke_along([(5, 5), (90, 90)]))
     history.push(drawn, "Stroke")
     history.undo()
     history.choose(1)

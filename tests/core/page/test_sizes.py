@@ -5,7 +5,7 @@ import pytest
 
 from jotsk.core.errors import Refused, TooLarge
 from jotsk.core.geometry import Rect
-from jotsk.core.ink import Cut
+from jotsk.core.marks import Cut
 from jotsk.core.page import InkLayer, blank_page, edits, flattened, render, rgba, stacking, tiles_from
 from jotsk.core.page.frames import frame
 from jotsk.core.page.resizing import cropped, rescaled, resized, shifted
@@ -43,7 +43,7 @@ def test_what_memory_does_not_allow_is_refused_first():
 
 @pytest.fixture
 def page():
-    page = edits.with_stroke(blank_page(400, 300), stroke_along([(60, 60), (340, 200)], size=20, color=(200, 30, 30)))
+    page = edits.with_mark(blank_page(400, 300), stroke_along([(60, 60), (340, 200)], size=20, color=(200, 30, 30)))
     page = edits.rubbed_out(page, Cut(stroke_along([(200, 20), (220, 280)], size=24).ribbon))
     photo = tiles_from(np.full((60, 80), 0xFF406080, np.uint32), 250, 30)
     return stacking.with_picture_layer(page, photo, "photo")

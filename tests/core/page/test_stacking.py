@@ -9,7 +9,8 @@ from hypothesis import strategies as st
 
 from jotsk.core.errors import Refused
 from jotsk.core.hand import trace_from
-from jotsk.core.ink import Stroke, pen_by_id
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from jotsk.core.page import GroupLayer, InkLayer, Page, PaintLayer, blank_page, edits, flattened, render, stacking
 from jotsk.core.page.stack import arranged, children, distinct
 
@@ -33,7 +34,7 @@ def page() -> Page:
     """a, b, c from the lowest up, each with a line of its own."""
     page = replace(blank_page(320, 240), layers=(InkLayer(1, "a"), InkLayer(2, "b"), InkLayer(3, "c")))
     for uid, y in ((1, 60), (2, 64), (3, 68)):
-        page = edits.with_stroke(replace(page, active_uid=uid), stroke(y, (40 * uid, 10, 200 - 50 * uid)))
+        page = edits.with_mark(replace(page, active_uid=uid), stroke(y, (40 * uid, 10, 200 - 50 * uid)))
     return page
 
 
@@ -106,14 +107,14 @@ def test_a_group_guards_what_is_in_it(page, change, words):
     group = next(x for x in page.layers if isinstance(x, GroupLayer))
     page = replace(page.with_layer(replace(group, **change)), active_uid=1)
     with pytest.raises(Refused, match=words):
-        edits.with_stroke(page, stroke(90))
+        edits.with_mark(page, stroke(90))
     with pytest.raises(Refused, match="is a group"):
-        edits.with_stroke(replace(page, active_uid=group.uid), stroke(90))
+        edits.with_mark(replace(page, active_uid=group.uid), stroke(90))
 
 
 def test_with_its_transparency_locked_a_layer_is_only_coloured(page):
     page = replace(page.with_layer(replace(page.layer(1), locks_alpha=True)), active_uid=1)
-    red = edits.with_stroke(page, stroke(60, (250, 0, 0), size=40.0))
+    red = edits.with_mark(page, stroke(60, (250, 0, 0), size=40.0))
     before, after = (x.layer(1).tiles.get(0, 0).view(np.uint8).reshape(128, 128, 4) for x in (page, red))
     assert np.array_equal(before[..., 3], after[..., 3])
     assert after[60, 60].tolist() == [250, 0, 0, 255]

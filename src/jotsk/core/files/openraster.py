@@ -26,10 +26,11 @@ import defusedxml.ElementTree as safe_xml
 from jotsk.core.errors import DamagedFile, JotskError
 from jotsk.core.files.layer_records import MOST_UID, layer_values, page_values
 from jotsk.core.files.pictures import decode_own_png, decode_picture
-from jotsk.core.files.records import opened_strokes, pen_from
+from jotsk.core.files.records import opened_marks
 from jotsk.core.files.writing import why_unreadable
-from jotsk.core.ink import Stroke
 from jotsk.core.json_text import BAD_RECORD, json_from
+from jotsk.core.marks import Mark
+from jotsk.core.marks.record import pen_from
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Marks, Page, PaintLayer, check_size, tiles_from
 from jotsk.core.page.modes import MODES, NORMAL
 from jotsk.core.page.stack import MOST_DEPTH, arranged
@@ -262,10 +263,10 @@ class _Reader:
             raise DamagedFile(path, f"the strokes of its layer “{values['name']}” are damaged") from error
         return InkLayer(**values, tiles=tiles, marks=Marks(strokes))
 
-    def _strokes(self, name: str) -> list[Stroke]:
+    def _strokes(self, name: str) -> list[Mark]:
         if not isinstance(name, str) or name not in self.names:
             raise ValueError("a block of strokes is missing")
-        return opened_strokes(_entry(self.archive, name, MOST_ENTRY, self.path), self._pens)
+        return opened_marks(_entry(self.archive, name, MOST_ENTRY, self.path), self._pens)
 
     def extras(self) -> dict[str, bytes]:
         """Parts of the file this program does not know, kept for whoever put them there."""

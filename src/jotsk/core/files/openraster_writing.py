@@ -34,12 +34,14 @@ from jotsk.core.files.openraster import (
     VERSION,
 )  # fmt: skip
 from jotsk.core.files.premultiply_kernel import straight
-from jotsk.core.files.records import PenTable, packed_strokes
+from jotsk.core.files.records import packed_marks
 from jotsk.core.files.writing import whole_file
 from jotsk.core.geometry import Rect
-from jotsk.core.ink import TILE, Color, Stroke
+from jotsk.core.ink import TILE, Color
 from jotsk.core.ink.blend_kernel import for_reading, layer_into
-from jotsk.core.ink.stroke import packed
+from jotsk.core.ink.color import packed
+from jotsk.core.marks import Mark
+from jotsk.core.marks.record import PenTable
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, pixels_of, rgba
 from jotsk.core.page.miniature import miniature_png
 from jotsk.core.page.modes import NORMAL
@@ -75,7 +77,7 @@ class PageWriter:
 
     def __init__(self) -> None:
         self._bands: dict[tuple[object, ...], tuple[_Source, Band]] = {}
-        self._strokes: dict[int, tuple[tuple[Stroke, ...], bytes]] = {}
+        self._strokes: dict[int, tuple[tuple[Mark, ...], bytes]] = {}
         self._pens = PenTable()
 
     def write(
@@ -134,10 +136,10 @@ class PageWriter:
         chunks = {id(chunk) for layer in page.layers if isinstance(layer, InkLayer) for chunk in layer.marks.chunks}
         self._strokes = {key: kept for key, kept in self._strokes.items() if key in chunks}
 
-    def _put_strokes(self, archive: zipfile.ZipFile, chunk: tuple[Stroke, ...]) -> str:
+    def _put_strokes(self, archive: zipfile.ZipFile, chunk: tuple[Mark, ...]) -> str:
         kept = self._strokes.get(id(chunk))
         if kept is None:
-            kept = self._strokes[id(chunk)] = chunk, packed_strokes(chunk, self._pens)
+            kept = self._strokes[id(chunk)] = chunk, packed_marks(chunk, self._pens)
         name = f"jotsk/strokes/{hashlib.sha256(kept[1]).hexdigest()[:24]}"
         if name not in archive.NameToInfo:
             archive.writestr(name, kept[1])

@@ -7,10 +7,10 @@ from collections.abc import Iterable
 from pathlib import Path
 
 from jotsk.core.errors import DamagedFile
-from jotsk.core.files.records import pen_from, pen_record
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.ink import Pen
 from jotsk.core.json_text import BAD_RECORD, json_from
+from jotsk.core.marks.record import pen_from, pen_record
 
 MOST_BYTES = 4 << 20
 MOST_PENS = 2000

@@ -9,9 +9,11 @@ from weakref import WeakValueDictionary
 
 from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import KINDS, layer_values, page_values, whole
-from jotsk.core.files.records import opened_strokes, pen_from
+from jotsk.core.files.records import opened_marks
 from jotsk.core.files.whereabouts import Known, LayerParts, Where
-from jotsk.core.ink import Pen, Stroke
+from jotsk.core.ink import Pen
+from jotsk.core.marks import Mark
+from jotsk.core.marks.record import pen_from
 from jotsk.core.page import Layer, Marks, Page, Tiles, check_size
 from jotsk.core.page.stack import arranged, distinct
 from jotsk.core.page.tiles import TILE_BYTES, Stored, tile_from
@@ -33,7 +35,7 @@ class StateReader:
         self._read_base = base
         self._base: Page | None = None
         self._base_parts: dict[int, LayerParts] = {}
-        self._base_strokes: dict[int, list[Stroke]] = {}
+        self._base_strokes: dict[int, list[Mark]] = {}
         self._tiles: dict[int, Stored] = {}  # a layer and its copy go on sharing
         self._pens: dict[int, Pen] = {}
 
@@ -104,12 +106,12 @@ class StateReader:
         self._tiles[where] = tile
         return tile
 
-    def _chunk(self, uid: int, blob: int) -> tuple[Stroke, ...]:
+    def _chunk(self, uid: int, blob: int) -> tuple[Mark, ...]:
         if blob < 0:
             return list(self._parts_of_base(uid).chunks.values())[-blob - 1][0]
         return tuple(self._stroke(where) for where in self._blobs.get_json(blob))
 
-    def _stroke(self, where: Where) -> Stroke:
+    def _stroke(self, where: Where) -> Mark:
         if isinstance(where, list):
             uid, index = where
             if uid not in self._base_strokes:
@@ -117,12 +119,12 @@ class StateReader:
             return self._base_strokes[uid][index]
         raw = self._blobs.raw(where)
         (pen,) = struct.unpack("<q", raw[:8])
-        if pen not in self._pens:
+        if pen >= 0 and pen not in self._pens:
             self._pens[pen] = pen_from(self._blobs.get_json(pen))
             self._known.pens[self._pens[pen]] = pen
-        (stroke,) = opened_strokes(raw[8:], [self._pens[pen]])
-        self._known.strokes[stroke] = where
-        return stroke
+        (mark,) = opened_marks(raw[8:], [self._pens[pen]] if pen >= 0 else [])
+        self._known.marks[mark] = where
+        return mark
 
     def _parts_of_base(self, uid: int) -> LayerParts:
         if self._base is None:

@@ -22,12 +22,14 @@ from jotsk.core.errors import CannotRead, CannotWrite, DamagedFile, LaterVersion
 from jotsk.core.files import blobs
 from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import layer_record, page_record
-from jotsk.core.files.records import PenTable, packed_strokes, pen_record
+from jotsk.core.files.records import packed_marks
 from jotsk.core.files.state_reader import Opened, StateReader
 from jotsk.core.files.whereabouts import Known, LayerParts, Where
 from jotsk.core.giving_way import give_way
-from jotsk.core.ink import Stroke
+from jotsk.core.ink import Pen
 from jotsk.core.json_text import BAD_RECORD
+from jotsk.core.marks import Mark
+from jotsk.core.marks.record import PenTable, pen_record
 from jotsk.core.page import InkLayer, Layer, Page, Tiles
 from jotsk.core.page.tiles import Stored, tile_bytes
 
@@ -233,23 +235,30 @@ class PageStore:
             self._one_more()
         return where
 
-    def _put_chunk(self, chunk: tuple[Stroke, ...], old: LayerParts | None, new: LayerParts) -> int:
+    def _put_chunk(self, chunk: tuple[Mark, ...], old: LayerParts | None, new: LayerParts) -> int:
         before = old.chunks.get(id(chunk)) if old is not None else None
         if before is None:
-            before = chunk, self._blobs.put_json([self._put_stroke(stroke) for stroke in chunk])
+            before = chunk, self._blobs.put_json([self._put_mark(mark) for mark in chunk])
         new.chunks[id(chunk)] = before
         return before[1]
 
-    def _put_stroke(self, stroke: Stroke) -> Where:
-        where = self._known.strokes.get(stroke)
+    def _put_mark(self, mark: Mark) -> Where:
+        """With the blob of its pen before it, -1 if it has none."""
+        where = self._known.marks.get(mark)
         if where is None:
-            pen = self._known.pens.get(stroke.pen)
-            if pen is None:
-                pen = self._known.pens[stroke.pen] = self._blobs.put_json(pen_record(stroke.pen))
-            data = struct.pack("<q", pen) + packed_strokes([stroke], PenTable())
-            where = self._known.strokes[stroke] = self._blobs.put(b"s", data, is_packed=True)
+            pens = PenTable()
+            packed = packed_marks([mark], pens)
+            blobs = [self._put_pen(pen) for pen in pens.pens]
+            data = struct.pack("<q", *blobs or [-1]) + packed
+            where = self._known.marks[mark] = self._blobs.put(b"s", data, is_packed=True)
             self._one_more()
         return where
+
+    def _put_pen(self, pen: Pen) -> int:
+        blob = self._known.pens.get(pen)
+        if blob is None:
+            blob = self._known.pens[pen] = self._blobs.put_json(pen_record(pen))
+        return blob
 
     def _one_more(self) -> None:
         self._new += 1

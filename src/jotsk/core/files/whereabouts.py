@@ -8,7 +8,8 @@ from typing import Any, Generic, TypeVar
 from weakref import WeakValueDictionary
 
 from jotsk.core.giving_way import giving_way, taking_turns
-from jotsk.core.ink import Pen, Stroke
+from jotsk.core.ink import Pen
+from jotsk.core.marks import Mark
 from jotsk.core.page import InkLayer, Layer, Page
 from jotsk.core.page.tile_names import name_of
 from jotsk.core.page.tiles import Stored
@@ -58,7 +59,7 @@ class LayerParts:
     layer: Layer
     blob: int = 0
     rows: dict[int, tuple[Mapping[int, Stored], int]] = field(default_factory=dict)
-    chunks: dict[int, tuple[tuple[Stroke, ...], int]] = field(default_factory=dict)  # by the identity of the chunk
+    chunks: dict[int, tuple[tuple[Mark, ...], int]] = field(default_factory=dict)  # by the identity of the chunk
 
     @classmethod
     def in_base(cls, layer: Layer) -> LayerParts:
@@ -73,7 +74,7 @@ class Known:
 
     layers: dict[int, LayerParts] = field(default_factory=dict)  # of the state put last, by uid
     tiles: ByIdentity[Stored] = field(default_factory=lambda: ByIdentity(name_of))
-    strokes: ByIdentity[Stroke] = field(default_factory=ByIdentity)
+    marks: ByIdentity[Mark] = field(default_factory=ByIdentity)
     pens: dict[Pen, int] = field(default_factory=dict)
 
     @classmethod
@@ -90,16 +91,16 @@ class Known:
             for column, tile in taking_turns(layer.tiles.row(row).items()):
                 self.tiles[tile] = [layer.uid, column, row]
         for index, stroke in taking_turns(enumerate(layer.marks if isinstance(layer, InkLayer) else ())):
-            self.strokes[stroke] = [layer.uid, index]
+            self.marks[stroke] = [layer.uid, index]
 
     @property
     def blobs(self) -> set[int]:
         """Of tiles and strokes that may be put again, and of all pens."""
-        return self.tiles.blobs | self.strokes.blobs | set(self.pens.values())
+        return self.tiles.blobs | self.marks.blobs | set(self.pens.values())
 
     def keep(self, held: set[int]) -> None:
         """Forget the blobs that are not in `held`."""
         self.layers = {uid: parts for uid, parts in self.layers.items() if parts.blob < 0 or parts.blob in held}
         self.pens = {pen: blob for pen, blob in self.pens.items() if blob in held}
         self.tiles.keep(held)
-        self.strokes.keep(held)
+        self.marks.keep(held)

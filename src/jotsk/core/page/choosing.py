@@ -5,28 +5,19 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.geometry.polygons import inside
 from jotsk.core.geometry.rects import rect_around
-from jotsk.core.ink import Stroke
+from jotsk.core.marks import Stroke
 from jotsk.core.page.layers import InkLayer, Layer
 
-MOST_LASSO, MOST_PLACES = 600, 200  # of a lasso, and of each line that may lie in it: enough to tell half of it
+MOST_LASSO = 600  # places of a lasso, which are enough to tell what lies in it
 
 
 def strokes_inside(layer: Layer | None, lasso: NDArray[np.float64]) -> list[Stroke]:
     """Strokes of which at least half the centre line lies in a lasso, (N, 2) page px, closed of itself."""
     if not isinstance(layer, InkLayer) or len(lasso) < 3:
         return []
-    area, corners = rect_around(lasso), _few(lasso, MOST_LASSO)
-    return [
-        s for s in layer.marks
-        if s.bounds & area and inside(_few(s.ribbon.points[:, :2], MOST_PLACES), corners).mean() >= 0.5
-    ]  # fmt: skip
-
-
-def _few(places: NDArray[np.floating], most: int) -> NDArray[np.floating]:
-    """At most so many of (N, 2) places, spread over all of them."""
-    return places[:: -(-len(places) // most)] if len(places) > most else places
+    area, corners = rect_around(lasso), lasso[:: -(-len(lasso) // MOST_LASSO)]
+    return [s for s in layer.marks if isinstance(s, Stroke) and s.bounds & area and s.share_inside(corners) >= 0.5]
 
 
 def stroke_at(layer: Layer | None, x: float, y: float, reach_px: float) -> Stroke | None:
@@ -36,9 +27,8 @@ def stroke_at(layer: Layer | None, x: float, y: float, reach_px: float) -> Strok
     area = rect_around(np.array([[x, y]]), reach_px)
     best, nearest = None, reach_px
     for stroke in layer.marks:
-        if stroke.bounds & area:
-            points = stroke.ribbon.points
-            gap = float((np.hypot(points[:, 0] - x, points[:, 1] - y) - points[:, 2]).min())
+        if isinstance(stroke, Stroke) and stroke.bounds & area:
+            gap = stroke.gap_to(x, y)
             if gap <= nearest:
                 best, nearest = stroke, max(gap, 0.0)
     return best

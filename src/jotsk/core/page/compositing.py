@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
 from jotsk.core.ink.blend_kernel import for_reading, ink_tiles_into, layer_into, wet_layer_into, wetted_into
-from jotsk.core.ink.stroke import packed
+from jotsk.core.ink.color import packed
 from jotsk.core.page.layers import GroupLayer, Layer
 from jotsk.core.page.mode_kernel import blend_into
 from jotsk.core.page.modes import NORMAL, NUMBER

@@ -16,7 +16,7 @@ from jotsk.core.cores import in_shares
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
-from jotsk.core.ink.stroke import packed
+from jotsk.core.ink.color import packed
 from jotsk.core.page.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
 from jotsk.core.page.former_tiles import Content, FormerTiles
 from jotsk.core.page.layers import GroupLayer, Layer

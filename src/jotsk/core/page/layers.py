@@ -11,10 +11,11 @@ from numpy.typing import NDArray
 from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
 from jotsk.core.giving_way import taking_turns
-from jotsk.core.ink import Color, Stroke
+from jotsk.core.ink import Color
 from jotsk.core.ink.blend_kernel import alpha_over_into, for_reading, ink_atop_into, ink_into
-from jotsk.core.ink.stroke import packed
-from jotsk.core.page.marks import Marks
+from jotsk.core.ink.color import packed
+from jotsk.core.marks import Mark
+from jotsk.core.marks.sequence import Marks
 from jotsk.core.page.modes import NORMAL
 from jotsk.core.page.tiles import InkTile, Key, Stored, Tiles, opened
 
@@ -77,33 +78,33 @@ class GroupLayer(Layer):
     isolated: bool = True
 
 
-def render(strokes: Iterable[Stroke], bounds: Rect) -> Tiles:
-    """Return the tiles that `strokes` give inside `bounds`, drawn in their order on nothing."""
-    strokes = list(strokes)
-    tiles: dict[Key, Stored | None] = dict.fromkeys(cells_of(strokes, bounds))
-    ink_strokes_into(tiles, strokes)
+def render(marks: Iterable[Mark], bounds: Rect) -> Tiles:
+    """Return the tiles that `marks` give inside `bounds`, drawn in their order on nothing."""
+    marks = list(marks)
+    tiles: dict[Key, Stored | None] = dict.fromkeys(cells_of(marks, bounds))
+    ink_marks_into(tiles, marks)
     return Tiles().with_tiles(tiles)
 
 
-def cells_of(strokes: Iterable[Stroke], bounds: Rect) -> Iterator[Key]:
-    """The tiles that any of `strokes` may touch; those that are not worked out yet are."""
-    return (key for stroke in taking_turns(strokes) for key in stroke.cells_on(bounds))
+def cells_of(marks: Iterable[Mark], bounds: Rect) -> Iterator[Key]:
+    """The tiles that any of `marks` may touch; those that are not worked out yet are."""
+    return (key for mark in taking_turns(marks) for key in mark.cells_on(bounds))
 
 
-def ink_strokes_into(tiles: dict[Key, Stored | None], strokes: Sequence[Stroke]) -> None:
-    """Put the ink of strokes on `tiles`, in their order; what each leaves is worked out on all cores.
+def ink_marks_into(tiles: dict[Key, Stored | None], marks: Sequence[Mark]) -> None:
+    """Put the ink of marks on `tiles`, in their order; what each leaves is worked out on all cores.
 
     What a tile was stays as it is: a new one is put in its place.
     """
 
-    def alphas(stroke: Stroke) -> dict[Key, NDArray[np.uint8]]:
-        return stroke.alphas(key for key in stroke.ribbon.cells if key in tiles)
+    def alphas(mark: Mark) -> dict[Key, NDArray[np.uint8]]:
+        return mark.alphas(tiles)
 
     own: set[Key] = set()
-    for stroke, of_stroke in zip(taking_turns(strokes), on_all_cores(alphas, strokes), strict=True):
-        color = packed(stroke.color)
-        for key, alpha in of_stroke.items():
-            tiles[key] = _inked(tiles[key], alpha, color, atop=stroke.atop, is_own=key in own)
+    for mark, of_mark in zip(taking_turns(marks), on_all_cores(alphas, marks), strict=True):
+        color = packed(mark.color)
+        for key, alpha in of_mark.items():
+            tiles[key] = _inked(tiles[key], alpha, color, atop=mark.atop, is_own=key in own)
             own.add(key)
 
 

@@ -10,9 +10,9 @@ import numpy as np
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
+from jotsk.core.marks import Mark, Marks
 from jotsk.core.page.compositing import composite_into
-from jotsk.core.page.layers import NON_PHOTO_BLUE, GroupLayer, InkLayer, Layer, PaintLayer, ink_strokes_into
-from jotsk.core.page.marks import Marks
+from jotsk.core.page.layers import NON_PHOTO_BLUE, GroupLayer, InkLayer, Layer, PaintLayer, ink_marks_into
 from jotsk.core.page.page import Page
 from jotsk.core.page.placing import Placement, settled
 from jotsk.core.page.stack import ancestors, arranged, children, inside, outermost
@@ -232,10 +232,15 @@ def _as_one(page: Page, members: list[Layer], name: str) -> Page:
 
 
 def _one_ink_layer(lowest: InkLayer, others: list[InkLayer]) -> InkLayer:
-    strokes = [stroke for layer in others for stroke in layer.marks]
+    """All marks on one layer; one that was on two, as a copy of it, gets a uid of its own."""
+    taken = {mark.uid for mark in lowest.marks}
+    marks: list[Mark] = []
+    for mark in (mark for layer in others for mark in layer.marks):
+        marks.append(mark.as_another() if mark.uid in taken else mark)
+        taken.add(mark.uid)
     tiles = {key: lowest.tiles.stored(*key) for layer in others for key in layer.tiles.cells}
-    ink_strokes_into(tiles, strokes)
-    return replace(lowest, marks=Marks([*lowest.marks, *strokes]), tiles=lowest.tiles.with_tiles(tiles))
+    ink_marks_into(tiles, marks)
+    return replace(lowest, marks=Marks([*lowest.marks, *marks]), tiles=lowest.tiles.with_tiles(tiles))
 
 
 def why_not_drawable(page: Page, layer: Layer) -> str | None:

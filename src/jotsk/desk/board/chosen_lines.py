@@ -15,7 +15,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
 from jotsk.core.geometry import View
 from jotsk.core.giving_way import taking_turns
-from jotsk.core.ink import Stroke
+from jotsk.core.marks import Stroke
 from jotsk.desk.theme import current
 
 MOST_POINTS = 80  # of a line: it is a mark beside the ink, not the ink

@@ -15,7 +15,7 @@ from jotsk.core.guides.draft import Draft, hand_along, ready_shape
 from jotsk.core.guides.drawing import in_sight
 from jotsk.core.guides.rails import Point
 from jotsk.core.guides.symmetry import copies
-from jotsk.core.ink import Stroke
+from jotsk.core.marks import Stroke
 from jotsk.desk.board.guide_overlay import seen_area
 from jotsk.desk.document import Document
 from jotsk.desk.guiding import Guiding

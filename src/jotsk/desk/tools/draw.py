@@ -11,7 +11,7 @@ from PySide6.QtCore import QPointF, QTimer
 from PySide6.QtGui import QPainter
 
 from jotsk.core.guides.guidance import FREELY
-from jotsk.core.ink import Cut, Stroke
+from jotsk.core.marks import Cut, Stroke
 from jotsk.desk.board import overlays
 from jotsk.desk.board.guide_overlay import draw_shape
 from jotsk.desk.board.head_strip import HeadStrip

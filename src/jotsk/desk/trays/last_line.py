@@ -20,8 +20,8 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.hand import ResponseCurve
-from jotsk.core.ink import Stroke
-from jotsk.core.ink.figures import StrokeFigures, figures_of, unrolled
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.figures import StrokeFigures, figures_of, unrolled
 from jotsk.desk.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current

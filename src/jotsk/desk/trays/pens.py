@@ -11,7 +11,7 @@ from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPai
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
 
 from jotsk.core.ink import Pen
-from jotsk.core.ink.preview import preview
+from jotsk.core.marks.preview import preview
 from jotsk.desk.hand import Hand
 from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current

@@ -13,7 +13,7 @@ from PIL import Image, ImageCms
 from jotsk.core.files.export.options import Export, Progress
 from jotsk.core.files.premultiply_kernel import straight
 from jotsk.core.geometry import Rect
-from jotsk.core.ink.stroke import packed
+from jotsk.core.ink.color import packed
 from jotsk.core.page import Layer, Page, composite_into, rgba
 from jotsk.core.page.frames import frame
 

@@ -16,13 +16,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
+from jotsk.core.marks.sequence import Marks
 from jotsk.core.memory import share_of_memory
 from jotsk.core.page.flat_tiles import change_between
 from jotsk.core.page.history.letting_go import finish_letting_go, let_go
 from jotsk.core.page.history.open_steps import OpenSteps, StepCost
 from jotsk.core.page.history.packing import AFTER, BEFORE, Frame, PackedChange, packed_change, page_from
 from jotsk.core.page.layers import InkLayer
-from jotsk.core.page.marks import Marks
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.page import Page, prepared
 from jotsk.core.page.tiles import unshared_bytes

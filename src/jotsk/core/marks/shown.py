@@ -9,7 +9,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink.blend_kernel import for_reading, halve_four_alphas_into
 from jotsk.core.ink.painting import Key
 from jotsk.core.ink.ribbon import TILE
-from jotsk.core.ink.stroke import Stroke
+from jotsk.core.marks.stroke import Stroke
 
 NO_INK = np.zeros((TILE, TILE), np.uint8)
 NO_INK.setflags(write=False)

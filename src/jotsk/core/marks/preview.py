@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from jotsk.core.hand import trace_from
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE
-from jotsk.core.ink.stroke import Stroke
+from jotsk.core.marks.stroke import Stroke
 
 SWELL = (0.10, 0.45, 0.85, 1.0, 0.75, 0.40, 0.12)
 

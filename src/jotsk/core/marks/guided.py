@@ -7,7 +7,7 @@ from dataclasses import replace
 
 from jotsk.core.guides import Guide, Hold, first_motion, holder
 from jotsk.core.guides.symmetry import copies
-from jotsk.core.ink.stroke import Stroke
+from jotsk.core.marks.stroke import Stroke
 
 
 def guided(

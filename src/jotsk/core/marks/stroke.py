@@ -2,52 +2,33 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Collection, Mapping, Sequence, Set
 from dataclasses import dataclass, field, replace
+from typing import Any, ClassVar
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.computed import computed
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.polygons import inside
 from jotsk.core.geometry.rects import rect_around
-from jotsk.core.guides import Hold, held_line
+from jotsk.core.guides import Hold, held_line, hold_from
 from jotsk.core.guides.symmetry import Map, after, inverse
 from jotsk.core.hand import Steadier, Trace, steady_now
 from jotsk.core.hand.steady_after import METHOD, USUAL_TREMOR_PX
 from jotsk.core.ink.blend_kernel import scale_alpha_into
-from jotsk.core.ink.painting import Key, inked_tiles, shelled_tiles
+from jotsk.core.ink.color import Color
+from jotsk.core.ink.painting import Key, inked_tiles
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import NO_TAPER, TILE, Ribbon, ribbon_of
+from jotsk.core.ink.ribbon import NO_TAPER, Ribbon, ribbon_of
+from jotsk.core.json_text import beyond, number_in, with_unknown
+from jotsk.core.marks.cut import Cut, cells_on
+from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid, uid_of
 
-Color = tuple[int, int, int]
-
-
-@dataclass(frozen=True, eq=False)
-class Cut:
-    """An erasure: the ribbon of the eraser, in page px, belonging to one stroke.
-
-    `unknown` is JSON of what its file says beyond that; so it is for strokes.
-    """
-
-    ribbon: Ribbon
-    shells: tuple[tuple[float, float], ...] = ((1.0, 1.0),)
-    unknown: str = ""
-
-    @property
-    def bounds(self) -> Rect:
-        return self.ribbon.bounds
-
-    def mapped(self, k: float, dx: float, dy: float) -> Cut:
-        """The same erasure on a page whose content is k times as large and moved."""
-        points = (self.ribbon.points * k + np.array([dx, dy, 0.0])).astype(np.float32)
-        ribbon = Ribbon(points, self.ribbon.ink.copy(), self.ribbon.times.copy(), self.ribbon.pieces)
-        return replace(self, ribbon=ribbon)
-
-    def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
-        """What is taken away, uint8, on those of the tiles `keys` that the eraser can have touched."""
-        touched = [key for key in keys if key in self.ribbon.cells]
-        return dict(zip(touched, shelled_tiles(self.shells, self.ribbon, touched), strict=True))
+MOTION = "drawn_line", "steadier"  # what is computed of the motion alone, whatever comes after the lift
+SHAPE = "line", "own_ribbon", "ribbon"  # and of the stroke
+MOST_PLACES = 200  # of a line, looked at one by one: enough to tell how much of it lies in something
 
 
 @dataclass(frozen=True, eq=False)
@@ -75,6 +56,9 @@ class Stroke:
     unknown: str = ""
     tremor_px: float = USUAL_TREMOR_PX
     method: int = METHOD
+    uid: int = field(default_factory=new_uid)
+
+    kind: ClassVar[str] = "stroke"
 
     @computed
     def drawn_line(self) -> Trace:
@@ -133,9 +117,11 @@ class Stroke:
         """(column, row) of the tiles inside `page` that the stroke can touch."""
         return cells_on(self.ribbon, page)
 
-    def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
+    def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
         """Ink, uint8 (128, 128), on those of the tiles `keys` that the stroke can touch."""
-        touched = [key for key in keys if key in self.ribbon.cells]
+        cells = self.ribbon.cells
+        is_small = not isinstance(keys, Set | Mapping) or len(keys) < len(cells)
+        touched = [key for key in keys if key in cells] if is_small else [key for key in cells if key in keys]
         alphas = dict(zip(touched, inked_tiles(self.pen, self.size_px, self.ribbon, touched), strict=True))
         for cut in self.cuts:
             for key, gone in cut.alphas(touched).items():
@@ -149,19 +135,11 @@ class Stroke:
 
     def settled(self, hold: Hold | None) -> Stroke:
         """The same stroke on another rail, or as the hand left it."""
-        new = replace(self, hold=hold)
-        for name in ("drawn_line", "steadier"):
-            if name in self.__dict__:
-                new.__dict__[name] = self.__dict__[name]
-        return new
+        return self._with_known(replace(self, hold=hold), MOTION)
 
     def resteadied(self, strength: float) -> Stroke:
         """The same stroke steadied by `strength` after the lift; its cuts stay where they are."""
-        new = replace(self, steady_after=strength, method=METHOD)
-        for name in ("drawn_line", "steadier"):  # neither depends on what comes after the lift
-            if name in self.__dict__:
-                new.__dict__[name] = self.__dict__[name]
-        return new
+        return self._with_known(replace(self, steady_after=strength, method=METHOD), MOTION)
 
     @property
     def is_worked_out(self) -> bool:
@@ -178,7 +156,7 @@ class Stroke:
     def let_go(self, *, shape: bool = False) -> None:
         """Forget what is only needed while the line is being mended, and its shape too; it is computed again when asked
         for."""
-        for name in ("drawn_line", "steadier", "line", *(("own_ribbon", "ribbon") if shape else ())):
+        for name in (*MOTION, *(SHAPE if shape else SHAPE[:1])):
             self.__dict__.pop(name, None)
 
     @property
@@ -197,7 +175,7 @@ class Stroke:
     def parted(self) -> list[Stroke]:
         """The stroke and its copies, each a stroke of its own. What was rubbed out stays so in all of them."""
         alone = replace(self, copies=())
-        return [alone, *(alone._moved(m) for m in self.copies)]
+        return [alone, *(replace(alone._moved(m), uid=new_uid()) for m in self.copies)]
 
     def _moved(self, m: Map) -> Stroke:
         """The hand's motion elsewhere; cuts stay where they are."""
@@ -206,23 +184,94 @@ class Stroke:
         return replace(self, trace=Trace(samples), hold=self.hold.mapped(m) if self.hold else None)
 
     def with_cut(self, cut: Cut) -> Stroke:
-        new = replace(self, cuts=(*self.cuts, cut))
-        for name in ("drawn_line", "steadier", "line", "own_ribbon", "ribbon"):  # a cut changes none of them
+        return self._with_known(replace(self, cuts=(*self.cuts, cut)))
+
+    def _with_known(self, new: Stroke, names: Sequence[str] = ()) -> Stroke:
+        """`new` with what was computed of this stroke and is true of it too: all, or what `names` say."""
+        for name in names or (*MOTION, *SHAPE):
             if name in self.__dict__:
                 new.__dict__[name] = self.__dict__[name]
         return new
 
+    def as_another(self) -> Stroke:
+        return self._with_known(replace(self, uid=new_uid()))
 
-def cells_on(ribbon: Ribbon, page: Rect) -> list[Key]:
-    """(column, row) of the tiles inside `page` that a ribbon can touch."""
-    return [
-        (c, r)
-        for c, r in ribbon.cells
-        if c * TILE < page.x1 and r * TILE < page.y1 and (c + 1) * TILE > page.x0 and (r + 1) * TILE > page.y0
-    ]
+    def as_atop(self) -> Stroke:
+        return self if self.atop else replace(self, atop=True)
+
+    def gap_to(self, x: float, y: float) -> float:
+        """How far a place is from the line's edge, px."""
+        points = self.ribbon.points
+        return float((np.hypot(points[:, 0] - x, points[:, 1] - y) - points[:, 2]).min())
+
+    def share_inside(self, polygon: NDArray[np.float64]) -> float:
+        """How much of the centre line lies in a polygon."""
+        points = self.ribbon.points[:, :2]
+        return float(inside(points[:: -(-len(points) // MOST_PLACES)], polygon).mean())
+
+    def record(self, store: Store, pens: PenTable) -> dict[str, Any]:
+        record = {
+            "uid": self.uid,
+            "pen": pens.number(self.pen),
+            "size_px": self.size_px,
+            "color": list(self.color),
+            "steady_now": self.steady_now,
+            "steady_after": self.steady_after,
+            "scale": self.scale,
+            "tremor_px": self.tremor_px,
+            "method": self.method,
+            "atop": self.atop,
+            "hold": self.hold.record() if self.hold else None,
+            "copies": [m.ravel().tolist() for m in self.copies],
+            "trace": store(self.trace.samples),
+            "cuts": [cut.record(store) for cut in self.cuts],
+        }
+        return with_unknown(record, self.unknown)
+
+    @classmethod
+    def from_record(cls, record: Json, pens: Sequence[Pen], numbers: Numbers) -> Stroke:
+        trace = numbers.taken(record["trace"], 6)
+        if not len(trace) or (np.diff(trace[:, 0]) <= 0).any() or trace[:, 3].min() < 0 or trace[:, 3].max() > 1:
+            raise ValueError("a trace is not one a hand can make")
+        index = int(record.get("pen", 0))
+        if not 0 <= index < len(pens):
+            raise ValueError("a stroke names a pen that is not there")
+        pen = pens[index]
+        return cls(
+            Trace(trace),
+            pen,
+            number_in(record.get("size_px", pen.size_px), 0.01, 1e4),
+            _color(record.get("color", (0, 0, 0))),
+            number_in(record.get("steady_now", pen.steady_now), 0, 100),
+            number_in(record.get("steady_after", pen.steady_after), 0, 100),
+            number_in(record.get("scale", 1.0), 1e-6, 1e6),
+            tuple(Cut.from_record(cut, numbers) for cut in record.get("cuts", ())),
+            bool(record.get("atop")),
+            hold_from(record["hold"]) if record.get("hold") else None,
+            tuple(_copy(m) for m in record.get("copies", ())),
+            beyond(record, _KNOWN),
+            number_in(record.get("tremor_px", USUAL_TREMOR_PX), 0, 100),
+            int(number_in(record.get("method", 1), 1, 1000)),
+            int(number_in(record["uid"], 1, 1 << UID_BITS)) if "uid" in record else uid_of(trace),
+        )
 
 
-def packed(color: Color) -> np.uint32:
-    """An opaque colour as one pixel, R in the lowest byte."""
-    r, g, b = color
-    return np.uint32(r | g << 8 | b << 16 | 0xFF000000)
+_KNOWN = frozenset(
+    {
+        "kind", "uid", "pen", "size_px", "color", "steady_now", "steady_after", "scale", "atop", "hold", "copies",
+        "trace", "cuts", "tremor_px", "method",
+    }
+)  # fmt: skip
+
+
+def _copy(value: Any) -> NDArray[np.float64]:
+    """The map to a copy: it may turn, reflect and move, and nothing else."""
+    m = np.array([number_in(v, -1e9, 1e9) for v in value]).reshape(2, 3)
+    if not np.allclose(m[:, :2] @ m[:, :2].T, np.eye(2), atol=1e-6):
+        raise ValueError("a copy is not the shape of its stroke")
+    return m
+
+
+def _color(value: Any) -> Color:
+    r, g, b = (int(number_in(v, 0, 255)) for v in value)
+    return r, g, b

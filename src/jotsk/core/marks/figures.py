@@ -9,7 +9,7 @@ import numpy as np
 
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import wobble_px
-from jotsk.core.ink.stroke import Stroke
+from jotsk.core.marks.stroke import Stroke
 
 
 @dataclass(frozen=True, slots=True)

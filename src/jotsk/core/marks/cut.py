@@ -1,0 +1,81 @@
+"""Cuts: what was rubbed out of a mark."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass, replace
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.geometry import Rect
+from jotsk.core.ink.painting import Key, shelled_tiles
+from jotsk.core.ink.ribbon import TILE, Ribbon
+from jotsk.core.json_text import beyond, number_in, with_unknown
+from jotsk.core.marks.record import Json, Numbers, Store
+
+
+@dataclass(frozen=True, eq=False)
+class Cut:
+    """An erasure: the ribbon of the eraser, in page px, belonging to one mark.
+
+    `unknown` is JSON of what its file says beyond that; so it is for marks.
+    """
+
+    ribbon: Ribbon
+    shells: tuple[tuple[float, float], ...] = ((1.0, 1.0),)
+    unknown: str = ""
+
+    @property
+    def bounds(self) -> Rect:
+        return self.ribbon.bounds
+
+    def mapped(self, k: float, dx: float, dy: float) -> Cut:
+        """The same erasure on a page whose content is k times as large and moved."""
+        points = (self.ribbon.points * k + np.array([dx, dy, 0.0])).astype(np.float32)
+        ribbon = Ribbon(points, self.ribbon.ink.copy(), self.ribbon.times.copy(), self.ribbon.pieces)
+        return replace(self, ribbon=ribbon)
+
+    def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
+        """What is taken away, uint8, on those of the tiles `keys` that the eraser can have touched."""
+        touched = [key for key in keys if key in self.ribbon.cells]
+        return dict(zip(touched, shelled_tiles(self.shells, self.ribbon, touched), strict=True))
+
+    def record(self, store: Store) -> dict[str, Any]:
+        """As it is kept in files; `store` puts an array of numbers down and says where."""
+        record = {
+            "ribbon": store(np.column_stack([self.ribbon.points, self.ribbon.ink])),
+            "pieces": [list(piece) for piece in self.ribbon.pieces],
+            "shells": [list(s) for s in self.shells],
+        }
+        return with_unknown(record, self.unknown)
+
+    @classmethod
+    def from_record(cls, record: Json, numbers: Numbers) -> Cut:
+        """Read what `record` wrote. Raises one of `BAD_RECORD`."""
+        columns = numbers.taken(record["ribbon"], 4)
+        pieces = tuple(_piece(piece, len(columns)) for piece in record.get("pieces", ()))  # older files have one
+        points, ink = columns[:, :3].astype(np.float32), columns[:, 3].astype(np.uint8)
+        ribbon = Ribbon(points, ink, np.zeros(len(columns)), pieces)
+        shells = tuple((number_in(r, 0, 1), number_in(k, 0, 1)) for r, k in record.get("shells", [(1, 1)]))
+        return cls(ribbon, shells, beyond(record, _KNOWN))
+
+
+_KNOWN = frozenset({"ribbon", "pieces", "shells"})
+
+
+def _piece(value: Any, count: int) -> tuple[int, int]:
+    start, stop = (int(v) for v in value)
+    if not 0 <= start < stop <= count:
+        raise ValueError("a piece of a line lies outside it")
+    return start, stop
+
+
+def cells_on(ribbon: Ribbon, page: Rect) -> list[Key]:
+    """(column, row) of the tiles inside `page` that a ribbon can touch."""
+    return [
+        (c, r)
+        for c, r in ribbon.cells
+        if c * TILE < page.x1 and r * TILE < page.y1 and (c + 1) * TILE > page.x0 and (r + 1) * TILE > page.y0
+    ]

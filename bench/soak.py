@@ -16,8 +16,8 @@ from bench.inked_page import A4_600
 from bench.opened import opened_window
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.core.memory import give_back_memory
 from jotsk.core.page import blank_page
+from jotsk.core.runtime.memory import give_back_memory
 from jotsk.desk.simulated_pen import SimulatedPen
 from jotsk.desk.tools import draw as draw_module
 

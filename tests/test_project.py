@@ -52,6 +52,13 @@ def test_run_lists_its_commands_and_refuses_others():
     assert "./run test" in (ROOT / ".ci" / "run").read_text()
 
 
+def test_every_thread_belongs_to_a_lane():
+    for path in (ROOT / "src").rglob("*.py"):
+        if path.name != "lanes.py":
+            found = re.findall(r"ThreadPoolExecutor\(|threading\.Thread\(|QThread|QRunnable", path.read_text())
+            assert not found, f"{path} starts threads; jotsk.core.runtime.lanes does"
+
+
 def test_the_readme_names_only_what_is_there():
     text = (ROOT / "README.md").read_text()
     for path in re.findall(r"\]\(([^)#:]+)\)|`((?:src|docs|tests|bench)/[^`]*)`", text):

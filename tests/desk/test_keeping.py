@@ -25,8 +25,8 @@ from jotsk.core.files.openraster import OURS, read_page
 from jotsk.core.files.openraster_writing import PageWriter, write_page
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.writing import PART, PREFIX, signature, whole_file
-from jotsk.core.memory import share_of_memory
 from jotsk.core.page import InkLayer, blank_page, edits
+from jotsk.core.runtime.memory import share_of_memory
 from jotsk.desk import page_commands
 from jotsk.desk.dialogs import RecentSheet
 from jotsk.desk.journal import RETRY_S, Kept
@@ -362,7 +362,7 @@ def test_the_journal_is_swept_though_the_hand_never_rests(tmp_path, monkeypatch,
 def test_the_history_takes_its_share_of_the_memory_within_bounds(monkeypatch):
     """As `sysconf` tells it (POSIX.1-2017)."""
     pages = {"SC_PHYS_PAGES": 4 << 20, "SC_PAGE_SIZE": 4096}  # 16 GB
-    monkeypatch.setattr("jotsk.core.memory.os.sysconf", pages.__getitem__)
+    monkeypatch.setattr("jotsk.core.runtime.memory.os.sysconf", pages.__getitem__)
     assert share_of_memory(1 / 64, 128 << 20, 384 << 20) == 256 << 20
     pages["SC_PHYS_PAGES"] = 1 << 18
     assert share_of_memory(1 / 64, 128 << 20, 384 << 20) == 128 << 20

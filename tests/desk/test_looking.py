@@ -18,6 +18,7 @@ from jotsk.core.guides import guide_from
 from jotsk.core.page import flattened
 from jotsk.core.page.history import history as history_module
 from jotsk.core.page.placing import Picture
+from jotsk.core.runtime.lanes import BESIDE
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
 
@@ -104,7 +105,7 @@ def test_without_memory_for_a_packed_step_the_page_is_as_it_was(packed, settle, 
 
 def test_going_through_the_history_can_be_stopped(packed, settle):
     goes_on = threading.Event()
-    history_module._opens.submit(goes_on.wait, 20)
+    BESIDE.queue("opening history").submit(goes_on.wait, 20)
     packed.document.go_to_step(0)
     packed.filing.stop()
     settle(packed)

@@ -11,7 +11,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QObject
 
-from jotsk.core.memory import give_back_memory
+from jotsk.core.runtime.memory import give_back_memory
 from jotsk.desk.tidying import AGAIN_MS, EVERY_MS, Tidying
 
 

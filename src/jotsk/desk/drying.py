@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from concurrent.futures import Future, ThreadPoolExecutor
+from concurrent.futures import Future
 from dataclasses import dataclass
-from functools import cache
 
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.page import Page
+from jotsk.core.runtime.lanes import STEPS
 
 MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms
 
@@ -36,7 +36,7 @@ class Drying:
     ) -> Drying:  # fmt: skip
         """Begin the work, `beside` the interface; or do it."""
         if beside:
-            return cls(label, _thread().submit(work), begins, ends, is_finished)
+            return cls(label, STEPS.queue("drying").submit(work), begins, ends, is_finished)
         done: Future[Page] = Future()
         try:
             done.set_result(work())
@@ -73,8 +73,3 @@ class Dryer(QObject):
         drying, self.drying = self.drying, None
         if drying is not None:
             self._take(drying)
-
-
-@cache
-def _thread() -> ThreadPoolExecutor:
-    return ThreadPoolExecutor(1, thread_name_prefix="drying")

@@ -11,7 +11,8 @@ from typing import Any, TypeVar
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import JotskError
-from jotsk.core.memory import give_back_memory
+from jotsk.core.runtime.lanes import JOBS
+from jotsk.core.runtime.memory import give_back_memory
 
 log = logging.getLogger(__name__)
 
@@ -46,10 +47,10 @@ class Job(QObject):
         self._work: Callable[..., Any] | None = work
         self.ended.connect(self._forget)
         self._stop = threading.Event()
-        self._thread = threading.Thread(target=self._run, name=title, daemon=True)
+        self._thread: threading.Thread | None = None
 
     def start(self) -> Job:
-        self._thread.start()
+        self._thread = JOBS.start(self.title, self._run)
         return self
 
     def stop(self) -> None:
@@ -57,7 +58,8 @@ class Job(QObject):
         self._stop.set()
 
     def wait(self) -> None:
-        self._thread.join()
+        if self._thread is not None:
+            self._thread.join()
 
     def _forget(self) -> None:
         """Its parent would keep it, and it the pages it was about."""

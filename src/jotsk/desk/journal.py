@@ -23,6 +23,7 @@ from jotsk.core.files.whereabouts import Known
 from jotsk.core.page import Page
 from jotsk.core.page.history.letting_go import let_go
 from jotsk.core.page.miniature import miniature_png
+from jotsk.core.runtime.lanes import DISK
 
 log = logging.getLogger(__name__)
 
@@ -106,8 +107,7 @@ class Journal(QObject):
         self._change = threading.Condition()
         self._is_busy = False
         self._flusher = Flusher(path)
-        self._thread = threading.Thread(target=self._run, name=f"journal {self.slot}", daemon=True)
-        self._thread.start()
+        self._thread = DISK.start(f"journal {self.slot}", self._run)
 
     def write(self, kept: Kept) -> None:
         """Have this state on disk soon."""

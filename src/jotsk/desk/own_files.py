@@ -6,8 +6,8 @@ Writing a file safely waits for the disk: a few ms, and a third of a second whil
 from __future__ import annotations
 
 import logging
+import threading
 from collections.abc import Callable
-from concurrent.futures import ThreadPoolExecutor
 from contextlib import suppress
 from pathlib import Path
 
@@ -15,10 +15,11 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import CannotWrite, JotskError
 from jotsk.core.files.writing import why_unwritable
+from jotsk.core.runtime.lanes import DISK
 
 log = logging.getLogger(__name__)
 
-_writer = ThreadPoolExecutor(1, thread_name_prefix="own files")
+_writer = DISK.queue("own files")
 
 
 class OwnFile(QObject):
@@ -29,20 +30,23 @@ class OwnFile(QObject):
     def __init__(self, path: Path, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.path = path
-        self._waiting: list[Callable[[Path], None]] = []
+        self._newest: Callable[[Path], None] | None = None
+        self._lock = threading.Lock()
 
     def write(self, work: Callable[[Path], None]) -> None:
         """Have `work` write the file soon. It is called on another thread, and may raise JotskError and OSError."""
-        self._waiting.append(work)
-        _writer.submit(self._write)
+        with self._lock:
+            self._newest = work
+        _writer.go(self._write)
 
     def _write(self) -> None:
-        waiting, self._waiting = self._waiting, []
-        if not waiting:
+        with self._lock:
+            work, self._newest = self._newest, None
+        if work is None:  # a later one has written it
             return
         try:
             self.path.parent.mkdir(parents=True, exist_ok=True)
-            waiting[-1](self.path)
+            work(self.path)
         except (JotskError, OSError) as error:
             log.exception("%s was not written", self.path)
             reason = error if isinstance(error, JotskError) else CannotWrite(self.path, why_unwritable(error))
@@ -52,4 +56,4 @@ class OwnFile(QObject):
 
 def finish_writing() -> None:
     """Wait until all that was to be written is."""
-    _writer.submit(lambda: None).result()
+    _writer.finish()

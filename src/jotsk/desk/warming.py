@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import logging
 import sys
-import threading
 from collections.abc import Callable
 from importlib import import_module
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QProcess, QTimer
 
+from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.warm import load, stamp, warm_up
 from jotsk.desk.window import Window
 
@@ -48,7 +48,7 @@ class Warming(QObject):
     def _ready(self, begin: Callable[[], None]) -> None:
         self._window.board.setEnabled(True)
         begin()
-        threading.Thread(target=load_ahead, name="loading").start()
+        BESIDE.queue("loading").go(load_ahead)
 
 
 def load_ahead() -> None:

@@ -26,6 +26,7 @@ from jotsk.core.page.history import history as history_module
 from jotsk.core.page.history import letting_go, packing
 from jotsk.core.page.history.history import STAY_OPEN
 from jotsk.core.page.tiles import MOST_HALVINGS, TILE_BYTES, InkTile
+from jotsk.core.runtime.lanes import BESIDE
 from tests.conftest import stroke_along
 
 SIDE = 384
@@ -192,7 +193,7 @@ def test_large_steps_are_packed_and_opened_beside_the_hand(monkeypatch):
     history, seen = long_history(60, 20 * TILE_BYTES)
     page = history.page
     for k in range(60, 200):
-        history_module._packs.submit(lambda: None).result()  # a hand is slower than this
+        BESIDE.queue("packing history").finish()  # a hand is slower than this
         page = page_with(k, page)
         history.push(page, f"step {k}")
         seen.append(look(page))
@@ -220,9 +221,9 @@ def test_a_few_changes_of_the_whole_page_are_not_all_held_open():
         page = page.with_layer(replace(page.layers[0], tiles=tiles_from(pixels)))
         history.push(page, f"all of it {k}")
         seen.append(look(page))
-        history_module._packs.submit(lambda: None).result()
+        BESIDE.queue("packing history").finish()
     history.push(page_with(5, page), "a stroke")
-    history_module._packs.submit(lambda: None).result()
+    BESIDE.queue("packing history").finish()
     history.push(page_with(6, history.page), "a stroke")
     assert held_by(history) < 1.2 * 72 * TILE_BYTES
     for k in (5, 4, 3, 2, 1, 0):
@@ -290,7 +291,7 @@ def test_a_large_step_is_opened_once_the_memory_of_another_is_given_back(monkeyp
     history, seen = whole_changes(4, int(1.5 * WHOLE_BYTES))
     assert open_ones(history) == [3, 4]
     packing = threading.Event()
-    history_module._packs.submit(packing.wait, 20)
+    BESIDE.queue("packing history").submit(packing.wait, 20)
     history.push(plain_page(9), "all of it")
     assert history.settle(), "what is packed waits for the other"
     gone = weakref.ref(history.page_at(3))
@@ -308,7 +309,7 @@ def test_a_large_change_begins_once_there_is_room_for_it(monkeypatch):
     history, _ = whole_changes(4, int(1.5 * WHOLE_BYTES))
     history.wait_for_room(pytest.fail)
     goes_on, told = threading.Event(), []
-    history_module._packs.submit(goes_on.wait, 20)
+    BESIDE.queue("packing history").submit(goes_on.wait, 20)
     history.push(plain_page(9), "all of it")
     assert history.settle(), "what is packed waits for the other"
     gone = weakref.ref(history.page_at(3))
@@ -348,10 +349,10 @@ def test_what_is_still_to_be_packed_is_told_until_it_is(monkeypatch, undone):
         history.undo()
     history._most = STEP_BYTES
     goes_on = threading.Event()
-    history_module._packs.submit(goes_on.wait, 20)
+    BESIDE.queue("packing history").submit(goes_on.wait, 20)
     assert history.settle() > 0 and history.settle() > 0
     goes_on.set()
-    history_module._packs.submit(lambda: None).result()
+    BESIDE.queue("packing history").finish()
     assert history.settle() == 0 and history.page_at(undone and 2) is None
 
 
@@ -376,7 +377,7 @@ def test_what_is_packed_holds_no_tiles_of_layers_that_stayed_as_they_were():
 def test_what_was_packed_against_a_step_that_is_gone_is_not_taken(monkeypatch):
     monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
     goes_on = threading.Event()
-    history_module._packs.submit(goes_on.wait, 20)
+    BESIDE.queue("packing history").submit(goes_on.wait, 20)
     history, seen = long_history(40, 40 * TILE_BYTES)  # packing has begun, and is not done yet
     goes_on.set()
     begun = [k for k, step in enumerate(history._steps) if step.packing is not None]
@@ -385,7 +386,7 @@ def test_what_was_packed_against_a_step_that_is_gone_is_not_taken(monkeypatch):
     history.go_to(begun[0])
     page = history.page
     for k in range(500, 512):
-        history_module._packs.submit(lambda: None).result()
+        BESIDE.queue("packing history").finish()
         page = page_with(k, page)
         history.push(page, "another way")
     first = next(k for k, step in enumerate(history._steps) if step.label == "another way")
@@ -513,7 +514,7 @@ def test_without_memory_to_pack_or_open_beside_the_hand_nothing_is_lost(monkeypa
     with monkeypatch.context() as patch:
         patch.setattr(history_module, "packed_change", starve)
         history, seen = long_history(40, 4 * STEP_BYTES)
-        history_module._packs.submit(lambda: None).result()
+        BESIDE.queue("packing history").finish()
         history.push(page_with(99, history.page), "one more")
         assert all(step.page is not None for step in history._steps)
     for k in range(3):
@@ -523,7 +524,7 @@ def test_without_memory_to_pack_or_open_beside_the_hand_nothing_is_lost(monkeypa
     history, seen = long_history(40, 40 * STEP_BYTES)
     history._most = 1
     while history.settle():
-        history_module._packs.submit(lambda: None).result()
+        BESIDE.queue("packing history").finish()
     first = len(seen) - len(history)
     with monkeypatch.context() as patch:
         patch.setattr(history_module, "page_from", starve)

@@ -16,7 +16,7 @@ from typing import IO
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import on_all_cores
+from jotsk.core.runtime.parallel import on_all_cores
 
 SIGNATURE = b"\x89PNG\r\n\x1a\n"
 LAST_BLOCK = b"\x03\x00"  # an empty block that says the stream ends

@@ -9,8 +9,8 @@ import zlib
 from collections.abc import Iterator, Sequence
 from typing import Any
 
-from jotsk.core.cores import on_all_cores
 from jotsk.core.json_text import json_from
+from jotsk.core.runtime.parallel import on_all_cores
 
 MOST_BYTES = 64 << 20
 AT_ONCE = 100  # that are deleted together

@@ -9,6 +9,7 @@ from contextlib import closing, suppress
 from pathlib import Path
 
 from jotsk.core.files.store import BUSY_S
+from jotsk.core.runtime.lanes import DISK
 
 INTO_FILE_EVERY = 50  # states, after which the log is copied into the file
 
@@ -26,8 +27,7 @@ class Flusher:
         self.error: str | None = None  # why the disk did not take the last of it
         self._is_closed = False
         self._change = threading.Condition()
-        self._thread = threading.Thread(target=self._run, name=f"flush {path.stem}", daemon=True)
-        self._thread.start()
+        self._thread = DISK.start(f"flush {path.stem}", self._run)
 
     def ask(self, *others: Path) -> None:
         """Have all that is written flushed soon, and other files too."""

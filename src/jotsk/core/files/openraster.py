@@ -14,7 +14,6 @@ import io
 import math
 import zipfile
 from collections.abc import Callable
-from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
@@ -34,6 +33,7 @@ from jotsk.core.marks.record import pen_from
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Marks, Page, PaintLayer, check_size, tiles_from
 from jotsk.core.page.modes import MODES, NORMAL
 from jotsk.core.page.stack import MOST_DEPTH, arranged
+from jotsk.core.runtime.lanes import BESIDE
 
 MIMETYPE = b"image/openraster"
 VERSION = "0.0.6"
@@ -130,7 +130,7 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     if len(found) > MOST_LAYERS:
         raise DamagedFile(path, f"it has more than {MOST_LAYERS} layers")
     layers: list[Layer] = []
-    pool = ThreadPoolExecutor(LAYERS_AT_ONCE)
+    pool = BESIDE.pool(LAYERS_AT_ONCE)
     try:
         for layer in pool.map(reader.layer, found):
             layers.append(layer)

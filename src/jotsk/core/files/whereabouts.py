@@ -7,12 +7,12 @@ from dataclasses import dataclass, field
 from typing import Any, Generic, TypeVar
 from weakref import WeakValueDictionary
 
-from jotsk.core.giving_way import giving_way, taking_turns
 from jotsk.core.ink import Pen
 from jotsk.core.marks import Mark
 from jotsk.core.page import InkLayer, Layer, Page
 from jotsk.core.page.tile_names import name_of
 from jotsk.core.page.tiles import Stored
+from jotsk.core.runtime.giving_way import giving_way, taking_turns
 
 T = TypeVar("T")
 # The number of a blob; or a place in the base: of a tile uid, column, row, of a stroke uid, index.

@@ -8,11 +8,11 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import ArrayLike
 
-from jotsk.core.computed import computed
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
 from jotsk.core.hand import Trace, trace_from
+from jotsk.core.runtime.computed import computed
 
 SHAPES = ("box", "circle", "polygon", "arc")
 SIDES = 6

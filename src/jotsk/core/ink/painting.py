@@ -9,13 +9,13 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import THREADS, in_shares
 from jotsk.core.ink.coverage_kernel import paint_ribbon, paint_tiles
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.ink.swept_kernel import covered_into, crisp_deposit, finish_into, paint_textured, soft_deposit
 from jotsk.core.ink.tips import ROWS, tip
+from jotsk.core.runtime.parallel import THREADS, in_shares
 
 Key = tuple[int, int]
 Shells = tuple[tuple[float, float], ...]

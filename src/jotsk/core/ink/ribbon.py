@@ -8,7 +8,6 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.computed import computed
 from jotsk.core.geometry import Rect, arc_lengths, catmull_rom
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.hand.trace import Trace
@@ -16,6 +15,7 @@ from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import HALF_SPEED_PX_S, speeds, state_of, widths_and_ink
 from jotsk.core.ink.pens import Pen, Taper
 from jotsk.core.ink.thinning_kernel import kept_apart
+from jotsk.core.runtime.computed import computed
 
 TILE = 128
 LONGEST_STEP_PX = 3.0

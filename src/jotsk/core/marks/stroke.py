@@ -9,7 +9,6 @@ from typing import Any, ClassVar
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.computed import computed
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.polygons import inside
 from jotsk.core.geometry.rects import rect_around
@@ -25,6 +24,7 @@ from jotsk.core.ink.ribbon import NO_TAPER, Ribbon, ribbon_of
 from jotsk.core.json_text import beyond, number_in, with_unknown
 from jotsk.core.marks.cut import Cut, cells_on
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid, uid_of
+from jotsk.core.runtime.computed import computed
 
 MOTION = "drawn_line", "steadier"  # what is computed of the motion alone, whatever comes after the lift
 SHAPE = "line", "own_ribbon", "ribbon"  # and of the stroke

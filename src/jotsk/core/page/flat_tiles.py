@@ -12,7 +12,6 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import in_shares
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
@@ -26,6 +25,7 @@ from jotsk.core.page.plain_stack import Plain, PlainStack, Shown, flattened_toge
 from jotsk.core.page.sandwiches import MOST_SANDWICHES, Sandwiches
 from jotsk.core.page.stack import ancestors, inside
 from jotsk.core.page.tiles import Key, Stored, rgba
+from jotsk.core.runtime.parallel import in_shares
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_FORMER, MOST_EXPECTED, MOST_GONE = 512, 128, 4096

@@ -8,9 +8,7 @@ from dataclasses import dataclass, field
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import on_all_cores
 from jotsk.core.geometry import Rect
-from jotsk.core.giving_way import taking_turns
 from jotsk.core.ink import Color
 from jotsk.core.ink.blend_kernel import alpha_over_into, for_reading, ink_atop_into, ink_into
 from jotsk.core.ink.color import packed
@@ -18,6 +16,8 @@ from jotsk.core.marks import Mark
 from jotsk.core.marks.sequence import Marks
 from jotsk.core.page.modes import NORMAL
 from jotsk.core.page.tiles import InkTile, Key, Stored, Tiles, opened
+from jotsk.core.runtime.giving_way import taking_turns
+from jotsk.core.runtime.parallel import on_all_cores
 
 # At the 30 % of a sketch under ink this prints on white as #B2DDED, next to #A4DDED, the hue usually given for
 # non-photo blue (from memory); that hue itself would vanish at 30 %.

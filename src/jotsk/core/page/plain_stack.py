@@ -7,13 +7,13 @@ from collections.abc import Callable, Sequence
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import THREADS, in_shares
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import address_of
 from jotsk.core.page.compositing import Node
 from jotsk.core.page.flat_kernel import PIXELS, flatten_into
 from jotsk.core.page.places import Place
 from jotsk.core.page.tiles import InkTile, Stored
+from jotsk.core.runtime.parallel import THREADS, in_shares
 
 Plain = list[tuple[int, ...]]  # rows as `flatten_into` wants them, the lowest first
 Shown = NDArray[np.uint8]  # (128, 128, 4) B, G, R, A: as a screen wants it

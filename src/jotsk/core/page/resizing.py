@@ -11,11 +11,11 @@ import numpy as np
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
-from jotsk.core.giving_way import taking_turns
 from jotsk.core.marks.sequence import Marks
 from jotsk.core.page.layers import GroupLayer, InkLayer, Layer, render
 from jotsk.core.page.page import Page, check_size
 from jotsk.core.page.tiles import Tiles, pixels_of, tiles_from
+from jotsk.core.runtime.giving_way import taking_turns
 
 Progress = Callable[[float], None]
 

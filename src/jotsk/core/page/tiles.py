@@ -11,9 +11,7 @@ from types import MappingProxyType
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.cores import THREADS, in_shares, on_all_cores
 from jotsk.core.geometry import Rect
-from jotsk.core.giving_way import taking_turns
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import (
     address_of,
@@ -26,6 +24,8 @@ from jotsk.core.ink.blend_kernel import (
     is_of_color,
     pixels_into,
 )
+from jotsk.core.runtime.giving_way import taking_turns
+from jotsk.core.runtime.parallel import THREADS, in_shares, on_all_cores
 
 Pixels = NDArray[np.uint32]  # (128, 128), premultiplied, R in the lowest byte
 Key = tuple[int, int]

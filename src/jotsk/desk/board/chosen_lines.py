@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import threading
 from collections.abc import Collection, Sequence
 from contextlib import suppress
 from typing import NamedTuple
@@ -14,8 +13,9 @@ from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
 from jotsk.core.geometry import View
-from jotsk.core.giving_way import taking_turns
 from jotsk.core.marks import Stroke
+from jotsk.core.runtime.giving_way import taking_turns
+from jotsk.core.runtime.lanes import BESIDE
 from jotsk.desk.theme import current
 
 MOST_POINTS = 80  # of a line: it is a mark beside the ink, not the ink
@@ -74,7 +74,7 @@ class ChosenLines(QObject):
                 self._drawn, self._places = wanted, _picture(wanted)
             elif not self._is_drawing:
                 self._is_drawing = True
-                threading.Thread(target=self._draw_beside, args=(wanted,), daemon=True).start()
+                BESIDE.queue("chosen lines").go(self._draw_beside, wanted)
         if self._drawn is not None and self._drawn.color == color:
             painter.save()
             painter.setTransform(_moved(self._drawn, view), True)
@@ -87,9 +87,12 @@ class ChosenLines(QObject):
             painter.drawPolygon(QPolygonF(lasso))
 
     def _draw_beside(self, wanted: _Wanted) -> None:
-        places = _picture(wanted)
-        with suppress(RuntimeError):  # the board is gone
-            self.pictured.emit(wanted, places)
+        places: list[tuple[QRectF, QImage]] = []
+        try:
+            places = _picture(wanted)
+        finally:  # or none would ever be drawn again
+            with suppress(RuntimeError):  # the board is gone
+                self.pictured.emit(wanted, places)
 
     def _take(self, wanted: _Wanted, places: list[tuple[QRectF, QImage]]) -> None:
         self._drawn, self._places, self._is_drawing = wanted, places, False
@@ -98,7 +101,7 @@ class ChosenLines(QObject):
         if self._read[0] is not chosen:
             unknown = [stroke for stroke in chosen if not stroke.is_worked_out]
             if unknown:  # the hand's motion stands for a line until that is known
-                threading.Thread(target=self._work_out, args=(unknown,), daemon=True).start()
+                BESIDE.queue("chosen lines").go(self._work_out, unknown)
             self._read = chosen, [line for stroke in chosen for line in _lines(stroke)]
         return self._read[1]
 

@@ -6,7 +6,7 @@ import math
 import threading
 import time
 from collections.abc import Callable
-from concurrent.futures import Future, ThreadPoolExecutor
+from concurrent.futures import Future
 from dataclasses import dataclass, replace
 from functools import partial
 from itertools import chain
@@ -17,7 +17,6 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.marks.sequence import Marks
-from jotsk.core.memory import share_of_memory
 from jotsk.core.page.flat_tiles import change_between
 from jotsk.core.page.history.letting_go import finish_letting_go, let_go
 from jotsk.core.page.history.open_steps import OpenSteps, StepCost
@@ -26,6 +25,8 @@ from jotsk.core.page.layers import InkLayer
 from jotsk.core.page.miniature import miniature
 from jotsk.core.page.page import Page, prepared
 from jotsk.core.page.tiles import unshared_bytes
+from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.runtime.memory import share_of_memory
 
 MOST_BYTES = share_of_memory(1 / 64, 128 << 20, 256 << 20)  # all steps of some thousand strokes, most of them packed
 STAY_OPEN = 24  # steps on either side of the present that are not packed, unless they are large
@@ -38,8 +39,7 @@ FOR_CHANGE_S, LOOK_S = 10.0, 0.05  # and before a large change is made; between 
 
 T = TypeVar("T")
 
-_packs = ThreadPoolExecutor(1, thread_name_prefix="packs history")
-_opens = ThreadPoolExecutor(1, thread_name_prefix="opens history")
+_packs, _opens = BESIDE.queue("packing history"), BESIDE.queue("opening history")
 
 NOTHING = StepCost(0, 0)
 

@@ -7,11 +7,11 @@ import threading
 from collections.abc import Iterable
 from itertools import chain
 
-from jotsk.core.giving_way import give_way, giving_way
-from jotsk.core.memory import give_back_memory
 from jotsk.core.page.history.packing import PackedChange
 from jotsk.core.page.layers import InkLayer, Layer
 from jotsk.core.page.page import Page
+from jotsk.core.runtime.giving_way import give_way, giving_way
+from jotsk.core.runtime.memory import give_back_memory
 
 AFTER_S = 0.4  # what comes instead of them is looked at first
 AT_A_TIME = 100  # tiles or strokes

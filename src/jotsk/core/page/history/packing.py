@@ -8,11 +8,11 @@ from typing import Literal
 
 import zstandard
 
-from jotsk.core.giving_way import giving_way
 from jotsk.core.page.layers import Layer
 from jotsk.core.page.page import Page
 from jotsk.core.page.tile_names import Pack, TileName, give_name, name_of
 from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from
+from jotsk.core.runtime.giving_way import giving_way
 
 LEVEL = 1  # three times as quick as Deflate's quickest, and smaller, on tiles of ink
 CELL_BYTES = 320  # what a tile's place and pair take besides what they were compressed to

@@ -6,8 +6,8 @@ import threading
 
 import pytest
 
-from jotsk.core import giving_way as module
-from jotsk.core.giving_way import AGAIN_S, MOST_AGAIN, REST_S, WORK_S, give_way, giving_way, taking_turns
+from jotsk.core.runtime import giving_way as module
+from jotsk.core.runtime.giving_way import AGAIN_S, MOST_AGAIN, REST_S, WORK_S, give_way, giving_way, taking_turns
 
 
 class Clock:

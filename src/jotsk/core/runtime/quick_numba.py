@@ -12,7 +12,7 @@ from numba.np import linalg
 
 
 def _no_blas() -> None:
-    raise ImportError("not looked for, see jotsk.core.quick_numba")
+    raise ImportError("not looked for, see jotsk.core.runtime.quick_numba")
 
 
 _looks_for_blas = linalg.ensure_blas

@@ -6,8 +6,8 @@ import threading
 
 import pytest
 
-from jotsk.core.computed import computed
-from jotsk.core.cores import AT_ONCE, in_shares, on_all_cores
+from jotsk.core.runtime.computed import computed
+from jotsk.core.runtime.parallel import AT_ONCE, in_shares, on_all_cores
 
 
 class Slow:

@@ -1,13 +1,13 @@
-"""The same computation for many things, on all cores: worth it where compiled kernels let go of the interpreter."""
+"""The same computation for many things, on all cores: worth it where compiled kernels release the interpreter."""
 
 from __future__ import annotations
 
 import os
 import threading
 from collections.abc import Callable, Iterator, Sequence
-from concurrent.futures import ThreadPoolExecutor
-from functools import cache
 from typing import TypeVar
+
+from jotsk.core.runtime.lanes import BESIDE
 
 T = TypeVar("T")
 V = TypeVar("V")
@@ -22,7 +22,7 @@ def on_all_cores(compute: Callable[[T], V], things: Sequence[T]) -> Iterator[V]:
     if len(things) < 2:
         yield from map(compute, things)
         return
-    with ThreadPoolExecutor(THREADS) as pool:
+    with BESIDE.pool(THREADS) as pool:
         for start in range(0, len(things), AT_ONCE):
             some = things[start : start + AT_ONCE]
             shares = [some[k : k + SHARE] for k in range(0, len(some), SHARE)]
@@ -38,16 +38,14 @@ def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:
     if len(things) < 2 or getattr(_here, "is_quick", False):
         return [compute(thing) for thing in things]
     shares = [things[k::THREADS] for k in range(THREADS)]
-    done = list(_quick_pool().map(lambda share: [compute(thing) for thing in share], shares))
+
+    def quick(share: Sequence[T]) -> list[V]:
+        _here.is_quick = True
+        return [compute(thing) for thing in share]
+
+    quick_ones = BESIDE.queue("quick", THREADS)
+    done = [future.result() for future in [quick_ones.submit(quick, share) for share in shares]]
     return [done[k % THREADS][k // THREADS] for k in range(len(things))]
 
 
 _here = threading.local()
-
-
-@cache
-def _quick_pool() -> ThreadPoolExecutor:
-    return ThreadPoolExecutor(THREADS, "quick", initializer=lambda: setattr(_here, "is_quick", True))
-
-
-os.register_at_fork(after_in_child=_quick_pool.cache_clear)  # threads do not come along

@@ -1,0 +1,109 @@
+"""Every thread of the application belongs to one of four lanes.
+
+`JOBS` is what a person sees at work, with progress and a stop; `STEPS` what becomes the next page, in order; `DISK`
+what is written, in order; `BESIDE` what may come later or runs on all cores. Work of one queue is done in its order,
+each queue apart from the others.
+
+What fails where nobody waits for the outcome is logged, and told to whoever listens: `on_failure`.
+"""
+
+from __future__ import annotations
+
+import logging
+import os
+import threading
+from collections.abc import Callable
+from concurrent.futures import Future, ThreadPoolExecutor
+from typing import Any, TypeVar
+
+T = TypeVar("T")
+
+log = logging.getLogger(__name__)
+
+_listeners: list[Callable[[str], None]] = []
+
+
+def on_failure(tell: Callable[[str], None]) -> Callable[[], None]:
+    """Have `tell(what)` called, on any thread, when work fails that nobody waits for; call the result to end it."""
+    _listeners.append(tell)
+    return lambda: _listeners.remove(tell) if tell in _listeners else None
+
+
+def watched(what: str, work: Callable[..., Any]) -> Callable[..., None]:
+    """`work`, whose failure is logged and told."""
+
+    def run(*arguments: Any) -> None:
+        try:
+            work(*arguments)
+        except Exception:
+            log.exception("%s failed", what)
+            for tell in list(_listeners):
+                tell(what)
+
+    return run
+
+
+class Queue:
+    """Work that is done in its order, one after the other; with more `workers`, several at a time."""
+
+    def __init__(self, name: str, workers: int = 1) -> None:
+        self._name, self._workers = name, workers
+        self._pool: ThreadPoolExecutor | None = None
+
+    def submit(self, work: Callable[..., T], *arguments: Any) -> Future[T]:
+        """For an outcome somebody asks for."""
+        if self._pool is None:
+            self._pool = ThreadPoolExecutor(self._workers, self._name)
+        return self._pool.submit(work, *arguments)
+
+    def go(self, work: Callable[..., Any], *arguments: Any) -> None:
+        """For work nobody waits for."""
+        self.submit(watched(self._name, work), *arguments)
+
+    def finish(self) -> None:
+        """Wait until all that was asked for is done; for queues of one worker."""
+        self.submit(lambda: None).result()
+
+    def forget(self) -> None:
+        """After a fork: threads do not come along."""
+        self._pool = None
+
+
+class Lane:
+    """Threads for one kind of work."""
+
+    def __init__(self, name: str) -> None:
+        self._name = name
+        self._queues: dict[str, Queue] = {}
+
+    def queue(self, name: str, workers: int = 1) -> Queue:
+        """The queue of that name."""
+        if name not in self._queues:
+            self._queues[name] = Queue(f"{self._name}: {name}", workers)
+        return self._queues[name]
+
+    def pool(self, workers: int) -> ThreadPoolExecutor:
+        """Threads for one computation, which ends them."""
+        return ThreadPoolExecutor(workers, self._name)
+
+    def start(self, name: str, run: Callable[[], Any]) -> threading.Thread:
+        """A thread of its own, for what goes on for long; the process does not wait for it."""
+        what = f"{self._name}: {name}"
+        thread = threading.Thread(target=watched(what, run), name=what, daemon=True)
+        thread.start()
+        return thread
+
+    def forget(self) -> None:
+        for queue in self._queues.values():
+            queue.forget()
+
+
+JOBS, STEPS, DISK, BESIDE = Lane("jobs"), Lane("steps"), Lane("disk"), Lane("beside")
+
+
+def _forget_all() -> None:
+    for lane in (JOBS, STEPS, DISK, BESIDE):
+        lane.forget()
+
+
+os.register_at_fork(after_in_child=_forget_all)

@@ -24,10 +24,10 @@ from bench.timing import quantiles_ms
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import prepared
+from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.tools import draw as draw_module
-from jotsk.desk.window import Window
 
 YARDSTICK = 25_000  # numbers to sum, for about as long as an undo takes
 
@@ -209,7 +209,7 @@ def main() -> None:
         samples, _ = event_times(app, board)
         print(f"{name}, just opened: event to patch {quantiles_ms(samples)}")
         start = time.perf_counter()
-        trouble = window.guard.keep() or ""
+        trouble = window.autosave.keep() or ""
         later_ms = (time.perf_counter() - start) * 1e3
         print(f"{'':32} the last stroke in the journal {later_ms:.1f} ms later {trouble}")
         for view in ("fit", "100 %"):

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import QApplication, QWidget
 from bench.board import BareBoard
 from bench.opened import opened_window
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 
 SECONDS = 4.0
 
@@ -56,7 +56,7 @@ def main() -> None:
     idle.close()
     print(f"sending the events takes {sending:4.0%}")
     for pen in ("quill-nib", "dry-brush", "charcoal", "pencil"):
-        window.hand.take(window.hand.roll.pen(pen))
+        window.hand.take(window.hand.library.pen(pen))
         window.hand.set_size(40)
         window.hand.set_steady_now(60)
         busy_share(app, window.board)

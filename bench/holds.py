@@ -29,8 +29,8 @@ from jotsk.core.geometry import Rect
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page, prepared
-from jotsk.desk.simulated_pen import SimulatedPen
-from jotsk.desk.window import Window
+from jotsk.desk.app.window import Window
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 
 AFTER_S = 0.6  # what follows a change, such as small pictures and the look at rest, is counted too
 LIMIT_MS = 50.0
@@ -150,8 +150,8 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
     middle = document.page.layers[len(document.page.layers) // 2].uid
     watch("another layer", lambda: document.choose_layer(middle))
     watch("multiply", lambda: document.set_layers("Blend layer", blend="multiply"))
-    watch("choose all", document.choice.choose_all)
-    watch(f"steady {len(document.choice.lines)} lines", lambda: document.choice.steady(60.0))
+    watch("choose all", document.selection.choose_all)
+    watch(f"steady {len(document.selection.lines)} lines", lambda: document.selection.steady(60.0))
     watch("move what is on the layer", lambda: document.shift_layers(40, 30))
     copied = QMimeData()
     copied.setImageData(QImage(document.page.width, document.page.height, QImage.Format.Format_RGB32))
@@ -174,8 +174,8 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
         watch("open", lambda: window.filing.open(Path(folder) / "saved.ora"))
         document.add_layer()
         settle(app, board)
-        window.guard.keep()
-        slot = window.guard.slot
+        window.autosave.keep()
+        slot = window.autosave.slot
         watch("leave", lambda: document.take(blank_page(400, 300), path=None, title="new", saved=True))
         watch(commands["page.recent"].text(), lambda: read("page.recent"))
         watch("put back", lambda: window.pages.take_up_kept(slot))

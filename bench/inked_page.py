@@ -12,9 +12,9 @@ from jotsk.core.hand.simulated_pen import drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
 from jotsk.core.page import Page, blank_page, edits
-from jotsk.core.page.stacking import with_new_layer
-from jotsk.desk.hand import BLACK
-from jotsk.desk.places import cache_folder
+from jotsk.core.page.edits.layer_edits import with_new_layer
+from jotsk.desk.app.folders import cache_folder
+from jotsk.desk.pens.hand import BLACK
 
 A4_600 = (4961, 7016)
 SMALL = (1000, 1000)

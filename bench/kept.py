@@ -18,10 +18,11 @@ import numpy as np
 from bench.inked_page import A4_600, a_stroke, page_file
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.pictures import Pixels
-from jotsk.core.page import Page, edits, pixels_of, prepared, stacking
-from jotsk.core.page.placing import Placement, settled
-from jotsk.desk.journal import Kept, Start
-from jotsk.desk.keeping import Shelf
+from jotsk.core.page import Page, edits, pixels_of, prepared
+from jotsk.core.page.edits import layer_edits
+from jotsk.core.page.edits.placing import Placement, settled
+from jotsk.desk.recovery.journal import Kept, Start
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 
 STROKES = 60
 
@@ -41,7 +42,7 @@ def main() -> None:
     path = page_file(A4_600, 20, 5000)
     origin = Origin.of(path)
     page = prepared(read_any(path, path.stem))
-    shelf = Shelf(Path(tempfile.mkdtemp()))
+    shelf = RecoveryFolder(Path(tempfile.mkdtemp()))
     journal = shelf.begin(start=Start(page=page, origin=origin))
     journal.write(Kept(page, path, "bench"))
     journal.flush(60)
@@ -78,7 +79,7 @@ def main() -> None:
     placed = Placement("scan", scanned(), A4_600[0] / 2, A4_600[1] / 2)
     print(f"picture  made in {time.perf_counter() - start:.1f} s,", end=" ")
     start = time.perf_counter()
-    after = stacking.with_picture_layer(page, settled(placed, page.bounds), placed.name)
+    after = layer_edits.with_picture_layer(page, settled(placed, page.bounds), placed.name)
     settled_s = time.perf_counter() - start
     between: list[tuple[float, float]] = []
     is_ahead = threading.Thread(target=journal.write_ahead, args=(after, lambda share: None))

@@ -7,12 +7,12 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QApplication
 
-from jotsk.desk.keeping import Shelf
-from jotsk.desk.settings import Settings
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.app.warming import load_ahead
+from jotsk.desk.app.window import Window
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
-from jotsk.desk.warming import load_ahead
-from jotsk.desk.window import Window
 
 
 def opened_window() -> tuple[QApplication, Window]:
@@ -21,7 +21,7 @@ def opened_window() -> tuple[QApplication, Window]:
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())
-    window = Window(Settings(scratch / "settings.json"), Shelf(scratch))
+    window = Window(Settings(scratch / "settings.json"), RecoveryFolder(scratch))
     window.show()
     app.processEvents()
     return app, window

@@ -17,7 +17,7 @@ from bench.opened import opened_window
 from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page, pixels_of
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 
 EDITS = 3000
 A4_300 = 2480, 3508
@@ -73,7 +73,7 @@ def main() -> None:
             history = document._history
             print(
                 f"after {k + 1} edits: {len(history)} steps, history {history.bytes_used / 1e6:.0f} MB,"
-                f" resident {resident_mb():.0f} MB, journal {journal_mb(window.shelf.folder):.0f} MB"
+                f" resident {resident_mb():.0f} MB, journal {journal_mb(window.recovery.folder):.0f} MB"
             )
     print(f"    lift to dry ink  {quantiles_ms(lifts)}\n    undo             {quantiles_ms(undos)}")
     back: list[float] = []

@@ -18,7 +18,7 @@ from bench.timing import quantiles_ms
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page
 from jotsk.core.runtime.memory import give_back_memory
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.tools import draw as draw_module
 
 STROKES, STATED = 10_000, 1_000

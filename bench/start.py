@@ -17,13 +17,13 @@ OURS = """
 import tempfile
 from pathlib import Path
 from PySide6.QtWidgets import QApplication
-from jotsk.desk import app as start
-from jotsk.core.warm import stamp
-from jotsk.desk.settings import Settings
+from jotsk.desk.app import start
+from jotsk.core.runtime.warm import stamp
+from jotsk.desk.app.settings import Settings
 app = QApplication([])
 start.load_fonts(); start.apply_theme(app, start.DAY)
 d = Path(tempfile.mkdtemp())
-w = start.Window(Settings(d / "s.json"), start.Shelf(d)); w.show()
+w = start.Window(Settings(d / "s.json"), start.RecoveryFolder(d)); w.show()
 stamp(d).exists()
 app.processEvents()
 """

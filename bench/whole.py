@@ -11,7 +11,7 @@ from bench.holds import Watch, open_bench_page, tell
 from bench.inked_page import A4_600
 from bench.opened import opened_window
 from jotsk.core.hand.simulated_pen import DEVICES
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 
 
 def resident_gb() -> float:

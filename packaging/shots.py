@@ -16,18 +16,18 @@ from real_motions import draw as draw_real_motions
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
 from jotsk.demo.playing import traces_on_screen
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, NewPage, PenMaker
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
-from jotsk.desk.hand import BLACK
-from jotsk.desk.hand import Hand as DeskHand
-from jotsk.desk.keeping import Shelf
-from jotsk.desk.settings import Settings
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.pens.hand import BLACK
+from jotsk.desk.pens.hand import Hand as DeskHand
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
-from jotsk.desk.window import Window
 
 FOLDER = Path(__file__).parent.parent / "docs" / "screenshots"
 
@@ -44,7 +44,7 @@ def waves(pad: Board, pens: list[str], *, left: float = 60, width: float = 420, 
     pen = SimulatedPen(pad, DEVICES["display"])
     share = np.linspace(0, 1, 100)
     for k, pen_id in enumerate(pens):
-        hand.pen = hand.roll.pen(pen_id)
+        hand.pen = hand.library.pen(pen_id)
         path = np.column_stack([left + width * share, 70 + step * k + 30 * np.sin(7 * share + k)])
         pen.draw(drawn(path, 0.8, pressure=[0.1, 0.9, 0.5, 0.1], seed=k))
 
@@ -55,7 +55,7 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     maker.show()
     settle(app)
     waves(maker.pad, ["quill-nib", "brush-pen", "dry-brush", "charcoal", "marker"])
-    maker.show_pen(window.hand.roll.pen("dry-brush"))
+    maker.show_pen(window.hand.library.pen("dry-brush"))
     settle(app)
     maker.grab().save(str(folder / "pen-maker.png"), "PNG")
     maker.close()
@@ -84,7 +84,7 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     window.colors.close()
     window.hand.set_color(BLACK)
 
-    trial = DeskHand(window.hand.roll)
+    trial = DeskHand(window.hand.library)
     sheet = ScratchPad(trial)
     sheet.resize(1180, 800)
     sheet.show()
@@ -174,7 +174,7 @@ def main(folder: Path) -> None:
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())
-    window = Window(Settings(scratch / "settings.json"), Shelf(scratch))
+    window = Window(Settings(scratch / "settings.json"), RecoveryFolder(scratch))
     window.show()
     window.pages.open_demo()
     while window.filing.is_busy:

@@ -50,9 +50,10 @@ from jotsk.core.guides.holding import Hold
 from jotsk.core.hand import trace_from
 from jotsk.core.ink import SHIPPED
 from jotsk.core.marks import Cut, Stroke
-from jotsk.core.page import Page, blank_page, edits, stacking, tiles_from
-from jotsk.desk.keeping import Shelf
-from jotsk.desk.settings import Settings
+from jotsk.core.page import Page, blank_page, edits, tiles_from
+from jotsk.core.page.edits import layer_edits
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 
 CASE_S = 5.0
 CASE_BYTES = 1 << 30
@@ -105,8 +106,8 @@ def sample_page() -> Page:
         page = edits.with_mark(page, Stroke(trace, pen, 8.0, (9, 9, 60), 20, 45, hold=hold, copies=copies))
     page = edits.rubbed_out(page, Cut(page.active.marks.last.ribbon))
     noise = np.random.default_rng(2).integers(0, 1 << 24, (60, 80), np.uint32) | np.uint32(0xFF000000)
-    page = stacking.with_picture_layer(page, tiles_from(noise), "Sketch")
-    page = stacking.grouped(page, {page.active_uid})
+    page = layer_edits.with_picture_layer(page, tiles_from(noise), "Sketch")
+    page = layer_edits.grouped(page, {page.active_uid})
     return replace(page, guides=tuple(dict(g) for g in GUIDES), extras={"note.txt": b"kept"})
 
 
@@ -160,7 +161,7 @@ def _again(page: Page, path: Path) -> None:
 
 
 def _read_journal(path: Path) -> None:
-    shelf = Shelf(path.parent / "state")
+    shelf = RecoveryFolder(path.parent / "state")
     folder = path.parent / "state" / "journal"
     folder.mkdir(parents=True, exist_ok=True)
     path.replace(folder / "case.journal")

@@ -25,7 +25,7 @@ from pathlib import Path
 import numpy as np
 from PySide6.QtCore import QCoreApplication
 
-from jotsk.core.files import flushing
+from jotsk.core.files import fsync as flushing
 from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.openraster_writing import write_page
@@ -33,12 +33,13 @@ from jotsk.core.files.pictures import read_picture
 from jotsk.core.hand import trace_from
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
-from jotsk.core.page import InkLayer, Page, edits, flattened, stacking, tiles_from
-from jotsk.core.page.placing import Placement
-from jotsk.desk.document import Document
-from jotsk.desk.filing import Filing
-from jotsk.desk.guarding import Guard
-from jotsk.desk.keeping import Shelf
+from jotsk.core.page import InkLayer, Page, edits, flattened, tiles_from
+from jotsk.core.page.edits import layer_edits
+from jotsk.core.page.edits.placing import Placement
+from jotsk.desk.document.document import Document
+from jotsk.desk.inout.filing import Filing
+from jotsk.desk.recovery.autosave import Autosave
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 
 WAYS = ("quietly", "slow disk", "saving", "exporting")
 SAFE_S = 0.05  # what was finished so long ago is safe
@@ -63,8 +64,8 @@ def sketched() -> Page:
     noise = np.random.default_rng(5).integers(0, 1 << 24, (SKETCH_PX, SKETCH_PX), np.uint32) | np.uint32(0xFF000000)
     page = Document().page
     ink = page.active_uid
-    page = stacking.with_picture_layer(page, tiles_from(noise), "Sketch")
-    return stacking.placed(page, [ink], 0, page.active_uid)
+    page = layer_edits.with_picture_layer(page, tiles_from(noise), "Sketch")
+    return layer_edits.placed(page, [ink], 0, page.active_uid)
 
 
 def document(page: Page) -> Document:
@@ -94,7 +95,7 @@ def draw(page: Page, folder: Path, done: int, way: str) -> None:
     if way == "slow disk":
         flushing.os.fsync = lambda _: time.sleep(SLOW_FLUSH_S)  # type: ignore[attr-defined]
     drawn = document(page)
-    guard, filing = Guard(drawn, Shelf(folder / "state")), Filing(drawn)
+    guard, filing = Autosave(drawn, RecoveryFolder(folder / "state")), Filing(drawn)
     path, ink = folder / "page.ora", drawn.page.active_uid
     drawn.take(page, path=path, title="page", saved=True, origin=Origin.of(path))
     drawn.choose_layer(ink)
@@ -165,7 +166,7 @@ class Killer:
 
     def _look(self, folder: Path, way: str, moments: list[float], killed: float) -> Outcome:
         troubles = []
-        shelf = Shelf(folder / "state")
+        shelf = RecoveryFolder(folder / "state")
         notes = shelf.notes()
         page = None
         if notes and (kept := shelf.look(notes[0].slot)) is not None:

@@ -41,17 +41,17 @@ from jotsk.core.files.pictures import write_png
 from jotsk.core.hand import trace_from
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, blank_page, flattened, pixels_of
-from jotsk.core.page.layers import render
-from jotsk.desk.actions import BY_ID
-from jotsk.desk.keeping import Shelf
-from jotsk.desk.settings import Settings
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.core.page.layers.layer import render
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.app.warming import load_ahead
+from jotsk.desk.app.window import Window
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.commands.actions import BY_ID
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
-from jotsk.desk.warming import load_ahead
 from jotsk.desk.widgets import Track
-from jotsk.desk.window import Window
 
 FREEZE_S = 0.2
 LONG_FREEZE_S = 5.0  # that is told of, however busy the machine
@@ -82,7 +82,7 @@ class Monkey:
         logging.getLogger().addHandler(_Listener(self))
         self._answer_questions()
         self._make_files()
-        self.window = Window(Settings(folder / "settings.json"), Shelf(folder / "state"), folder / "own")
+        self.window = Window(Settings(folder / "settings.json"), RecoveryFolder(folder / "state"), folder / "own")
         self.window.show()
         self.window.document.take(blank_page(*SIZES[0]), path=None, title="New page", saved=True)
         board = self.window.board
@@ -352,9 +352,9 @@ class Monkey:
                     self._trouble(f"the strokes of “{layer.name}” do not render to its pixels")
         seen = flattened(page)
         if document.is_unsaved:
-            reason = window.guard.keep()
-            slot = window.guard.slot
-            kept = Shelf(window.shelf.folder).look(slot) if reason is None and slot else None
+            reason = window.autosave.keep()
+            slot = window.autosave.slot
+            kept = RecoveryFolder(window.recovery.folder).look(slot) if reason is None and slot else None
             if kept is None or not np.array_equal(flattened(kept.page), seen):
                 self._trouble(f"the journal does not hold the page ({reason})")
         if to_the_ends:

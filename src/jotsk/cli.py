@@ -89,13 +89,13 @@ def _parser() -> argparse.ArgumentParser:
 
 
 def _open(options: argparse.Namespace) -> int:
-    from jotsk.desk.app import run
+    from jotsk.desk.app.start import run
 
     return run(file=options.file)
 
 
 def _demo(options: argparse.Namespace) -> int:
-    from jotsk.desk.app import run
+    from jotsk.desk.app.start import run
 
     return run(demo=True, play=options.play, shot=options.shot)
 
@@ -111,7 +111,7 @@ def _replay(options: argparse.Namespace) -> int:
     from jotsk.core.marks import Stroke
     from jotsk.core.marks.guided import guided
     from jotsk.core.page import blank_page, flattened
-    from jotsk.core.page.edits import drawable, with_mark
+    from jotsk.core.page.edits.mark_edits import drawable, with_mark
 
     try:
         pen = pen_by_id(options.pen)
@@ -190,7 +190,7 @@ def _figures(stroke: Stroke) -> dict[str, object]:
 def _export(options: argparse.Namespace) -> int:
     from jotsk.core.files.export import Export, format_of, write_export
     from jotsk.core.files.openraster import read_page
-    from jotsk.core.page.stack import ancestors, inside
+    from jotsk.core.page.layers.tree import ancestors, inside
 
     page = read_page(options.page)
     layers: set[int] | None = None

@@ -16,7 +16,8 @@ from jotsk.cli import main
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.ink import SHIPPED
-from jotsk.core.page import blank_page, stacking
+from jotsk.core.page import blank_page
+from jotsk.core.page.edits import layer_edits
 from tests.conftest import line_path, shaky
 
 HEAD = '<ink xmlns="http://www.w3.org/2003/InkML"><traceFormat>' + "".join(
@@ -81,7 +82,7 @@ def test_replay_onto_a_page_and_export(traces, tmp_path):
 
 
 def test_export_in_every_kind_with_its_options(tmp_path, capsys):
-    page = stacking.grouped(stacking.with_new_layer(blank_page(400, 300, 300), "Line"), [1])
+    page = layer_edits.grouped(layer_edits.with_new_layer(blank_page(400, 300, 300), "Line"), [1])
     write_page(tmp_path / "p.ora", replace(page, trim_mm=2.54))
     for out, more, size in (
         ("a.tif", ["--color", "bits", "--threshold", "90"], (400, 300)),

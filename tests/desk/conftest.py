@@ -12,14 +12,14 @@ from PySide6.QtWidgets import QApplication
 
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
-from jotsk.core.warm import warm_up
-from jotsk.desk.keeping import Shelf
-from jotsk.desk.own_files import finish_writing
-from jotsk.desk.settings import Settings
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.core.runtime.warm import warm_up
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.app.window import Window
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.inout.own_files import finish_writing
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
-from jotsk.desk.window import Window
 
 
 def kernels_compiled() -> dict[str, set[str]]:
@@ -59,7 +59,7 @@ def make_window(qtbot, tmp_path):
 
     def make() -> Window:
         finish_writing()
-        window = Window(Settings(tmp_path / "settings.json"), Shelf(tmp_path / "state"))
+        window = Window(Settings(tmp_path / "settings.json"), RecoveryFolder(tmp_path / "state"))
         qtbot.addWidget(
             window, before_close_func=lambda w: w.document.was_saved(w.document.snapshot(), tmp_path / "x.ora")
         )

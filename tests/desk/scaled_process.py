@@ -18,10 +18,10 @@ from PySide6.QtWidgets import QApplication, QWidget
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page, edits, flattened, rgba
 from jotsk.desk.board.board import Board
-from jotsk.desk.document import Document
-from jotsk.desk.hand import Hand
-from jotsk.desk.roll import PenRoll
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.document.document import Document
+from jotsk.desk.pens.hand import Hand
+from jotsk.desk.pens.pen_library import PenLibrary
 from tests.conftest import stroke_along
 
 AT = QPoint(113, 41)  # of the board in its window: no whole px of most scaled screens
@@ -46,7 +46,7 @@ def main(folder: Path) -> None:
     document.take(page, path=None, title="scaled", saved=True)
     host = QWidget()
     host.resize(1100, 740)
-    board = Board(document, Hand(PenRoll(folder)), host)
+    board = Board(document, Hand(PenLibrary(folder)), host)
     board.shows_frames = False
     board.setGeometry(AT.x(), AT.y(), 918, 658)
     host.show()

@@ -26,12 +26,12 @@ from jotsk.core.page import (
     flattened,
     pixels_of,
     rgba,
-    stacking,
     tiles_from,
 )
-from jotsk.core.page.flat_tiles import change_between
-from jotsk.desk.board.picture import BoardPicture
-from jotsk.desk.board.sheet_memory import SheetMemory
+from jotsk.core.page.compose.flat_tiles import change_between
+from jotsk.core.page.edits import layer_edits
+from jotsk.desk.board.view.screen_buffer import BoardPicture
+from jotsk.desk.board.view.sheet_memory import SheetMemory
 from tests.conftest import stroke_along
 
 DESK = "#90969A"
@@ -44,7 +44,7 @@ def page():
     page = edits.with_mark(page, stroke_along([(40, 60), (460, 340)], size=24, color=(180, 20, 60)))
     page = edits.with_mark(page, stroke_along([(60, 340), (250, 40), (440, 330)], size=10))
     return edits.with_mark(
-        stacking.with_new_layer(page), stroke_along([(20, 200), (480, 200)], size=40, color=(20, 90, 160))
+        layer_edits.with_new_layer(page), stroke_along([(20, 200), (480, 200)], size=40, color=(20, 90, 160))
     )
 
 

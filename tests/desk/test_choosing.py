@@ -14,9 +14,9 @@ from PySide6.QtGui import QImage, QMouseEvent
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.page import blank_page, edits, render
-from jotsk.core.page.choosing import stroke_at, strokes_inside
-from jotsk.desk.board import chosen_lines
-from jotsk.desk.board.chosen_lines import _fewer
+from jotsk.core.page.edits.selection import stroke_at, strokes_inside
+from jotsk.desk.board.overlays import chosen_lines
+from jotsk.desk.board.overlays.chosen_lines import _fewer
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
 
@@ -69,12 +69,12 @@ def test_a_press_finds_the_nearest_line_its_width_counted():
 def test_lines_are_chosen_by_drawing_around_them_and_dropped_by_escape(window, three):
     window.board.take_up("choose")
     mouse_path(window.board, *box(window, 0.2, 0.2, 0.8, 0.6))
-    assert list(window.document.choice.lines) == three[:2]
+    assert list(window.document.selection.lines) == three[:2]
     assert window.last_line.heading.text() == "2 lines chosen"
     mouse_path(window.board, on_screen(window, 0.5, 0.7))
-    assert list(window.document.choice.lines) == three[2:]
+    assert list(window.document.selection.lines) == three[2:]
     window.actions_by_id["edit.drop"].trigger()
-    assert window.document.choice.lines == () and window.last_line.heading.text() == "Last line"
+    assert window.document.selection.lines == () and window.last_line.heading.text() == "Last line"
     assert list(window.document.page.active.marks) == three, "to choose changes nothing"
 
 
@@ -113,7 +113,7 @@ def test_chosen_lines_are_shown_on_the_board(window, three):
 
     before = greens()
     window.actions_by_id["edit.all"].trigger()
-    assert len(window.document.choice.lines) == 3 and greens() > before + 50
+    assert len(window.document.selection.lines) == 3 and greens() > before + 50
 
 
 def test_many_chosen_lines_follow_the_view_while_they_are_drawn_anew(window, three, monkeypatch, qtbot):
@@ -149,8 +149,8 @@ def test_many_chosen_lines_follow_the_view_while_they_are_drawn_anew(window, thr
 
 def test_lines_that_are_not_worked_out_yet_join_the_preview_when_they_are(window, three, qtbot):
     for stroke in three[:2]:
-        stroke.let_go()  # as a line that came from a file
-    window.document.choice.choose(three)
+        stroke.forget_computed()  # as a line that came from a file
+    window.document.selection.choose(three)
     window.last_line.steadiness.changed.emit(70.0, False)
     assert len(window.board._preview) == 1, "nobody waits for the others"
     window.board.show_preview([])
@@ -172,22 +172,22 @@ def test_chosen_lines_are_steadied_together_as_one_step(window, three, settle, q
     layer = window.document.page.active
     assert [s.steady_after for s in layer.marks] == [90.0] * 3
     assert render(layer.marks, window.document.page.bounds) == layer.tiles
-    assert window.board._preview == [] and len(window.document.choice.lines) == 3
+    assert window.board._preview == [] and len(window.document.selection.lines) == 3
     assert window.document.undo_label == "Steady 3 lines"
     window.document.undo()
-    assert window.document.page is inked and window.document.choice.lines == ()
+    assert window.document.page is inked and window.document.selection.lines == ()
 
 
 def test_chosen_lines_are_deleted_and_come_back(window, three, settle, qtbot):
-    window.document.choice.choose(three[:2])
+    window.document.selection.choose(three[:2])
     window.actions_by_id["edit.delete"].trigger()
     settle(window)
     qtbot.waitUntil(lambda: len(window.document.page.active.marks) == 1)
     assert list(window.document.page.active.marks) == three[2:]
     window.document.undo()
     assert list(window.document.page.active.marks) == three
-    window.document.choice.choose(())
-    window.document.choice.delete()
+    window.document.selection.choose(())
+    window.document.selection.delete()
     assert list(window.document.page.active.marks) == three
 
 
@@ -196,7 +196,7 @@ def test_if_the_page_changed_meanwhile_nothing_is_overwritten(window, three, mon
     window.document.slow.disconnect()
     window.document.slow.connect(lambda title, work, done: later.append((work, done)))
     window.actions_by_id["edit.all"].trigger()
-    window.document.choice.steady(100.0)
+    window.document.selection.steady(100.0)
     window.document.add_layer()
     page = window.document.page
     work, done = later[0]
@@ -205,9 +205,9 @@ def test_if_the_page_changed_meanwhile_nothing_is_overwritten(window, three, mon
 
 
 def test_choosing_more_keeps_what_was_chosen(window, three):
-    window.document.choice.choose(three[:1])
-    window.document.choice.choose([three[2], three[0]], more=True)
-    assert list(window.document.choice.lines) == [three[0], three[2]]
+    window.document.selection.choose(three[:1])
+    window.document.selection.choose([three[2], three[0]], more=True)
+    assert list(window.document.selection.lines) == [three[0], three[2]]
     window.document.add_layer()
-    window.document.choice.choose_all()
-    assert window.document.choice.lines == ()
+    window.document.selection.choose_all()
+    assert window.document.selection.lines == ()

@@ -15,30 +15,30 @@ from jotsk.core.files.pictures import write_png
 from jotsk.core.files.store import PageStore
 from jotsk.core.ink import TILE
 from jotsk.core.page import blank_page, edits, flattened
-from jotsk.core.page.placing import Placement
-from jotsk.core.page.resizing import shifted
-from jotsk.core.page.stacking import with_new_layer
-from jotsk.desk.document import CHANGE_SHARE
-from jotsk.desk.journal import Kept, Start
-from jotsk.desk.keeping import Shelf
+from jotsk.core.page.edits.layer_edits import with_new_layer
+from jotsk.core.page.edits.placing import Placement
+from jotsk.core.page.edits.resizing import shifted
+from jotsk.desk.document.document import CHANGE_SHARE
+from jotsk.desk.recovery.journal import Kept, Start
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from tests.conftest import stroke_along
 
 
 def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(make_window, settle, tmp_path):
-    shelf = Shelf(tmp_path / "state")
+    shelf = RecoveryFolder(tmp_path / "state")
     window = make_window()
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
-    assert window.guard.keep() is None
-    slot = window.guard.slot
+    assert window.autosave.keep() is None
+    slot = window.autosave.slot
     assert slot is not None and shelf.notes() == [], "in use"
     # As if the process had died: the system lets go of its lock, nothing else happens.
-    window.guard._journal._lock.close()
+    window.autosave._journal._lock.close()
     again = make_window()
     again.pages.take_up_kept()
     settle(again)
     assert len(again.document.page.active.marks) == 1 and "as you left it" in again.status.text
     again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
-    assert again.guard.slot == slot
+    assert again.autosave.slot == slot
 
 
 def test_a_page_left_for_another_is_kept_though_the_window_closes_at_once(make_window, tmp_path, monkeypatch):
@@ -52,8 +52,8 @@ def test_a_page_left_for_another_is_kept_though_the_window_closes_at_once(make_w
     window = make_window()
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
     window.document.take(blank_page(400, 300), path=None, title="New page", saved=True)
-    window.guard.end()
-    shelf = Shelf(tmp_path / "state")
+    window.autosave.end()
+    shelf = RecoveryFolder(tmp_path / "state")
     (note,) = shelf.notes()
     assert len(shelf.look(note.slot).page.active.marks) == 1
 
@@ -63,9 +63,9 @@ def left(make_window):
     """A page with work in no file, as a crash leaves it; its slot."""
     window = make_window()
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
-    assert window.guard.keep() is None
-    window.guard._journal._lock.close()
-    return window.guard.slot
+    assert window.autosave.keep() is None
+    window.autosave._journal._lock.close()
+    return window.autosave.slot
 
 
 def test_what_is_begun_while_a_page_is_put_back_stays_under_the_hand(left, make_window, settle):
@@ -76,19 +76,19 @@ def test_what_is_begun_while_a_page_is_put_back_stays_under_the_hand(left, make_
     assert len(again.document.page.layers) == 2 and "among the recent pages" in again.status.text
     again.pages.take_up_kept(left)  # asked for, it comes
     settle(again)
-    assert len(again.document.page.active.marks) == 1 and again.guard.slot == left
+    assert len(again.document.page.active.marks) == 1 and again.autosave.slot == left
 
 
 def test_a_page_that_one_window_puts_back_no_other_takes(left, make_window, settle, tmp_path):
     one, other = make_window(), make_window()
     one.pages.take_up_kept()
     one.filing.job.wait()  # it is read, and not yet shown
-    assert Shelf(tmp_path / "state").notes() == []
+    assert RecoveryFolder(tmp_path / "state").notes() == []
     other.pages.take_up_kept(left)
     settle(other)
     assert "another window has it" in other.status.text and not len(other.document.page.active.marks)
     settle(one)
-    assert len(one.document.page.active.marks) == 1 and one.guard.slot == left
+    assert len(one.document.page.active.marks) == 1 and one.autosave.slot == left
 
 
 def test_putting_a_page_back_can_be_stopped_and_loses_nothing(left, make_window, settle, tmp_path):
@@ -97,7 +97,7 @@ def test_putting_a_page_back_can_be_stopped_and_loses_nothing(left, make_window,
     again.filing.stop()
     settle(again)
     assert not len(again.document.page.active.marks) and "was stopped" in again.status.text
-    assert [note.slot for note in Shelf(tmp_path / "state").notes()] == [left]
+    assert [note.slot for note in RecoveryFolder(tmp_path / "state").notes()] == [left]
 
 
 def test_a_page_from_a_file_is_there_again_without_having_been_written(make_window, settle, tmp_path):
@@ -111,13 +111,13 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     window.filing.open(path)
     settle(window)
     window.document.add_stroke(stroke_along([(100, 100), (800, 600)]))
-    assert window.guard.keep() is None
+    assert window.autosave.keep() is None
     (base,) = (tmp_path / "state" / "journal").glob("*.base.ora")
     journal = base.with_name(base.name.replace(".base.ora", ".journal"))
     with sqlite3.connect(journal) as db:
         assert db.execute("SELECT count(*) FROM blobs").fetchone()[0] < 30
     path.write_bytes(b"somebody else's")
-    window.guard._journal._lock.close()  # as if the process had died
+    window.autosave._journal._lock.close()  # as if the process had died
     again = make_window()
     again.pages.take_up_kept()
     settle(again)
@@ -125,10 +125,10 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     assert len(again.document.page.active.marks) == 13
     again.document.undo()
     again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
-    assert again.guard.keep() is None
-    assert len(Shelf(tmp_path / "state").look(again.guard.slot).page.active.marks) == 14
+    assert again.autosave.keep() is None
+    assert len(RecoveryFolder(tmp_path / "state").look(again.autosave.slot).page.active.marks) == 14
     again.document.was_saved(again.document.snapshot(), path)
-    again.guard.end()
+    again.autosave.end()
     assert not list(base.parent.glob(f"{base.name[:15]}*")), "all of it is in a file now"
 
 
@@ -145,12 +145,12 @@ def test_a_picture_opened_as_a_page_is_there_again_without_having_been_written(m
     window.document.add_layer()
     window.document.add_stroke(stroke_along([(100, 100), (800, 600)]))
     window.document.set_layer(before.layers[0].uid, "dim", opacity=0.4)
-    assert window.guard.keep() is None
+    assert window.autosave.keep() is None
     (base,) = (tmp_path / "state" / "journal").glob("*.base.png")
     (journal,) = base.parent.glob("*.journal")
     assert journal.stat().st_size + journal.with_name(journal.name + "-wal").stat().st_size < base.stat().st_size / 2
-    window.guard._journal._lock.close()  # as if the process had died
-    kept = Shelf(tmp_path / "state").look(Shelf(tmp_path / "state").notes()[0].slot)
+    window.autosave._journal._lock.close()  # as if the process had died
+    kept = RecoveryFolder(tmp_path / "state").look(RecoveryFolder(tmp_path / "state").notes()[0].slot)
     assert [layer.name for layer in kept.page.layers] == ["harbour sketch", window.document.page.layers[1].name]
     assert np.array_equal(flattened(kept.page), flattened(window.document.page))
     assert (kept.page.dpi, kept.path, kept.title) == (before.dpi, None, "harbour sketch")
@@ -173,8 +173,8 @@ def test_a_large_change_is_finished_when_it_is_kept(make_window, settle, tmp_pat
     picture = window.document.page.active
     whole = sum((c + 1) * TILE <= 2000 and (r + 1) * TILE <= 1500 for c, r in picture.tiles.cells)
     assert tiles_there and tiles_there[0] >= whole > 100
-    assert window.guard.keep() is None
-    kept = Shelf(tmp_path / "state").look(window.guard.slot)
+    assert window.autosave.keep() is None
+    kept = RecoveryFolder(tmp_path / "state").look(window.autosave.slot)
     assert np.array_equal(flattened(kept.page), flattened(window.document.page))
 
 
@@ -187,8 +187,8 @@ def test_a_large_change_that_is_stopped_while_it_is_written_changes_nothing(make
     settle(window)
     assert window.document.page is before and "was stopped" in window.status.text
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
-    assert window.guard.keep() is None
-    assert len(Shelf(tmp_path / "state").look(window.guard.slot).page.layers) == len(before.layers)
+    assert window.autosave.keep() is None
+    assert len(RecoveryFolder(tmp_path / "state").look(window.autosave.slot).page.layers) == len(before.layers)
 
 
 def test_a_disk_that_refuses_is_told_and_the_large_change_is_made(make_window, settle, monkeypatch):
@@ -210,7 +210,7 @@ def test_a_file_that_changed_while_it_was_read_is_not_leaned_on(tmp_path):
     write_page(path, page)
     origin = Origin.of(path)
     write_page(path, blank_page(30, 20))
-    shelf = Shelf(tmp_path / "state")
+    shelf = RecoveryFolder(tmp_path / "state")
     journal = shelf.begin(start=Start(page=page, origin=origin))
     journal.write(Kept(page, path, "harbour"))
     assert journal.flush(20) is None
@@ -227,8 +227,8 @@ def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monk
     def full(*_: object) -> None:
         raise OSError(28, "No space left on device")
 
-    monkeypatch.setattr("jotsk.desk.journal.shutil.copyfile", full)
-    shelf = Shelf(tmp_path / "state")
+    monkeypatch.setattr("jotsk.desk.recovery.journal.shutil.copyfile", full)
+    shelf = RecoveryFolder(tmp_path / "state")
     journal = shelf.begin(start=Start(page=page, origin=Origin.of(tmp_path / "harbour.ora")))
     journal.write(Kept(page, None, "harbour"))
     assert journal.flush(20) is None
@@ -241,11 +241,11 @@ def test_a_file_that_cannot_be_copied_is_written_into_the_journal(tmp_path, monk
 
 def test_a_journal_that_fails_says_so_once_and_goes_on_when_it_can(qtbot, tmp_path, monkeypatch):
     page, told = blank_page(300, 200), []
-    journal = Shelf(tmp_path).begin()
+    journal = RecoveryFolder(tmp_path).begin()
     journal.trouble.connect(told.append)
     with monkeypatch.context() as patch:
         patch.setattr(
-            "jotsk.desk.journal.PageStore", lambda path, **_: (_ for _ in ()).throw(CannotWrite(path, "it is"))
+            "jotsk.desk.recovery.journal.PageStore", lambda path, **_: (_ for _ in ()).throw(CannotWrite(path, "it is"))
         )
         for _ in range(3):
             journal.write(Kept(page, None, "harbour"))
@@ -255,14 +255,14 @@ def test_a_journal_that_fails_says_so_once_and_goes_on_when_it_can(qtbot, tmp_pa
     journal.close(keep=True)
     assert journal.wait_for_end(20)
     qtbot.waitUntil(lambda: len(told) == 1)
-    (note,) = Shelf(tmp_path).notes()
+    (note,) = RecoveryFolder(tmp_path).notes()
     assert note.picture is not None, "taken at the end, if the hand never rested"
 
 
 def test_a_folder_that_cannot_be_used_is_said_once_and_tried_again(qtbot, tmp_path):
     (tmp_path / "journal").write_text("a file where the folder should be")
     page, told = blank_page(300, 200), []
-    journal = Shelf(tmp_path).begin()
+    journal = RecoveryFolder(tmp_path).begin()
     journal.trouble.connect(told.append)
     for _ in range(2):
         journal.write(Kept(page, None, "harbour"))
@@ -273,11 +273,11 @@ def test_a_folder_that_cannot_be_used_is_said_once_and_tried_again(qtbot, tmp_pa
     journal.close(keep=True)
     assert journal.wait_for_end(20)
     qtbot.waitUntil(lambda: len(told) == 1)
-    assert len(Shelf(tmp_path).notes()) == 1
+    assert len(RecoveryFolder(tmp_path).notes()) == 1
 
 
 def test_a_page_that_another_window_has_is_left_to_it(tmp_path):
-    page, shelf = blank_page(300, 200), Shelf(tmp_path)
+    page, shelf = blank_page(300, 200), RecoveryFolder(tmp_path)
     first = shelf.begin()
     first.write(Kept(page, None, "harbour"))
     assert first.flush(20) is None
@@ -293,11 +293,11 @@ def test_a_page_that_another_window_has_is_left_to_it(tmp_path):
 
 def test_what_a_change_of_all_layers_leaves_behind_is_given_back_beside_the_hand(tmp_path, monkeypatch):
     left: list[object] = []
-    monkeypatch.setattr("jotsk.desk.journal.let_go", lambda pages: left.extend(pages))
+    monkeypatch.setattr("jotsk.desk.recovery.journal.release_pages", lambda pages: left.extend(pages))
     page = with_new_layer(edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)])))
     with_line = edits.with_mark(page, stroke_along([(20, 180), (280, 20)]))
     moved = shifted(with_line, {layer.uid for layer in with_line.layers}, 5, 5)
-    journal = Shelf(tmp_path).begin()
+    journal = RecoveryFolder(tmp_path).begin()
     for state in (page, with_line, moved):
         journal.write(Kept(state, None, "harbour"))
         assert journal.flush(20) is None
@@ -307,7 +307,7 @@ def test_what_a_change_of_all_layers_leaves_behind_is_given_back_beside_the_hand
 
 
 def test_only_the_newest_of_many_states_is_written(tmp_path):
-    shelf, page = Shelf(tmp_path), blank_page(400, 300)
+    shelf, page = RecoveryFolder(tmp_path), blank_page(400, 300)
     journal = shelf.begin()
     for k in range(40):
         page = edits.with_mark(page, stroke_along([(10, 7 * k), (390, 7 * k)], size=3))

@@ -12,8 +12,8 @@ from PySide6.QtGui import QKeyEvent, QMouseEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication, QDialog
 
 from jotsk.core.page import flattened
-from jotsk.desk import keys
-from jotsk.desk.actions import BY_ID, TABLE, clashes
+from jotsk.desk.commands import keys
+from jotsk.desk.commands.actions import BY_ID, TABLE, clashes
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, LAMP, contrast
 from tests.desk.conftest import across
@@ -234,7 +234,7 @@ def test_a_sheet_wears_the_theme_and_is_gone_once_it_was_read(window, qtbot, ask
 
 
 def test_sizes_are_typed_dragged_and_stepped(window, qtbot):
-    size = window.hold.size
+    size = window.hold.size_track
     size.number.selectAll()
     qtbot.keyClicks(size.number, "33.5")
     qtbot.keyClick(size.number, Qt.Key.Key_Return)
@@ -260,14 +260,14 @@ def test_each_pen_keeps_how_it_is_held(window):
 
 def test_the_last_line_is_told_and_laid_out(window, pen, qtbot):
     tray = window.last_line
-    assert tray.size.number.text() == "", "no line has no size"
+    assert tray.size_track.number.text() == "", "no line has no size"
     pen.draw(across(window))
     qtbot.waitUntil(lambda: "quill nib" in tray._facts.text())
-    assert "px" in tray.wobble.text() and "px" in tray.size.number.text()
+    assert "px" in tray.wobble.text() and "px" in tray.size_track.number.text()
     assert len(tray.ribbon._half) and tray.ribbon._half.max() > 0
     window.document.undo()
     qtbot.waitUntil(lambda: tray._facts.text() == "")
-    assert tray.size.number.text() == tray.steadiness.number.text() == ""
+    assert tray.size_track.number.text() == tray.steadiness.number.text() == ""
     assert not tray.steadiness.isEnabled()
 
 

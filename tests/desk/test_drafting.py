@@ -45,7 +45,7 @@ def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, draft
     assert drafting.draft.closed
     board.setFocus()
     QTest.keyClick(board, Qt.Key.Key_Return)
-    window.hand.take(window.hand.roll.pen("plain-round"))
+    window.hand.take(window.hand.library.pen("plain-round"))
     window.strips["draft"].ink.click()
     first, second = window.document.page.active.marks
     assert (first.pen.id, second.pen.id) == ("quill-nib", "plain-round")
@@ -67,7 +67,7 @@ def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, draft
 
 def test_straight_pieces_join_without_a_notch(window, drafting):
     """Worked by hand: at a corner the outer edge of a 20 px line is round, no pixel of the corner itself is missing."""
-    window.hand.take(window.hand.roll.pen("plain-round"))
+    window.hand.take(window.hand.library.pen("plain-round"))
     drafting.set_smooth(False)
     press(window, (200, 200), (400, 200), (400, 400))
     window.strips["draft"].ink.click()

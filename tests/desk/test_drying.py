@@ -15,8 +15,8 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.hand.steady_now import WAYS, steady_now
 from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.page import edits
-from jotsk.desk import drying
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.document import background_step as drying
 from tests.desk.conftest import across
 
 

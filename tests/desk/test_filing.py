@@ -17,15 +17,16 @@ from jotsk.core.errors import CannotWrite, DamagedFile, Refused
 from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page, read_thumbnail
 from jotsk.core.files.store import PageStore
-from jotsk.core.warm import stamp
-from jotsk.desk import journal, places
+from jotsk.core.runtime.warm import stamp
+from jotsk.desk.app import folders as places
+from jotsk.desk.app.warming import SENTENCE, Warming
 from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
-from jotsk.desk.jobs import Job
-from jotsk.desk.keeping import Shelf
-from jotsk.desk.trays.layer_row import alone, described, thumbnail
+from jotsk.desk.inout.jobs import Job
+from jotsk.desk.recovery import journal
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
+from jotsk.desk.trays.layer_row import alone, card_of, described
 from jotsk.desk.trays.top import build_menu
-from jotsk.desk.warming import SENTENCE, Warming
 from jotsk.desk.widgets import Track, TrackKind
 from tests.desk.conftest import across
 
@@ -53,7 +54,7 @@ def outcome(qtbot, qapp, work) -> tuple[str, object]:
 
 
 def test_a_job_brings_its_result_to_the_interface(qtbot, qapp):
-    assert outcome(qtbot, qapp, lambda progress: threading.current_thread().name) == ("done", "A test")
+    assert outcome(qtbot, qapp, lambda progress: threading.current_thread().name) == ("done", "jobs: A test")
 
 
 def test_a_job_that_has_ended_holds_nothing(qtbot, qapp):
@@ -254,7 +255,7 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
     assert "no longer there" in window.status.text
     goes_on = threading.Event()
     monkeypatch.setattr(
-        journal, "miniature_png", lambda *args, take=journal.miniature_png: (goes_on.wait(20), take(*args))[1]
+        journal, "thumbnail_png", lambda *args, take=journal.thumbnail_png: (goes_on.wait(20), take(*args))[1]
     )
     window.open(tmp_path / "harbour.ora")
     settle(window)
@@ -276,7 +277,7 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
 
 
 def test_a_damaged_kept_page_is_put_aside_and_never_met_again(tmp_path):
-    shelf = Shelf(tmp_path)
+    shelf = RecoveryFolder(tmp_path)
     (tmp_path / "journal").mkdir()
     (tmp_path / "journal" / "a.journal").write_bytes(b"nothing, and more of it " * 40)
     (tmp_path / "journal" / "b.journal").write_bytes(b"nothing, and more of it " * 40)
@@ -315,7 +316,7 @@ def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp
 def test_the_menu_and_the_key_sheet_hold_every_action(window, qtbot):
     from PySide6.QtWidgets import QLabel
 
-    from jotsk.desk.actions import MENUS, TABLE
+    from jotsk.desk.commands.actions import MENUS, TABLE
 
     menu = build_menu(window.actions_by_id, window)
     assert [a.text() for a in menu.actions()] == list(MENUS)
@@ -370,7 +371,7 @@ def test_a_thumbnail_shows_its_own_layer_alone(window, pen):
     lower, upper = window.document.page.layers
     darkest = [
         min(image.pixelColor(x, image.height() // 2).lightness() for x in range(image.width()))
-        for image in (thumbnail(alone(window.document.page, layer)) for layer in (lower, upper))
+        for image in (card_of(alone(window.document.page, layer)) for layer in (lower, upper))
     ]
     assert darkest[0] < 120 and darkest[1] == 255
 
@@ -431,11 +432,11 @@ def test_the_window_waits_for_its_kernels_and_is_there_meanwhile(window, tmp_pat
     cache, is_told = tmp_path / "cache", tmp_path / "told"
     program = tmp_path / "compile"
     program.write_text(
-        f'#!/bin/sh\n[ "$*" = "-m jotsk.core.warm {cache}" ] || exit 1\n'
+        f'#!/bin/sh\n[ "$*" = "-m jotsk.core.runtime.warm {cache}" ] || exit 1\n'
         f"while [ ! -e {is_told} ]; do sleep 0.02; done\nmkdir {cache} && touch {stamp(cache)}\n"
     )
     program.chmod(0o755)
-    monkeypatch.setattr("jotsk.desk.warming.sys.executable", str(program))
+    monkeypatch.setattr("jotsk.desk.app.warming.sys.executable", str(program))
     begun = []
     waiting = Warming(cache, window)
     waiting.when_ready(lambda: begun.append(1))

@@ -14,9 +14,9 @@ from jotsk.core.guides import guide_from
 from jotsk.core.guides.guidance import STEPPED, STRAIGHT
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import flattened
-from jotsk.desk import keys
-from jotsk.desk.board.guide_overlay import handle_places
-from jotsk.desk.guiding import OFFERED
+from jotsk.desk.board.overlays.guide_overlay import handle_places
+from jotsk.desk.commands import keys
+from jotsk.desk.guides.guiding import OFFERED
 from tests.desk.conftest import across
 
 
@@ -72,7 +72,7 @@ def test_a_stroke_is_held_while_it_is_drawn_and_the_guide_lights_up(window, pen)
 @pytest.mark.parametrize("turned", [0.0, 30.0])
 def test_what_is_shown_wet_is_what_dries(window, pen, turned):
     """On a mirror and a ruler, in a turned and flipped view, with a pen that is not steadied after the lift."""
-    window.hand.take(window.hand.roll.pen("plain-round"))
+    window.hand.take(window.hand.library.pen("plain-round"))
     window.hand.set_steady_now(0)
     window.hand.set_steady_after(0)
     window.board.turn_by_degrees(turned)

@@ -17,13 +17,13 @@ from jotsk.core.hand import LINEAR, ResponseCurve
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.page import color_at
-from jotsk.desk import keys
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.commands import keys
 from jotsk.desk.dialogs import FeelPad, PenMaker
-from jotsk.desk.feels import read_feels, write_feels
-from jotsk.desk.own_files import finish_writing
-from jotsk.desk.palette_shelf import PaletteShelf
-from jotsk.desk.roll import PenRoll
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.inout.own_files import finish_writing
+from jotsk.desk.pens.palette import DeskPalette
+from jotsk.desk.pens.pen_library import PenLibrary
+from jotsk.desk.pens.pressure_curves import read_pressure_curves, write_pressure_curves
 from jotsk.desk.trays.last_line import LineHandles
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from tests.desk.conftest import across
@@ -31,7 +31,7 @@ from tests.desk.conftest import across
 
 @pytest.fixture
 def roll(qapp, tmp_path):
-    return PenRoll(tmp_path / "roll")
+    return PenLibrary(tmp_path / "roll")
 
 
 def press(widget, code: Qt.Key, kind=QEvent.Type.KeyPress) -> None:
@@ -45,7 +45,7 @@ def test_a_changed_pen_is_kept_and_set_back_to_as_shipped(roll, tmp_path):
     quill = pen_by_id("quill-nib")
     roll.put(replace(quill, size_px=33.0))
     finish_writing()
-    assert PenRoll(tmp_path / "roll").pen("quill-nib").size_px == 33.0
+    assert PenLibrary(tmp_path / "roll").pen("quill-nib").size_px == 33.0
     assert roll.is_changed("quill-nib")
     roll.restore("quill-nib")
     assert roll.pen("quill-nib") == quill and not roll.is_changed("quill-nib")
@@ -80,7 +80,7 @@ def test_a_damaged_roll_is_put_aside_and_the_shipped_pens_are_there(tmp_path, qa
     (folder / "pens.json").write_text("{ not a roll")
     window = make_window()
     assert "shipped pens are here" in window.status.text
-    assert len(window.hand.roll.pens) >= 18
+    assert len(window.hand.library.pens) >= 18
     assert (folder / "pens.damaged.json").read_text() == "{ not a roll"
 
 
@@ -115,7 +115,7 @@ def test_the_way_of_steadying_is_chosen_per_pen_and_remembered(window, make_wind
     window.hold._ways["tow"].trigger()
     window.hold._options["keeps_corners"].trigger()
     assert (window.hand.pen.way, window.hand.pen.keeps_corners) == ("tow", False)
-    assert make_window().hand.roll.pen("quill-nib").way == "tow"
+    assert make_window().hand.library.pen("quill-nib").way == "tow"
     window.hand.set_steady_now(40)
     pen.draw(across(window))
     assert window.document.last_stroke.pen.way == "tow"
@@ -145,7 +145,7 @@ def test_a_held_key_borrows_steadiness(window, pen, code, strength, monkeypatch)
 
 
 def test_the_white_nib_brings_its_own_ink(window, pen):
-    window.hand.take(window.hand.roll.pen("white-nib"))
+    window.hand.take(window.hand.library.pen("white-nib"))
     pen.draw(across(window))
     assert window.document.last_stroke.color == (255, 255, 255)
 
@@ -156,7 +156,7 @@ def test_soft_and_hard_erasers_rub_out_differently(window, pen):
     inked = window.document.page
     left = {}
     for eraser in ("eraser", "soft-eraser"):
-        window.hand.take(window.hand.roll.pen(eraser))
+        window.hand.take(window.hand.library.pen(eraser))
         assert window.hand.hold.steady_now == window.hand.hold.steady_after == 0, "steadying spoils an erasure"
         window.hand.set_size(40)
         pen.draw(across(window))
@@ -203,7 +203,7 @@ def test_save_as_new_refuses_a_name_that_is_taken(window, maker):
     assert "already" in maker.told.text()
     maker.save_as_new("Pale quill")
     assert window.hand.pen.name == "Pale quill" and window.hand.pen.opacity == 0.5
-    assert window.hand.roll.pen("quill-nib").opacity == 1.0
+    assert window.hand.library.pen("quill-nib").opacity == 1.0
     maker._remove()
     assert window.hand.pen.id == "quill-nib"
 
@@ -211,7 +211,7 @@ def test_save_as_new_refuses_a_name_that_is_taken(window, maker):
 def test_every_field_of_the_form_shows_and_changes_the_recipe(window, maker, qtbot):
     from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox, QTabWidget
 
-    for pen in window.hand.roll.pens:
+    for pen in window.hand.library.pens:
         maker.show_pen(pen)
         assert maker.pen == pen, "to show a pen changes nothing"
     maker.show_pen(pen_by_id("quill-nib"))
@@ -249,9 +249,9 @@ def test_pens_go_out_and_come_in_as_json(maker, tmp_path):
     maker.take_in(tmp_path / "one.json")
     assert maker.told.text() == "1 pen added."
     (tmp_path / "bad.json").write_text(json.dumps({"jotsk_pens": 1, "pens": [{"size_px": "wide"}]}))
-    count = len(maker._roll.pens)
+    count = len(maker._library.pens)
     maker.take_in(tmp_path / "bad.json")
-    assert "pen 1" in maker.told.text() and len(maker._roll.pens) == count
+    assert "pen 1" in maker.told.text() and len(maker._library.pens) == count
 
 
 # -- curves, feel --------------------------------------------------------------------------------
@@ -310,10 +310,10 @@ def test_a_feel_is_put_on_every_pressure_of_its_device_and_remembered(window, pe
     pen.draw(plain)
     got = window.document.last_stroke.trace.pressure
     assert got == pytest.approx(plain.pressure / 2, abs=0.001)
-    write_feels(window.settings, window.hand.feels)
+    write_pressure_curves(window.settings, window.hand.feels)
     assert make_window().hand.feels == {"simulated display": half}
     window.settings.set("hand/feels", {"x": [[0, 1], [1, 0]]})
-    assert read_feels(window.settings) == {}
+    assert read_pressure_curves(window.settings) == {}
 
 
 # -- colours -------------------------------------------------------------------------------------
@@ -338,13 +338,13 @@ def test_colours_are_typed_picked_gone_back_to_and_remembered(window, pen, qtbot
 
 def test_the_palette_is_kept_opened_and_saved(window, tmp_path, qapp):
     window.show_colors()
-    window.palette_shelf.add((1, 2, 3), "Night")
+    window.desk_palette.add((1, 2, 3), "Night")
     finish_writing()
-    assert ((1, 2, 3), "Night") in PaletteShelf(tmp_path / "state").colors
+    assert ((1, 2, 3), "Night") in DeskPalette(tmp_path / "state").colors
     window.colors.save(tmp_path / "p.txt")
-    window.palette_shelf.remove((1, 2, 3))
+    window.desk_palette.remove((1, 2, 3))
     window.colors.open(tmp_path / "p.txt")
-    assert ((1, 2, 3), "Night") in window.palette_shelf.colors
+    assert ((1, 2, 3), "Night") in window.desk_palette.colors
     (tmp_path / "bad.txt").write_text("nonsense")
     window.colors.open(tmp_path / "bad.txt")
     assert "line 1" in window.colors.told.text()
@@ -373,7 +373,7 @@ def test_the_last_lines_handles_mend_that_line_alone(window, pen):
     first = window.document.last_stroke
     pen.draw(across(window, y=0.6))
     inked = window.document.page
-    window.last_line.size.changed.emit(55.0, True)
+    window.last_line.size_track.changed.emit(55.0, True)
     assert window.document.last_stroke.size_px == 55.0
     assert next(iter(window.document.page.active.marks)) is first
     handles = LineHandles(window.document.last_stroke, window.last_line._mend_pen, window)
@@ -381,7 +381,7 @@ def test_the_last_lines_handles_mend_that_line_alone(window, pen):
     handles.response.changed.emit(((0.0, 0.0), (0.5, 0.9), (1.0, 1.0)))
     mended = window.document.last_stroke
     assert mended.pen.width.curve.points[1] == (0.5, 0.9)
-    assert window.hand.roll.pen("quill-nib") == pen_by_id("quill-nib"), "the pen in the roll stays as it is"
+    assert window.hand.library.pen("quill-nib") == pen_by_id("quill-nib"), "the pen in the roll stays as it is"
     for _ in range(3):
         window.document.undo()
     assert window.document.page is inked

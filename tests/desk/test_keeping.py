@@ -27,10 +27,10 @@ from jotsk.core.files.store import PageStore
 from jotsk.core.files.writing import PART, PREFIX, signature, whole_file
 from jotsk.core.page import InkLayer, blank_page, edits
 from jotsk.core.runtime.memory import share_of_memory
-from jotsk.desk import page_commands
+from jotsk.desk.commands import page_commands
 from jotsk.desk.dialogs import RecentSheet
-from jotsk.desk.journal import RETRY_S, Kept
-from jotsk.desk.keeping import Shelf
+from jotsk.desk.recovery.journal import RETRY_S, Kept
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from tests.conftest import stroke_along
 from tests.core.test_json_text import with_record
 
@@ -45,12 +45,12 @@ def left(page, tmp_path):
     """A page on the shelf with work in no file; its journal and that one's log, as a kill leaves them."""
     script = (
         "import os, sys\n"
-        "from jotsk.desk.keeping import Shelf\n"
-        "from jotsk.desk.journal import Kept\n"
+        "from jotsk.desk.recovery.recovery_folder import RecoveryFolder\n"
+        "from jotsk.desk.recovery.journal import Kept\n"
         "from jotsk.core.page import blank_page, edits\n"
         "from tests.conftest import stroke_along\n"
         "page = edits.with_mark(blank_page(300, 200), stroke_along([(20, 20), (280, 180)]))\n"
-        "journal = Shelf(__import__('pathlib').Path(sys.argv[1])).begin()\n"
+        "journal = RecoveryFolder(__import__('pathlib').Path(sys.argv[1])).begin()\n"
         "journal.write(Kept(page, None, 'harbour'))\n"
         "assert journal.flush(20) is None\n"
         "os.kill(os.getpid(), 9)\n"
@@ -79,7 +79,7 @@ def full_disk():
 
 def test_on_a_full_disk_kept_work_stays_where_it_is_and_is_offered_later(left, tmp_path, request):
     files = {p.name for p in left.parent.iterdir()} - {f"{left.stem}.lock", f"{left.name}-shm"}
-    shelf = Shelf(tmp_path / "state")
+    shelf = RecoveryFolder(tmp_path / "state")
     request.getfixturevalue("full_disk")
     found, trouble = shelf.notes(), shelf.trouble
     resource.setrlimit(resource.RLIMIT_FSIZE, (resource.RLIM_INFINITY, resource.getrlimit(resource.RLIMIT_FSIZE)[1]))
@@ -113,7 +113,7 @@ def test_what_is_no_damage_is_told_and_tried_again(left, make_window, settle, mo
     window = make_window()
     with monkeypatch.context() as patch:
         patch.setattr("jotsk.core.files.store.sqlite3.connect", refused)
-        patch.setattr("jotsk.desk.keeping.shutil.copyfile", no_room)
+        patch.setattr("jotsk.desk.recovery.recovery_folder.shutil.copyfile", no_room)
         window.pages._again.setInterval(50)
         window.pages.take_up_kept()
         settle(window)
@@ -129,7 +129,7 @@ def test_a_kept_page_of_a_later_version_waits_for_it(left, tmp_path):
     store = PageStore(left)
     store.set_notes(format="7")
     store.close()
-    shelf = Shelf(tmp_path / "state")
+    shelf = RecoveryFolder(tmp_path / "state")
     assert shelf.notes() == [] and left.exists()
     with pytest.raises(LaterVersion, match="stays as it is"):
         shelf.look(left.stem)
@@ -149,7 +149,7 @@ def test_a_folder_that_can_only_be_read_shows_its_pages(left, tmp_path):
             if os.getuid() == 0:
                 os.setgroups([])
                 os.setuid(65534)
-            shelf = Shelf(folder / "state")
+            shelf = RecoveryFolder(folder / "state")
             (note,) = shelf.notes()
             kept = shelf.hold(note.slot, lambda _: None)
             status = 0 if kept is not None and marks_of(kept) == 1 else 2
@@ -170,7 +170,7 @@ def test_the_recent_pages_open_though_the_shelf_cannot_be_read(window, left, mon
         raise CannotRead(left, "the disk can only be read")
 
     shown = []
-    monkeypatch.setattr(Shelf, "_locked", refused)
+    monkeypatch.setattr(RecoveryFolder, "_locked", refused)
     monkeypatch.setattr(RecentSheet, "exec", lambda self: shown.append(self) and 0)
     window.pages.ask_recent()
     assert shown and "the disk can only be read" in window.status.text and "fault" not in window.status.text
@@ -178,7 +178,7 @@ def test_the_recent_pages_open_though_the_shelf_cannot_be_read(window, left, mon
 
 def test_what_came_while_a_write_failed_is_written_when_there_is_room(page, tmp_path, monkeypatch):
     put, fails, waiting = PageStore.put, [True], []
-    shelf = Shelf(tmp_path)
+    shelf = RecoveryFolder(tmp_path)
     journal = shelf.begin()
     newer = edits.with_mark(page, stroke_along([(20, 180), (280, 20)]))
 
@@ -263,7 +263,9 @@ def test_a_page_that_comes_while_another_is_saved_does_not_take_over_its_file(wi
     settle(window)
     assert window.document.path is None and window.document.is_unsaved and window.document.title == "New page"
     assert len(read_page(path).active.marks) == 5
-    assert not [n for n in Shelf(tmp_path / "state").notes() if n.title != "New page"], "what is saved is not kept too"
+    assert not [n for n in RecoveryFolder(tmp_path / "state").notes() if n.title != "New page"], (
+        "what is saved is not kept too"
+    )
 
 
 def test_another_layer_chosen_while_it_is_saved_leaves_the_page_saved(window, tmp_path, settle, slow_save):
@@ -301,7 +303,7 @@ def test_closing_while_a_page_is_saved_shows_how_far_it_is_and_then_closes(windo
     slow_save.set()
     qtbot.waitUntil(lambda: not window.isVisible(), timeout=10_000)
     assert len(read_page(tmp_path / "harbour.ora").active.marks) == 1
-    assert Shelf(tmp_path / "state").notes() == []
+    assert RecoveryFolder(tmp_path / "state").notes() == []
 
 
 def test_strokes_of_another_version_are_never_saved_away(window, tmp_path, settle, page):
@@ -340,9 +342,9 @@ def test_a_writer_that_is_killed_leaves_nothing_behind(tmp_path, monkeypatch, na
 
 def test_the_journal_is_swept_though_the_hand_never_rests(tmp_path, monkeypatch, qtbot):
     for name in ("SWEEP_EVERY", "MOST_UNSWEPT"):
-        monkeypatch.setattr(f"jotsk.desk.journal.{name}", 8)
-    monkeypatch.setattr("jotsk.desk.journal.REST_S", 1000.0)
-    shelf, page = Shelf(tmp_path), blank_page(400, 300)
+        monkeypatch.setattr(f"jotsk.desk.recovery.journal.{name}", 8)
+    monkeypatch.setattr("jotsk.desk.recovery.journal.REST_S", 1000.0)
+    shelf, page = RecoveryFolder(tmp_path), blank_page(400, 300)
     journal = shelf.begin()
     counts = []
     for k in range(60):  # each stroke alone on the page: what the one before left is needed by nobody

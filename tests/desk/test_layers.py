@@ -9,7 +9,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.page import GroupLayer, History, InkLayer, flattened
-from jotsk.core.page.layers import NON_PHOTO_BLUE
+from jotsk.core.page.layers.layer import NON_PHOTO_BLUE
 from jotsk.desk.trays.layer_row import ROW_PX, LayerRow, described
 from tests.desk.conftest import across
 
@@ -46,7 +46,7 @@ def test_several_layers_are_chosen_grouped_folded_and_ungrouped(window, qtbot):
     assert [row.is_selected for row in window.layers.rows] == [True, True, False]
     window.actions_by_id["layer.group"].trigger()
     assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
-    assert [row.depth for row in window.layers.rows] == [0, 1, 1, 0]
+    assert [row.level for row in window.layers.rows] == [0, 1, 1, 0]
     group = window.layers.rows[0].layer
     assert described(window.document.page, group) == "group of 2"
     qtbot.mouseClick(window.layers.rows[0], Qt.MouseButton.LeftButton, pos=QPoint(22, 24))
@@ -65,10 +65,10 @@ def test_a_layer_is_dragged_into_a_group_and_out(window, qtbot):
     assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
     drag(qtbot, window, 3, 0.5 * ROW_PX)
     assert names(window) == ["Group", "Ink", "Ink 3", "Ink 2"]
-    assert window.layers.rows[1].depth == 1
+    assert window.layers.rows[1].level == 1
     drag(qtbot, window, 1, 4 * ROW_PX)
     assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
-    assert window.layers.rows[3].depth == 0
+    assert window.layers.rows[3].level == 0
 
 
 def test_a_line_on_its_own_layer_goes_down_with_one_key(window, pen, qtbot):
@@ -138,8 +138,8 @@ def test_changes_of_lines_wait_for_no_room_as_changes_of_layers_do(window, pen, 
     monkeypatch.setattr(History, "wait_for_room", lambda _, tell: waits.append(tell))
     pen.draw(across(window))
     settle(window)
-    window.document.choice.choose_all()
-    window.document.choice.delete()
+    window.document.selection.choose_all()
+    window.document.selection.delete()
     settle(window)
     assert window.document.undo_label == "Delete lines" and waits == []
     window.document.add_flat_copy()

@@ -9,12 +9,12 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from jotsk.core.files.retention import too_close
 from jotsk.core.files.store import State
-from jotsk.core.files.thinning import too_close
 from jotsk.core.geometry import View
 from jotsk.core.page import flattened
 from jotsk.desk.dialogs import MilestoneSheet
-from jotsk.desk.milestones import BY_CLOCK, BY_HAND, SUFFIX
+from jotsk.desk.recovery.milestones import BY_CLOCK, BY_HAND, SUFFIX
 from tests.desk.conftest import across
 
 HOUR, DAY = 3600.0, 86400.0

@@ -16,10 +16,10 @@ from jotsk.core.hand import Sample, SpeedWeight
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
-from jotsk.desk.board import overlays
-from jotsk.desk.board.chosen_lines import ChosenLines
-from jotsk.desk.board.session import EventClock
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.stroke_session import EventClock
+from jotsk.desk.board.overlays import overlays
+from jotsk.desk.board.overlays.chosen_lines import ChosenLines
 from tests.conftest import stroke_along
 from tests.desk.conftest import across
 

@@ -9,8 +9,8 @@ from dataclasses import replace
 import pytest
 
 from jotsk.core.ink.shipped import pen_by_id
-from jotsk.desk.own_files import OwnFile, finish_writing
-from jotsk.desk.settings import Settings
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.inout.own_files import OwnFile, finish_writing
 
 
 def test_settings_are_there_again_and_of_the_kind_that_is_asked_for(qapp, tmp_path):
@@ -64,6 +64,6 @@ def test_nothing_waits_for_a_slow_disk_and_only_the_newest_is_written(qapp, tmp_
 
 def test_pens_that_cannot_be_written_are_told_of(window, tmp_path, qtbot):
     (tmp_path / "state" / "pens.json").mkdir(parents=True)  # as a file that may not be written to
-    window.hand.roll.put(replace(pen_by_id("quill-nib"), size_px=33.0))
+    window.hand.library.put(replace(pen_by_id("quill-nib"), size_px=33.0))
     qtbot.waitUntil(lambda: "pens.json” was not written" in window.status.text)
-    assert window.hand.roll.pen("quill-nib").size_px == 33.0, "as long as the window is open"
+    assert window.hand.library.pen("quill-nib").size_px == 33.0, "as long as the window is open"

@@ -16,8 +16,8 @@ from jotsk.core.files.openraster import read_page
 from jotsk.core.page import InkLayer, flattened, rgba
 from jotsk.desk.dialogs import ExportSheet, NewPage, PageSize
 from jotsk.desk.dialogs.page_forms import OWN_SIZE
-from jotsk.desk.jobs import Stopped
-from jotsk.desk.printing import print_page
+from jotsk.desk.inout.jobs import Stopped
+from jotsk.desk.inout.printing import print_page
 from tests.desk.conftest import across
 
 
@@ -142,7 +142,7 @@ def test_the_export_sheet_offers_what_a_kind_can_hold_and_writes_it(window, pen,
 
     through(monkeypatch, ExportSheet, use)
     monkeypatch.setattr(
-        "jotsk.desk.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), "")
+        "jotsk.desk.commands.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), "")
     )
     window.actions_by_id["page.export"].trigger()
     settle(window)
@@ -238,7 +238,9 @@ def test_a_file_changed_by_another_program_is_not_written_over(window, pen, tmp_
     asked = []
     monkeypatch.setattr(QMessageBox, "exec", lambda box: asked.append(box.text()) or 0)
     monkeypatch.setattr(QMessageBox, "clickedButton", lambda box: box.buttons()[0])
-    monkeypatch.setattr("jotsk.desk.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "mine"), ""))
+    monkeypatch.setattr(
+        "jotsk.desk.commands.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "mine"), "")
+    )
     window.actions_by_id["page.save"].trigger()
     settle(window)
     assert len(asked) == 1 and "another program" in asked[0]

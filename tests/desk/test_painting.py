@@ -80,7 +80,7 @@ def test_what_fails_all_the_same_when_it_is_painted_is_switched_off_and_told(win
     guiding.add_all([guide_from({"kind": "mirror", "at": [50, 50], "angle": 90, "name": "Bow"})])
     window.board.guiding.select(None)
     with monkeypatch.context() as patch:
-        patch.setattr("jotsk.desk.board.guide_overlay.lines_of", lambda *_: 1 // 0)
+        patch.setattr("jotsk.desk.board.overlays.guide_overlay.lines_of", lambda *_: 1 // 0)
         window.board.grab()
         qtbot.waitUntil(lambda: not guiding.guide(0).on)
     assert not guiding.guide(0).shown and "“Bow” cannot be drawn" in window.board.notice

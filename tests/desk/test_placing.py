@@ -15,7 +15,7 @@ from PySide6.QtWidgets import QApplication
 from jotsk.core.files.premultiply_kernel import premultiplied
 from jotsk.core.geometry import Rect
 from jotsk.core.page import flattened, pixels_of, rgba
-from jotsk.core.page.placing import Placement, first_placement, settled
+from jotsk.core.page.edits.placing import Placement, first_placement, settled
 from tests.desk.conftest import across
 
 

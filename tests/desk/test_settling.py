@@ -18,7 +18,7 @@ HOLD_S = 0.3
 def quick(window):
     """A window that settles sooner, so that nobody waits long."""
     window.hand.settles_after_s = HOLD_S
-    window.hand.take(window.hand.roll.pen("plain-round"))
+    window.hand.take(window.hand.library.pen("plain-round"))
     return window
 
 
@@ -88,7 +88,7 @@ def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, q
 
 
 def test_the_shape_is_dragged_by_its_handles_within_its_step(quick, pen, qtbot):
-    from jotsk.desk.board.guide_overlay import handle_places
+    from jotsk.desk.board.overlays.guide_overlay import handle_places
 
     window, board = quick, quick.board
     QCoreApplication.sendEvent(board, press_and_rest(window, pen, circle(window), qtbot))

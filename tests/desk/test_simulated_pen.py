@@ -5,7 +5,7 @@ import pytest
 from PySide6.QtCore import QEvent
 
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, minimum_jerk, tremor
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from tests.desk.conftest import across
 
 

@@ -12,7 +12,7 @@ import pytest
 from PySide6.QtCore import QObject
 
 from jotsk.core.runtime.memory import give_back_memory
-from jotsk.desk.tidying import AGAIN_MS, EVERY_MS, Tidying
+from jotsk.desk.app.gc_pauses import AGAIN_MS, EVERY_MS, GcPauses
 
 
 @pytest.fixture
@@ -27,7 +27,7 @@ def thawed():
 def test_housekeeping_waits_while_the_hand_is_at_work(qapp, thawed):
     busy = [True]
     parent = QObject()
-    tidying = Tidying(lambda: busy[0], parent)
+    tidying = GcPauses(lambda: busy[0], parent)
     gc.unfreeze()
     tidying.tidy()
     assert gc.get_freeze_count() == 0 and tidying._timer.interval() == AGAIN_MS

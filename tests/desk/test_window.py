@@ -13,9 +13,9 @@ from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, flattened, render, rgba
-from jotsk.core.page.flat_tiles import change_between
-from jotsk.desk.board.session import Session
-from jotsk.desk.simulated_pen import SimulatedPen
+from jotsk.core.page.compose.flat_tiles import change_between
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.board.input.stroke_session import StrokeSession
 from jotsk.desk.theme import DAY
 from jotsk.desk.tools import draw as draw_module
 from tests.desk.conftest import across
@@ -132,8 +132,8 @@ def test_samples_faster_than_a_screen_are_painted_together_and_none_is_lost(wind
 
     events = list(pen._events_of(across(window)))
     paints = []
-    real = Session.paint
-    monkeypatch.setattr(Session, "paint", lambda session: (paints.append(1), real(session))[1])
+    real = StrokeSession.paint
+    monkeypatch.setattr(StrokeSession, "paint", lambda session: (paints.append(1), real(session))[1])
     for _, event in events[:-1]:
         QCoreApplication.sendEvent(window.board, event)
     qtbot.waitUntil(lambda: not window.board.draws.paint_timer.isActive())
@@ -207,11 +207,11 @@ def test_closing_with_unsaved_work_never_loses_it(make_window, settle, tmp_path)
     assert same_pixels(again.document.page, kept)
     assert len(again.document.page.active.marks) == 1
     assert again.document.is_unsaved and "as you left it" in again.status.text
-    assert again.shelf.notes() == [], "nobody else can take up what is being worked on"
+    assert again.recovery.notes() == [], "nobody else can take up what is being worked on"
     again.filing.save(tmp_path / "safe.ora")
     settle(again)
     again.close()
-    assert again.shelf.notes() == [] and not list(again.shelf.folder.glob("journal/*"))
+    assert again.recovery.notes() == [] and not list(again.recovery.folder.glob("journal/*"))
 
 
 def test_leaving_one_page_for_another_keeps_both(make_window, tmp_path, settle):
@@ -226,8 +226,8 @@ def test_leaving_one_page_for_another_keeps_both(make_window, tmp_path, settle):
     window.document.add_layer()
     window.close()
     again = make_window()
-    assert {note.title for note in again.shelf.notes()} == {"other", "New page"}
-    again.pages.take_up_kept(next(note.slot for note in again.shelf.notes() if note.title == "New page"))
+    assert {note.title for note in again.recovery.notes()} == {"other", "New page"}
+    again.pages.take_up_kept(next(note.slot for note in again.recovery.notes() if note.title == "New page"))
     settle(again)
     assert same_pixels(again.document.page, first)
 

@@ -7,7 +7,7 @@ from collections.abc import Callable
 from jotsk.core.guides import guide_from
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Marks, Page, render
-from jotsk.core.page.layers import NON_PHOTO_BLUE
+from jotsk.core.page.layers.layer import NON_PHOTO_BLUE
 from jotsk.demo.boot import boot
 from jotsk.demo.drafting import Line, inked, sketched, straight
 from jotsk.demo.keeper import AXIS, keeper

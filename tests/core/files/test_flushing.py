@@ -11,8 +11,8 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from jotsk.core.files import flushing
-from jotsk.core.files.flushing import INTO_FILE_EVERY, Flusher
+from jotsk.core.files import fsync as flushing
+from jotsk.core.files.fsync import INTO_FILE_EVERY, Flusher
 from jotsk.core.files.store import PageStore
 from jotsk.core.page import blank_page, edits
 from tests.conftest import stroke_along

@@ -30,9 +30,9 @@ from jotsk.core.page import (
     flattened,
     render,
     rgba,
-    stacking,
     tiles_from,
 )
+from jotsk.core.page.edits import layer_edits
 from tests.conftest import stroke_along
 
 STACK = '<image version="0.0.6" w="40" h="30"><stack><layer name="a" src="data/a.png"/></stack></image>'
@@ -44,10 +44,10 @@ def sample_page():
     )
     page = edits.with_mark(page, stroke_along([(30, 260), (390, 60)], pen="pencil", size=12))
     page = edits.rubbed_out(page, Cut(stroke_along([(200, 20), (220, 280)], size=24).ribbon))
-    page = stacking.traced_under(page, 1)
+    page = layer_edits.traced_under(page, 1)
     page = edits.with_mark(page, stroke_along([(60, 60), (300, 80), (350, 250)], pen="quill-nib", size=16, after=40))
     picture = tiles_from(np.full((50, 60), 0x80402010, np.uint32), 33, 21)
-    page = stacking.with_picture_layer(page, picture, "Photo & <note>")
+    page = layer_edits.with_picture_layer(page, picture, "Photo & <note>")
     return replace(page.with_layer(replace(page.layers[1], opacity=0.6)), active_uid=2)
 
 

@@ -17,10 +17,11 @@ from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
 from jotsk.core.files import store as store_module
 from jotsk.core.files.state_reader import Opened
 from jotsk.core.files.store import PageStore
-from jotsk.core.files.whereabouts import Known
-from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, stacking, tiles_from
+from jotsk.core.files.stored_parts import Known
+from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, tiles_from
+from jotsk.core.page.edits import layer_edits
 from jotsk.core.page.history.packing import AFTER, Frame, packed_change, page_from
-from jotsk.core.page.tiles import pixels_of
+from jotsk.core.page.tiles.tiles import pixels_of
 from tests.conftest import stroke_along
 from tests.core.files.test_openraster import sample_page, stacked_page
 
@@ -88,7 +89,7 @@ def test_what_no_state_holds_is_swept_and_the_rest_is_whole(store):
 
 def test_what_may_come_back_is_not_swept_and_what_nobody_has_any_more_is(store):
     page = sample_page()
-    later = stacking.with_new_layer(page)
+    later = layer_edits.with_new_layer(page)
     for k in range(4):
         later = edits.with_mark(later, stroke_along([(10, 20 + 30 * k), (200, 20 + 30 * k)], size=4))
     for each in (later, page):
@@ -126,7 +127,7 @@ def test_tiles_written_ahead_are_not_written_with_the_state(store):
     page = sample_page()
     store.put(page, kind="step")
     noise = np.random.default_rng(1).integers(1, 1 << 32, (1000, 900), np.uint32)
-    later = stacking.with_picture_layer(page, tiles_from(noise), "noise")
+    later = layer_edits.with_picture_layer(page, tiles_from(noise), "noise")
     shares = []
     for share in store.putting_tiles(later):
         shares.append(share)
@@ -143,9 +144,9 @@ def test_tiles_written_ahead_are_not_written_with_the_state(store):
 def test_a_copy_and_what_was_undone_cost_no_tile_and_no_stroke(store):
     page = page_of_70()
     store.put(page, kind="step", instead_of="step")
-    copied = stacking.duplicated(page, [page.active_uid])
+    copied = layer_edits.duplicated(page, [page.active_uid])
     put, put_all = store._blobs.put, store._blobs.put_all
-    for later in (copied, stacking.without_layers(copied, {copied.active_uid}), copied):
+    for later in (copied, layer_edits.without_layers(copied, {copied.active_uid}), copied):
         with pytest.MonkeyPatch.context() as patch:
             patch.setattr(store._blobs, "put_all", lambda *_: pytest.fail("written again") or put_all)
             patch.setattr(
@@ -188,7 +189,7 @@ def test_a_store_opened_again_knows_what_it_holds_of_the_page_it_gave(store):
 
 
 def test_copies_of_a_layer_share_their_pixels_again(store):
-    page = stacking.duplicated(sample_page(), [1])
+    page = layer_edits.duplicated(sample_page(), [1])
     again = store.get(store.put(page, kind="step"))
     first, copy = again.layers[0], again.layers[1]
     assert first.tiles.cells
@@ -222,7 +223,7 @@ def test_a_full_disk_gives_a_sentence_and_leaves_the_states_before(store):
     store._db.execute(f"PRAGMA max_page_count = {pages_used}")  # SQLite's own way of running out of room
     noise = np.random.default_rng(1).integers(1, 1 << 32, (256, 256), np.uint32)
     with pytest.raises(CannotWrite, match="disk is full"):
-        store.put(stacking.with_picture_layer(page, tiles_from(noise), "noise"), kind="step")
+        store.put(layer_edits.with_picture_layer(page, tiles_from(noise), "noise"), kind="step")
     same(store.get(number), page)
     store._db.execute("PRAGMA max_page_count = 1000000")
     same(store.get(store.put(page, kind="step")), page)
@@ -305,9 +306,9 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
         elif step == "redo":
             history.redo()
         elif step == "copy" and len(page.layers) < 4:
-            history.push(stacking.duplicated(page, [page.active_uid]), step)
+            history.push(layer_edits.duplicated(page, [page.active_uid]), step)
         elif step == "merge" and len(page.layers) > 1:
-            history.push(stacking.merged_down(page, page.layers[1].uid), step)
+            history.push(layer_edits.merged_down(page, page.layers[1].uid), step)
         elif step == "sweep":
             store.sweep()
         elif step == "sweep a little" and next(sweeping, None) is None:
@@ -328,7 +329,7 @@ def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_pa
 
 
 def test_of_states_read_one_after_the_other_what_they_share_is_read_once(tmp_path):
-    page = stacking.with_new_layer(page_of_70())
+    page = layer_edits.with_new_layer(page_of_70())
     later = edits.with_mark(page, stroke_along([(5, 60), (75, 62)], size=3))
     store = PageStore(tmp_path / "a.db")
     states, opened = [store.put(page, kind="hand"), store.put(later, kind="hand")], Opened()

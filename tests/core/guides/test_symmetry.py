@@ -14,7 +14,7 @@ from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Cut
 from jotsk.core.marks.guided import guided
 from jotsk.core.page import blank_page, flattened, rgba
-from jotsk.core.page.edits import rubbed_out, with_mark
+from jotsk.core.page.edits.mark_edits import rubbed_out, with_mark
 from tests.conftest import stroke_along
 
 MIRROR = {"kind": "mirror", "at": [200, 150], "angle": 90}

@@ -20,17 +20,17 @@ from jotsk.core.page import (
     Tiles,
     blank_page,
     edits,
-    flat_tiles,
     flattened,
     rgba,
-    stacking,
     tiles_from,
 )  # fmt: skip
-from jotsk.core.page.flat_tiles import Change, FlatTiles, change_between
-from jotsk.core.page.former_tiles import Content, FormerTiles
-from jotsk.core.page.miniature import miniature
-from jotsk.core.page.modes import MODES
-from jotsk.core.page.tiles import InkTile, opened, tile_bytes, tile_from
+from jotsk.core.page.compose import flat_tiles
+from jotsk.core.page.compose.flat_tiles import Change, FlatTiles, change_between
+from jotsk.core.page.compose.modes import MODES
+from jotsk.core.page.compose.recent_composites import Content, RecentComposites
+from jotsk.core.page.compose.thumbnail import thumbnail
+from jotsk.core.page.edits import layer_edits
+from jotsk.core.page.tiles.tiles import InkTile, opened, tile_bytes, tile_from
 from tests.conftest import stroke_along
 
 SIZE = (600, 500)
@@ -42,10 +42,10 @@ def some_page(blend: str = "normal"):
     noise = np.random.default_rng(1).integers(0, 256, (200, 260, 4), np.uint8)
     noise[..., :3] = noise[..., :3] * (noise[..., 3:] / 255)
     picture = tiles_from(noise.view(np.uint32)[..., 0], 130, 90)
-    page = stacking.with_layer_above(page, PaintLayer(page.next_uid(), "paint", picture, opacity=0.6, blend=blend))
-    page = edits.with_mark(stacking.with_new_layer(page), stroke_along([(40, 400), (500, 60)], size=12))
+    page = layer_edits.with_layer_above(page, PaintLayer(page.next_uid(), "paint", picture, opacity=0.6, blend=blend))
+    page = edits.with_mark(layer_edits.with_new_layer(page), stroke_along([(40, 400), (500, 60)], size=12))
     page = edits.with_mark(
-        stacking.with_new_layer(page), stroke_along([(300, 30), (310, 470)], size=9, color=(200, 30, 20))
+        layer_edits.with_new_layer(page), stroke_along([(300, 30), (310, 470)], size=9, color=(200, 30, 20))
     )
     return page.with_layer(replace(page.layers[2], tint=(0, 90, 200), opacity=0.8))
 
@@ -145,7 +145,7 @@ def test_ink_comes_out_the_same_whether_alphas_or_pixels_are_kept(layers, color)
         r, g, b = inks[which]
         packed = np.uint32(r | g << 8 | b << 16 | 0xFF000000)
         ink_into(pixels, tile, packed)
-        from jotsk.core.page.layers import _inked
+        from jotsk.core.page.layers.layer import _inked
 
         stored = page.active.tiles.stored(0, 0)
         new = _inked(stored, tile, packed, atop=False, is_own=False)
@@ -180,11 +180,11 @@ def test_a_tile_of_one_colour_is_kept_as_its_alpha_and_survives_being_written():
 def test_a_miniature_is_the_page_reduced():
     """Against OpenCV's area filter on the flattened page."""
     page = some_page()
-    small = miniature(page, 100)
+    small = thumbnail(page, 100)
     assert small.shape == (83, 100, 3)
     expected = cv2.resize(rgba(flattened(page)), (100, 83), interpolation=cv2.INTER_AREA)[..., :3]
     assert np.abs(small.astype(int) - expected).mean() < 2
-    part = miniature(page, 64, Rect(300, 200, 428, 328))
+    part = thumbnail(page, 64, Rect(300, 200, 428, 328))
     expected = cv2.resize(rgba(flattened(page, Rect(300, 200, 428, 328))), (64, 64), interpolation=cv2.INTER_AREA)
     assert np.abs(part.astype(int) - expected[..., :3]).max() <= 2
 
@@ -272,7 +272,7 @@ def test_what_is_expected_gets_done_in_slices_however_long_it_takes_to_find(monk
 
 
 def test_the_tiles_kept_for_later_are_those_asked_for_last():
-    kept: FormerTiles[str] = FormerTiles(2)
+    kept: RecentComposites[str] = RecentComposites(2)
     tile = np.zeros((128, 128), np.uint32)
     contents = [Content([tile, None]), Content([None, tile]), Content([tile, tile])]
     for content, name in zip(contents, "abc", strict=True):

@@ -10,22 +10,13 @@ import numpy as np
 import pytest
 import zstandard
 
-from jotsk.core.page import (
-    History,
-    Page,
-    PaintLayer,
-    blank_page,
-    edits,
-    flattened,
-    prepared,
-    resizing,
-    stacking,
-    tiles_from,
-)
+from jotsk.core.page import History, Page, PaintLayer, blank_page, edits, flattened, prepared, tiles_from
+from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.history import history as history_module
-from jotsk.core.page.history import letting_go, packing
+from jotsk.core.page.history import packing
+from jotsk.core.page.history import release as letting_go
 from jotsk.core.page.history.history import STAY_OPEN
-from jotsk.core.page.tiles import MOST_HALVINGS, TILE_BYTES, InkTile
+from jotsk.core.page.tiles.tiles import MOST_HALVINGS, TILE_BYTES, InkTile
 from jotsk.core.runtime.lanes import BESIDE
 from tests.conftest import stroke_along
 
@@ -140,15 +131,15 @@ def test_whatever_is_done_every_step_is_what_it_was(monkeypatch, seed):
         uid = int(rng.choice([layer.uid for layer in page.layers]))
         match rng.integers(7):
             case 0:
-                return stacking.with_paint_layer(page)
+                return layer_edits.with_paint_layer(page)
             case 1 if len(page.layers) > 1:
-                return stacking.without_layers(page, {uid})
+                return layer_edits.without_layers(page, {uid})
             case 2:
                 return page.with_layer(replace(page.layer(uid), opacity=float(rng.random())))
             case 3:
-                return stacking.duplicated(page, {uid}) if len(page.layers) < 6 else page_with(7, page)
+                return layer_edits.duplicated(page, {uid}) if len(page.layers) < 6 else page_with(7, page)
             case 4:
-                return replace(stacking.stepped(page, uid, True), dpi=float(rng.integers(72, 600)))
+                return replace(layer_edits.stepped(page, uid, True), dpi=float(rng.integers(72, 600)))
             case _:
                 return page_with(int(rng.integers(1 << 30)), replace(page, layers=(*page.layers[1:], page.layers[0])))
 
@@ -280,7 +271,7 @@ def test_a_step_that_was_asked_for_and_not_gone_to_is_given_back_beside_the_hand
     history, seen = whole_changes(5, int(1.5 * WHOLE_BYTES))
     opened = history.opening(0).result(20)
     given_back = []
-    monkeypatch.setattr(history_module, "let_go", given_back.extend)
+    monkeypatch.setattr(history_module, "release_pages", given_back.extend)
     settled(history)
     assert given_back == [opened] and open_ones(history) == [4, 5]
     assert history.go_to(0, opened) is opened and look(opened) == seen[0]

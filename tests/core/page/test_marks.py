@@ -15,8 +15,8 @@ from jotsk.core.ink import TILE
 from jotsk.core.marks import Cut
 from jotsk.core.marks.record import new_uid
 from jotsk.core.page import History, blank_page, edits, flattened, pixels_of, render
-from jotsk.core.page.resizing import cropped
-from jotsk.core.page.stacking import duplicated, merged_down
+from jotsk.core.page.edits.layer_edits import duplicated, merged_down
+from jotsk.core.page.edits.resizing import cropped
 from tests.conftest import stroke_along
 
 
@@ -72,7 +72,7 @@ class Block:
     def share_inside(self, polygon):
         return 0.0
 
-    def let_go(self, *, shape=False):
+    def forget_computed(self, *, shape=False):
         pass
 
     def record(self, store, pens):

@@ -7,8 +7,8 @@ import pytest
 import skia
 
 from jotsk.core.page import GroupLayer, Page, PaintLayer, flattened, rgba, tiles_from
-from jotsk.core.page.mode_kernel import blend_into
-from jotsk.core.page.modes import MODES, NUMBER
+from jotsk.core.page.compose.mode_kernel import blend_into
+from jotsk.core.page.compose.modes import MODES, NUMBER
 
 SIZE = 64
 SKIA = {

@@ -9,19 +9,8 @@ from hypothesis import strategies as st
 from jotsk.core.errors import Refused, TooLarge
 from jotsk.core.ink import TILE
 from jotsk.core.marks import Cut
-from jotsk.core.page import (
-    History,
-    InkLayer,
-    Tiles,
-    blank_page,
-    edits,
-    flattened,
-    pixels_of,
-    render,
-    rgba,
-    stacking,
-    tiles_from,
-)
+from jotsk.core.page import History, InkLayer, Tiles, blank_page, edits, flattened, pixels_of, render, rgba, tiles_from
+from jotsk.core.page.edits import layer_edits
 from tests.conftest import stroke_along
 
 SIZE = (300, 260)
@@ -122,7 +111,7 @@ def test_locked_and_hidden_layers_refuse_ink_with_a_sentence(change, words):
 
 def test_trace_under_dims_tints_and_locks_and_puts_ink_above():
     page = edits.with_mark(blank_page(*SIZE), stroke_along([(20, 130), (280, 130)], size=40))
-    traced = stacking.traced_under(page, 1)
+    traced = layer_edits.traced_under(page, 1)
     under, above = traced.layers
     assert (under.opacity, under.locked, under.is_sketch) == (0.3, True, True)
     assert isinstance(above, InkLayer) and traced.active is above and not len(above.marks)
@@ -132,13 +121,17 @@ def test_trace_under_dims_tints_and_locks_and_puts_ink_above():
 
 
 def test_layers_move_and_go():
-    page = stacking.with_new_layer(stacking.with_new_layer(blank_page(*SIZE)))
+    page = layer_edits.with_new_layer(layer_edits.with_new_layer(blank_page(*SIZE)))
     uids = [layer.uid for layer in page.layers]
-    assert [layer.uid for layer in stacking.placed(page, [uids[0]], 0, uids[2]).layers] == [uids[1], uids[2], uids[0]]
-    less = stacking.without_layers(page, [page.active_uid])
+    assert [layer.uid for layer in layer_edits.placed(page, [uids[0]], 0, uids[2]).layers] == [
+        uids[1],
+        uids[2],
+        uids[0],
+    ]
+    less = layer_edits.without_layers(page, [page.active_uid])
     assert less.active_uid == uids[1]
     with pytest.raises(Refused, match="at least one layer"):
-        stacking.without_layers(blank_page(*SIZE), [1])
+        layer_edits.without_layers(blank_page(*SIZE), [1])
 
 
 def test_half_a_picture_is_opencvs_area_mean():
@@ -228,7 +221,7 @@ def test_a_mark_that_is_replaced_keeps_its_place_among_the_others():
 
 
 def test_choosing_a_layer_is_no_step_and_what_was_undone_can_still_be_redone():
-    page = stacking.with_new_layer(blank_page(*SIZE))
+    page = layer_edits.with_new_layer(blank_page(*SIZE))
     history = History(page)
     drawn = edits.with_mark(page, stroke_along([(5, 5), (90, 90)]))
     history.push(drawn, "Stroke")

@@ -6,9 +6,10 @@ import pytest
 from jotsk.core.errors import Refused, TooLarge
 from jotsk.core.geometry import Rect
 from jotsk.core.marks import Cut
-from jotsk.core.page import InkLayer, blank_page, edits, flattened, render, rgba, stacking, tiles_from
+from jotsk.core.page import InkLayer, blank_page, edits, flattened, render, rgba, tiles_from
+from jotsk.core.page.edits import layer_edits
+from jotsk.core.page.edits.resizing import cropped, rescaled, resized, shifted
 from jotsk.core.page.frames import frame
-from jotsk.core.page.resizing import cropped, rescaled, resized, shifted
 from jotsk.core.page.sizes import BY_NAME, page_of
 from tests.conftest import stroke_along
 
@@ -46,7 +47,7 @@ def page():
     page = edits.with_mark(blank_page(400, 300), stroke_along([(60, 60), (340, 200)], size=20, color=(200, 30, 30)))
     page = edits.rubbed_out(page, Cut(stroke_along([(200, 20), (220, 280)], size=24).ribbon))
     photo = tiles_from(np.full((60, 80), 0xFF406080, np.uint32), 250, 30)
-    return stacking.with_picture_layer(page, photo, "photo")
+    return layer_edits.with_picture_layer(page, photo, "photo")
 
 
 def test_a_cropped_page_is_the_part_of_the_picture_and_keeps_its_strokes(page):

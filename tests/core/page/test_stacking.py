@@ -11,8 +11,9 @@ from jotsk.core.errors import Refused
 from jotsk.core.hand import trace_from
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
-from jotsk.core.page import GroupLayer, InkLayer, Page, PaintLayer, blank_page, edits, flattened, render, stacking
-from jotsk.core.page.stack import arranged, children, distinct
+from jotsk.core.page import GroupLayer, InkLayer, Page, PaintLayer, blank_page, edits, flattened, render
+from jotsk.core.page.edits import layer_edits
+from jotsk.core.page.layers.tree import arranged, children, distinct
 
 
 def stroke(y: float, color: tuple[int, int, int] = (0, 0, 0), size: float = 9.0) -> Stroke:
@@ -39,63 +40,63 @@ def page() -> Page:
 
 
 def test_layers_go_into_groups_and_out_again(page):
-    grouped = stacking.grouped(page, [1, 2])
+    grouped = layer_edits.grouped(page, [1, 2])
     assert tree(grouped) == [("Group", ["a", "b"]), "c"]
     assert np.array_equal(flattened(grouped), flattened(page)), "a plain group changes nothing"
     group = next(x for x in grouped.layers if isinstance(x, GroupLayer))
-    inside = stacking.placed(grouped, [3], group.uid, 1)
+    inside = layer_edits.placed(grouped, [3], group.uid, 1)
     assert tree(inside) == [("Group", ["a", "c", "b"])]
-    assert tree(stacking.placed(inside, [1], 0, None)) == ["a", ("Group", ["c", "b"])]
-    assert tree(stacking.ungrouped(inside, group.uid)) == ["a", "c", "b"]
+    assert tree(layer_edits.placed(inside, [1], 0, None)) == ["a", ("Group", ["c", "b"])]
+    assert tree(layer_edits.ungrouped(inside, group.uid)) == ["a", "c", "b"]
     with pytest.raises(Refused, match="into itself"):
-        stacking.placed(inside, [group.uid], group.uid, None)
+        layer_edits.placed(inside, [group.uid], group.uid, None)
 
 
 def test_a_layer_steps_through_the_stack_and_out_of_its_group(page):
-    page = stacking.grouped(page, [1, 2])
-    up = stacking.stepped(page, 1, True)
+    page = layer_edits.grouped(page, [1, 2])
+    up = layer_edits.stepped(page, 1, True)
     assert tree(up) == [("Group", ["b", "a"]), "c"]
-    assert tree(stacking.stepped(up, 1, True)) == [("Group", ["b"]), "a", "c"]
-    assert tree(stacking.stepped(page, 1, False)) == ["a", ("Group", ["b"]), "c"]
+    assert tree(layer_edits.stepped(up, 1, True)) == [("Group", ["b"]), "a", "c"]
+    assert tree(layer_edits.stepped(page, 1, False)) == ["a", ("Group", ["b"]), "c"]
 
 
 def test_several_layers_move_and_go_together_and_a_group_takes_its_layers_along(page):
-    assert tree(stacking.placed(page, [1, 2], 0, 3)) == ["c", "a", "b"]
-    grouped = stacking.grouped(page, [2, 3])
+    assert tree(layer_edits.placed(page, [1, 2], 0, 3)) == ["c", "a", "b"]
+    grouped = layer_edits.grouped(page, [2, 3])
     group = grouped.layers[-1].uid
-    assert tree(stacking.without_layers(grouped, [group])) == ["a"]
+    assert tree(layer_edits.without_layers(grouped, [group])) == ["a"]
     with pytest.raises(Refused, match="at least one layer"):
-        stacking.without_layers(grouped, [group, 1])
+        layer_edits.without_layers(grouped, [group, 1])
 
 
 def test_a_copy_lies_above_and_shares_everything(page):
-    grouped = stacking.grouped(page, [1, 2])
+    grouped = layer_edits.grouped(page, [1, 2])
     group = next(x for x in grouped.layers if isinstance(x, GroupLayer))
-    copied = stacking.duplicated(grouped, [group.uid])
+    copied = layer_edits.duplicated(grouped, [group.uid])
     assert tree(copied) == [("Group", ["a", "b"]), ("Group copy", ["a", "b"]), "c"]
     assert len({x.uid for x in copied.layers}) == 7
     assert copied.layers[3].tiles is copied.layers[0].tiles
 
 
 def test_ink_merged_onto_ink_keeps_its_strokes_and_its_looks(page):
-    merged = stacking.merged_down(page, 3)
+    merged = layer_edits.merged_down(page, 3)
     assert tree(merged) == ["a", "b"]
     layer = merged.layer(2)
     assert isinstance(layer, InkLayer) and len(layer.marks) == 2
     assert layer.tiles == render(layer.marks, merged.bounds)
     assert np.abs(flattened(merged).view(np.uint8).astype(int) - flattened(page).view(np.uint8)).max() <= 1
-    assert isinstance(stacking.merged_visible(page).layers[0], InkLayer)
+    assert isinstance(layer_edits.merged_visible(page).layers[0], InkLayer)
 
 
 def test_what_is_not_plain_ink_merges_to_paint_that_looks_the_same(page):
     page = page.with_layer(replace(page.layer(3), blend="multiply", opacity=0.5))
-    merged = stacking.merged_down(page, 3)
+    merged = layer_edits.merged_down(page, 3)
     assert isinstance(merged.layer(2), PaintLayer)
     assert np.abs(flattened(merged).view(np.uint8).astype(int) - flattened(page).view(np.uint8)).max() <= 2
-    flat = stacking.with_flat_copy(page)
+    flat = layer_edits.with_flat_copy(page)
     assert len(flat.layers) == 4 and flat.active.name == "Flat copy"
     hidden = page.with_layer(replace(page.layer(2), visible=False))
-    assert [x.name for x in stacking.merged_visible(hidden).layers] == ["b", "c"], "hidden layers stay"
+    assert [x.name for x in layer_edits.merged_visible(hidden).layers] == ["b", "c"], "hidden layers stay"
 
 
 @pytest.mark.parametrize(
@@ -103,7 +104,7 @@ def test_what_is_not_plain_ink_merges_to_paint_that_looks_the_same(page):
     [({"locked": True}, "is locked"), ({"visible": False}, "is hidden")],
 )
 def test_a_group_guards_what_is_in_it(page, change, words):
-    page = stacking.grouped(page, [1, 2])
+    page = layer_edits.grouped(page, [1, 2])
     group = next(x for x in page.layers if isinstance(x, GroupLayer))
     page = replace(page.with_layer(replace(group, **change)), active_uid=1)
     with pytest.raises(Refused, match=words):

@@ -8,7 +8,7 @@ from typing import Any
 from jotsk.core.ink import Color
 from jotsk.core.json_text import beyond, with_unknown
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, PaintLayer
-from jotsk.core.page.modes import MODES, NORMAL
+from jotsk.core.page.compose.modes import MODES, NORMAL
 
 KINDS: dict[str, type[Layer]] = {"ink": InkLayer, "paint": PaintLayer, "group": GroupLayer}
 MOST_UID = 1 << 31

@@ -10,8 +10,8 @@ from jotsk.core.files.openraster import read_page
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, tiles_from
+from jotsk.core.page.edits.layer_edits import with_picture_layer, without_layers
 from jotsk.core.page.page import blank_page
-from jotsk.core.page.stacking import with_picture_layer, without_layers
 
 PAGE_SUFFIX = ".ora"
 USUAL_DPI = 300.0  # where a picture does not say

@@ -31,8 +31,8 @@ from jotsk.core.json_text import BAD_RECORD, json_from
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import pen_from
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Marks, Page, PaintLayer, check_size, tiles_from
-from jotsk.core.page.modes import MODES, NORMAL
-from jotsk.core.page.stack import MOST_DEPTH, arranged
+from jotsk.core.page.compose.modes import MODES, NORMAL
+from jotsk.core.page.layers.tree import MOST_DEPTH, arranged
 from jotsk.core.runtime.lanes import BESIDE
 
 MIMETYPE = b"image/openraster"

@@ -43,9 +43,9 @@ from jotsk.core.ink.color import packed
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import PenTable
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, pixels_of, rgba
-from jotsk.core.page.miniature import miniature_png
-from jotsk.core.page.modes import NORMAL
-from jotsk.core.page.stack import children
+from jotsk.core.page.compose.modes import NORMAL
+from jotsk.core.page.compose.thumbnail import thumbnail_png
+from jotsk.core.page.layers.tree import children
 
 Progress = Callable[[float], None]
 Maker = Callable[[], NDArray[np.uint8]]
@@ -121,7 +121,7 @@ class PageWriter:
             with archive.open(MERGED, "w") as entry:
                 bands = self._packed(("merged", 0), _merged_sources(page))
                 write_bands(entry, page.width, page.height, 3, bands, dpi=page.dpi)
-            archive.writestr(THUMBNAIL, miniature_png(page, THUMBNAIL_PX))
+            archive.writestr(THUMBNAIL, thumbnail_png(page, THUMBNAIL_PX))
             ours = {"format": FORMAT} | page_record(page) | {"pens": self._pens.records, "layers": records}
             archive.writestr(OURS, json.dumps(ours, allow_nan=False), zipfile.ZIP_DEFLATED)
             for name, data in page.extras.items():

@@ -17,7 +17,7 @@ from jotsk.core.errors import DamagedFile, JotskError
 from jotsk.core.files.premultiply_kernel import premultiplied, premultiplied_by_bands, straight
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.page.page import check_size
-from jotsk.core.page.tiles import Pixels
+from jotsk.core.page.tiles.tiles import Pixels
 
 ORIENTATION = 0x0112  # TIFF 6.0, tag 274
 _ONE_AT_A_TIME = threading.Lock()

@@ -10,13 +10,13 @@ from weakref import WeakValueDictionary
 from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import KINDS, layer_values, page_values, whole
 from jotsk.core.files.records import opened_marks
-from jotsk.core.files.whereabouts import Known, LayerParts, Where
+from jotsk.core.files.stored_parts import Known, LayerParts, Where
 from jotsk.core.ink import Pen
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import pen_from
 from jotsk.core.page import Layer, Marks, Page, Tiles, check_size
-from jotsk.core.page.stack import arranged, distinct
-from jotsk.core.page.tiles import TILE_BYTES, Stored, tile_from
+from jotsk.core.page.layers.tree import arranged, distinct
+from jotsk.core.page.tiles.tiles import TILE_BYTES, Stored, tile_from
 
 
 class Opened:

@@ -24,13 +24,13 @@ from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import layer_record, page_record
 from jotsk.core.files.records import packed_marks
 from jotsk.core.files.state_reader import Opened, StateReader
-from jotsk.core.files.whereabouts import Known, LayerParts, Where
+from jotsk.core.files.stored_parts import Known, LayerParts, Where
 from jotsk.core.ink import Pen
 from jotsk.core.json_text import BAD_RECORD
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import PenTable, pen_record
 from jotsk.core.page import InkLayer, Layer, Page, Tiles
-from jotsk.core.page.tiles import Stored, tile_bytes
+from jotsk.core.page.tiles.tiles import Stored, tile_bytes
 from jotsk.core.runtime.giving_way import give_way
 
 FORMAT = 1

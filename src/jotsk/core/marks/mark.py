@@ -70,7 +70,7 @@ class Mark(Protocol):
     def share_inside(self, polygon: NDArray[np.float64]) -> float:
         """How much of it, 0..1, lies in a closed (N, 2) polygon."""
 
-    def let_go(self, *, shape: bool = False) -> None:
+    def forget_computed(self, *, shape: bool = False) -> None:
         """Forget what can be computed again: what mending needs, or all of it."""
 
     def record(self, store: Store, pens: PenTable) -> dict[str, Any]: ...

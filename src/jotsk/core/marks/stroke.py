@@ -153,7 +153,7 @@ class Stroke:
             places = held_line(self.steadier.line(strength), self.hold).xy
         return [places, *(places @ m[:, :2].T + m[:, 2] for m in self.copies)]
 
-    def let_go(self, *, shape: bool = False) -> None:
+    def forget_computed(self, *, shape: bool = False) -> None:
         """Forget what is only needed while the line is being mended, and its shape too; it is computed again when asked
         for."""
         for name in (*MOTION, *(SHAPE if shape else SHAPE[:1])):

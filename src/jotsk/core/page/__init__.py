@@ -1,11 +1,11 @@
 """What there is: the page, its layers and tiles, edits, compositing, history."""
 
 from jotsk.core.marks.sequence import Marks
-from jotsk.core.page.compositing import WetLayer, color_at, composite_into, flattened
+from jotsk.core.page.compose.compositing import WetLayer, color_at, composite_into, flattened
 from jotsk.core.page.history import History
-from jotsk.core.page.layers import GroupLayer, InkLayer, Layer, PaintLayer, render
+from jotsk.core.page.layers.layer import GroupLayer, InkLayer, Layer, PaintLayer, render
 from jotsk.core.page.page import Page, blank_page, check_size, prepared
-from jotsk.core.page.tiles import Tiles, pixels_of, rgba, tiles_from
+from jotsk.core.page.tiles.tiles import Tiles, pixels_of, rgba, tiles_from
 
 __all__ = [
     "GroupLayer",

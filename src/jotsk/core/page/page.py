@@ -9,8 +9,8 @@ from typing import Any
 from jotsk.core.errors import TooLarge
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color
-from jotsk.core.page.layers import InkLayer, Layer
-from jotsk.core.page.tiles import MOST_HALVINGS
+from jotsk.core.page.layers.layer import InkLayer, Layer
+from jotsk.core.page.tiles.tiles import MOST_HALVINGS
 
 MOST_PIXELS = 200_000_000
 LARGEST_SIDE = 30_000

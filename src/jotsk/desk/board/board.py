@@ -15,18 +15,18 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import Pen
 from jotsk.core.page import Page
-from jotsk.core.page.placing import Picture
-from jotsk.desk.board import overlays
-from jotsk.desk.board.chosen_lines import ChosenLines
-from jotsk.desk.board.drafting import Drafting
-from jotsk.desk.board.guide_overlay import GuideOverlay
-from jotsk.desk.board.placing import Placing
-from jotsk.desk.board.pointing import PointedView, Pointer
-from jotsk.desk.board.session import Session
-from jotsk.desk.board.settler import Settler
-from jotsk.desk.document import Document
-from jotsk.desk.guiding import Guiding
-from jotsk.desk.hand import Hand
+from jotsk.core.page.edits.placing import Picture
+from jotsk.desk.board.input.drafting import Drafting
+from jotsk.desk.board.input.placing import Placing
+from jotsk.desk.board.input.pointer_input import Pointer, PointerInput
+from jotsk.desk.board.input.settler import Settler
+from jotsk.desk.board.input.stroke_session import StrokeSession
+from jotsk.desk.board.overlays import overlays
+from jotsk.desk.board.overlays.chosen_lines import ChosenLines
+from jotsk.desk.board.overlays.guide_overlay import GuideOverlay
+from jotsk.desk.document.document import Document
+from jotsk.desk.guides.guiding import Guiding
+from jotsk.desk.pens.hand import Hand
 from jotsk.desk.tools import TOOLS, Draw, Tool
 from jotsk.desk.tools.place_guides import PlaceGuides
 from jotsk.desk.tools.tool import SMALL_RING_PX
@@ -35,7 +35,7 @@ from jotsk.desk.widgets.faults import handled
 NOTICE_MS = 4000
 
 
-class Board(PointedView):
+class Board(PointerInput):
     """The page, and the pen on it."""
 
     touched = Signal()  # a stroke begins
@@ -83,8 +83,8 @@ class Board(PointedView):
         document.taken.connect(self.picture.flat.leave)
         document.opened.connect(lambda: self.show_as_seen(document.page.seen_as))
         document.refused.connect(self.notify)
-        document.choice.changed.connect(self.update)
-        document.choice.previewed.connect(self.show_preview)
+        document.selection.changed.connect(self.update)
+        document.selection.previewed.connect(self.show_preview)
         hand.changed.connect(self.update)
         self.guiding.changed.connect(self.update)
         self.drafting.changed.connect(self.update)
@@ -144,7 +144,7 @@ class Board(PointedView):
         self._redraw(quick=True)
 
     @property
-    def session(self) -> Session | None:
+    def session(self) -> StrokeSession | None:
         """The stroke under the pen."""
         return self.draws.session
 
@@ -194,7 +194,9 @@ class Board(PointedView):
         )  # fmt: skip
         if self._guide_overlay.failed and not self._failing.isActive():
             self._failing.start()  # not while it is painted
-        self._chosen_lines.draw(painter, self.view, ratio, self.document.choice.lines, self._preview, self.tool.outline)
+        self._chosen_lines.draw(
+            painter, self.view, ratio, self.document.selection.lines, self._preview, self.tool.outline
+        )
         self.draws.draw(painter, ratio)
         if self.tool is not self.draws:
             self.tool.draw(painter, ratio)
@@ -362,7 +364,7 @@ class Board(PointedView):
         elif self.placing is not None:
             self.drop_pictures()
         else:
-            self.document.choice.choose(())
+            self.document.selection.choose(())
 
     def point_at(self, at: QPointF | None) -> None:
         changed = self._moved_pointer(at)

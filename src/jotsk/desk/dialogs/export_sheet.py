@@ -25,7 +25,7 @@ from jotsk.core.files.export import FORMATS, Export, pixels_for
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
-from jotsk.core.page.stack import ancestors
+from jotsk.core.page.layers.tree import ancestors
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field

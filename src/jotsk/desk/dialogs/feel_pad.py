@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QButtonGroup, QDialog, QHBoxLayout, QLabel, QPushB
 from jotsk.core.hand import LINEAR, ResponseCurve
 from jotsk.core.hand.feel import fitted_feel, histogram
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
-from jotsk.desk.hand import Hand
+from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from jotsk.desk.widgets.faults import handled
 
@@ -40,7 +40,7 @@ class FeelPad(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Feel of the device")
         self.resize(860, 520)
-        self._hand = Hand(hand.roll, self)
+        self._hand = Hand(hand.library, self)
         self._hand.feels, self._hand.tremors = dict(hand.feels), hand.tremors
         self.tremor = QLabel(wordWrap=True)
         self.tremor.setProperty("role", "quiet")

@@ -25,8 +25,8 @@ from jotsk.core.errors import JotskError
 from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color
 from jotsk.core.ink.oklch import MOST_CHROMA, from_oklch, to_oklch
-from jotsk.desk.hand import Hand
-from jotsk.desk.palette_shelf import PaletteShelf
+from jotsk.desk.pens.hand import Hand
+from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 
@@ -126,7 +126,7 @@ class Swatch(QAbstractButton):
 class InkColors(QDialog):
     """Stays open beside the page; every choice goes to the hand at once."""
 
-    def __init__(self, hand: Hand, palette: PaletteShelf, parent: QWidget | None = None) -> None:
+    def __init__(self, hand: Hand, palette: DeskPalette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle("Ink colour")
         self._hand, self._palette = hand, palette

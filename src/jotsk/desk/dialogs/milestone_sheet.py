@@ -23,13 +23,13 @@ from jotsk.core.errors import JotskError
 from jotsk.core.files.store import State
 from jotsk.core.geometry import View
 from jotsk.core.page import Page
-from jotsk.desk.board.page_view import MARGIN_PX, PageView
-from jotsk.desk.document import Document
-from jotsk.desk.milestones import BY_CLOCK, Milestones
+from jotsk.desk.board.view.page_view import MARGIN_PX, PageView
+from jotsk.desk.document.document import Document
+from jotsk.desk.recovery.milestones import BY_CLOCK, Milestones
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.number_field import count_field
-from jotsk.desk.widgets.pictured import Pictured
+from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 PICTURE = QSize(72, 96)
 EMPTY = "Nothing is kept yet. Keep the page as it is now, and it can be looked at and gone back to at any time."
@@ -76,7 +76,7 @@ class MilestoneSheet(QDialog):
         self._shown: int | None = None  # the number of that state
         self._reading: int | None = None  # and of one that is being read
         self.list = QListWidget()
-        self.list.setItemDelegate(Pictured(PICTURE, below=False, parent=self.list))
+        self.list.setItemDelegate(ThumbnailDelegate(PICTURE, below=False, parent=self.list))
         self.name = QLineEdit(placeholderText="Name, if it needs one")
         self.name.setAccessibleName("Name of a new milestone, or of the chosen one")
         self.keep = QPushButton("Keep the page as it is now", default=True)
@@ -137,8 +137,8 @@ class MilestoneSheet(QDialog):
         whole.addLayout(right, 1)
         close.clicked.connect(self.reject)
         self.keep.clicked.connect(self._keep)
-        self.rename.clicked.connect(lambda: self._chosen and milestones.rename(self._chosen.id, self.name.text()))
-        self.delete.clicked.connect(lambda: self._chosen and milestones.forget([self._chosen.id]))
+        self.rename.clicked.connect(self._rename)
+        self.delete.clicked.connect(self._delete)
         self.thin.clicked.connect(milestones.thin_out)
         self.minutes.valueChanged.connect(lambda value: setattr(milestones, "minutes", value))
         self.back.clicked.connect(self._go_back)
@@ -182,6 +182,14 @@ class MilestoneSheet(QDialog):
     def _chosen(self) -> State | None:
         item = self.list.currentItem()
         return item.data(Qt.ItemDataRole.UserRole) if item else None
+
+    def _rename(self) -> None:
+        if self._chosen is not None:
+            self._milestones.rename(self._chosen.id, self.name.text())
+
+    def _delete(self) -> None:
+        if self._chosen is not None:
+            self._milestones.forget([self._chosen.id])
 
     def _keep(self) -> None:
         self.keep.setEnabled(False)

@@ -266,7 +266,7 @@ class PageSize(QDialog):
         self.measure.unit.activated.connect(lambda: self.measure.change_unit(page.dpi))
 
     @property
-    def size(self) -> tuple[int, int]:
+    def page_size(self) -> tuple[int, int]:
         """In px of the present resolution."""
         return self.measure.pixels(self._page.dpi)
 

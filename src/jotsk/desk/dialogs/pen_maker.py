@@ -35,11 +35,11 @@ from jotsk.core.ink.pen_fields import TABS, Maker
 from jotsk.core.ink.pens import DRIVERS, PEN_SPECS
 from jotsk.core.ink.shipped import ISO_DASHES
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
-from jotsk.desk.hand import Hand
+from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from jotsk.desk.widgets.ink_marked import InkMarked
+from jotsk.desk.widgets.modal import turn_of_the_loop
 from jotsk.desk.widgets.number_field import number_field
-from jotsk.desk.widgets.once import turn_of_the_loop
 
 FAVOURITE = "favourite"
 JSON = "Pens (*.json)"
@@ -52,9 +52,9 @@ class PenMaker(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Pen maker")
         self.resize(1120, 700)
-        self._hand, self._roll = hand, hand.roll
+        self._hand, self._library = hand, hand.library
         # The scratch pad has a hand of its own, so trying a pen out leaves the one on the desk alone.
-        self.trial = Hand(hand.roll, self)
+        self.trial = Hand(hand.library, self)
         self.trial.color = hand.color
         self.trial.feels = hand.feels
         self.pen = hand.pen
@@ -72,7 +72,7 @@ class PenMaker(QDialog):
         turn_of_the_loop()
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
-        self._roll.file.trouble.connect(self.told.setText)
+        self._library.file.trouble.connect(self.told.setText)
 
         left = QVBoxLayout()
         left.addWidget(self.search)
@@ -114,8 +114,8 @@ class PenMaker(QDialog):
         self.pen = pen
         self._list()
         self._fill()
-        self.restore.setEnabled(self._roll.is_changed(self.pen.id))
-        self.remove.setEnabled(not self._roll.is_shipped(self.pen.id))
+        self.restore.setEnabled(self._library.is_changed(self.pen.id))
+        self.remove.setEnabled(not self._library.is_shipped(self.pen.id))
         self._try_out()
 
     def change(self, **changes: Any) -> None:
@@ -131,7 +131,7 @@ class PenMaker(QDialog):
         self._try_out()
 
     def keep(self) -> None:
-        self._roll.put(self.pen)
+        self._library.put(self.pen)
         self._hand.forget_hold(self.pen.id)
         self._list()
         self.told.setText(f"“{self.pen.name}” is changed in the roll.")
@@ -142,7 +142,7 @@ class PenMaker(QDialog):
             if not accepted:
                 return
         try:
-            made = self._roll.put_as_new(self.pen, name)
+            made = self._library.put_as_new(self.pen, name)
         except JotskError as error:
             self.told.setText(str(error))
             return
@@ -158,7 +158,7 @@ class PenMaker(QDialog):
                 return
             path = Path(name)
         try:
-            added = self._roll.take_in(path)
+            added = self._library.take_in(path)
         except JotskError as error:
             self.told.setText(str(error))
             return
@@ -179,14 +179,14 @@ class PenMaker(QDialog):
         self.told.setText(f"“{self.pen.name}” is in “{path.name}”.")
 
     def _restore(self) -> None:
-        self._roll.restore(self.pen.id)
+        self._library.restore(self.pen.id)
         self._hand.forget_hold(self.pen.id)
         self._list()
-        self.show_pen(self._roll.pen(self.pen.id))
+        self.show_pen(self._library.pen(self.pen.id))
 
     def _remove(self) -> None:
         try:
-            self._roll.remove(self.pen.id)
+            self._library.remove(self.pen.id)
         except JotskError as error:
             self.told.setText(str(error))
             return
@@ -200,10 +200,10 @@ class PenMaker(QDialog):
     def _list(self) -> None:
         self.names.blockSignals(True)
         self.names.clear()
-        self._found = self._roll.found(self.search.text())
+        self._found = self._library.found(self.search.text())
         for pen in self._found:
             star = "★ " if FAVOURITE in pen.tags else ""
-            changed = ", changed" if self._roll.is_changed(pen.id) else ""
+            changed = ", changed" if self._library.is_changed(pen.id) else ""
             self.names.addItem(f"{star}{pen.name}{changed}")
             if pen.id == self.pen.id:
                 self.names.setCurrentRow(self.names.count() - 1)

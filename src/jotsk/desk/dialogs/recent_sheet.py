@@ -20,9 +20,9 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.files.openraster import read_thumbnail
-from jotsk.desk.keeping import KeptNote
+from jotsk.desk.recovery.recovery_folder import KeptNote
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.pictured import Pictured
+from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 PICTURE = QSize(150, 190)
 EMPTY = "Nothing yet: pages that are saved or opened appear here, and those that are left with unsaved work."
@@ -48,7 +48,7 @@ class RecentSheet(QDialog):
         self.list.setViewMode(QListWidget.ViewMode.IconMode)
         self.list.setResizeMode(QListWidget.ResizeMode.Adjust)
         self.list.setMovement(QListWidget.Movement.Static)
-        self.list.setItemDelegate(Pictured(PICTURE, below=True, parent=self.list))
+        self.list.setItemDelegate(ThumbnailDelegate(PICTURE, below=True, parent=self.list))
         self.list.setSpacing(6)
         for note in kept:
             words = f"{note.title}\nnot saved, {note.when:%d %B, %H:%M}"
@@ -58,21 +58,21 @@ class RecentSheet(QDialog):
             self._add(f"{path.stem}\n{when:%d %B, %H:%M}", read_thumbnail(path), Choice(path=path), str(path))
         told = QLabel(EMPTY if not self.list.count() else "", wordWrap=True)
         told.setProperty("role", "quiet")
-        self.open = QPushButton("Open", default=True)
+        self.open_button = QPushButton("Open", default=True)
         close = QPushButton("Close", autoDefault=False)
         buttons = QHBoxLayout()
         buttons.addWidget(told, 1)
         buttons.addWidget(close)
-        buttons.addWidget(self.open)
+        buttons.addWidget(self.open_button)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(20, 18, 20, 16)
         layout.addWidget(self.list, 1)
         layout.addLayout(buttons)
         close.clicked.connect(self.reject)
-        self.open.clicked.connect(self._take)
+        self.open_button.clicked.connect(self._take)
         self.list.itemActivated.connect(lambda _: self._take())
         self.list.setCurrentRow(0)
-        self.open.setEnabled(self.list.count() > 0)
+        self.open_button.setEnabled(self.list.count() > 0)
 
     def _add(self, words: str, picture: bytes | None, choice: Choice, tooltip: str) -> None:
         item = QListWidgetItem(QIcon(_on_card(picture)), words)
@@ -89,13 +89,13 @@ class RecentSheet(QDialog):
 
 def _on_card(picture: bytes | None) -> QPixmap:
     """The picture in the middle of a card of one size for all."""
-    card = QPixmap(2 * PICTURE)
+    card = QPixmap(PICTURE * 2)
     card.setDevicePixelRatio(2.0)
     card.fill(QColor(current().sunken))
     image = QImage.fromData(picture) if picture else QImage()
     if not image.isNull():
         shown = image.scaled(
-            2 * (PICTURE - QSize(12, 12)),
+            (PICTURE - QSize(12, 12)) * 2,
             Qt.AspectRatioMode.KeepAspectRatio,
             Qt.TransformationMode.SmoothTransformation,
         )

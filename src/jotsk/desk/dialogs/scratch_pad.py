@@ -7,8 +7,8 @@ from PySide6.QtWidgets import QWidget
 from jotsk.core.geometry import View
 from jotsk.core.page import blank_page
 from jotsk.desk.board.board import Board
-from jotsk.desk.document import Document
-from jotsk.desk.hand import Hand
+from jotsk.desk.document.document import Document
+from jotsk.desk.pens.hand import Hand
 
 WIDTH, HEIGHT = 1400, 1000
 

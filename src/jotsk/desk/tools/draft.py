@@ -6,8 +6,8 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QPainter
 
 from jotsk.core.guides.draft import Draft as DraftedLine
-from jotsk.desk.board.draft_strip import DraftStrip
-from jotsk.desk.board.head_strip import HeadStrip
+from jotsk.desk.board.strips.draft_strip import DraftStrip
+from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.tools.tool import Tool, is_enter
 
 

@@ -12,12 +12,12 @@ from PySide6.QtGui import QPainter
 
 from jotsk.core.guides.guidance import FREELY
 from jotsk.core.marks import Cut, Stroke
-from jotsk.desk.board import overlays
-from jotsk.desk.board.guide_overlay import draw_shape
-from jotsk.desk.board.head_strip import HeadStrip
-from jotsk.desk.board.session import Session
-from jotsk.desk.board.settle_strip import SettleStrip
-from jotsk.desk.guiding import turned_steps
+from jotsk.desk.board.input.stroke_session import StrokeSession
+from jotsk.desk.board.overlays import overlays
+from jotsk.desk.board.overlays.guide_overlay import draw_shape
+from jotsk.desk.board.strips.head_strip import HeadStrip
+from jotsk.desk.board.strips.settle_strip import SettleStrip
+from jotsk.desk.guides.guiding import turned_steps
 from jotsk.desk.tools.tool import Tool, is_enter
 
 if TYPE_CHECKING:
@@ -34,7 +34,7 @@ class Draw(Tool):
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
-        self.session: Session | None = None
+        self.session: StrokeSession | None = None
         self.drawn_to: QPointF | None = None  # where the pen drew last
         self._course = FREELY
         self._is_bending = False  # a settled shape, by one of its handles
@@ -65,7 +65,7 @@ class Draw(Tool):
         board.settler.begins()
         if document.can_draw():
             pen, page = board.pen_in_use, document.page
-            self.session = Session(
+            self.session = StrokeSession(
                 pen, hand.hold_for_stroke(pen), hand.color, page.active_uid, board.view.zoom,
                 has_pressure=has_pressure, feel=hand.feels.get(board.device_name),
                 guidance=board.guiding.guidance(page.active, self._course, self._turned_deg), page=page.bounds,
@@ -136,7 +136,7 @@ class Draw(Tool):
                 session.lift(t_ms, *self.on_page(at))
         self._leave(session)
 
-    def _leave(self, session: Session) -> None:
+    def _leave(self, session: StrokeSession) -> None:
         """Put on the page what a finished stroke leaves."""
         document, mark = self.board.document, self._mark_of(session)
         if mark is not None and (session.is_long or session.pen.rubs):  # a rub may cross any number of strokes
@@ -149,7 +149,7 @@ class Draw(Tool):
             document.add_stroke(mark)
         self._dried(session, mark)
 
-    def _mark_of(self, session: Session) -> Stroke | Cut | None:
+    def _mark_of(self, session: StrokeSession) -> Stroke | Cut | None:
         """What a finished stroke leaves. What cannot be worked out is kept as the motion of the hand."""
         try:
             return session.cut() if session.pen.rubs else session.stroke()
@@ -159,12 +159,12 @@ class Draw(Tool):
                 self.board.document.stroke_failed.emit(session.trace)
             return None
 
-    def _dries(self, session: Session) -> None:
+    def _dries(self, session: StrokeSession) -> None:
         """The page is about to have what was wet."""
         self.board.picture.wet = None
         self.board.picture.drying = session.cells
 
-    def _dried(self, session: Session, mark: Stroke | Cut | None) -> None:
+    def _dried(self, session: StrokeSession, mark: Stroke | Cut | None) -> None:
         board = self.board
         if isinstance(mark, Stroke):
             board.hand.used_color(mark.color)

@@ -7,7 +7,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
 
 from jotsk.core.geometry.rects import rect_around
-from jotsk.core.page.choosing import stroke_at, strokes_inside
+from jotsk.core.page.edits.selection import stroke_at, strokes_inside
 from jotsk.desk.tools.pick import is_shift_down
 from jotsk.desk.tools.tool import Tool
 
@@ -60,9 +60,9 @@ class Choose(_Lasso):
         layer = document.page.active
         if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
             one = stroke_at(layer, *places[0], PRESS_PX / zoom)
-            document.choice.choose([one] if one is not None else [], more=is_shift_down())
+            document.selection.choose([one] if one is not None else [], more=is_shift_down())
         else:
-            document.choice.choose(strokes_inside(layer, places), more=is_shift_down())
+            document.selection.choose(strokes_inside(layer, places), more=is_shift_down())
 
 
 class Crop(_Lasso):

@@ -5,9 +5,9 @@ from __future__ import annotations
 from PySide6.QtCore import QPointF
 from PySide6.QtGui import QPainter
 
-from jotsk.core.page.placing import Placement
-from jotsk.desk.board.head_strip import HeadStrip
-from jotsk.desk.board.placing_strip import PlacingStrip
+from jotsk.core.page.edits.placing import Placement
+from jotsk.desk.board.strips.head_strip import HeadStrip
+from jotsk.desk.board.strips.placing_strip import PlacingStrip
 from jotsk.desk.tools.move_page import MovePage
 from jotsk.desk.tools.tool import is_enter
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtCore import QPointF
 
-from jotsk.desk.board.guide_handles import GuideHandles
+from jotsk.desk.board.input.guide_handles import GuideHandles
 from jotsk.desk.tools.move_page import MovePage
 
 
@@ -35,7 +35,7 @@ class PlaceGuides(MovePage):
         if handles is None:
             super().release(at, t_ms)
         else:
-            handles.let_go()
+            handles.release()
             self.board.update()
 
     def cancel(self) -> None:

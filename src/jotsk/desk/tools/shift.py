@@ -8,8 +8,9 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
 
+from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
-from jotsk.core.page.stack import inside
+from jotsk.core.page.layers.tree import inside
 from jotsk.desk.tools.tool import Tool
 
 MOST_SHOWN = 400  # lines
@@ -51,7 +52,7 @@ def _lines_of(page: Page, uids: set[int]) -> list[NDArray[np.float64]]:
         if layer.uid not in uids:
             continue
         if isinstance(layer, InkLayer):
-            ribbons = (stroke.ribbon for stroke in layer.marks)
+            ribbons = (stroke.ribbon for stroke in layer.marks if isinstance(stroke, Stroke))
             lines += [points[:, :2].astype(np.float64) for r in ribbons for points, _ in r.each_turn()]
         elif layer.tiles.bounds:
             r = layer.tiles.bounds & page.bounds

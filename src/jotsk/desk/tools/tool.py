@@ -9,7 +9,7 @@ from PySide6.QtGui import QPainter
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
-    from jotsk.desk.board.head_strip import HeadStrip
+    from jotsk.desk.board.strips.head_strip import HeadStrip
 
 SMALL_RING_PX = 6.0
 

@@ -15,8 +15,8 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
-from jotsk.desk.widgets.drawn_once import drawn_once
 from jotsk.desk.widgets.faults import handled, painted
+from jotsk.desk.widgets.pixmap_cache import cached_pixmap
 
 ROW_PX, BUTTON_PX, SIGN_PX = 30, 26, 18
 
@@ -79,7 +79,7 @@ class GuideRow(QWidget):
         is_on = guide is not None and guide.on
         if guide is not None:
             ink = theme.accent if self.is_lit else (guide.color or theme.guide) if is_on else theme.quiet
-            sign = drawn_once(_draw_sign, SIGN_PX, SIGN_PX, self.devicePixelRatioF(), ink, guide.as_sample())
+            sign = cached_pixmap(_draw_sign, SIGN_PX, SIGN_PX, self.devicePixelRatioF(), ink, guide.as_sample())
             painter.drawPixmap(QPointF(left, (ROW_PX - SIGN_PX) / 2), sign)
         painter.setPen(QColor(theme.text if is_on else theme.quiet))
         weight = font().Weight.DemiBold if self.is_selected or self.is_lit else font().Weight.Normal

@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
+from functools import partial
+
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 from jotsk.desk.board.board import Board
-from jotsk.desk.board.guide_overlay import seen_area
-from jotsk.desk.guiding import OFFERED
+from jotsk.desk.board.overlays.guide_overlay import seen_area
+from jotsk.desk.guides.guiding import OFFERED
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.guide_row import BUTTON_PX, GuideRow, titled
@@ -35,7 +37,7 @@ class GuideTray(QWidget):
         self.menu = QMenu(self.add)
         for k, offered in enumerate(OFFERED):
             if offered:
-                self.menu.addAction(offered[0], lambda k=k: self._add(k))
+                self.menu.addAction(offered[0], partial(self._add, k))
             else:
                 self.menu.addSeparator()
         self.menu.addSeparator()

@@ -6,7 +6,7 @@ from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelInde
 from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtWidgets import QLabel, QListView, QStyledItemDelegate, QStyleOptionViewItem, QVBoxLayout, QWidget
 
-from jotsk.desk.document import Document
+from jotsk.desk.document.document import Document
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark

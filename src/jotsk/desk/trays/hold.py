@@ -6,8 +6,8 @@ from PySide6.QtGui import QActionGroup
 from PySide6.QtWidgets import QHBoxLayout, QMenu, QToolButton, QWidget
 
 from jotsk.core.ink import Pen
-from jotsk.desk.hand import Hand
 from jotsk.desk.icons import icon
+from jotsk.desk.pens.hand import Hand
 from jotsk.desk.theme import current
 from jotsk.desk.widgets import Track, TrackKind
 
@@ -20,7 +20,9 @@ class HoldTray(QWidget):
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._hand = hand
-        self.size = Track("Size", TrackKind.SIZE, 0.5, 200, unit="px", tooltip="Full width of the line, in page px")
+        self.size_track = Track(
+            "Size", TrackKind.SIZE, 0.5, 200, unit="px", tooltip="Full width of the line, in page px"
+        )
         self.now = Track(
             "Steady now", TrackKind.STEADINESS, 0, 100,
             tooltip="How strongly the line is held while the pen is down; more trails further behind a slow hand",
@@ -32,9 +34,9 @@ class HoldTray(QWidget):
         layout = QHBoxLayout(self)
         layout.setContentsMargins(20, 8, 20, 6)
         layout.setSpacing(28)
-        for track in (self.size, self.now, self.after):
+        for track in (self.size_track, self.now, self.after):
             layout.addWidget(track, 1)
-        self.size.changed.connect(lambda value, _: hand.set_size(value))
+        self.size_track.changed.connect(lambda value, _: hand.set_size(value))
         self.now.changed.connect(lambda value, _: hand.set_steady_now(value))
         self.after.changed.connect(lambda value, _: hand.set_steady_after(value))
         self.way = QToolButton(self)
@@ -83,10 +85,10 @@ class HoldTray(QWidget):
             action.setChecked(getattr(self._hand.pen, field))
         pen = self._hand.pen
         hold, is_borrowed = self._hand.hold_for_stroke(pen), self._hand.borrowed_steadiness is not None
-        self.size.set_value(hold.size_px)
+        self.size_track.set_value(hold.size_px)
         self.now.set_value(hold.steady_now)
         self.after.set_value(hold.steady_after)
-        self.size.remark.setText(_thinnest(pen, hold.size_px))
+        self.size_track.remark.setText(_thinnest(pen, hold.size_px))
         self.now.remark.setText(BORROWED if is_borrowed else _way(pen) if hold.steady_now else AS_IT_IS)
         self.after.remark.setText(
             BORROWED if is_borrowed else "ends and corners kept" if hold.steady_after else AS_IT_IS

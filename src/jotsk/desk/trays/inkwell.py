@@ -8,8 +8,8 @@ from PySide6.QtWidgets import QSizePolicy, QToolTip, QWidget
 
 from jotsk.core.files.palettes import Named
 from jotsk.core.hex_color import hex_of
-from jotsk.desk.hand import Hand
-from jotsk.desk.palette_shelf import PaletteShelf
+from jotsk.desk.pens.hand import Hand
+from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 
@@ -22,7 +22,7 @@ class Inkwell(QWidget):
 
     opened = Signal()
 
-    def __init__(self, hand: Hand, palette: PaletteShelf, parent: QWidget | None = None) -> None:
+    def __init__(self, hand: Hand, palette: DeskPalette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._hand, self._palette = hand, palette
         self.setFixedHeight(3 * SPOT_PX + 16)

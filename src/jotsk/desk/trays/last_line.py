@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from typing import Any
 
 import numpy as np
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, QTimer
@@ -22,7 +23,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.hand import ResponseCurve
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.figures import StrokeFigures, figures_of, unrolled
-from jotsk.desk.document import Document
+from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
@@ -143,17 +144,19 @@ class LastLineTray(QWidget):
         left.setSpacing(4)
         left.addLayout(head)
         left.addWidget(self.ribbon, 1)
-        self.size = Track("Size", TrackKind.SIZE, 0.5, 200, unit="px", remark=False, tooltip="Full width of this line")
+        self.size_track = Track(
+            "Size", TrackKind.SIZE, 0.5, 200, unit="px", remark=False, tooltip="Full width of this line"
+        )
         self.more = QToolButton(self)
         self.more.setFixedSize(26, 24)
         self.more.setToolTip("Response and tapers of this line")
         self.more.setAccessibleName("More of this line")
         self.more.clicked.connect(self.show_more)
-        self.size.head.insertWidget(1, self.more)
+        self.size_track.head.insertWidget(1, self.more)
         tracks = QHBoxLayout()
         tracks.setSpacing(18)
         tracks.addWidget(self.steadiness)
-        tracks.addWidget(self.size)
+        tracks.addWidget(self.size_track)
         right = QVBoxLayout()
         right.setSpacing(0)
         right.addLayout(tracks)
@@ -165,8 +168,8 @@ class LastLineTray(QWidget):
         layout.addLayout(left, 1)
         layout.addLayout(right, 1)
         self.steadiness.changed.connect(self._steady)
-        document.choice.changed.connect(self._show_chosen)
-        self.size.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
+        document.selection.changed.connect(self._show_chosen)
+        self.size_track.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
         self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
         self._timer.timeout.connect(self._at_pause)
         document.last_stroke_changed.connect(self._follow)
@@ -189,7 +192,7 @@ class LastLineTray(QWidget):
         if stroke is self._shown and stroke is not None:
             return
         self._shown = stroke
-        for handle in (self.steadiness, self.size, self.more):
+        for handle in (self.steadiness, self.size_track, self.more):
             handle.setEnabled(stroke is not None)
         self.ribbon.show_stroke(stroke)
         theme = current()
@@ -200,7 +203,7 @@ class LastLineTray(QWidget):
         f = figures_of(stroke)
         self._facts.setText(f"{stroke.pen.name.lower()}, {f.length_px:.0f} px, {f.duration_s:.2f} s")
         self.steadiness.set_value(stroke.steady_after)
-        self.size.set_value(stroke.size_px)
+        self.size_track.set_value(stroke.size_px)
         self.wobble.setText(
             f'<span style="color:{theme.quiet}; font-size:12px">wobble</span> '
             f'<span style="color:{theme.guide}">{f.wobble_before_px:.1f} px</span> → '
@@ -227,27 +230,27 @@ class LastLineTray(QWidget):
 
     def _steady(self, value: float, finished: bool) -> None:
         """The chosen lines, if there are any; else the last one."""
-        if not self._document.choice.lines:
+        if not self._document.selection.lines:
             self._document.resteady(value, finished=finished)
         elif finished:
-            self._document.choice.steady(value)
+            self._document.selection.steady(value)
         else:
-            self._document.choice.preview(value)
+            self._document.selection.preview(value)
 
     def _show_chosen(self) -> None:
-        count = len(self._document.choice.lines)
+        count = len(self._document.selection.lines)
         self.heading.setText(f"{count} line{'s' if count > 1 else ''} chosen" if count else "Last line")
         self.steadiness.setEnabled(bool(count) or self._document.last_stroke is not None)
         if count:
-            self.steadiness.set_value(float(np.median([s.steady_after for s in self._document.choice.lines])))
+            self.steadiness.set_value(float(np.median([s.steady_after for s in self._document.selection.lines])))
         elif self._document.last_stroke is not None:
             self.steadiness.set_value(self._document.last_stroke.steady_after)
 
-    def _mend_pen(self, label: str, **changes: object) -> None:
-        """Give this one line another recipe; the pen in the roll stays as it is."""
+    def _mend_pen(self, label: str, **changes: Any) -> None:
+        """Give this one line another recipe; the pen in the library stays as it is."""
         self._document.mend_last(label, lambda s: replace(s, pen=replace(s.pen, **changes)))
 
-    def _mend(self, label: str, finished: bool, **changes: object) -> None:
+    def _mend(self, label: str, finished: bool, **changes: Any) -> None:
         self._document.mend_last(label, lambda s: replace(s, **changes), finished=finished)
 
     def theme_changed(self) -> None:

@@ -10,9 +10,9 @@ from PySide6.QtGui import QColor, QContextMenuEvent, QImage, QMouseEvent, QPaint
 from PySide6.QtWidgets import QHBoxLayout, QSizePolicy, QToolButton, QWidget
 
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page
-from jotsk.core.page.miniature import miniature
-from jotsk.core.page.modes import NORMAL
-from jotsk.core.page.stack import ancestors, children
+from jotsk.core.page.compose.modes import NORMAL
+from jotsk.core.page.compose.thumbnail import thumbnail
+from jotsk.core.page.layers.tree import ancestors, children
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
@@ -47,7 +47,7 @@ class LayerRow(QWidget):
         self._alone: Page | None = None  # what the thumbnail is to show
         self._thumb: QImage | None = None
         self._is_drawn = True  # whether it does
-        self.depth = 0
+        self.level = 0
         self._pressed: QPointF | None = None
         self._is_dragged = False
         self.setFixedHeight(ROW_PX)
@@ -67,7 +67,7 @@ class LayerRow(QWidget):
     def show_layer(self, layer: Layer, page: Page, *, is_folded: bool) -> None:
         """Show the layer as it is now."""
         before, self.layer, self.is_folded = self.layer, layer, is_folded
-        self.depth = min(DEEPEST, len(ancestors(page.layers, layer)))
+        self.level = min(DEEPEST, len(ancestors(page.layers, layer)))
         self._words = described(page, layer)
         looks = layer.tiles is not before.tiles or layer.tint != before.tint or self._alone is None
         if looks and not isinstance(layer, GroupLayer):
@@ -87,7 +87,7 @@ class LayerRow(QWidget):
 
     def draw_thumbnail(self) -> None:
         if self._alone is not None and not self._is_drawn:
-            self._thumb, self._is_drawn = thumbnail(self._alone), True
+            self._thumb, self._is_drawn = card_of(self._alone), True
             self.update()
 
     def select(self, *, is_active: bool, is_selected: bool) -> None:
@@ -112,7 +112,7 @@ class LayerRow(QWidget):
 
     @property
     def _left(self) -> int:
-        return 16 + INDENT_PX * self.depth
+        return 16 + INDENT_PX * self.level
 
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
@@ -207,10 +207,10 @@ def alone(page: Page, layer: Layer) -> Page:
     return replace(page, layers=(replace(layer, parent=0, clips=False, blend=NORMAL, visible=True),))
 
 
-def thumbnail(page: Page) -> QImage:
+def card_of(page: Page) -> QImage:
     """The page in little, in the middle of a small card of its paper."""
     scale = min(2 * THUMB.width() / page.width, 2 * THUMB.height() / page.height)
-    small = miniature(page, max(1, int(max(page.width, page.height) * scale)))
+    small = thumbnail(page, max(1, int(max(page.width, page.height) * scale)))
     full = np.full((2 * THUMB.height(), 2 * THUMB.width(), 3), page.paper, np.uint8)
     y, x = (full.shape[0] - small.shape[0]) // 2, (full.shape[1] - small.shape[1]) // 2
     full[y : y + small.shape[0], x : x + small.shape[1]] = small

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections import deque
 from collections.abc import Callable
+from typing import Any
 
 from PySide6.QtCore import QPoint, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent, QResizeEvent
@@ -20,10 +21,10 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.page import GroupLayer, Layer, Page
-from jotsk.core.page.layers import NON_PHOTO_BLUE
-from jotsk.core.page.modes import MODES
-from jotsk.core.page.stack import ancestors, children, inside
-from jotsk.desk.document import Document
+from jotsk.core.page.compose.modes import MODES
+from jotsk.core.page.layers.layer import NON_PHOTO_BLUE
+from jotsk.core.page.layers.tree import ancestors, children, inside
+from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
@@ -321,7 +322,7 @@ class LayerTray(QWidget):
 
     def _switch(self, what: str, on: bool) -> None:
         _, _, _, label_on, label_off = next(s for s in SWITCHES if s[0] == what)
-        value: object = (NON_PHOTO_BLUE if on else None) if what == "tint" else on
+        value: Any = (NON_PHOTO_BLUE if on else None) if what == "tint" else on
         self._document.set_layers(label_on if on else label_off, **{what: value})
 
     def _rename(self, uid: int) -> None:
@@ -364,13 +365,13 @@ class LayerTray(QWidget):
         if isinstance(layer, GroupLayer) and 0.3 < at - over < 0.7 and layer.uid not in uids:
             held = children(page.layers, layer.uid)
             top = held[-1].uid if held else None
-            return (over, self.rows[over].depth, True), lambda: document.place_layers(uids, layer.uid, top)
+            return (over, self.rows[over].level, True), lambda: document.place_layers(uids, layer.uid, top)
         gap = round(at)
         if gap == len(self.rows):
             return (gap, 0, False), lambda: document.place_layers(uids, 0, None)
         under: Layer = self.rows[gap].layer  # the dropped one comes to lie directly above this
         return (
-            (gap, self.rows[gap].depth, False),
+            (gap, self.rows[gap].level, False),
             lambda: document.place_layers(uids, under.parent, under.uid),
         )
 

@@ -6,10 +6,10 @@ from PySide6.QtCore import QPointF, QRectF, Qt, QTimer
 from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QWheelEvent
 from PySide6.QtWidgets import QWidget
 
-from jotsk.core.page.miniature import miniature
+from jotsk.core.page.compose.thumbnail import thumbnail
 from jotsk.desk.board.board import Board
-from jotsk.desk.board.page_view import WHEEL_STEP
-from jotsk.desk.document import Document
+from jotsk.desk.board.view.page_view import WHEEL_STEP
+from jotsk.desk.document.document import Document
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 
@@ -42,7 +42,7 @@ class Overview(QWidget):
         if self._document.is_inking:
             self._timer.start()
         elif self.isVisible():
-            pixels = miniature(self._document.page, 2 * HEIGHT)
+            pixels = thumbnail(self._document.page, 2 * HEIGHT)
             h, w = pixels.shape[:2]
             self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()
             self.update()

@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QScrollArea, QSize
 
 from jotsk.core.ink import Pen
 from jotsk.core.marks.preview import preview
-from jotsk.desk.hand import Hand
+from jotsk.desk.pens.hand import Hand
 from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
@@ -124,7 +124,7 @@ class PenTray(QWidget):
         layout.addWidget(self._scroll, 1)
         self.search.textChanged.connect(lambda _: self._rebuild())
         hand.changed.connect(self._mark)
-        hand.roll.changed.connect(self._rebuild)
+        hand.library.changed.connect(self._rebuild)
 
     @property
     def sentence(self) -> str:
@@ -140,7 +140,7 @@ class PenTray(QWidget):
             self._list.removeWidget(row)
             row.hide()
             row.deleteLater()
-        found = self._hand.roll.found(self.search.text()) if stage.has_pens else []
+        found = self._hand.library.found(self.search.text()) if stage.has_pens else []
         # Pens of the stage first, favourites before them; otherwise in the order of the roll.
         found.sort(key=lambda pen: ("favourite" not in pen.tags, not set(stage.first) & set(pen.tags)))
         self.rows = [PenRow(pen, self) for pen in found]

@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 import math
+from typing import Any
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QAction, QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QSizePolicy, QToolButton, QWidget
 
-from jotsk.desk.actions import MENUS, TABLE
 from jotsk.desk.board.board import Board
-from jotsk.desk.document import Document
+from jotsk.desk.commands.actions import MENUS, TABLE
+from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
@@ -217,7 +218,7 @@ class TopBar(QWidget):
         action.changed.connect(lambda: button.setToolTip(action.toolTip()))
         return button
 
-    def _fill(self, widget: QWidget, items: list) -> None:
+    def _fill(self, widget: QWidget, items: list[Any]) -> None:
         layout = QHBoxLayout(widget)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(5)

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from jotsk.core.geometry import View
 from jotsk.core.page import Page
-from jotsk.desk.board import overlays
+from jotsk.desk.board.overlays import overlays
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import painted

@@ -21,9 +21,9 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.drawn_once import drawn_once
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
+from jotsk.desk.widgets.pixmap_cache import cached_pixmap
 
 MARGIN = 8
 
@@ -224,7 +224,7 @@ class TrackBar(QWidget):
         for color, left, right in ((theme.text, box.left(), at), (theme.quiet, at, box.right())):
             painter.setClipRect(QRectF(left, 0, right - left, self.height()))
             what = (box.left(), box.right(), box.center().y())
-            painter.drawPixmap(0, 0, drawn_once(_draw_shake, self.width(), self.height(), ratio, color, *what))
+            painter.drawPixmap(0, 0, cached_pixmap(_draw_shake, self.width(), self.height(), ratio, color, *what))
         painter.setClipping(False)
 
     def _fade(self, painter: QPainter, box: QRectF, at: float) -> None:

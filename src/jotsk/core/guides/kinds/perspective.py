@@ -6,7 +6,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Any, Self
 
-import numpy as np
+from numpy.typing import ArrayLike
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
@@ -60,7 +60,7 @@ class Perspective(OnPoints):
             middle = (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2
             yield from beside(middle, 90.0, area, area.width / self.density)
 
-    def stretches(self, xy: np.typing.NDArray[np.float64], page: Rect) -> bool:
+    def stretches(self, xy: ArrayLike, page: Rect) -> bool:
         """Whether any of (N, 2) places lies where things look stretched, seen from the middle of the page."""
         if len(self.points) < 2:
             return False

@@ -17,14 +17,14 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.marks.sequence import Marks
-from jotsk.core.page.flat_tiles import change_between
-from jotsk.core.page.history.letting_go import finish_letting_go, let_go
+from jotsk.core.page.compose.flat_tiles import change_between
+from jotsk.core.page.compose.thumbnail import thumbnail
 from jotsk.core.page.history.open_steps import OpenSteps, StepCost
 from jotsk.core.page.history.packing import AFTER, BEFORE, Frame, PackedChange, packed_change, page_from
-from jotsk.core.page.layers import InkLayer
-from jotsk.core.page.miniature import miniature
+from jotsk.core.page.history.release import finish_releasing, release_pages
+from jotsk.core.page.layers.layer import InkLayer
 from jotsk.core.page.page import Page, prepared
-from jotsk.core.page.tiles import unshared_bytes
+from jotsk.core.page.tiles.tiles import unshared_bytes
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.runtime.memory import share_of_memory
 
@@ -94,7 +94,7 @@ class History:
 
     def leave(self) -> None:
         """Give the memory back that nobody else needs, beside the hand. The history is empty from now on."""
-        let_go(part for step in self._steps for part in (step.page, step.change) if part is not None)
+        release_pages(part for step in self._steps for part in (step.page, step.change) if part is not None)
         self._steps.clear()
         self._ahead.clear()
 
@@ -139,7 +139,7 @@ class History:
         step = self._steps[index]
         if step.picture is None and step.page is not None:
             before = self._steps[index - 1].page if index else None
-            step.picture = miniature(step.page, PICTURE_PX, _around_change(before, step.page))
+            step.picture = thumbnail(step.page, PICTURE_PX, _around_change(before, step.page))
             self._packed_bytes += step.picture.nbytes
         return step.picture
 
@@ -212,7 +212,9 @@ class History:
             self._packed_bytes -= sum(step.cost for step in gone)
             if max(step.takes.tiles for step in gone) > LARGE_BYTES:
                 opened = [ahead.result() for k, ahead in self._ahead.items() if k > self._at and _is_there(ahead)]
-                let_go([*opened, *(part for step in gone for part in (step.page, step.change) if part is not None)])
+                release_pages(
+                    [*opened, *(part for step in gone for part in (step.page, step.change) if part is not None)]
+                )
             for k in [k for k in range(self._at + 1, len(self._steps)) if k in self._open]:
                 self._open.remove(k)
             del self._steps[self._at + 1 :]
@@ -225,7 +227,7 @@ class History:
         until = time.monotonic() + at_most_s
         while not self._has_room.wait(LOOK_S) and time.monotonic() < until:
             tell(0.0)
-        finish_letting_go()
+        finish_releasing()
 
     # -- what is open --------------------------------------------------------------------------
 
@@ -239,7 +241,7 @@ class History:
             if low <= k <= high:
                 self._take(k, ahead.result())
             else:
-                let_go([ahead.result()])
+                release_pages([ahead.result()])
         self._waiting = self._pack_far(low, high)
         if self._waiting:
             self._has_room.clear()
@@ -339,7 +341,7 @@ class History:
         step.frame, step.page = Frame.of(page), None
         self._open.remove(k)
         if max(near.takes.tiles for near in self._steps[k : k + 2]) > LARGE_BYTES:
-            let_go([page])
+            release_pages([page])
 
     def _opener(self, k: int) -> Callable[[], Page]:
         """Opens step k from the open step that is nearest, on any thread."""
@@ -376,7 +378,7 @@ class History:
         gone, first = self._steps.pop(0), self._steps[0]
         self._packed_bytes -= gone.cost + first.cost
         if first.change is not None and first.takes.tiles > LARGE_BYTES:
-            let_go([first.change])
+            release_pages([first.change])
         first.change, first.takes = None, NOTHING
         self._packed_bytes += first.cost
         self._at -= 1

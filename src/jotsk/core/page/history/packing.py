@@ -8,10 +8,10 @@ from typing import Literal
 
 import zstandard
 
-from jotsk.core.page.layers import Layer
+from jotsk.core.page.layers.layer import Layer
 from jotsk.core.page.page import Page
-from jotsk.core.page.tile_names import Pack, TileName, give_name, name_of
-from jotsk.core.page.tiles import Key, Stored, Tiles, tile_bytes, tile_from
+from jotsk.core.page.tiles.identity import Pack, TileIdentity, give_name, name_of
+from jotsk.core.page.tiles.tiles import Key, Stored, Tiles, tile_bytes, tile_from
 from jotsk.core.runtime.giving_way import giving_way
 
 LEVEL = 1  # three times as quick as Deflate's quickest, and smaller, on tiles of ink
@@ -23,7 +23,7 @@ AFTER: Literal[1] = 1
 NO_TILES = Tiles()
 
 
-Packed = TileName | None  # a tile that is packed, or none
+Packed = TileIdentity | None  # a tile that is packed, or none
 
 
 @dataclass(frozen=True, slots=True)
@@ -123,7 +123,7 @@ def _packed(tile: Stored | None) -> Packed:
     return None if tile is None else name_of(tile)
 
 
-def _where(name: TileName) -> tuple[Pack, int]:
+def _where(name: TileIdentity) -> tuple[Pack, int]:
     assert name.packed is not None
     return name.packed
 
@@ -131,7 +131,7 @@ def _where(name: TileName) -> tuple[Pack, int]:
 def _opened(packed: dict[Key, Packed]) -> dict[Key, Stored | None]:
     """Each pack is opened once; tiles of which most are asked for stay in the memory it is opened into."""
     tiles: dict[Key, Stored | None] = dict.fromkeys(key for key, name in packed.items() if name is None)
-    asked: dict[Pack, list[tuple[Key, TileName, int]]] = {}
+    asked: dict[Pack, list[tuple[Key, TileIdentity, int]]] = {}
     for key, name in packed.items():
         if name is not None:
             pack, place = _where(name)

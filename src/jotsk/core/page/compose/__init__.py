@@ -1,0 +1,1 @@
+"""Flattening a page: blend modes, and the caches that keep what was flattened."""

@@ -1,0 +1,1 @@
+"""Layers, and the tree they are in."""

@@ -1,0 +1,161 @@
+"""Compiling the kernels ahead, so that the first stroke does not wait for it.
+
+numba compiles a kernel when it is first called, and keeps the result on disk. `warm_up` calls each kernel with the
+types the application uses; a stamp remembers for which code and which processor that was done. Run as
+`python -m jotsk.core.runtime.warm FOLDER`, FOLDER being where the stamp is kept.
+"""
+
+from __future__ import annotations
+
+import hashlib
+import io
+import sys
+from dataclasses import replace
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+if TYPE_CHECKING:
+    from jotsk.core.hand import Trace
+    from jotsk.core.ink import Pen
+    from jotsk.core.page import Page
+
+
+def stamp(folder: Path) -> Path:
+    """The file that exists once the kernels of this code are compiled for this machine."""
+    import llvmlite.binding
+    import numba
+
+    core = Path(__file__).parent
+    digest = hashlib.sha256(f"{sys.version} {numba.__version__} {llvmlite.binding.get_host_cpu_name()}".encode())
+    for path in sorted(core.rglob("*kernel*.py")):
+        digest.update(path.read_bytes())
+        digest.update(str(path.stat().st_mtime_ns).encode())
+    return folder / f"kernels-{digest.hexdigest()[:16]}"
+
+
+def load() -> None:
+    """Have what the first stroke needs in memory: reading compiled kernels from the disk takes longer than a frame."""
+    from jotsk.core.ink import SHIPPED
+    from jotsk.core.page import blank_page
+
+    _flatten_for_the_board(_drawn(blank_page(300, 200), _a_trace(), SHIPPED[0], (0, 0, 0)))
+
+
+def warm_up() -> None:
+    """Draw, rub out, flatten, save and open a small page."""
+    import numpy as np
+
+    from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
+    from jotsk.core.files.premultiply_kernel import premultiplied
+    from jotsk.core.ink import SHIPPED, TILE, pen_by_id
+    from jotsk.core.marks import Cut, Stroke
+    from jotsk.core.page import Tiles, blank_page, flattened
+    from jotsk.core.page.edits.layer_edits import merged_visible, traced_under
+    from jotsk.core.page.edits.mark_edits import rubbed_out, with_mark
+
+    page, trace = blank_page(300, 200), _a_trace()
+    for number, pen in enumerate(SHIPPED):
+        page = _drawn(page, trace, pen, (0, 0, 40 * (number % 3)))
+    page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
+    page = traced_under(page, 1)
+    for _ in range(2):
+        page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
+    page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
+    page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
+    merged_visible(page)
+    _follow_guides(trace)
+    _flatten_for_the_board(page)
+    premultiplied(np.zeros((2, 2, 4), np.uint8))
+    Tiles().with_tiles({(k, 0): np.full((TILE, TILE), 0xFF102030, np.uint32) for k in range(2)})
+    buffer = io.BytesIO()
+    encode_png(buffer, flattened(page))
+    buffer.seek(0)
+    decode_picture(buffer, "warm.png")
+    decode_own_png(buffer.getvalue(), "warm.png")
+
+
+def _a_trace() -> Trace:
+    import numpy as np
+
+    from jotsk.core.hand import trace_from
+
+    t = np.linspace(0.0, 0.5, 100)
+    return trace_from(t, 20 + 200 * t, 30 + 20 * np.sin(9 * t), 0.5 + 0.4 * np.sin(5 * t))
+
+
+def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> Page:
+    """Draw a stroke as the hand does: wet at several halvings of the page, then dry."""
+    import numpy as np
+
+    from jotsk.core.hand import Sample
+    from jotsk.core.ink import WetInk
+    from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
+    from jotsk.core.marks import Stroke
+    from jotsk.core.marks.figures import figures_of
+    from jotsk.core.marks.shown import ShownInk
+    from jotsk.core.page import WetLayer, composite_into
+    from jotsk.core.page.edits.mark_edits import with_mark
+
+    stroke = Stroke(trace, pen, pen.size_px, color, 20.0, 45.0)
+    figures_of(stroke)
+    ink = WetInk(pen, pen.size_px, 20.0)
+    for row in trace.samples[:20].tolist():
+        ink.push(Sample(*row))
+    for does in (INKS, RUBS, INKS_ATOP):
+        wet = WetLayer(1, ink.alpha, np.uint32(0), does)
+        for level in range(3):
+            part = page.bounds.halved(level)
+            out = np.zeros((part.height, part.width), np.uint32)
+            composite_into(out, (0, 0), page, part, level=level, wet=wet)
+    ShownInk(stroke, page.bounds).alpha(1, 0, 0)
+    return with_mark(page, stroke)
+
+
+def _follow_guides(trace: Trace) -> None:
+    """On rails of every kind, live and afterwards."""
+    from jotsk.core.guides import Curve, Ellipse, Hold, LiveHold, held_line
+    from jotsk.core.hand import Sample
+
+    for rail in (Ellipse((100.0, 60.0), (60.0, 30.0)), Curve(((20.0, 30.0), (90.0, 50.0), (200.0, 40.0)))):
+        held_line(trace, Hold(rail))
+        live = LiveHold(rail)
+        for row in trace.samples[:3].tolist():
+            live.push(Sample(*row))
+
+
+def _flatten_for_the_board(page: Page) -> None:
+    """As the board does, with the lowest layer in the hand: the others lie above it as they are kept."""
+    import numpy as np
+
+    from jotsk.core.geometry import Rect
+    from jotsk.core.page import flattened
+    from jotsk.core.page.compose.flat_tiles import FlatTiles
+    from jotsk.core.page.compose.thumbnail import thumbnail
+
+    plain = replace(page, layers=tuple(replace(x, blend="normal", clips=False, tint=None) for x in page.layers))
+    lowest = replace(plain, active_uid=plain.layers[0].uid)
+    flattened(plain)
+    for some in (page, lowest, lowest.with_layer(replace(lowest.layers[0], blend="multiply"))):
+        flat = FlatTiles()
+        flat.set_page(some)
+        flat.make([(0, 0, 0), (1, 0, 0)])
+        flat.part_into(np.zeros((90, 90, 4), np.uint8), (5, 5), Rect(5, 5, 95, 95), 0)
+        for layer in some.layers:
+            layer.tiles.at_level(2)
+    thumbnail(page, 64)
+
+
+def main(folder: Path) -> None:
+    folder.mkdir(parents=True, exist_ok=True)
+    done = stamp(folder)
+    if not done.exists():
+        for compiled in Path(__file__).parent.rglob("__pycache__/*.nb[ic]"):
+            compiled.unlink()  # a kernel holds those it calls, which numba does not look at
+        warm_up()
+        for old in folder.glob("kernels-*"):
+            old.unlink()
+        done.touch()
+
+
+if __name__ == "__main__":
+    main(Path(sys.argv[1]))

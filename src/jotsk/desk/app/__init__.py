@@ -1,0 +1,1 @@
+"""The application: its start, its window, its settings."""

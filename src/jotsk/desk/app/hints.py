@@ -1,0 +1,55 @@
+"""A few hints at the first start, in a strip that can be dismissed for good."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QWidget
+
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.icons import icon
+from jotsk.desk.theme import current
+
+TEXT = "  ·  ".join(
+    (
+        "Draw with pen or mouse",
+        "hold D to rub out",
+        "hold F to see the line alone",
+        "E traces a sketch",
+        "F1 lists the keys",
+    )
+)
+KEY = "hints/dismissed"
+
+
+class HintStrip(QWidget):
+    """Lies at the head of the board."""
+
+    def __init__(self, settings: Settings, parent: QWidget) -> None:
+        super().__init__(parent)
+        self._settings = settings
+        self.setObjectName("chrome")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        label = QLabel(TEXT)
+        label.setProperty("role", "quiet")
+        self._close = QToolButton(self)
+        self._close.setFixedSize(26, 26)
+        self._close.setToolTip("Do not show these hints again")
+        self._close.setAccessibleName("Dismiss the hints")
+        self._close.clicked.connect(self.dismiss)
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(14, 2, 6, 2)
+        layout.addWidget(label)
+        layout.addWidget(self._close)
+        self.theme_changed()
+        self.setVisible(not settings.get(KEY, False))
+
+    def theme_changed(self) -> None:
+        self._close.setIcon(icon("x", current().quiet))
+
+    def place(self) -> None:
+        self.adjustSize()
+        self.move((self.parentWidget().width() - self.width()) // 2, 10)
+
+    def dismiss(self) -> None:
+        self._settings.set(KEY, True)
+        self.hide()

@@ -1,0 +1,145 @@
+"""Starting the application."""
+
+from __future__ import annotations
+
+import gc
+import logging
+import logging.handlers
+import os
+import sys
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QTimer
+from PySide6.QtGui import QGuiApplication
+from PySide6.QtWidgets import QApplication
+
+from jotsk.core.errors import CannotWrite, JotskError
+from jotsk.core.hand import Trace
+from jotsk.core.hand.simulated_pen import DEVICES
+from jotsk.desk.app.folders import cache_folder, config_folder, state_folder
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.app.warming import Warming
+from jotsk.desk.app.window import Window
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
+from jotsk.desk.theme import DAY, apply_theme
+from jotsk.desk.theme.style import load_fonts
+
+log = logging.getLogger("jotsk")
+
+FAULT = "Something did not work because of a fault in Jotsk; what is finished is kept, and the log has the rest."
+
+
+def run(*, file: Path | None = None, demo: bool = False, play: bool = False, shot: Path | None = None) -> int:
+    """Open the window and stay until it is closed; return the exit status.
+
+    With `shot`, draw the window without a screen, write its picture and end.
+    """
+    if shot is not None:
+        os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    elif not has_screen():
+        print(
+            "jotsk: there is no screen to open a window on;"
+            " `./run demo --shot OUT.png` writes a picture of it instead.",
+            file=sys.stderr,
+        )
+        return 1
+    if file is not None and not file.exists():
+        raise JotskError(f"“{file.name}” could not be opened: it does not exist.")
+    _start_log()
+
+    running = QApplication.instance()
+    app = running if isinstance(running, QApplication) else QApplication(["jotsk"])
+    app.setApplicationName("Jotsk")
+    QGuiApplication.setDesktopFileName("jotsk")
+    load_fonts()
+    apply_theme(app, DAY)
+    settings = Settings(config_folder() / "settings.json")
+    window = Window(settings, RecoveryFolder(state_folder()), config_folder())
+    _tell_faults(window)
+    warming = Warming(cache_folder(), window)
+
+    def begin() -> None:
+        if file is not None:
+            window.open(file.resolve())
+        elif demo:
+            window.pages.open_demo()
+            if play and shot is None:
+                _play(window)
+        else:
+            window.pages.take_up_kept()
+
+    if shot is not None:
+        return _shoot(app, window, begin, play, shot)
+    window.show()
+    warming.when_ready(begin)
+    gc.freeze()  # what is loaded stays: a collection while drawing need not walk over it
+    return app.exec()
+
+
+def has_screen() -> bool:
+    """Whether a window can be opened here."""
+    platform = os.environ.get("QT_QPA_PLATFORM", "")
+    return bool(platform or os.environ.get("DISPLAY") or os.environ.get("WAYLAND_DISPLAY"))
+
+
+def _shoot(app: QApplication, window: Window, begin: Callable[[], None], play: bool, shot: Path) -> int:
+    window.show()
+    begin()
+    while window.filing.is_busy:
+        app.processEvents()
+    if play:
+        pen = _pen_on(window)
+        for trace in _traces_on(window):
+            pen.draw(trace)
+    for _ in range(50):  # layouts and thumbnails settle
+        app.processEvents()
+        time.sleep(0.01)
+    if not window.grab().save(str(shot), "PNG"):
+        raise CannotWrite(shot, "the folder does not exist or does not allow it")
+    return 0
+
+
+def _play(window: Window) -> None:
+    """Let the simulated pen ink the keeper at the pace of a hand, once the demo page is there."""
+    if window.filing.is_busy:
+        QTimer.singleShot(100, lambda: _play(window))
+        return
+    _pen_on(window).play(_traces_on(window))
+
+
+def _pen_on(window: Window) -> SimulatedPen:
+    window.hand.set_size(9.0)
+    return SimulatedPen(window.board, DEVICES["display"])
+
+
+def _traces_on(window: Window) -> list[Trace]:
+    from jotsk.demo.playing import traces_on_screen
+
+    return traces_on_screen(window.board.view, window.board.devicePixelRatioF(), DEVICES["display"])
+
+
+def _start_log() -> None:
+    folder = state_folder()
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+        handler: logging.Handler = logging.handlers.RotatingFileHandler(
+            folder / "jotsk.log", maxBytes=1 << 20, backupCount=2
+        )
+    except OSError:
+        handler = logging.StreamHandler()
+    handler.setFormatter(logging.Formatter("%(asctime)s %(levelname)s %(name)s: %(message)s"))
+    logging.getLogger().addHandler(handler)
+    logging.getLogger().setLevel(logging.INFO)
+
+
+def _tell_faults(window: Window) -> None:
+    """Have what nobody caught logged, and told in a sentence."""
+
+    def unexpected(kind, value, trace):  # type: ignore[no-untyped-def]
+        log.error("unexpected", exc_info=(kind, value, trace))
+        window.status.tell(FAULT)
+
+    sys.excepthook = unexpected

@@ -1,0 +1,77 @@
+"""The strip that tells what happened, and how far slow work has come."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt, QTimer
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QWidget
+
+from jotsk.desk.inout.jobs import Job
+
+SHOWN_MS = 6000
+
+
+class StatusStrip(QWidget):
+    """Floats over the foot of the board; hidden while there is nothing to say."""
+
+    def __init__(self, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.setObjectName("chrome")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self._text = QLabel()
+        self._bar = QProgressBar(textVisible=False)
+        self._bar.setRange(0, 1000)
+        self._bar.setFixedWidth(160)
+        self._stop = QPushButton("Stop")
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(14, 6, 14, 6)
+        layout.setSpacing(12)
+        layout.addWidget(self._text)
+        layout.addWidget(self._bar)
+        layout.addWidget(self._stop)
+        self._timer = QTimer(self, singleShot=True, interval=SHOWN_MS)
+        self._timer.timeout.connect(self.hide)
+        self._job: Job | None = None
+        self._stop.clicked.connect(lambda: self._job and self._job.stop())
+        self.hide()
+
+    @property
+    def text(self) -> str:
+        return self._text.text()
+
+    def tell(self, sentence: str) -> None:
+        """Show a sentence for a while."""
+        self._show(sentence, working=False)
+        self._timer.start()
+
+    def follow(self, job: Job) -> None:
+        """Show a job's progress until it ends."""
+        self._job = job
+        self._show(f"{job.title}…", working=True)
+        self._bar.setValue(0)
+        job.progressed.connect(lambda share: self._bar.setValue(int(share * 1000)))
+        job.ended.connect(lambda: self._ended(job))
+
+    def add(self, sentence: str) -> None:
+        """Say something else of the job that is shown."""
+        self._text.setText(sentence)
+        self.place()
+
+    def place(self) -> None:
+        parent = self.parentWidget()
+        self.adjustSize()
+        self.move((parent.width() - self.width()) // 2, parent.height() - self.height() - 14)
+
+    def _show(self, sentence: str, *, working: bool) -> None:
+        self._timer.stop()
+        self._text.setText(sentence)
+        self._bar.setVisible(working)
+        self._stop.setVisible(working)
+        self.place()
+        self.show()
+        self.raise_()
+
+    def _ended(self, job: Job) -> None:
+        if self._job is job:
+            self._job = None
+            if self._bar.isVisible():
+                self.hide()

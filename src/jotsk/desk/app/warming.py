@@ -1,0 +1,58 @@
+"""Waiting for compiled kernels, with the window already there."""
+
+from __future__ import annotations
+
+import logging
+import sys
+from collections.abc import Callable
+from importlib import import_module
+from pathlib import Path
+
+from PySide6.QtCore import QObject, QProcess, QTimer
+
+from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.runtime.warm import load, stamp, warm_up
+from jotsk.desk.app.window import Window
+
+log = logging.getLogger(__name__)
+
+SENTENCE = "Preparing the pens; this happens once and takes a minute or two."
+
+
+class Warming(QObject):
+    """Compiles in another process: in this one, even on a thread, it would make the window stutter."""
+
+    def __init__(self, folder: Path, window: Window) -> None:
+        super().__init__(window)
+        self._folder, self._window = folder, window
+        self._process: QProcess | None = None
+
+    def when_ready(self, begin: Callable[[], None]) -> None:
+        """Call `begin` at once if the kernels are there, else when they are."""
+        if stamp(self._folder).exists():
+            QTimer.singleShot(0, lambda: self._ready(begin))
+            return
+        self._window.board.setEnabled(False)
+        self._window.board.notify(SENTENCE)
+        process = self._process = QProcess(self)
+        process.finished.connect(lambda *_: self._ready(begin))
+        process.errorOccurred.connect(lambda error: self._failed(error, begin))
+        process.start(sys.executable, ["-m", "jotsk.core.runtime.warm", str(self._folder)])
+
+    def _failed(self, error: QProcess.ProcessError, begin: Callable[[], None]) -> None:
+        """Draw all the same when the process cannot start: each kernel is compiled when it is first used."""
+        if error == QProcess.ProcessError.FailedToStart:
+            log.warning("the pens cannot be prepared: %s", self._process.errorString() if self._process else "")
+            self._ready(begin)
+
+    def _ready(self, begin: Callable[[], None]) -> None:
+        self._window.board.setEnabled(True)
+        begin()
+        BESIDE.queue("loading").go(load_ahead)
+
+
+def load_ahead() -> None:
+    """Read from the disk what takes longer than a frame: kernels, those of the first stroke first, and the sheets."""
+    load()
+    warm_up()
+    import_module("jotsk.desk.dialogs")

@@ -1,0 +1,457 @@
+"""The window: puts board, trays and controllers together."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import QEvent, QSize, QTimer
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
+from PySide6.QtWidgets import (
+    QApplication,
+    QDialog,
+    QHBoxLayout,
+    QInputDialog,
+    QMainWindow,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.guides.settling import HOLD_S
+from jotsk.desk.app.gc_pauses import GcPauses
+from jotsk.desk.app.hints import HintStrip
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.app.status import StatusStrip
+from jotsk.desk.board.board import Board
+from jotsk.desk.commands.actions import BY_ID as ENTRIES
+from jotsk.desk.commands.actions import assign_keys, make_actions
+from jotsk.desk.commands.guide_commands import GuideCommands
+from jotsk.desk.commands.keys import HoldKeys
+from jotsk.desk.commands.page_commands import PageCommands
+from jotsk.desk.document.document import Document
+from jotsk.desk.inout.filing import Filing
+from jotsk.desk.inout.own_files import finish_writing
+from jotsk.desk.pens.hand import Hand
+from jotsk.desk.pens.palette import DeskPalette
+from jotsk.desk.pens.pen_library import PenLibrary
+from jotsk.desk.pens.pressure_curves import read_pressure_curves, read_tremors, write_pressure_curves, write_tremors
+from jotsk.desk.recovery.autosave import Autosave
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
+from jotsk.desk.stages import BY_ID as STAGES
+from jotsk.desk.stages import Stage
+from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
+from jotsk.desk.trays.guides import GuideTray
+from jotsk.desk.trays.history import HistoryTray
+from jotsk.desk.trays.hold import HoldTray
+from jotsk.desk.trays.inkwell import Inkwell
+from jotsk.desk.trays.last_line import LastLineTray
+from jotsk.desk.trays.layers import LayerTray
+from jotsk.desk.trays.overview import Overview
+from jotsk.desk.trays.pens import PenTray
+from jotsk.desk.trays.top import TopBar
+from jotsk.desk.widgets.faults import handled
+from jotsk.desk.widgets.modal import once, turn_of_the_loop
+
+HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
+GUIDES_PX = 196
+SHORTEST_HOLD_S, LONGEST_HOLD_S = 0.3, 3.0
+FLOAT_PX = 10  # between the edge of the board and what floats over it
+TURN_STEP_DEG = 15
+
+
+class Window(QMainWindow):
+    """One window, one page."""
+
+    def __init__(self, settings: Settings, recovery: RecoveryFolder, own_folder: Path | None = None) -> None:
+        super().__init__()
+        self._is_closing = False
+        self.settings, self.recovery = settings, recovery
+        self.document = Document(self)
+        self.autosave = Autosave(self.document, recovery, self)
+        folder = own_folder or recovery.folder
+        self.hand = Hand(PenLibrary(folder, self), self)
+        self.desk_palette = DeskPalette(folder, self)
+        self.colors: QDialog | None = None
+        self.hand.feels, self.hand.tremors = read_pressure_curves(settings), read_tremors(settings)
+        self.filing = Filing(self.document, self)
+        self.actions_by_id = make_actions(self)
+        self.board = Board(self.document, self.hand, self)
+        self.status = StatusStrip(self.board)
+        self.hints = HintStrip(settings, self.board)
+        self.pages = PageCommands(
+            self.document, self.board, self.filing, self.autosave, recovery, settings, self.status.tell
+        )
+        self.guide_commands = GuideCommands(self.document, self.board, self.status.tell)
+        self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
+        self.overview = Overview(self.document, self.board)
+        self.history = HistoryTray(self.document, self.board)
+        self.dressing = Dressing(self)
+        self._build()
+        self.gc_pauses = GcPauses(lambda: self.board.is_busy() or self.filing.is_busy, self)
+        self.document.opened.connect(self.gc_pauses.set_aside)
+        self.autosave.begun.connect(self.gc_pauses.set_aside)
+        self.hold_keys = HoldKeys(self.board, self.hand)
+        self._connect()
+        self.resize(1280, 800)
+        self.setAcceptDrops(True)
+        self.show_stage(STAGES["ink"])
+        if self.hand.library.trouble:
+            self.status.tell(self.hand.library.trouble)
+        self.refresh_title()
+        self._restore()
+        self.board.setFocus()
+
+    # -- layout --------------------------------------------------------------------------------
+
+    def _build(self) -> None:
+        self.top = TopBar(self.document, self.board, self.actions_by_id, self)
+        self.pens = PenTray(self.hand, self)
+        self.inkwell = Inkwell(self.hand, self.desk_palette, self)
+        self.layers = LayerTray(self.document, self.actions_by_id, self)
+        self.guides = GuideTray(self.board, self.actions_by_id, self)
+        self.hold = HoldTray(self.hand, self)
+        self.last_line = LastLineTray(self.document, self)
+        self.guides.setFixedHeight(GUIDES_PX)
+
+        self.hand_side = _side(HAND_PX, [(self.pens, 1), (_line(), 0), (self.inkwell, 0)])
+        self.page_side = _side(PAGE_PX, [(self.layers, 1), (_line(), 0), (self.guides, 0)])
+        self.foot = QWidget()
+        self.foot.setFixedHeight(FOOT_PX)
+        foot = QHBoxLayout(self.foot)
+        foot.setContentsMargins(0, 0, 0, 0)
+        foot.setSpacing(0)
+        foot.addWidget(self.hold, 1)
+        foot.addWidget(_line(upright=True))
+        foot.addWidget(self.last_line, 1)
+
+        self._middle = QHBoxLayout()
+        self._middle.setContentsMargins(0, 0, 0, 0)
+        self._middle.setSpacing(0)
+        self._edges = [_line(upright=True), _line(upright=True)]
+        for widget in (self.hand_side, self._edges[0], self.board, self._edges[1], self.page_side):
+            self._middle.addWidget(widget, 1 if widget is self.board else 0)
+        whole = QWidget()
+        layout = QVBoxLayout(whole)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(0)
+        self._lines = [_line(), _line()]
+        layout.addWidget(self.top)
+        layout.addWidget(self._lines[0])
+        layout.addLayout(self._middle, 1)
+        layout.addWidget(self._lines[1])
+        layout.addWidget(self.foot)
+        self.setCentralWidget(whole)
+        for part, then in (
+            (self.board, (self.board.theme_changed, self.hints.theme_changed)),
+            (self.top, (self.top.theme_changed,)),
+            (self.pens, ()),
+            (self.inkwell, ()),
+            (self.layers, (self.layers.theme_changed,)),
+            (self.guides, (self.guides.theme_changed,)),
+            (self.hold, (self.hold.theme_changed,)),
+            (self.last_line, (self.last_line.theme_changed,)),
+        ):
+            self.dressing.add(part, *then)
+
+    def _connect(self) -> None:
+        board, document, actions, pages = self.board, self.document, self.actions_by_id, self.pages
+        for entry_id, method in {
+            "page.new": pages.ask_new,
+            "page.open": pages.ask_open,
+            "page.print": pages.ask_print,
+            "page.size": pages.ask_size,
+            "page.demo": pages.open_demo,
+            "page.recent": pages.ask_recent,
+            "page.pictures": pages.ask_pictures,
+            "edit.paste": pages.paste,
+            "page.save": pages.save,
+            "page.save_as": pages.ask_save,
+            "page.export": pages.ask_export,
+            "page.milestone": pages.keep_milestone,
+            "page.milestones": pages.show_milestones,
+            "page.quit": self.close,
+            "edit.undo": document.undo,
+            "edit.redo": document.redo,
+            "edit.drop": board.drop_stroke,
+            "edit.all": document.selection.choose_all,
+            "edit.delete": document.selection.delete,
+            "hand.smaller": lambda: self.hand.step_size(-1),
+            "hand.larger": lambda: self.hand.step_size(1),
+            "hand.maker": self.show_maker,
+            "hand.feel": self.show_feel,
+            "hand.colors": self.show_colors,
+            "view.zoom_in": lambda: board.zoom_by(1.25),
+            "view.zoom_out": lambda: board.zoom_by(0.8),
+            "view.actual": lambda: board.zoom_to(1.0),
+            "view.fit": board.fit,
+            "view.turn_left": lambda: board.turn_by_degrees(-TURN_STEP_DEG),
+            "view.turn_right": lambda: board.turn_by_degrees(TURN_STEP_DEG),
+            "view.reset_turn": board.reset_turn,
+            "view.flip": board.flip_here,
+            "view.flip_page": board.flip_page,
+            "view.width": board.fit_width,
+            "layer.trace_under": document.trace_under,
+            "layer.add": document.add_layer,
+            "layer.add_paint": document.add_paint_layer,
+            "layer.delete": document.delete_layers,
+            "layer.duplicate": document.duplicate_layers,
+            "layer.group": document.group_layers,
+            "layer.ungroup": document.ungroup_layers,
+            "layer.merge_down": document.merge_down,
+            "layer.merge_visible": document.merge_visible,
+            "layer.flat_copy": document.add_flat_copy,
+            "layer.up": lambda: document.step_layer(True),
+            "layer.down": lambda: document.step_layer(False),
+            "guide.numbers": self.guide_commands.show_numbers,
+            "guide.open": self.guide_commands.ask_open,
+            "guide.save": self.guide_commands.ask_save,
+            "guide.part": document.part_copies,
+            "guide.offset": self.guide_commands.ask_offset,
+            "guide.from_line": self.guide_commands.curve_of_line,
+            "guide.settle_time": self.ask_settle_time,
+            "help.keys": self.show_keys,
+        }.items():
+            actions[entry_id].triggered.connect(lambda _=False, call=method: call())
+        for entry_id, switch in {
+            "view.bare": self.set_bare,
+            "view.hand": self.hand_side.setVisible,
+            "view.page": self.page_side.setVisible,
+            "view.full": lambda on: self.showFullScreen() if on else self.showNormal(),
+            "view.left_handed": self.set_left_handed,
+            "view.lamp": self.set_lamp,
+            "view.frames": self.show_frames,
+            "guide.settle": self.set_settles,
+            "guide.page_steps": lambda on: setattr(board, "steps_of_page", on),
+            "view.overview": lambda on: self._float(self.overview, on),
+            "view.history": lambda on: self._float(self.history, on),
+        }.items():
+            actions[entry_id].toggled.connect(switch)
+        for entry in ENTRIES.values():
+            if entry.hold:
+                actions[entry.id].triggered.connect(lambda _=False, i=entry.id: self.hold_keys.switch(i))
+        actions["view.hand"].setChecked(True)
+        actions["view.page"].setChecked(True)
+        actions["view.frames"].setChecked(True)
+        self.addActions(list(actions.values()))
+        self.top.stage_chosen.connect(self.show_stage)
+        self.inkwell.opened.connect(self.show_colors)
+        self.layers.soloed.connect(board.show_only)
+        document.state_changed.connect(self.refresh_title)
+        document.slow.connect(self.filing.run)
+        for keeper in (self.autosave, self.settings, self.hand.library.file, self.desk_palette.file):
+            keeper.trouble.connect(self.status.tell)
+        board.touched.connect(self.autosave.before_stroke)
+        board.resized.connect(self.status.place)
+        board.resized.connect(self._place_floats)
+        board.resized.connect(self.hints.place)
+        board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
+        self.filing.began.connect(self.status.follow)
+        self.filing.began.connect(lambda job: job.ended.connect(self.gc_pauses.set_aside))
+        self.filing.told.connect(self.status.tell)
+        self.filing.seen_as = board.seen_as
+
+    def show_stage(self, stage: Stage) -> None:
+        """Put what the stage needs into the hand; nothing is locked."""
+        self.stage = stage
+        self.top.show_stage(stage)
+        self.pens.show_stage(stage)
+        if stage.has_pens and not set(stage.first) & set(self.hand.pen.tags):
+            self.hand.take(self.pens.rows[0].pen)
+
+    def set_bare(self, bare: bool) -> None:
+        """Show nothing but the board, or everything again."""
+        layout = self.centralWidget().layout()
+        layout.setEnabled(False)  # laid out once, not after each of them
+        for widget in (self.top, self.foot, *self._lines, *self._edges):
+            widget.setVisible(not bare)
+        self.hand_side.setVisible(not bare and self.actions_by_id["view.hand"].isChecked())
+        self.page_side.setVisible(not bare and self.actions_by_id["view.page"].isChecked())
+        layout.setEnabled(True)
+        layout.activate()
+
+    def set_left_handed(self, left_handed: bool) -> None:
+        """Mirror the desk, and lay the keys under the other hand."""
+        direction = QHBoxLayout.Direction
+        way = direction.RightToLeft if left_handed else direction.LeftToRight
+        self._middle.setDirection(way)
+        self.foot.layout().setDirection(way)
+        assign_keys(self.actions_by_id, left_handed=left_handed)
+        self.hold_keys.set_left_handed(left_handed)
+        self.settings.set("desk/left_handed", left_handed)
+        self._place_floats()
+
+    def _float(self, panel: QWidget, shown: bool) -> None:
+        panel.setVisible(shown)
+        self._place_floats()
+
+    def _place_floats(self) -> None:
+        """The overview and the history lie in the board's upper corner, away from the hand."""
+        board, y = self.board, FLOAT_PX
+        left_handed = self.actions_by_id["view.left_handed"].isChecked()
+        for panel in (self.overview, self.history):
+            if panel.isHidden():
+                continue
+            if panel is self.history:
+                panel.setFixedHeight(max(160, min(420, board.height() - y - 3 * FLOAT_PX)))
+            panel.move(FLOAT_PX if left_handed else board.width() - panel.width() - FLOAT_PX, y)
+            panel.raise_()
+            y += panel.height() + FLOAT_PX
+
+    def set_settles(self, on: bool) -> None:
+        """Whether a stroke that ends at rest becomes the shape it resembles."""
+        seconds = self.settings.get("hand/settle_s", HOLD_S)
+        self.hand.settles_after_s = min(LONGEST_HOLD_S, max(SHORTEST_HOLD_S, seconds)) if on else None
+        self.settings.set("hand/settles", on)
+
+    def ask_settle_time(self) -> None:
+        """How long the pen rests before its stroke settles."""
+        now = self.settings.get("hand/settle_s", HOLD_S)
+        seconds, accepted = QInputDialog.getDouble(
+            self.board, "Time to settle", "Seconds the pen rests at the end of a stroke",
+            now, SHORTEST_HOLD_S, LONGEST_HOLD_S, 2,
+        )  # fmt: skip
+        if accepted:
+            self.settings.set("hand/settle_s", seconds)
+            self.actions_by_id["guide.settle"].setChecked(True)
+            self.set_settles(True)
+
+    def show_frames(self, shown: bool) -> None:
+        self.board.shows_frames = shown
+        self.board.update()
+
+    def set_lamp(self, lamp: bool) -> None:
+        app = QApplication.instance()
+        assert isinstance(app, QApplication)
+        apply_theme(app, LAMP if lamp else DAY)
+        self.settings.set("desk/lamp", lamp)
+        self.dressing.begin()
+
+    # -- files ---------------------------------------------------------------------------------
+
+    def refresh_title(self) -> None:
+        document = self.document
+        self.setWindowTitle(f"{document.title}[*] - Jotsk")
+        self.setWindowModified(document.is_unsaved)
+        for entry_id, label, word in (
+            ("edit.undo", document.undo_label, "Undo"), ("edit.redo", document.redo_label, "Redo"),
+        ):  # fmt: skip
+            self.actions_by_id[entry_id].setText(f"{word} {label[0].lower()}{label[1:]}" if label else word)
+            self.actions_by_id[entry_id].setEnabled(label is not None)
+
+    @handled
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if any(url.isLocalFile() for url in event.mimeData().urls()):
+            event.acceptProposedAction()
+
+    @handled
+    def dropEvent(self, event: QDropEvent) -> None:
+        """A page dropped on the window is opened; pictures are placed on the present page."""
+        if self.pages.take(event.mimeData(), may_open=True):
+            event.acceptProposedAction()
+
+    @handled
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if not self.hold_keys.pressed(event):
+            super().keyPressEvent(event)
+
+    @handled
+    def keyReleaseEvent(self, event: QKeyEvent) -> None:
+        if not self.hold_keys.released(event):
+            super().keyReleaseEvent(event)
+
+    @handled
+    def changeEvent(self, event: QEvent) -> None:
+        super().changeEvent(event)
+        if event.type() == QEvent.Type.ActivationChange and not self.isActiveWindow():
+            self.hold_keys.release_all()
+
+    @handled
+    def closeEvent(self, event: QCloseEvent) -> None:
+        """Unsaved work is in the journal, and there at the next start. What is being written is waited for, with its
+        progress: the outcome of a save decides what is unsaved."""
+        self.board.finish_stroke()
+        job = self.filing.job
+        if job is not None:
+            event.ignore()
+            if not self._is_closing:
+                self._is_closing = True
+                self.status.add(f"{job.title}, then the window closes…")
+                job.ended.connect(lambda: QTimer.singleShot(0, self.close))
+            return
+        self._is_closing = False
+        if self.pages.keep_unsaved():
+            self.autosave.end()
+            write_tremors(self.settings, self.hand.tremors)
+            finish_writing()
+            event.accept()
+        else:
+            event.ignore()
+
+    def open(self, path: Path) -> None:
+        self.pages.open(path)
+
+    def show_maker(self) -> None:
+        """The pen maker, on the pen in the hand."""
+        from jotsk.desk.dialogs import PenMaker  # sheets are loaded when they are opened, not at the start
+
+        with once(PenMaker(self.hand, self.board)) as sheet:
+            sheet.exec()
+
+    def show_colors(self) -> None:
+        """The colours, in a sheet that stays beside the page."""
+        if self.colors is None:
+            from jotsk.desk.dialogs import InkColors
+
+            self.colors = InkColors(self.hand, self.desk_palette, self.board)
+            turn_of_the_loop()
+        self.colors.show()
+        self.colors.raise_()
+
+    def show_feel(self) -> None:
+        """Fit the pressure of a device to the hand, and remember it."""
+        from jotsk.desk.dialogs import FeelPad
+
+        with once(FeelPad(self.hand, self.board)) as pad:
+            if pad.exec() and pad.device:
+                self.hand.feels[pad.device] = pad.curve
+                write_pressure_curves(self.settings, self.hand.feels)
+                self.status.tell(f"The feel of “{pad.device}” is kept.")
+
+    def show_keys(self) -> None:
+        from jotsk.desk.dialogs import KeySheet
+
+        with once(KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self.board)) as sheet:
+            sheet.exec()
+
+    def sizeHint(self) -> QSize:
+        return QSize(1280, 800)
+
+    def _restore(self) -> None:
+        self.actions_by_id["guide.settle"].setChecked(self.settings.get("hand/settles", True))
+        self.set_settles(self.actions_by_id["guide.settle"].isChecked())
+        if self.settings.get("desk/lamp", False):
+            self.actions_by_id["view.lamp"].setChecked(True)
+            self.dressing.finish()
+        if self.settings.get("desk/left_handed", False):
+            self.actions_by_id["view.left_handed"].setChecked(True)
+
+
+def _side(width: int, parts: list[tuple[QWidget, int]]) -> QWidget:
+    side = QWidget()
+    side.setFixedWidth(width)
+    layout = QVBoxLayout(side)
+    layout.setContentsMargins(0, 0, 0, 0)
+    layout.setSpacing(0)
+    for part, stretch in parts:
+        layout.addWidget(part, stretch)
+    return side
+
+
+def _line(*, upright: bool = False) -> QWidget:
+    line = QWidget()
+    line.setAutoFillBackground(True)
+    line.setBackgroundRole(QPalette.ColorRole.Mid)
+    if upright:
+        line.setFixedWidth(1)
+    else:
+        line.setFixedHeight(1)
+    return line

@@ -1,0 +1,1 @@
+"""Strips at the head of the board."""

@@ -1,0 +1,1 @@
+"""The page as it is seen."""

@@ -1,0 +1,1 @@
+"""Actions, their keys, and what they do."""

@@ -1,0 +1,99 @@
+"""The commands of the Guides menu that open a file or a sheet."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog
+
+from jotsk.core.errors import JotskError
+from jotsk.core.files.writing import whole_file
+from jotsk.core.guides.draft import few_points, offset_curve
+from jotsk.core.guides.guide_records import read_guides, written_guides
+from jotsk.core.guides.kinds import FrenchCurve
+from jotsk.desk.board.board import Board
+from jotsk.desk.document.document import Document
+
+CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03
+KIND = "Sets of guides (*.json)"
+
+
+class GuideCommands:
+    """Sets of guides for other pages, and the sheet of numbers."""
+
+    def __init__(self, document: Document, board: Board, tell: Callable[[str], object]) -> None:
+        self._document, self._board, self._tell = document, board, tell
+        self._guiding = board.guiding
+        self.sheet: QDialog | None = None
+
+    def show_numbers(self) -> None:
+        from jotsk.desk.dialogs.guide_sheet import GuideSheet
+
+        if self._guiding.selected is None and self._guiding.guides:
+            self._guiding.select(len(self._guiding.guides) - 1)
+        if self.sheet is None:
+            self.sheet = GuideSheet(self._guiding, self._board)
+        self.sheet.show()
+        self.sheet.raise_()
+
+    def curve_of_line(self) -> None:
+        """Make a French curve of the last line: as few points as keep it within half a px."""
+        stroke = self._document.last_stroke
+        if stroke is None or len(stroke.line) < 2:
+            self._tell("There is no line yet to make a curve of; draw one first.")
+            return
+        points = few_points(stroke.own_ribbon.points[:, :2], CURVE_OFF_PX)
+        gap, length = math.dist(points[0], points[-1]), stroke.own_ribbon.length_px
+        closed = len(points) > 3 and gap < CLOSED_SHARE * length
+        self._guiding.add_curve(points[:-1] if closed else points, closed=closed, smooth=True)
+
+    def ask_offset(self) -> None:
+        """A curve beside the French curve in hand, as far off as is typed."""
+        guide = self._guiding.guide(self._guiding.selected)
+        if not isinstance(guide, FrenchCurve):
+            self._tell("Take a French curve in hand first: press it in the list of guides.")
+            return
+        by, accepted = QInputDialog.getDouble(
+            self._board, "Offset of the curve", "How far beside it, px; less than 0 is the other side",
+            20.0, -10_000.0, 10_000.0, 1,
+        )  # fmt: skip
+        if accepted and by:
+            self.add_offset(guide, by)
+
+    def add_offset(self, guide: FrenchCurve, by_px: float) -> None:
+        points = offset_curve(guide.curve, by_px)
+        if len(points) < 2:
+            self._tell("The curve bends more tightly than that everywhere; choose a smaller offset.")
+            return
+        self._guiding.add_curve(points, closed=False, smooth=True)
+
+    def ask_open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self._board, "Add a set of guides", "", KIND)
+        if name:
+            self.open(Path(name))
+
+    def ask_save(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(self._board, "Save the guides as a set", "guides.json", KIND)
+        if name:
+            self.save(Path(name) if Path(name).suffix else Path(f"{name}.json"))
+
+    def open(self, path: Path) -> None:
+        """Add the guides of a set to those of the page."""
+        try:
+            guides = read_guides(path)
+        except JotskError as error:
+            self._tell(str(error))
+            return
+        self._guiding.add_all(guides)
+
+    def save(self, path: Path) -> None:
+        guides = [guide for guide in self._guiding.guides if guide is not None]
+        try:
+            with whole_file(path) as stream:
+                stream.write(written_guides(guides).encode())
+        except JotskError as error:
+            self._tell(str(error))
+            return
+        self._tell(f"{len(guides)} guide{'s' if len(guides) != 1 else ''} kept in “{path.name}”.")

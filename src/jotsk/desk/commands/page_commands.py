@@ -1,0 +1,358 @@
+"""What the Page menu does: new, open, save, export, print, milestones, and what is asked on the way."""
+
+from __future__ import annotations
+
+import logging
+from collections.abc import Callable
+from datetime import datetime
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QMimeData, QObject, QTimer
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
+
+from jotsk.core.errors import JotskError
+from jotsk.core.files.inkml import write_traces
+from jotsk.core.files.opening import PAGE_SUFFIX
+from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
+from jotsk.core.hand import Trace
+from jotsk.core.page import Page, prepared
+from jotsk.core.page.edits.placing import Picture
+from jotsk.core.page.tiles.tiles import Pixels
+from jotsk.desk.app.folders import cache_folder
+from jotsk.desk.app.settings import Settings
+from jotsk.desk.board.board import Board
+from jotsk.desk.document.document import Document
+from jotsk.desk.inout.filing import Filing
+from jotsk.desk.recovery.autosave import Autosave
+from jotsk.desk.recovery.journal import Kept
+from jotsk.desk.recovery.milestones import MINUTES, Milestones
+from jotsk.desk.recovery.recovery_folder import RecoveryFolder
+from jotsk.desk.widgets.modal import once
+
+if TYPE_CHECKING:
+    from PySide6.QtPrintSupport import QPrinter
+
+PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
+OPENABLE = f"Pages and pictures (*.ora {PICTURES});;All files (*)"
+MOST_RECENT = 16
+LEFT_MS = 30
+AGAIN_MS = 20_000  # until kept pages that could not be read are tried again
+
+log = logging.getLogger(__name__)
+
+
+class PageCommands(QObject):
+    """Asks, through sheets over the board, and has it done."""
+
+    def __init__(
+        self, document: Document, board: Board, filing: Filing, autosave: Autosave, recovery: RecoveryFolder,
+        settings: Settings, tell: Callable[[str], None],
+    ) -> None:  # fmt: skip
+        super().__init__(board)
+        self.document, self.board, self.filing, self.autosave = document, board, filing, autosave
+        self.recovery, self.settings, self._tell = recovery, settings, tell
+        self.milestones = Milestones(document, recovery.folder, self)
+        self.milestones.minutes = settings.get("milestones/minutes", MINUTES)
+        self.milestones.trouble.connect(tell)
+        self._untouched: Page | None = None
+        self._left = QTimer(self, singleShot=True, interval=LEFT_MS)
+        self._left.timeout.connect(self.ask_recent)
+        self._again = QTimer(self, singleShot=True, interval=AGAIN_MS)
+        self._again.timeout.connect(self._take_up_again)
+        filing.overtaken.connect(self._overtaken)
+        document.stroke_failed.connect(self._keep_motion)
+        document.opened.connect(self._note_recent)
+        document.saved.connect(self._note_recent)
+
+    # -- opening -------------------------------------------------------------------------------
+
+    def open(self, path: Path) -> None:
+        """Open a page or picture. Unsaved work stays in the recovery folder."""
+        if self.keep_unsaved():
+            self.filing.open(path)
+
+    def open_demo(self) -> None:
+        from jotsk.demo.gull_and_lantern import TITLE
+        from jotsk.demo.keeping import kept_demo_page
+
+        if self.keep_unsaved():
+            self.filing.make(TITLE, lambda progress: kept_demo_page(progress, cache_folder()))
+
+    def ask_open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self.board, "Open", self._folder(), OPENABLE)
+        if name:
+            self._remember(Path(name))
+            self.open(Path(name))
+
+    def ask_new(self) -> None:
+        """Make a page; work on the present one stays in the recovery folder."""
+        from jotsk.desk.dialogs import NewPage
+
+        with once(NewPage(self.board)) as sheet:
+            if sheet.exec() and self.keep_unsaved():
+                self.document.take(sheet.page, path=None, title="New page", saved=True)
+
+    def ask_recent(self) -> None:
+        """Choose among the pages opened lately, and those that were left with unsaved work."""
+        from jotsk.desk.dialogs import RecentSheet
+
+        if self.autosave.is_leaving:
+            self._tell("The page before this one is being put on the shelf.")
+            self._left.start()
+            return
+        notes = self.recovery.notes()
+        if self.recovery.trouble is not None:
+            self._tell(self.recovery.trouble)
+        with once(RecentSheet(notes, self.recent(), self.board)) as sheet:
+            if not sheet.exec():
+                return
+            choice = sheet.choice
+        if choice.slot is not None and self.keep_unsaved():
+            self.take_up_kept(choice.slot)
+        elif choice.path is not None:
+            self.open(choice.path)
+
+    def take_up_kept(self, slot: str | None = None) -> None:
+        """Put a page back that was closed with unsaved work, and say so. If none is named it is the latest, unless
+        there is work on another page by the time it is read."""
+        recovery, before = self.recovery, self.document.page
+
+        def work(report: Callable[[float], None]) -> tuple[str, Kept] | None:
+            wanted = slot or next((note.slot for note in recovery.notes()), None)
+            kept = recovery.hold(wanted, report) if wanted else None
+            if wanted is None or kept is None:
+                return None
+            prepared(kept.page)
+            return wanted, kept
+
+        def took(outcome: tuple[str, Kept] | None) -> None:
+            if outcome is None:
+                if slot is not None:
+                    self._tell(recovery.trouble or "That page is no longer there, or another window has it.")
+                elif recovery.trouble is not None:
+                    self._tell(recovery.trouble)
+                    self._untouched = self.document.page
+                    self._again.start()
+                return
+            found, kept = outcome
+            if slot is None and self.document.page is not before:
+                recovery.unlock(found)
+                self._tell(f"“{kept.title}” has changes that are not in a file yet; it is among the recent pages.")
+                return
+            self.autosave.take_up(found, kept.known)
+            self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
+            self._tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
+
+        if slot is not None or recovery.may_hold_pages:
+            self.filing.run("Putting the page back", work, took)
+
+    def _take_up_again(self) -> None:
+        """The disk may allow it by now; unless work on another page has begun."""
+        if self.document.page is self._untouched:
+            self.take_up_kept()
+
+    def recent(self) -> list[Path]:
+        """Pages opened or saved lately that are still there, the latest first."""
+        names = self.settings.get("files/recent", [])
+        return [Path(name) for name in names if isinstance(name, str) and Path(name).is_file()]
+
+    # -- pictures ------------------------------------------------------------------------------
+
+    def ask_pictures(self) -> None:
+        names, _ = QFileDialog.getOpenFileNames(
+            self.board, "Add pictures", self._folder(), f"Pictures ({PICTURES});;All files (*)"
+        )
+        if names:
+            self._remember(Path(names[0]))
+            self.add_pictures([Path(name) for name in names])
+
+    def add_pictures(self, paths: list[Path]) -> None:
+        """Have pictures placed on the present page."""
+        self.filing.read_pictures(paths, self.board.place_pictures)
+
+    def take(self, mime: QMimeData, *, may_open: bool) -> bool:
+        """Take what was dropped or pasted: a page is opened, pictures are placed; False if there is neither."""
+        paths = [Path(url.toLocalFile()) for url in mime.urls() if url.isLocalFile()]
+        pages = [path for path in paths if path.suffix.lower() == PAGE_SUFFIX]
+        if pages and may_open:
+            self.open(pages[0])
+        elif paths:
+            self.add_pictures([path for path in paths if path not in pages])
+        elif mime.hasImage():
+            image = QImage(mime.imageData())
+            if image.isNull():
+                return False
+            self.filing.run(
+                "Pasting", lambda report: [Picture.of("Pasted", _pixels(image, report))], self.board.place_pictures
+            )
+        else:
+            return False
+        return True
+
+    def paste(self) -> None:
+        mime = QApplication.clipboard().mimeData()
+        if mime is None or not self.take(mime, may_open=False):
+            self._tell("There is no picture to paste; copy one first.")
+
+    # -- writing -------------------------------------------------------------------------------
+
+    def save(self) -> None:
+        path = self.document.path
+        if path is None:
+            self.ask_save()
+        elif not self.filing.was_changed_outside(path):
+            self.filing.save(path)
+        else:
+            self._ask_about_other(path)
+
+    def ask_save(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(
+            self.board, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)"
+        )
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() == PAGE_SUFFIX else path.with_name(path.name + PAGE_SUFFIX)
+            self._remember(path)
+            self.filing.save(path)
+
+    def ask_export(self) -> None:
+        from jotsk.desk.dialogs import ExportSheet
+
+        with once(ExportSheet(self.document.page, self.board)) as sheet:
+            if not sheet.exec():
+                return
+            suffix, export = sheet.suffix, sheet.export
+        name, _ = QFileDialog.getSaveFileName(
+            self.board, "Export", self._suggested(suffix), f"Pictures (*{suffix})"
+        )  # fmt: skip
+        if name:
+            path = Path(name)
+            path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
+            self._remember(path)
+            self.filing.export(path, export)
+
+    def ask_print(self) -> None:
+        """Print through the system's dialog, at true size where the paper allows."""
+        from jotsk.desk.inout.printing import ask_printer
+
+        printer = ask_printer(self.document.page, self.document.title, self.board)
+        if printer is not None:
+            self.print_on(printer)
+
+    def print_on(self, printer: QPrinter) -> None:
+        from jotsk.desk.inout.printing import print_page
+
+        page, title = self.document.page, self.document.title
+        self.filing.run(
+            f"Printing {title}", lambda report: print_page(page, printer, report),
+            lambda _: self._tell(f"“{title}” went to the printer."),
+        )  # fmt: skip
+
+    def ask_size(self) -> None:
+        from jotsk.desk.dialogs import PageSize
+
+        with once(PageSize(self.document.page, self.board)) as sheet:
+            if sheet.exec():
+                self.document.resize_page(sheet.page_size, sheet.anchor, sheet.dpi, sheet.margins_mm)
+
+    def keep_milestone(self) -> None:
+        self.milestones.keep()
+        self._tell("A milestone is kept; Ctrl+Shift+M shows all of them.")
+
+    def show_milestones(self) -> None:
+        from jotsk.desk.dialogs import MilestoneSheet
+
+        with once(MilestoneSheet(self.milestones, self.document, self.board)) as sheet:
+            sheet.exec()
+        self.settings.set("milestones/minutes", self.milestones.minutes)
+
+    # -- leaving -------------------------------------------------------------------------------
+
+    def keep_unsaved(self) -> bool:
+        """Have unsaved work on disk; False if that did not work and the user chose to stay."""
+        trouble = self.autosave.keep()
+        return trouble is None or self._leave_anyway(trouble)
+
+    def _leave_anyway(self, reason: str) -> bool:
+        box = QMessageBox(
+            QMessageBox.Icon.Warning,
+            "Unsaved work",
+            f"{reason}\n\nThe work on this page could not be kept aside.",
+            parent=self.board,
+        )
+        stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
+        leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
+        box.setDefaultButton(stay)
+        with once(box):
+            box.exec()
+            return box.clickedButton() is leave
+
+    def _keep_motion(self, trace: Trace) -> None:
+        """A stroke could not be inked: what the hand did is kept for whoever can."""
+        path = self.recovery.folder / "motions" / f"{datetime.now():%Y%m%d-%H%M%S-%f}.inkml"
+        try:
+            path.parent.mkdir(parents=True, exist_ok=True)
+            write_traces(path, [trace])
+        except (OSError, JotskError):
+            log.exception("a motion could not be kept")
+            return
+        self._tell(f"The stroke could not be inked; what the hand did is kept in “{path}”.")
+
+    def _overtaken(self, path: Path) -> None:
+        if self.filing.is_busy:  # the job that found out has not ended yet
+            QTimer.singleShot(LEFT_MS, lambda: self._overtaken(path))
+        else:
+            self._ask_about_other(path)
+
+    def _ask_about_other(self, path: Path) -> None:
+        """The file was written by somebody else since it was opened here."""
+        box = QMessageBox(
+            QMessageBox.Icon.Warning,
+            "The file has changed",
+            f"“{path.name}” was changed by another program or window since it was opened here."
+            " Your work is in the journal, whatever you choose.",
+            parent=self.board,
+        )
+        other = box.addButton("Save under another name", QMessageBox.ButtonRole.AcceptRole)
+        over = box.addButton("Write over it", QMessageBox.ButtonRole.DestructiveRole)
+        box.addButton("Not now", QMessageBox.ButtonRole.RejectRole)
+        box.setDefaultButton(other)
+        with once(box):
+            box.exec()
+            answer = box.clickedButton()
+        if answer is other:
+            self.ask_save()
+        elif answer is over:
+            self.filing.save(path)
+
+    def _note_recent(self) -> None:
+        path = self.document.path
+        if path is not None:
+            names = [str(path), *(str(p) for p in self.recent() if p != path)]
+            self.settings.set("files/recent", names[:MOST_RECENT])
+
+    def _folder(self) -> str:
+        return self.settings.get("files/folder", str(Path.home()))
+
+    def _remember(self, path: Path) -> None:
+        self.settings.set("files/folder", str(path.parent))
+
+    def _suggested(self, suffix: str) -> str:
+        path = self.document.path
+        return str(path.with_suffix(suffix) if path else Path(self._folder()) / (self.document.title + suffix))
+
+
+def _pixels(image: QImage, report: Callable[[float], None]) -> Pixels:
+    """Band by band: Qt holds the interpreter while it converts."""
+    width, height = image.width(), image.height()
+
+    def rows(start: int, stop: int) -> NDArray[np.uint8]:
+        report(start / height)
+        band = image.copy(0, start, width, stop - start).convertToFormat(QImage.Format.Format_RGBA8888)
+        return np.frombuffer(band.constBits(), np.uint8).reshape(stop - start, width, 4).copy()
+
+    return premultiplied_by_bands(width, height, rows)

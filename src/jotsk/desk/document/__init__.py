@@ -1,0 +1,1 @@
+"""The page that is open, its history, and what is chosen on it."""

@@ -1,0 +1,1 @@
+"""The guides of the page at work."""

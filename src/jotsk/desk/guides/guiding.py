@@ -1,0 +1,202 @@
+"""The guides of the page at work: which are on, which is in hand, which one holds the stroke under the pen."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping, Sequence
+from dataclasses import replace
+from typing import Any
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.geometry import Rect
+from jotsk.core.guides import Guide, guide_from, guides_of
+from jotsk.core.guides.guidance import FREELY, Guidance
+from jotsk.core.guides.guide_records import MOST_GUIDES
+from jotsk.core.guides.kinds import GROUPS, FrenchCurve, Perspective
+from jotsk.core.marks import Stroke
+from jotsk.core.page import Layer
+from jotsk.desk.document.document import Document
+
+# What is offered, by kind and values; None between the groups.
+OFFERED: tuple[tuple[str, type[Guide], dict[str, Any]] | None, ...] = tuple(
+    offered
+    for group in GROUPS
+    for offered in (*((name, kind, values) for kind in group for name, values in kind.offers), None)
+)[:-1]
+
+STRETCHED = (
+    "This lies outside a 60 degree cone of vision, where things look stretched;"
+    " vanishing points farther apart make it wider."
+)
+
+
+class Guiding(QObject):
+    """Changes the guides as steps of the page's history."""
+
+    changed = Signal()  # a guide, which is selected, or what is lit
+
+    def __init__(self, document: Document, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._document = document
+        self._read: tuple[Sequence[Mapping[str, Any]], list[Guide | None]] = ((), [])
+        self._selected: int | None = None
+        self._warned_of: Guide | None = None
+        self.is_off = False  # while a key is held
+        self.lit: int | None = None  # the guide that holds the stroke under the pen
+        document.changed.connect(self._page_changed)
+
+    @property
+    def guides(self) -> list[Guide | None]:
+        """Those of the page in their order; None for one this program does not understand."""
+        records = self._document.page_so_far.guides
+        if self._read[0] is not records:
+            self._read = records, guides_of(records)
+        return self._read[1]
+
+    @property
+    def selected(self) -> int | None:
+        return self._selected if self._selected is not None and self._selected < len(self.guides) else None
+
+    def guide(self, index: int | None) -> Guide | None:
+        return self.guides[index] if index is not None and index < len(self.guides) else None
+
+    def guidance(self, layer: Layer | None, course: str = FREELY, turned_deg: float = 0.0) -> Guidance:
+        """What holds and repeats a stroke on a layer."""
+        guides = [] if self.is_off else self.guides
+        if layer is not None and not layer.follows_guides:
+            guides = [g if g is not None and g.repeats else None for g in guides]
+        repeats = layer is None or layer.follows_symmetry
+        return Guidance(tuple(guides), repeats, course, turned_deg)
+
+    def warn_of_stretching(self, index: int | None, stroke: Stroke) -> None:
+        """Say once for each perspective that a line it held lies where things look stretched."""
+        guide, page = self.guide(index), self._document.page
+        if not isinstance(guide, Perspective) or guide == self._warned_of:
+            return
+        if guide.stretches(stroke.own_ribbon.points[:, :2], page.bounds):
+            self._warned_of = guide
+            self._document.refused.emit(STRETCHED)
+
+    def select(self, index: int | None) -> None:
+        if index != self._selected:
+            self._selected = index
+            self.changed.emit()
+
+    def light(self, index: int | None) -> None:
+        """Show which guide holds."""
+        if index != self.lit:
+            self.lit = index
+            self.changed.emit()
+
+    def give_up(self, index: int) -> None:
+        """Switch a guide off and hide it: it cannot be drawn."""
+        guide = self.guide(index)
+        if guide is not None:
+            name = guide.name or guide.kind
+            self.change(index, "Switch a guide off", on=False, shown=False)
+            self._document.refused.emit(f"“{name}” cannot be drawn where it lies, so it is switched off and hidden.")
+
+    def set_off(self, off: bool) -> None:
+        if off != self.is_off:
+            self.is_off = off
+            self.changed.emit()
+
+    def add(self, offer: int, seen: Rect) -> None:
+        """Add one of `OFFERED` in the middle of what is seen of the page, and take it in hand."""
+        offered = OFFERED[offer]
+        if offered is None:
+            return
+        name, kind, values = offered
+        if len(self.guides) >= MOST_GUIDES:
+            self._document.refused.emit(f"A page has room for {MOST_GUIDES} guides; delete one you no longer need.")
+            return
+        middle = (seen.x0 + seen.x1) / 2, (seen.y0 + seen.y1) / 2
+        guide = replace(kind.begun(values, middle, seen, self.guides), name=self._free_name(name))
+        self._put([*self._records, guide.record()], f"Add {name[0].lower()}{name[1:]}")
+        self.select(len(self.guides) - 1)
+
+    def add_curve(self, points: Sequence[tuple[float, float]], *, closed: bool, smooth: bool) -> None:
+        """Add a French curve through points, such as a draft or a line that was drawn."""
+        name = self._free_name("French curve")
+        guide = FrenchCurve(points=tuple(points), closed=closed, smooth=smooth, name=name)
+        self._put([*self._records, guide.record()], "Add french curve")
+        self.select(len(self.guides) - 1)
+
+    def add_all(self, guides: Sequence[Guide]) -> None:
+        """Add a set of guides."""
+        room = MOST_GUIDES - len(self.guides)
+        self._put([*self._records, *(g.record() for g in guides[:room])], "Add a set of guides")
+
+    def change(self, index: int, label: str, *, finished: bool = True, **values: object) -> None:
+        guide = self.guide(index)
+        if guide is not None:
+            self.put(index, replace(guide, **values), label, finished=finished)  # type: ignore[arg-type]
+
+    def put(self, index: int, guide: Guide, label: str, *, finished: bool = True) -> None:
+        """Another guide in the place of one; not `finished` while a handle is dragged."""
+        records = list(self._records)
+        try:
+            records[index] = guide_from(guide.record()).record()
+        except ValueError as error:
+            self._document.refused.emit(f"The guide stays as it is: {error}.")
+            self.changed.emit()  # what shows its numbers shows them as they are
+            return
+        self._put(records, label, finished=finished)
+
+    def hold_alone(self, index: int, alone: bool) -> None:
+        """Let one guide hold exclusively, or all that are on again."""
+        records = [
+            g.record() if (g := guide and replace(guide, alone=alone and k == index)) else dict(record)
+            for k, (guide, record) in enumerate(zip(self.guides, self._records, strict=True))
+        ]
+        self._put(records, "Hold one guide alone" if alone else "Hold all guides")
+
+    def delete(self, index: int) -> None:
+        self._put([r for k, r in enumerate(self._records) if k != index], "Delete guide")
+        self.select(None)
+
+    def duplicate(self, index: int, by: float) -> None:
+        guide = self.guide(index)
+        if guide is not None:
+            copy = replace(guide.moved(by, by), name=self._free_name(guide.name or guide.kind))
+            self._put([*self._records, copy.record()], "Duplicate guide")
+            self.select(len(self.guides) - 1)
+
+    def add_vanishing_point(self, point: tuple[float, float]) -> None:
+        """Give the perspective in hand one more point, or the nearer of its three another place; or begin one."""
+        index, guide = self.selected, self.guide(self.selected)
+        if index is None or not isinstance(guide, Perspective):
+            new = Perspective(points=(point,), name=self._free_name("Perspective of the sketch"))
+            self._put([*self._records, new.record()], "Add perspective")
+            self.select(len(self.guides) - 1)
+        elif len(guide.points) < 3:
+            self.change(index, "Add vanishing point", points=(*guide.points, point))
+        else:
+            nearest = min(range(3), key=lambda k: math.dist(guide.points[k], point))
+            points = tuple(point if k == nearest else p for k, p in enumerate(guide.points))
+            self.change(index, "Place guide", points=points)
+
+    @property
+    def _records(self) -> Sequence[Mapping[str, Any]]:
+        return self._document.page.guides
+
+    def _put(self, records: Sequence[Mapping[str, Any]], label: str, *, finished: bool = True) -> None:
+        self._document.set_guides(label, records, finished=finished)
+
+    def _free_name(self, name: str) -> str:
+        """`name`, with a number after it where there is one already."""
+        stem = name.rstrip("0123456789 ")
+        taken = {g.name for g in self.guides if g is not None}
+        if stem not in taken:
+            return stem
+        return next(f"{stem} {k}" for k in range(2, 10_000) if f"{stem} {k}" not in taken)
+
+    def _page_changed(self, before: Any, after: Any) -> None:
+        if before.guides is not after.guides:
+            self.changed.emit()
+
+
+def turned_steps(angle_rad: float, flipped: bool) -> float:
+    """By how much steps of the view are turned against those of the page, degrees."""
+    return math.degrees(angle_rad) * (-1.0 if flipped else 1.0)

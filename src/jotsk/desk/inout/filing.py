@@ -1,0 +1,158 @@
+"""Opening, saving and exporting, off the interface's thread."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import replace
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.errors import ChangedMeanwhile, JotskError, Refused
+from jotsk.core.files.export import Export, write_export
+from jotsk.core.files.opening import Origin, is_picture, read_any
+from jotsk.core.files.openraster import holds_other_strokes
+from jotsk.core.files.openraster_writing import PageWriter
+from jotsk.core.files.pictures import read_picture
+from jotsk.core.files.writing import signature
+from jotsk.core.page import Page, prepared
+from jotsk.core.page.edits.placing import Picture
+from jotsk.desk.document.document import Document
+from jotsk.desk.inout.jobs import Job
+
+
+class Filing(QObject):
+    """One file at a time goes in or out; every outcome is told in a sentence."""
+
+    began = Signal(object)  # the job
+    told = Signal(str)
+    overtaken = Signal(object)  # the path of a file that another program wrote while it was being saved
+
+    def __init__(self, document: Document, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._document = document
+        self._writer = PageWriter()
+        self._signatures: dict[Path, tuple[int, int]] = {}
+        self.job: Job | None = None
+        self.seen_as: Callable[[], tuple[float, float, bool, float, float] | None] = lambda: None
+
+    @property
+    def is_busy(self) -> bool:
+        return self.job is not None
+
+    def open(self, path: Path) -> None:
+        """Open a page, or a picture as a sketch on a page of its own."""
+
+        def work(progress: Callable[[float], None]) -> tuple[Page, Origin, bool]:
+            origin = Origin.of(path)
+            page = prepared(read_any(path, path.stem, progress=progress))
+            return page, origin, not is_picture(path) and holds_other_strokes(path)
+
+        def took(outcome: tuple[Page, Origin, bool]) -> None:
+            page, origin, is_of_other_version = outcome
+            saved_as = None if is_picture(path) or is_of_other_version else path
+            if saved_as is not None:
+                self._signatures[saved_as] = origin.signature
+            self._document.take(page, path=saved_as, title=path.stem, saved=True, origin=origin)
+            if is_of_other_version:
+                self.told.emit(
+                    f"“{path.name}” is from another version of Jotsk: it opened as pixels; save it as a new file."
+                )
+
+        self.run(f"Opening {path.name}", work, took)
+
+    def read_pictures(self, paths: Sequence[Path], done: Callable[[list[Picture]], None]) -> None:
+        """Read pictures that are to be placed on the page; one that cannot be read is told, and the others come."""
+
+        def work(progress: Callable[[float], None]) -> tuple[list[Picture], list[str]]:
+            read: list[Picture] = []
+            refused: list[str] = []
+            for k, path in enumerate(paths):
+                progress(k / len(paths))
+                try:
+                    read.append(Picture.of(path.stem, read_picture(path)[0]))
+                except JotskError as error:
+                    refused.append(str(error))
+            return read, refused
+
+        def took(outcome: tuple[list[Picture], list[str]]) -> None:
+            read, refused = outcome
+            if refused:
+                self.told.emit(" ".join(refused))
+            if read:
+                done(read)
+
+        what = paths[0].name if len(paths) == 1 else f"{len(paths)} pictures"
+        self.run(f"Opening {what}", work, took)
+
+    def save(self, path: Path) -> None:
+        """Write the page as it is now; it may go on changing, or be left for another, meanwhile."""
+        snapshot, before = self._document.snapshot(), signature(path)
+        written = replace(snapshot.page, seen_as=self.seen_as())
+
+        def work(progress: Callable[[float], None]) -> bool:
+            if holds_other_strokes(path):
+                raise Refused(
+                    f"“{path.name}” was not written: it holds strokes of another version of Jotsk, which would be"
+                    " lost. Save under another name."
+                )
+            try:
+                self._writer.write(path, written, progress=progress, instead_of=before)
+            except ChangedMeanwhile:
+                return False
+            return True
+
+        def done(is_written: bool) -> None:
+            if not is_written:
+                self.overtaken.emit(path)
+                return
+            self.remember_file(path)
+            self._document.was_saved(snapshot, path)
+            self.told.emit(f"Saved “{path.name}”.")
+
+        self.run(f"Saving {path.name}", work, done)
+
+    def export(self, path: Path, export: Export) -> None:
+        page = self._document.page
+        self.run(
+            f"Exporting {path.name}",
+            lambda p: write_export(path, page, export, progress=p),
+            lambda _: self.told.emit(f"Wrote “{path.name}”."),
+        )
+
+    def was_changed_outside(self, path: Path) -> bool:
+        """Whether somebody else wrote the file since it was opened or saved here."""
+        known = self._signatures.get(path)
+        return known is not None and path.exists() and signature(path) != known
+
+    def remember_file(self, path: Path) -> None:
+        self._signatures[path] = signature(path)
+
+    def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
+        """Build a page, such as the demo, and take it."""
+        self.run(
+            title,
+            lambda p: prepared(work(p)),
+            lambda page: self._document.take(page, path=None, title=title, saved=True),
+        )
+
+    def stop(self) -> None:
+        if self.job is not None:
+            self.job.stop()
+
+    def run(self, title: str, work: Callable[..., Any], done: Callable[[Any], None]) -> None:
+        """Do slow work off the interface's thread: one thing at a time, with progress, stopped on request."""
+        if self.job is not None:
+            self.told.emit(f"{self.job.title} is still going on; try again when it is done.")
+            return
+        job = self.job = Job(title, work, self)
+        job.done.connect(done)
+        job.failed.connect(self.told)
+        job.stopped.connect(lambda: self.told.emit(f"{title} was stopped; nothing was changed."))
+        job.ended.connect(self._ended)
+        self.began.emit(job)
+        job.start()
+
+    def _ended(self) -> None:
+        self.job = None

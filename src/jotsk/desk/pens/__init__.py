@@ -1,0 +1,1 @@
+"""The hand: the pen in it, the pen library, pressure curves, the palette."""

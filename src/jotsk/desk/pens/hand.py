@@ -1,0 +1,139 @@
+"""What is in the hand: the pen, its size, how it is steadied, the colour, the feel of the device."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.guides.settling import HOLD_S
+from jotsk.core.hand import ResponseCurve, TremorMeter
+from jotsk.core.ink import Color, Pen
+from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX
+from jotsk.desk.pens.pen_library import PenLibrary
+
+BLACK: Color = (0x14, 0x18, 0x1B)
+MOST_RECENT = 12
+
+
+@dataclass
+class Hold:
+    """How one pen is held: it keeps its own size and steadiness while others are used."""
+
+    size_px: float
+    steady_now: float
+    steady_after: float
+
+
+class Hand(QObject):
+    """The pen in the hand and its settings."""
+
+    changed = Signal()
+
+    def __init__(self, roll: PenLibrary, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.library = roll
+        self.pen: Pen = roll.pen("quill-nib")
+        self.color: Color = BLACK
+        self.previous_color: Color = (255, 255, 255)
+        self.recent: list[Color] = []
+        self._borrowed_steadiness: float | None = None
+        self.settles_after_s: float | None = HOLD_S  # how long a pen rests before its stroke settles; None: never
+        self.feels: dict[str, ResponseCurve] = {}  # by the name of the device
+        self.tremors: dict[str, TremorMeter] = {}  # also
+        self._holds: dict[str, Hold] = {}
+        self._last_inking = self.pen
+        roll.changed.connect(self._roll_changed)
+
+    @property
+    def borrowed_steadiness(self) -> float | None:
+        """None and full steadiness, now and after, while a key is held."""
+        return self._borrowed_steadiness
+
+    @borrowed_steadiness.setter
+    def borrowed_steadiness(self, strength: float | None) -> None:
+        if strength != self._borrowed_steadiness:
+            self._borrowed_steadiness = strength
+            self.changed.emit()
+
+    @property
+    def hold(self) -> Hold:
+        return self.hold_of(self.pen)
+
+    def hold_of(self, pen: Pen) -> Hold:
+        """How `pen` is held now, or as it is in the roll if it was not used yet."""
+        hold = self._holds.get(pen.id)
+        if hold is None:
+            hold = self._holds[pen.id] = Hold(pen.size_px, pen.steady_now, pen.steady_after)
+        return hold
+
+    def hold_for_stroke(self, pen: Pen) -> Hold:
+        """The same with what a held key borrows."""
+        hold = self.hold_of(pen)
+        if self.borrowed_steadiness is None:
+            return hold
+        return replace(hold, steady_now=self.borrowed_steadiness, steady_after=self.borrowed_steadiness)
+
+    def take(self, pen: Pen) -> None:
+        if pen is not self.pen:
+            if not self.pen.rubs:
+                self._last_inking = self.pen
+            self.pen = pen
+            self.changed.emit()
+
+    def take_inking(self) -> None:
+        """Put the eraser down and take up the pen that was used before it."""
+        self.take(self.library.pen(self._last_inking.id))
+
+    def eraser(self) -> Pen:
+        """The eraser for the other end of the pen: the one last used, or the hard one."""
+        return self.pen if self.pen.rubs else self.library.pen("eraser")
+
+    def steady_by(self, **changes: object) -> None:
+        """Change how the pen in the hand steadies: its way and its options. The roll remembers."""
+        self.library.put(replace(self.pen, **changes))  # type: ignore[arg-type]
+
+    def set_size(self, px: float) -> None:
+        self._set("size_px", min(LARGEST_PX, max(SMALLEST_PX, px)))
+
+    def set_steady_now(self, strength: float) -> None:
+        self._set("steady_now", min(100.0, max(0.0, strength)))
+
+    def set_steady_after(self, strength: float) -> None:
+        self._set("steady_after", min(100.0, max(0.0, strength)))
+
+    def set_color(self, color: Color) -> None:
+        if color != self.color:
+            self.previous_color, self.color = self.color, color
+            self.changed.emit()
+
+    def tremor_meter(self, device: str) -> TremorMeter:
+        """What is known of the tremor with a device."""
+        return self.tremors.setdefault(device, TremorMeter())
+
+    def used_color(self, color: Color) -> None:
+        """A stroke was drawn in `color`: it is the most recent one now."""
+        if self.recent[:1] != [color]:
+            self.recent = [color, *(c for c in self.recent if c != color)][:MOST_RECENT]
+            self.changed.emit()
+
+    def step_size(self, steps: int) -> None:
+        """Larger or smaller by steps of a tenth, at least half a px."""
+        size = self.hold.size_px
+        change = max(0.5, size * 0.1)
+        self.set_size(round(2 * (size + steps * change)) / 2)
+
+    def forget_hold(self, pen_id: str) -> None:
+        """Hold a pen as it is in the roll again."""
+        self._holds.pop(pen_id, None)
+        self.changed.emit()
+
+    def _set(self, name: str, value: float) -> None:
+        if getattr(self.hold, name) != value:
+            setattr(self.hold, name, value)
+            self.changed.emit()
+
+    def _roll_changed(self) -> None:
+        """The pen in the hand follows its recipe; if it is gone, the first one is taken up."""
+        self.pen = self.library.pen(self.pen.id)
+        self.changed.emit()

@@ -1,0 +1,1 @@
+"""Nothing is lost: the journal, autosave, the recovery folder, milestones."""

@@ -152,10 +152,10 @@ def layer_times(app: QApplication, window: Window) -> list[float]:
     for zoom in (0.11, 0.3, 1.0):
         window.board.zoom_to(zoom)
         settle(app, window.board)
-        for layer in window.document.page.layers:
+        for layer in window.document.page_when_dry().layers:
             for values in ({"visible": False}, {"visible": True}, {"opacity": 0.4}, {"opacity": 1.0}):
                 start = time.perf_counter()
-                window.document.set_layer(layer.uid, "bench", finished=False, **values)
+                window.document.layers.change_one(layer.uid, "bench", finished=False, **values)
                 app.processEvents()
                 times.append((time.perf_counter() - start) * 1e3)
                 settle(app, window.board)
@@ -216,7 +216,7 @@ def main() -> None:
             board.fit() if view == "fit" else board.zoom_to(1.0)
             settle(app, board)
             for place, uid in (("middle", page.layers[layers // 2].uid), ("top", page.layers[-1].uid)):
-                window.document.choose_layer(uid)
+                window.document.layers.choose(uid)
                 event_times(app, board)  # the first strokes meet cold caches
                 samples, lifts = event_times(app, board)
                 medians[size, view, place] = float(np.median(samples))

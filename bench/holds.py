@@ -136,7 +136,7 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
     spiral = np.column_stack([440 + 10 * turns * np.cos(turns), 330 + 9 * turns * np.sin(turns)])
     long = drawn(spiral, 6.0, pressure=[0.2, 0.9, 0.4], rate_hz=200, device=DEVICES["display"], seed=1)
     watch("6 s, lift", lift(SimulatedPen(board, DEVICES["display"]), long))
-    watch("steadied anew", lambda: document.resteady(90.0))
+    watch("steadied anew", lambda: document.last_line.resteady(90.0))
     eraser = SimulatedPen(board, DEVICES["display"], eraser=True)
     for trace in strokes(2):
         watch("rubbed out", lift(eraser, trace))
@@ -147,17 +147,19 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
         "view.hand", "view.hand", "view.left_handed", "view.left_handed", "view.lamp", "view.lamp",
     ):  # fmt: skip
         watch(commands[command].text().replace("&", ""), commands[command].trigger)
-    middle = document.page.layers[len(document.page.layers) // 2].uid
-    watch("another layer", lambda: document.choose_layer(middle))
-    watch("multiply", lambda: document.set_layers("Blend layer", blend="multiply"))
+    middle = document.page_when_dry().layers[len(document.page_when_dry().layers) // 2].uid
+    watch("another layer", lambda: document.layers.choose(middle))
+    watch("multiply", lambda: document.layers.change("Blend layer", blend="multiply"))
     watch("choose all", document.selection.choose_all)
     watch(f"steady {len(document.selection.lines)} lines", lambda: document.selection.steady(60.0))
-    watch("move what is on the layer", lambda: document.shift_layers(40, 30))
+    watch("move what is on the layer", lambda: document.layers.shift(40, 30))
     copied = QMimeData()
-    copied.setImageData(QImage(document.page.width, document.page.height, QImage.Format.Format_RGB32))
+    copied.setImageData(
+        QImage(document.page_when_dry().width, document.page_when_dry().height, QImage.Format.Format_RGB32)
+    )
     watch("paste", lambda: window.pages.take(copied, may_open=False))
     watch("settle the picture", board.settle_pictures)
-    watch("crop", lambda: document.crop(Rect(300, 300, 4000, 5000)))
+    watch("crop", lambda: document.page_edits.crop(Rect(300, 300, 4000, 5000)))
     watch("undo crop", document.undo)
     for command in ("page.new", "page.size", "page.export", "page.milestones", "hand.maker", "hand.feel", "help.keys"):
         watch(commands[command].text(), lambda command=command: read(command))
@@ -172,7 +174,7 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
         printer.setOutputFileName(str(Path(folder) / "print.pdf"))
         watch("print", lambda: window.pages.print_on(printer))
         watch("open", lambda: window.filing.open(Path(folder) / "saved.ora"))
-        document.add_layer()
+        document.layers.add()
         settle(app, board)
         window.autosave.keep()
         slot = window.autosave.slot

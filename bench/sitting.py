@@ -50,10 +50,12 @@ def main() -> None:
     for k in range(EDITS):
         way = rng.random()
         if k % 100 == 50:
-            timed(document.add_layer, other)
+            timed(document.layers.add, other)
         elif k % 40 == 20:
             timed(
-                lambda: document.set_layer(document.page.active_uid, "Opacity", opacity=float(rng.uniform(0.3, 1))),
+                lambda: document.layers.change_one(
+                    document.page_when_dry().active_uid, "Opacity", opacity=float(rng.uniform(0.3, 1))
+                ),
                 other,
             )
         elif k % 4 == 3:
@@ -84,5 +86,5 @@ def main() -> None:
             app.processEvents()
         back[-1] += (time.perf_counter() - start) * 1e3
     print(f"    back, each step  {quantiles_ms(back)}; resident {resident_mb():.0f} MB")
-    one = pixels_of(document.page.layers[0].tiles, document.page.bounds)
+    one = pixels_of(document.page_when_dry().layers[0].tiles, document.page_when_dry().bounds)
     print(f"    as many copies of the pixels of one layer: {one.nbytes * EDITS / 1e6:.0f} MB")

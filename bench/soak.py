@@ -57,7 +57,7 @@ def main() -> None:
             app.processEvents()
             undos.append((time.perf_counter() - start) * 1e3)
         if k + 1 in (STATED, STROKES // 2, STROKES):
-            n = len(window.document.page.active.marks)
+            n = len(window.document.page_when_dry().active.marks)
             print(f"after {k + 1} strokes ({n} on the page), {time.perf_counter() - begin:.0f} s:")
             for name, times in (("event to patch", samples), ("lift to dry ink", lifts), ("undo", undos)):
                 print(f"    {name:16} {quantiles_ms(times)}")

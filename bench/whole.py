@@ -27,9 +27,9 @@ def main() -> None:
     open_bench_page(window)
     document, watch = window.document, Watch(app, window)
     print(f"resident with the page: {resident_gb():.2f} GB")
-    document.choose_layers({layer.uid for layer in document.page.layers})
+    document.layers.choose_several({layer.uid for layer in document.page_when_dry().layers})
     for _ in range(3):
-        watch("move all layers", lambda: document.shift_layers(7, 3))
+        watch("move all layers", lambda: document.layers.shift(7, 3))
     print(f"after three changes of all layers: {resident_gb():.2f} GB, {most_resident_gb():.2f} at most")
     pen = SimulatedPen(window.board, DEVICES["display"])
     for trace in strokes(3):

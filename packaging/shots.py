@@ -102,7 +102,7 @@ def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
     """New page, export and milestones."""
     new = NewPage(window.board)
     new.sizes.setCurrentText("Comic book")
-    export = ExportSheet(window.document.page, window.board)
+    export = ExportSheet(window.document.page_when_dry(), window.board)
     export.kind.setCurrentIndex(export.kind.findData("tiff"))
     export.color.setCurrentIndex(export.color.findData("bits"))
     export.view.middle = (0.45, 0.33)

@@ -72,16 +72,16 @@ def document(page: Page) -> Document:
     """A document that does slow work at once, with `page` on it."""
     document = Document(page=page)
     document.slow.connect(lambda _, work, done: done(work(lambda share: None)))
-    document.choose_layer(next(layer.uid for layer in page.layers if isinstance(layer, InkLayer)))
+    document.layers.choose(next(layer.uid for layer in page.layers if isinstance(layer, InkLayer)))
     return document
 
 
 def edit(document: Document, number: int) -> None:
     """A stroke, or a picture that is placed; some are undone and done again."""
     if number % PICTURE_EVERY == PICTURE_EVERY - 1:
-        ink = document.page.active_uid
-        document.settle_pictures([Placement(str(number), PICTURE, 900.0, 40.0 * number)])
-        document.choose_layer(ink)
+        ink = document.page_when_dry().active_uid
+        document.page_edits.settle_pictures([Placement(str(number), PICTURE, 900.0, 40.0 * number)])
+        document.layers.choose(ink)
     else:
         document.add_stroke(STROKES[number])
     if number % 5 == 4:

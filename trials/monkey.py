@@ -344,7 +344,7 @@ class Monkey:
         document, window = self.window.document, self.window
         window.board.finish_stroke()
         self._wait_for_files()
-        page = document.page
+        page = document.page_when_dry()
         for layer in page.layers:
             if isinstance(layer, InkLayer):
                 rendered = pixels_of(render(layer.marks, page.bounds), page.bounds)
@@ -364,7 +364,7 @@ class Monkey:
                 self._wait_for_files()
                 if document.steps.at != target:
                     self._trouble(f"step {target} was not reached")
-            if not np.array_equal(flattened(document.page), seen):
+            if not np.array_equal(flattened(document.page_when_dry()), seen):
                 self._trouble("undo to the start and redo to the end give other pixels")
         self._begin_beating()
 

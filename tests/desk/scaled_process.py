@@ -59,7 +59,9 @@ def main(folder: Path) -> None:
         picture = shown(host, board)
         h, w = picture.shape[:2]
         x, y = board.view.to_page(0, 0)
-        part = rgba(flattened(document.page))[round(y) : round(y) + h, round(x) : round(x) + w, :3].astype(int)
+        part = rgba(flattened(document.page_when_dry()))[round(y) : round(y) + h, round(x) : round(x) + w, :3].astype(
+            int
+        )
         off = int(np.abs(part - picture).max())
         print(json.dumps({"ratio": ratio, "size": [w, h], "corner": [x, y], "off": off}))
 
@@ -70,7 +72,7 @@ def main(folder: Path) -> None:
     path = np.column_stack([np.linspace(60, 540, 60), np.linspace(80, 330, 60)])
     SimulatedPen(board, DEVICES["display"]).draw(drawn(path, 0.4, pressure=0.8, seed=1))
     look()  # painted patch by patch
-    begun = document.page.active.marks.last.trace.samples[0, 1:3]
+    begun = document.page_when_dry().active.marks.last.trace.samples[0, 1:3]
     print(json.dumps({"pen": math.dist(board.view.to_page(60 * ratio, 80 * ratio), begun)}))
 
 

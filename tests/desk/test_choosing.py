@@ -33,11 +33,11 @@ def three(window, pen):
     """Three lines across the page, at 30, 50 and 70 % of its height."""
     for k, y in enumerate((0.3, 0.5, 0.7)):
         pen.draw(across(window, y=y, seed=k))
-    return list(window.document.page.active.marks)
+    return list(window.document.page_when_dry().active.marks)
 
 
 def on_screen(window, x: float, y: float) -> tuple[float, float]:
-    page = window.document.page
+    page = window.document.page_when_dry()
     return window.board.view.to_screen(page.width * x, page.height * y)
 
 
@@ -75,7 +75,7 @@ def test_lines_are_chosen_by_drawing_around_them_and_dropped_by_escape(window, t
     assert list(window.document.selection.lines) == three[2:]
     window.actions_by_id["edit.drop"].trigger()
     assert window.document.selection.lines == () and window.last_line.heading.text() == "Last line"
-    assert list(window.document.page.active.marks) == three, "to choose changes nothing"
+    assert list(window.document.page_when_dry().active.marks) == three, "to choose changes nothing"
 
 
 @given(st.lists(st.tuples(st.integers(1, 90), st.floats(0, 900)), min_size=1, max_size=6), st.integers(0, 99))
@@ -161,34 +161,34 @@ def test_lines_that_are_not_worked_out_yet_join_the_preview_when_they_are(window
 
 def test_chosen_lines_are_steadied_together_as_one_step(window, three, settle, qtbot):
     window.actions_by_id["edit.all"].trigger()
-    inked = window.document.page
+    inked = window.document.page_when_dry()
     window.last_line.steadiness.changed.emit(70.0, False)
-    assert len(window.board._preview) == 3 and window.document.page is inked, "while dragging only shown"
+    assert len(window.board._preview) == 3 and window.document.page_when_dry() is inked, "while dragging only shown"
     for line, stroke in zip(window.board._preview, three, strict=True):
         assert np.array_equal(line, stroke.resteadied(70.0).line.xy)
     window.last_line.steadiness.changed.emit(90.0, True)
     settle(window)
-    qtbot.waitUntil(lambda: window.document.page is not inked)
-    layer = window.document.page.active
+    qtbot.waitUntil(lambda: window.document.page_when_dry() is not inked)
+    layer = window.document.page_when_dry().active
     assert [s.steady_after for s in layer.marks] == [90.0] * 3
-    assert render(layer.marks, window.document.page.bounds) == layer.tiles
+    assert render(layer.marks, window.document.page_when_dry().bounds) == layer.tiles
     assert window.board._preview == [] and len(window.document.selection.lines) == 3
     assert window.document.undo_label == "Steady 3 lines"
     window.document.undo()
-    assert window.document.page is inked and window.document.selection.lines == ()
+    assert window.document.page_when_dry() is inked and window.document.selection.lines == ()
 
 
 def test_chosen_lines_are_deleted_and_come_back(window, three, settle, qtbot):
     window.document.selection.choose(three[:2])
     window.actions_by_id["edit.delete"].trigger()
     settle(window)
-    qtbot.waitUntil(lambda: len(window.document.page.active.marks) == 1)
-    assert list(window.document.page.active.marks) == three[2:]
+    qtbot.waitUntil(lambda: len(window.document.page_when_dry().active.marks) == 1)
+    assert list(window.document.page_when_dry().active.marks) == three[2:]
     window.document.undo()
-    assert list(window.document.page.active.marks) == three
+    assert list(window.document.page_when_dry().active.marks) == three
     window.document.selection.choose(())
     window.document.selection.delete()
-    assert list(window.document.page.active.marks) == three
+    assert list(window.document.page_when_dry().active.marks) == three
 
 
 def test_if_the_page_changed_meanwhile_nothing_is_overwritten(window, three, monkeypatch):
@@ -197,17 +197,17 @@ def test_if_the_page_changed_meanwhile_nothing_is_overwritten(window, three, mon
     window.document.slow.connect(lambda title, work, done: later.append((work, done)))
     window.actions_by_id["edit.all"].trigger()
     window.document.selection.steady(100.0)
-    window.document.add_layer()
-    page = window.document.page
+    window.document.layers.add()
+    page = window.document.page_when_dry()
     work, done = later[0]
     done(work(lambda share: None))
-    assert window.document.page is page and "meanwhile" in window.board.notice
+    assert window.document.page_when_dry() is page and "meanwhile" in window.board.notice
 
 
 def test_choosing_more_keeps_what_was_chosen(window, three):
     window.document.selection.choose(three[:1])
     window.document.selection.choose([three[2], three[0]], more=True)
     assert list(window.document.selection.lines) == [three[0], three[2]]
-    window.document.add_layer()
+    window.document.layers.add()
     window.document.selection.choose_all()
     assert window.document.selection.lines == ()

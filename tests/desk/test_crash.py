@@ -36,7 +36,7 @@ def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(ma
     again = make_window()
     again.pages.take_up_kept()
     settle(again)
-    assert len(again.document.page.active.marks) == 1 and "as you left it" in again.status.text
+    assert len(again.document.page_when_dry().active.marks) == 1 and "as you left it" in again.status.text
     again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
     assert again.autosave.slot == slot
 
@@ -71,12 +71,12 @@ def left(make_window):
 def test_what_is_begun_while_a_page_is_put_back_stays_under_the_hand(left, make_window, settle):
     again = make_window()
     again.pages.take_up_kept()
-    again.document.add_layer()  # a hand that does not wait
+    again.document.layers.add()  # a hand that does not wait
     settle(again)
-    assert len(again.document.page.layers) == 2 and "among the recent pages" in again.status.text
+    assert len(again.document.page_when_dry().layers) == 2 and "among the recent pages" in again.status.text
     again.pages.take_up_kept(left)  # asked for, it comes
     settle(again)
-    assert len(again.document.page.active.marks) == 1 and again.autosave.slot == left
+    assert len(again.document.page_when_dry().active.marks) == 1 and again.autosave.slot == left
 
 
 def test_a_page_that_one_window_puts_back_no_other_takes(left, make_window, settle, tmp_path):
@@ -86,9 +86,9 @@ def test_a_page_that_one_window_puts_back_no_other_takes(left, make_window, sett
     assert RecoveryFolder(tmp_path / "state").notes() == []
     other.pages.take_up_kept(left)
     settle(other)
-    assert "another window has it" in other.status.text and not len(other.document.page.active.marks)
+    assert "another window has it" in other.status.text and not len(other.document.page_when_dry().active.marks)
     settle(one)
-    assert len(one.document.page.active.marks) == 1 and one.autosave.slot == left
+    assert len(one.document.page_when_dry().active.marks) == 1 and one.autosave.slot == left
 
 
 def test_putting_a_page_back_can_be_stopped_and_loses_nothing(left, make_window, settle, tmp_path):
@@ -96,7 +96,7 @@ def test_putting_a_page_back_can_be_stopped_and_loses_nothing(left, make_window,
     again.pages.take_up_kept()
     again.filing.stop()
     settle(again)
-    assert not len(again.document.page.active.marks) and "was stopped" in again.status.text
+    assert not len(again.document.page_when_dry().active.marks) and "was stopped" in again.status.text
     assert [note.slot for note in RecoveryFolder(tmp_path / "state").notes()] == [left]
 
 
@@ -121,8 +121,8 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     again = make_window()
     again.pages.take_up_kept()
     settle(again)
-    assert np.array_equal(flattened(again.document.page), flattened(window.document.page))
-    assert len(again.document.page.active.marks) == 13
+    assert np.array_equal(flattened(again.document.page_when_dry()), flattened(window.document.page_when_dry()))
+    assert len(again.document.page_when_dry().active.marks) == 13
     again.document.undo()
     again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
     assert again.autosave.keep() is None
@@ -141,18 +141,21 @@ def test_a_picture_opened_as_a_page_is_there_again_without_having_been_written(m
     window = make_window()
     window.filing.open(path)
     settle(window)
-    before = window.document.page
-    window.document.add_layer()
+    before = window.document.page_when_dry()
+    window.document.layers.add()
     window.document.add_stroke(stroke_along([(100, 100), (800, 600)]))
-    window.document.set_layer(before.layers[0].uid, "dim", opacity=0.4)
+    window.document.layers.change_one(before.layers[0].uid, "dim", opacity=0.4)
     assert window.autosave.keep() is None
     (base,) = (tmp_path / "state" / "journal").glob("*.base.png")
     (journal,) = base.parent.glob("*.journal")
     assert journal.stat().st_size + journal.with_name(journal.name + "-wal").stat().st_size < base.stat().st_size / 2
     window.autosave._journal._lock.close()  # as if the process had died
     kept = RecoveryFolder(tmp_path / "state").look(RecoveryFolder(tmp_path / "state").notes()[0].slot)
-    assert [layer.name for layer in kept.page.layers] == ["harbour sketch", window.document.page.layers[1].name]
-    assert np.array_equal(flattened(kept.page), flattened(window.document.page))
+    assert [layer.name for layer in kept.page.layers] == [
+        "harbour sketch",
+        window.document.page_when_dry().layers[1].name,
+    ]
+    assert np.array_equal(flattened(kept.page), flattened(window.document.page_when_dry()))
     assert (kept.page.dpi, kept.path, kept.title) == (before.dpi, None, "harbour sketch")
 
 
@@ -168,24 +171,24 @@ def test_a_large_change_is_finished_when_it_is_kept(make_window, settle, tmp_pat
             tiles_there.append(db.execute("SELECT count(*) FROM blobs WHERE length(data) > 40000").fetchone()[0])
 
     window.document.changed.connect(look)
-    window.document.settle_pictures([Placement("harbour", pixels, 1000.0, 750.0)])
+    window.document.page_edits.settle_pictures([Placement("harbour", pixels, 1000.0, 750.0)])
     settle(window)
-    picture = window.document.page.active
+    picture = window.document.page_when_dry().active
     whole = sum((c + 1) * TILE <= 2000 and (r + 1) * TILE <= 1500 for c, r in picture.tiles.cells)
     assert tiles_there and tiles_there[0] >= whole > 100
     assert window.autosave.keep() is None
     kept = RecoveryFolder(tmp_path / "state").look(window.autosave.slot)
-    assert np.array_equal(flattened(kept.page), flattened(window.document.page))
+    assert np.array_equal(flattened(kept.page), flattened(window.document.page_when_dry()))
 
 
 def test_a_large_change_that_is_stopped_while_it_is_written_changes_nothing(make_window, settle, tmp_path):
     window = make_window()
-    before = window.document.page
+    before = window.document.page_when_dry()
     pixels = np.random.default_rng(3).integers(1 << 24, 1 << 32, (2500, 2400), np.uint32) | np.uint32(0xFF000000)
     window.filing.began.connect(lambda job: job.progressed.connect(lambda share: share > CHANGE_SHARE and job.stop()))
-    window.document.settle_pictures([Placement("harbour", pixels, 1200.0, 1250.0)])
+    window.document.page_edits.settle_pictures([Placement("harbour", pixels, 1200.0, 1250.0)])
     settle(window)
-    assert window.document.page is before and "was stopped" in window.status.text
+    assert window.document.page_when_dry() is before and "was stopped" in window.status.text
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
     assert window.autosave.keep() is None
     assert len(RecoveryFolder(tmp_path / "state").look(window.autosave.slot).page.layers) == len(before.layers)
@@ -199,9 +202,9 @@ def test_a_disk_that_refuses_is_told_and_the_large_change_is_made(make_window, s
 
     monkeypatch.setattr("jotsk.core.files.store.Blobs.put_all", full)
     pixels = np.full((300, 300), 0xFF336699, np.uint32)
-    window.document.settle_pictures([Placement("harbour", pixels, 400.0, 400.0)])
+    window.document.page_edits.settle_pictures([Placement("harbour", pixels, 400.0, 400.0)])
     settle(window)
-    assert window.document.page.active.name == "harbour"
+    assert window.document.page_when_dry().active.name == "harbour"
 
 
 def test_a_file_that_changed_while_it_was_read_is_not_leaned_on(tmp_path):

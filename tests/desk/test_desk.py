@@ -143,7 +143,7 @@ def test_100_per_cent_shows_the_pages_own_pixels(window, pen, qtbot):
     pen.draw(across(window))
     window.actions_by_id["view.actual"].trigger()
     qtbot.waitUntil(lambda: not window.board.is_moving)
-    board, page = window.board, window.document.page
+    board, page = window.board, window.document.page_when_dry()
     x, y = (round(-v) for v in (board.view.shift_x, board.view.shift_y))
     h, w = board.picture.frame.shape[:2]
     from jotsk.core.geometry import Rect
@@ -173,7 +173,9 @@ def test_every_stage_puts_pens_in_the_hand_or_says_what_will_be_there(window, st
     window.show_stage(stage)
     assert bool(window.pens.rows) != bool(window.pens.sentence)
     pen.draw(across(window))
-    assert window.document.undo_label in ("Stroke", None) and window.document.page.active.marks.last, "it locks nothing"
+    assert window.document.undo_label in ("Stroke", None) and window.document.page_when_dry().active.marks.last, (
+        "it locks nothing"
+    )
 
 
 def test_the_bare_board_and_back(window, qtbot):
@@ -289,7 +291,7 @@ def test_the_inkwell_fills_the_pen(window, pen, qtbot):
     box = window.inkwell.spots()[2][0].center().toPoint()
     qtbot.mouseClick(window.inkwell, Qt.MouseButton.LeftButton, pos=box)
     pen.draw(across(window))
-    assert window.document.last_stroke.color == (0x86, 0x2C, 0x24)
+    assert window.document.last_line.when_dry().color == (0x86, 0x2C, 0x24)
 
 
 def test_targets_are_large_enough(window):

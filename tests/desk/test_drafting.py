@@ -47,7 +47,7 @@ def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, draft
     QTest.keyClick(board, Qt.Key.Key_Return)
     window.hand.take(window.hand.library.pen("plain-round"))
     window.strips["draft"].ink.click()
-    first, second = window.document.page.active.marks
+    first, second = window.document.page_when_dry().active.marks
     assert (first.pen.id, second.pen.id) == ("quill-nib", "plain-round")
     points = second.ribbon.points
     assert points[0, :2] == pytest.approx(points[-1, :2], abs=0.01), "closed without a notch"
@@ -60,7 +60,7 @@ def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, draft
     QTest.keyClick(board, Qt.Key.Key_Backspace)
     assert len(drafting.draft.points) == 3
     window.actions_by_id["edit.drop"].trigger()
-    assert drafting.is_empty and len(window.document.page.active.marks) == 2
+    assert drafting.is_empty and len(window.document.page_when_dry().active.marks) == 2
     window.hold_keys.switch("hand.draft")
     assert board.tool.id == "draw" and window.strips["draft"].isHidden()
 
@@ -71,7 +71,7 @@ def test_straight_pieces_join_without_a_notch(window, drafting):
     drafting.set_smooth(False)
     press(window, (200, 200), (400, 200), (400, 400))
     window.strips["draft"].ink.click()
-    stroke = window.document.last_stroke
+    stroke = window.document.last_line.when_dry()
     corner = drafting.draft.points[1]
     assert np.hypot(*(stroke.line.xy - corner).T).min() < 1e-6
     assert np.ptp(stroke.ribbon.points[2:-2, 2]) < 0.01 * window.hand.hold.size_px
@@ -81,7 +81,7 @@ def test_a_fan_joins_every_point_to_the_first(window, drafting):
     window.strips["draft"].fan.click()
     press(window, (200, 200), (400, 180), (420, 300), (300, 420))
     window.strips["draft"].ink.click()
-    marks = list(window.document.page.active.marks)
+    marks = list(window.document.page_when_dry().active.marks)
     assert len(marks) == 3
     for stroke, end in zip(marks, drafting.draft.points[1:], strict=True):
         assert stroke.ribbon.points[0, :2] == pytest.approx(drafting.draft.points[0], abs=0.05)
@@ -94,7 +94,7 @@ def test_ready_shapes_are_drawn_by_dragging(window, drafting, shape):
     window.strips["draft"].shape.activated.emit(window.strips["draft"].shape.currentIndex())
     press(window, (300, 200), drag=(150, 120))
     window.strips["draft"].ink.click()
-    stroke, board = window.document.last_stroke, window.board
+    stroke, board = window.document.last_line.when_dry(), window.board
     a, b = (np.array(board.view.to_page(*p)) for p in ((300, 200), (450, 320)))
     points = stroke.ribbon.points[:, :2]
     if shape == "circle":
@@ -108,14 +108,14 @@ def test_ready_shapes_are_drawn_by_dragging(window, drafting, shape):
     else:
         assert np.hypot(*(points - a).T).max() == pytest.approx(np.hypot(*(b - a)), abs=0.1)
     window.document.undo()
-    assert len(window.document.page.active.marks) == 0
+    assert len(window.document.page_when_dry().active.marks) == 0
 
 
 def test_an_eraser_inks_no_draft(window, drafting):
     press(window, (200, 200), (400, 180))
     window.hand.take(window.hand.eraser())
     window.strips["draft"].ink.click()
-    assert len(window.document.page.active.marks) == 0 and "eraser" in window.board.notice
+    assert len(window.document.page_when_dry().active.marks) == 0 and "eraser" in window.board.notice
 
 
 def test_the_last_line_becomes_a_french_curve(window, pen):
@@ -126,7 +126,7 @@ def test_the_last_line_becomes_a_french_curve(window, pen):
 
     pen.draw(drawn(circle_path(120, (w / 2, h / 2)), 1.5, pressure=0.7, seed=3))
     window.guide_commands.curve_of_line()
-    guide, stroke = window.board.guiding.guides[-1], window.document.last_stroke
+    guide, stroke = window.board.guiding.guides[-1], window.document.last_line.when_dry()
     assert guide.kind == "french-curve" and len(guide.points) < 60
     dense = shapely.LineString(Draft(guide.points, guide.closed).curve.dense[0])
     assert max(dense.distance(shapely.Point(p)) for p in stroke.own_ribbon.points[:, :2].astype(float)) < 3.0
@@ -181,9 +181,9 @@ def test_perspective_falls_out_of_two_edges_of_the_sketch(window):
 def test_a_line_outside_the_cone_of_vision_is_said_once(window, pen):
     from jotsk.core.hand.simulated_pen import drawn
 
-    w, h = window.document.page.width, window.document.page.height
+    w, h = window.document.page_when_dry().width, window.document.page_when_dry().height
     near = {"kind": "perspective", "points": [[w / 2 - 200, h / 2], [w / 2 + 200, h / 2]], "vertical": True}
-    window.document.set_guides("Guides", [near])
+    window.document.page_edits.set_guides("Guides", [near])
     W, H = window.board.width(), window.board.height()
     for _ in range(2):
         pen.draw(drawn(np.array([(0.3, 0.2), (0.3, 0.4)]) * (W, H), 0.5, pressure=0.7, seed=1))

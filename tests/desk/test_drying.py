@@ -48,7 +48,7 @@ def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
     held.set()
     qtbot.waitUntil(lambda: not window.document.is_drying)
     assert window.board.picture.wet is None and window.document.undo_label == "Stroke"
-    assert window.document.last_stroke is window.document.page.active.marks.last
+    assert window.document.last_line.when_dry() is window.document.page_when_dry().active.marks.last
     dry = shown(window)
     assert np.abs(dry.astype(int) - wet).mean() < 0.5
     monkeypatch.setattr(drying, "MANY_SAMPLES", 10_000)
@@ -64,23 +64,23 @@ def test_whoever_asks_for_the_page_finds_it_there(window, pen, held, ask, tmp_pa
     assert document.is_drying
     threading.Timer(0.05, held.set).start()
     if ask == "page":
-        assert len(document.page.active.marks) == 1
+        assert len(document.page_when_dry().active.marks) == 1
     elif ask == "undo":
         document.undo()
-        assert len(document.page.active.marks) == 0 and document.redo_label == "Stroke"
+        assert len(document.page_when_dry().active.marks) == 0 and document.redo_label == "Stroke"
     elif ask == "save":
         window.filing.save(tmp_path / "page.ora")
         settle(window)
-        assert not document.is_unsaved and len(document.page.active.marks) == 1
+        assert not document.is_unsaved and len(document.page_when_dry().active.marks) == 1
     elif ask == "next stroke":
         pen.draw(across(window, y=0.6))
-        assert len(document.page.active.marks) == 2
-        assert [s.trace.xy[0, 1] for s in document.page.active.marks] == sorted(
-            s.trace.xy[0, 1] for s in document.page.active.marks
+        assert len(document.page_when_dry().active.marks) == 2
+        assert [s.trace.xy[0, 1] for s in document.page_when_dry().active.marks] == sorted(
+            s.trace.xy[0, 1] for s in document.page_when_dry().active.marks
         )
     else:
-        document.resteady(100.0)
-        assert document.page.active.marks.last.steady_after == 100
+        document.last_line.resteady(100.0)
+        assert document.page_when_dry().active.marks.last.steady_after == 100
     assert not document.is_drying
 
 
@@ -88,27 +88,27 @@ def test_a_long_erasure_dries_too_and_one_of_nothing_leaves_nothing(window, pen,
     held.set()
     pen.draw(across(window, y=0.5))
     qtbot.waitUntil(lambda: not window.document.is_drying)
-    before, held_before = window.document.page, shown(window)
+    before, held_before = window.document.page_when_dry(), shown(window)
     held.clear()
     rub = SimulatedPen(window.board, DEVICES["display"], eraser=True)
     rub.draw(across(window, y=0.9))
     assert window.document.is_drying
     held.set()
     qtbot.waitUntil(lambda: not window.document.is_drying)
-    assert window.document.page is before
+    assert window.document.page_when_dry() is before
     assert np.array_equal(shown(window), held_before)
     n = 30
     x, y = across(window, y=0.5).xy.mean(axis=0)
     rub.draw(trace_from(np.arange(n) / 100, np.full(n, x), y + np.linspace(-40, 40, n), 0.8))
     qtbot.waitUntil(lambda: not window.document.is_drying)
-    assert window.document.undo_label == "Rub out" and len(window.document.page.active.marks.last.cuts) == 1
+    assert window.document.undo_label == "Rub out" and len(window.document.page_when_dry().active.marks.last.cuts) == 1
 
 
 def test_a_long_line_that_is_mended_follows_the_handle_as_fast_as_it_can(window, pen, held, monkeypatch, qtbot):
     document = window.document
     held.set()
     pen.draw(across(window))
-    first, before = document.page.active.marks.last, document.page
+    first, before = document.page_when_dry().active.marks.last, document.page_when_dry()
     held.clear()
     replaced, asked = edits.with_replaced, []
     monkeypatch.setattr(
@@ -116,19 +116,22 @@ def test_a_long_line_that_is_mended_follows_the_handle_as_fast_as_it_can(window,
         lambda page, uid, old, new: (asked.append(new.steady_after), held.wait(20), replaced(page, uid, old, new))[2],
     )  # fmt: skip
     for strength in (10.0, 20.0, 30.0, 40.0, 55.0):
-        document.resteady(strength, finished=strength == 55.0)
-    assert document.page_so_far is before and document.is_drying
+        document.last_line.resteady(strength, finished=strength == 55.0)
+    assert document.page is before and document.is_drying
     held.set()
     qtbot.waitUntil(lambda: not document.is_drying)
     assert asked == [10.0, 55.0], "what came meanwhile is passed over, but for the newest"
-    assert document.last_stroke is document.page.active.marks.last and document.last_stroke.steady_after == 55
+    assert (
+        document.last_line.when_dry() is document.page_when_dry().active.marks.last
+        and document.last_line.when_dry().steady_after == 55
+    )
     at_once = first.resteadied(55.0)
-    assert np.array_equal(document.last_stroke.ribbon.points, at_once.ribbon.points)
+    assert np.array_equal(document.last_line.when_dry().ribbon.points, at_once.ribbon.points)
     document.undo()
-    assert document.page is before and document.last_stroke is first, "all of it one step"
-    document.resteady(70.0)
-    document.resteady(80.0)
-    assert document.page.active.marks.last.steady_after == 80, "who asks for the page waits for all of it"
+    assert document.page_when_dry() is before and document.last_line.when_dry() is first, "all of it one step"
+    document.last_line.resteady(70.0)
+    document.last_line.resteady(80.0)
+    assert document.page_when_dry().active.marks.last.steady_after == 80, "who asks for the page waits for all of it"
 
 
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):
@@ -159,7 +162,7 @@ def test_a_long_stroke_does_not_hold_the_interface(window, pen, held, qtbot):
         assert window.document.is_drying
     held.set()
     qtbot.waitUntil(lambda: not window.document.is_drying)
-    assert len(window.document.page.active.marks) == 1
+    assert len(window.document.page_when_dry().active.marks) == 1
 
 
 @pytest.mark.parametrize("way", WAYS)

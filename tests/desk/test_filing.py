@@ -119,12 +119,12 @@ def test_saving_a_new_page_asks_for_a_name_and_adds_the_suffix(window, pen, tmp_
 
 def test_a_dialog_that_is_cancelled_changes_nothing(window, pen, monkeypatch):
     pen.draw(across(window))
-    page = window.document.page
+    page = window.document.page_when_dry()
     answers(monkeypatch, None)
     monkeypatch.setattr(ExportSheet, "exec", lambda sheet: False)
     for entry in ("page.open", "page.save_as", "page.export"):
         window.actions_by_id[entry].trigger()
-    assert window.document.page is page and window.document.path is None and not window.filing.is_busy
+    assert window.document.page_when_dry() is page and window.document.path is None and not window.filing.is_busy
 
 
 def test_exporting_asks_for_a_place_and_adds_the_suffix(window, pen, tmp_path, monkeypatch, settle):
@@ -249,7 +249,7 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
     settle(window)
     pen.draw(across(window))
     window.document.title = "sketchy"
-    window.document.add_layer()
+    window.document.layers.add()
     window.pages.take_up_kept("none of that name")
     settle(window)
     assert "no longer there" in window.status.text
@@ -259,7 +259,7 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
     )
     window.open(tmp_path / "harbour.ora")
     settle(window)
-    assert len(window.document.page.active.marks) == 1
+    assert len(window.document.page_when_dry().active.marks) == 1
     window.actions_by_id["page.recent"].trigger()
     assert len(seen) == 1 and "on the shelf" in window.status.text
     goes_on.set()
@@ -306,7 +306,7 @@ def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp
 
     monkeypatch.setattr(QMessageBox, "exec", stay)
     assert not window.close(), "the window stays"
-    assert "disk is full" in said[0] and len(window.document.page.active.marks) == 2
+    assert "disk is full" in said[0] and len(window.document.page_when_dry().active.marks) == 2
     qtbot.waitUntil(lambda: "disk is full" in window.status.text)
 
 
@@ -356,40 +356,40 @@ def test_a_size_goes_to_its_place_on_the_wedge_and_back(qtbot, value):
 def test_a_layer_is_described_in_a_few_words(window, pen):
     from dataclasses import replace
 
-    layer = window.document.page.active
-    assert described(window.document.page, layer) == "ink · empty"
+    layer = window.document.page_when_dry().active
+    assert described(window.document.page_when_dry(), layer) == "ink · empty"
     pen.draw(across(window))
-    layer = window.document.page.active
-    assert described(window.document.page, layer) == "ink · 1 stroke"
-    assert described(window.document.page, replace(layer, is_sketch=True, opacity=0.3)) == "sketch · 30 %"
+    layer = window.document.page_when_dry().active
+    assert described(window.document.page_when_dry(), layer) == "ink · 1 stroke"
+    assert described(window.document.page_when_dry(), replace(layer, is_sketch=True, opacity=0.3)) == "sketch · 30 %"
 
 
 def test_a_thumbnail_shows_its_own_layer_alone(window, pen):
     window.hand.set_size(200)
     pen.draw(across(window))
-    window.document.add_layer()
-    lower, upper = window.document.page.layers
+    window.document.layers.add()
+    lower, upper = window.document.page_when_dry().layers
     darkest = [
         min(image.pixelColor(x, image.height() // 2).lightness() for x in range(image.width()))
-        for image in (card_of(alone(window.document.page, layer)) for layer in (lower, upper))
+        for image in (card_of(alone(window.document.page_when_dry(), layer)) for layer in (lower, upper))
     ]
     assert darkest[0] < 120 and darkest[1] == 255
 
 
 def test_layer_opacity_is_dragged_as_one_step(window):
-    before = window.document.page
+    before = window.document.page_when_dry()
     for value in (80.0, 60.0):
         window.layers.opacity.changed.emit(value, False)
     window.layers.opacity.changed.emit(40.0, True)
-    assert window.document.page.active.opacity == 0.4
+    assert window.document.page_when_dry().active.opacity == 0.4
     window.document.undo()
-    assert window.document.page is before
+    assert window.document.page_when_dry() is before
 
 
 def test_a_layer_is_renamed(window, monkeypatch):
     monkeypatch.setattr(QInputDialog, "getText", lambda *a, **k: ("  Keeper ", True))
     window.layers.rows[0].renamed.emit(window.layers.rows[0].layer.uid)
-    assert window.document.page.active.name == "Keeper"
+    assert window.document.page_when_dry().active.name == "Keeper"
 
 
 def test_view_fields_take_typed_numbers(window, qtbot):

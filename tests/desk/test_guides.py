@@ -21,7 +21,7 @@ from tests.desk.conftest import across
 
 
 def put(window, *records):
-    window.document.set_guides("Guides", [guide_from(r).record() for r in records])
+    window.document.page_edits.set_guides("Guides", [guide_from(r).record() for r in records])
 
 
 def draw(window, pen, start, end, *, seed=3):
@@ -29,7 +29,7 @@ def draw(window, pen, start, end, *, seed=3):
     w, h = window.board.width(), window.board.height()
     path = np.array([start, end]) * (w, h)
     pen.draw(drawn(path, 0.6, pressure=[0.3, 0.9, 0.4], device=DEVICES["display"], seed=seed))
-    return window.document.last_stroke
+    return window.document.last_line.when_dry()
 
 
 def offers(window):
@@ -52,7 +52,7 @@ def test_every_kind_is_added_seen_switched_undone_and_saved(window, tmp_path, qt
     assert window.board.guiding.guides[1].on
     window.filing.save(tmp_path / "page.ora")
     qtbot.waitUntil(lambda: not window.filing.is_busy)
-    assert read_page(tmp_path / "page.ora").guides == window.document.page.guides
+    assert read_page(tmp_path / "page.ora").guides == window.document.page_when_dry().guides
 
 
 def test_a_stroke_is_held_while_it_is_drawn_and_the_guide_lights_up(window, pen):
@@ -65,8 +65,8 @@ def test_a_stroke_is_held_while_it_is_drawn_and_the_guide_lights_up(window, pen)
     assert 0 in lit and window.board.guiding.lit is None
     assert np.ptp(stroke.ribbon.points[:, 1]) < 0.05 and np.ptp(stroke.ribbon.points[:, 0]) > 0.25 * w
     assert np.ptp(stroke.trace.xy[:, 1]) > 5, "the hand's own motion is kept"
-    window.document.resteady(0.0)
-    assert np.ptp(window.document.last_stroke.ribbon.points[:, 1]) < 0.05
+    window.document.last_line.resteady(0.0)
+    assert np.ptp(window.document.last_line.when_dry().ribbon.points[:, 1]) < 0.05
 
 
 @pytest.mark.parametrize("turned", [0.0, 30.0])
@@ -90,7 +90,7 @@ def test_what_is_shown_wet_is_what_dries(window, pen, turned):
     QCoreApplication.sendEvent(window.board, events[-1][1])
     window.board.picture.draw()
     off = np.abs(wet - window.board.picture.frame[..., :3])
-    assert window.document.last_stroke.ribbon.turns == 2
+    assert window.document.last_line.when_dry().ribbon.turns == 2
     assert off.mean() < 0.02 and (wet.min() < 60)
 
 
@@ -107,9 +107,9 @@ def test_all_guides_are_off_while_a_key_is_held(window, pen, monkeypatch):
 
 def test_layers_can_opt_out(window, pen):
     put(window, {"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [300, 300], "angle": 90})
-    window.document.set_layers("Follow guides", follows_guides=False)
+    window.document.layers.change("Follow guides", follows_guides=False)
     only_mirrored = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
-    window.document.set_layers("Follow symmetry", follows_guides=True, follows_symmetry=False)
+    window.document.layers.change("Follow symmetry", follows_guides=True, follows_symmetry=False)
     only_held = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
     assert only_mirrored.hold is None and only_mirrored.copies
     assert only_held.hold is not None and not only_held.copies
@@ -151,7 +151,7 @@ def test_letting_the_key_go_in_the_middle_gives_the_hands_line_back(window, pen)
         if k == len(events) // 2:
             window.board.set_course("freely")
         QCoreApplication.sendEvent(window.board, event)
-    assert window.document.last_stroke.hold is None
+    assert window.document.last_line.when_dry().hold is None
 
 
 def test_handles_are_dragged_one_step_of_history_for_each_drag(window):
@@ -225,16 +225,16 @@ def test_a_set_goes_to_another_page(window, tmp_path):
 def test_copies_are_undone_as_one_and_parted_on_purpose(window, pen, qtbot):
     put(window, {"kind": "rosette", "at": list(window.board.view.to_page(400, 300)), "count": 3})
     draw(window, pen, (0.4, 0.3), (0.5, 0.35))
-    inked = flattened(window.document.page)
-    assert len(window.document.page.active.marks) == 1
-    window.document.part_copies()
-    qtbot.waitUntil(lambda: len(window.document.page.active.marks) == 3)
-    off = np.abs(flattened(window.document.page).view(np.uint8).astype(int) - inked.view(np.uint8))
+    inked = flattened(window.document.page_when_dry())
+    assert len(window.document.page_when_dry().active.marks) == 1
+    window.document.page_edits.part_copies()
+    qtbot.waitUntil(lambda: len(window.document.page_when_dry().active.marks) == 3)
+    off = np.abs(flattened(window.document.page_when_dry()).view(np.uint8).astype(int) - inked.view(np.uint8))
     assert off.max() <= 3
     window.document.undo()
     window.document.undo()
-    assert len(window.document.page.active.marks) == 0
-    window.document.part_copies()
+    assert len(window.document.page_when_dry().active.marks) == 0
+    window.document.page_edits.part_copies()
     assert "no copies" in window.board.notice
 
 
@@ -242,10 +242,14 @@ def test_rubbing_out_is_mirrored(window, pen, eraser):
     middle = window.board.view.to_page(window.board.width() / 2, 0)[0]
     put(window, {"kind": "mirror", "at": [middle, 0], "angle": 90})
     draw(window, pen, (0.35, 0.4), (0.42, 0.4))
-    before = len(window.document.page.active.marks)
+    before = len(window.document.page_when_dry().active.marks)
     w, h = window.board.width(), window.board.height()
     window.hand.take(window.hand.eraser())
     window.hand.set_size(200)
     eraser.draw(drawn(np.array([(0.6, 0.3), (0.62, 0.5)]) * (w, h), 0.4, pressure=1.0, device=DEVICES["display"]))
-    cuts = window.document.page.active.marks.last.cuts if len(window.document.page.active.marks) else None
+    cuts = (
+        window.document.page_when_dry().active.marks.last.cuts
+        if len(window.document.page_when_dry().active.marks)
+        else None
+    )
     assert before == 1 and (cuts is None or cuts[0].ribbon.turns == 2)

@@ -118,7 +118,7 @@ def test_the_way_of_steadying_is_chosen_per_pen_and_remembered(window, make_wind
     assert make_window().hand.library.pen("quill-nib").way == "tow"
     window.hand.set_steady_now(40)
     pen.draw(across(window))
-    assert window.document.last_stroke.pen.way == "tow"
+    assert window.document.last_line.when_dry().pen.way == "tow"
 
 
 def test_a_towed_line_shows_its_rope(window, pen):
@@ -139,31 +139,33 @@ def test_a_held_key_borrows_steadiness(window, pen, code, strength, monkeypatch)
     pen.draw(across(window))
     monkeypatch.setattr(keys, "TAP_S", 0.0)  # whatever time it took was a hold
     press(window, code, QEvent.Type.KeyRelease)
-    assert window.document.last_stroke.steady_now == strength
+    assert window.document.last_line.when_dry().steady_now == strength
     pen.draw(across(window, y=0.6))
-    assert window.document.last_stroke.steady_now == 20
+    assert window.document.last_line.when_dry().steady_now == 20
 
 
 def test_the_white_nib_brings_its_own_ink(window, pen):
     window.hand.take(window.hand.library.pen("white-nib"))
     pen.draw(across(window))
-    assert window.document.last_stroke.color == (255, 255, 255)
+    assert window.document.last_line.when_dry().color == (255, 255, 255)
 
 
 def test_soft_and_hard_erasers_rub_out_differently(window, pen):
     window.hand.set_size(60)
     pen.draw(across(window))
-    inked = window.document.page
+    inked = window.document.page_when_dry()
     left = {}
     for eraser in ("eraser", "soft-eraser"):
         window.hand.take(window.hand.library.pen(eraser))
         assert window.hand.hold.steady_now == window.hand.hold.steady_after == 0, "steadying spoils an erasure"
         window.hand.set_size(40)
         pen.draw(across(window))
-        alphas = np.concatenate([t.view(np.uint8)[..., 3::4].ravel() for _, t in window.document.page.active.tiles])
+        alphas = np.concatenate(
+            [t.view(np.uint8)[..., 3::4].ravel() for _, t in window.document.page_when_dry().active.tiles]
+        )
         left[eraser] = np.count_nonzero((alphas > 20) & (alphas < 235))
         window.document.undo()
-        assert window.document.page is inked
+        assert window.document.page_when_dry() is inked
     assert left["soft-eraser"] > 1.5 * left["eraser"], "a soft one leaves more half tones"
 
 
@@ -179,14 +181,14 @@ def maker(window, qtbot):
 
 
 def test_what_is_changed_is_tried_on_the_scratch_pad_and_not_on_the_page(window, maker):
-    before = window.document.page
+    before = window.document.page_when_dry()
     maker.change(size_px=44.0)
     SimulatedPen(maker.pad, DEVICES["display"]).draw(drawn(np.array([[50, 60], [300, 90]]), 0.4, pressure=1.0))
-    stroke = maker.pad.document.last_stroke
+    stroke = maker.pad.document.last_line.when_dry()
     assert stroke.size_px == 44.0
-    assert window.document.page is before and window.hand.pen.size_px == 20.0
+    assert window.document.page_when_dry() is before and window.hand.pen.size_px == 20.0
     maker.pad.clear()
-    assert len(maker.pad.document.page.active.marks) == 0
+    assert len(maker.pad.document.page_when_dry().active.marks) == 0
 
 
 def test_keep_changes_the_pen_in_the_hand_too(window, maker):
@@ -308,7 +310,7 @@ def test_a_feel_is_put_on_every_pressure_of_its_device_and_remembered(window, pe
     plain = across(window)
     window.hand.feels["simulated display"] = half
     pen.draw(plain)
-    got = window.document.last_stroke.trace.pressure
+    got = window.document.last_line.when_dry().trace.pressure
     assert got == pytest.approx(plain.pressure / 2, abs=0.001)
     write_pressure_curves(window.settings, window.hand.feels)
     assert make_window().hand.feels == {"simulated display": half}
@@ -360,7 +362,7 @@ def test_a_colour_is_picked_from_the_page(window, pen):
     drag(window.board, middle, middle)
     press(window, Qt.Key.Key_C, QEvent.Type.KeyRelease)
     assert window.hand.color == (200, 30, 60)
-    page = window.document.page
+    page = window.document.page_when_dry()
     assert color_at(page, 5, 5) == (255, 255, 255) and color_at(page, 5, 5, page.active_uid) is None
     assert color_at(page, -1, 5) is None
 
@@ -370,21 +372,21 @@ def test_a_colour_is_picked_from_the_page(window, pen):
 
 def test_the_last_lines_handles_mend_that_line_alone(window, pen):
     pen.draw(across(window, y=0.4))
-    first = window.document.last_stroke
+    first = window.document.last_line.when_dry()
     pen.draw(across(window, y=0.6))
-    inked = window.document.page
+    inked = window.document.page_when_dry()
     window.last_line.size_track.changed.emit(55.0, True)
-    assert window.document.last_stroke.size_px == 55.0
-    assert next(iter(window.document.page.active.marks)) is first
-    handles = LineHandles(window.document.last_stroke, window.last_line._mend_pen, window)
+    assert window.document.last_line.when_dry().size_px == 55.0
+    assert next(iter(window.document.page_when_dry().active.marks)) is first
+    handles = LineHandles(window.document.last_line.when_dry(), window.last_line._mend_pen, window)
     handles.tapers["taper_out"].changed.emit(120.0, True)
     handles.response.changed.emit(((0.0, 0.0), (0.5, 0.9), (1.0, 1.0)))
-    mended = window.document.last_stroke
+    mended = window.document.last_line.when_dry()
     assert mended.pen.width.curve.points[1] == (0.5, 0.9)
     assert window.hand.library.pen("quill-nib") == pen_by_id("quill-nib"), "the pen in the roll stays as it is"
     for _ in range(3):
         window.document.undo()
-    assert window.document.page is inked
+    assert window.document.page_when_dry() is inked
 
 
 def test_points_of_a_curve_are_typed_too_and_nonsense_is_put_back(maker):

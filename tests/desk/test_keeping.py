@@ -119,7 +119,10 @@ def test_what_is_no_damage_is_told_and_tried_again(left, make_window, settle, mo
         settle(window)
         assert "cannot be read just now" in window.status.text
     qtbot.waitUntil(
-        lambda: isinstance(window.document.page.active, InkLayer) and len(window.document.page.active.marks) == 1
+        lambda: (
+            isinstance(window.document.page_when_dry().active, InkLayer)
+            and len(window.document.page_when_dry().active.marks) == 1
+        )
     )
     assert "as you left it" in window.status.text and not list(left.parent.glob("*.damaged*"))
     assert page_commands.AGAIN_MS > 5000
@@ -269,10 +272,10 @@ def test_a_page_that_comes_while_another_is_saved_does_not_take_over_its_file(wi
 
 
 def test_another_layer_chosen_while_it_is_saved_leaves_the_page_saved(window, tmp_path, settle, slow_save):
-    window.document.add_layer()
-    first = window.document.page.layers[0].uid
+    window.document.layers.add()
+    first = window.document.page_when_dry().layers[0].uid
     window.filing.save(tmp_path / "harbour.ora")
-    window.document.choose_layer(first)
+    window.document.layers.choose(first)
     slow_save.set()
     settle(window)
     assert not window.document.is_unsaved

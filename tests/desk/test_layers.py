@@ -48,11 +48,11 @@ def test_several_layers_are_chosen_grouped_folded_and_ungrouped(window, qtbot):
     assert names(window) == ["Group", "Ink 3", "Ink 2", "Ink"]
     assert [row.level for row in window.layers.rows] == [0, 1, 1, 0]
     group = window.layers.rows[0].layer
-    assert described(window.document.page, group) == "group of 2"
+    assert described(window.document.page_when_dry(), group) == "group of 2"
     qtbot.mouseClick(window.layers.rows[0], Qt.MouseButton.LeftButton, pos=QPoint(22, 24))
     assert names(window) == ["Group", "Ink"], "folded"
     qtbot.mouseClick(window.layers.rows[0], Qt.MouseButton.LeftButton, pos=QPoint(22, 24))
-    window.document.choose_layer(group.uid)
+    window.document.layers.choose(group.uid)
     window.actions_by_id["layer.ungroup"].trigger()
     assert names(window) == ["Ink 3", "Ink 2", "Ink"]
     window.document.undo()
@@ -75,14 +75,14 @@ def test_a_line_on_its_own_layer_goes_down_with_one_key(window, pen, qtbot):
     pen.draw(across(window))
     window.actions_by_id["layer.add"].trigger()
     pen.draw(across(window))
-    before = flattened(window.document.page)
+    before = flattened(window.document.page_when_dry())
     window.actions_by_id["layer.merge_down"].trigger()
     qtbot.waitUntil(lambda: not window.filing.is_busy)
-    page = window.document.page
+    page = window.document.page_when_dry()
     assert len(page.layers) == 1 and isinstance(page.active, InkLayer) and len(page.active.marks) == 2
     assert np.abs(flattened(page).view(np.uint8).astype(int) - before.view(np.uint8)).max() <= 2, "but for rounding"
     window.document.undo()
-    assert len(window.document.page.layers) == 2
+    assert len(window.document.page_when_dry().layers) == 2
 
 
 def test_blend_clip_locks_and_tint_are_set_and_undone(window, qtbot):
@@ -92,30 +92,30 @@ def test_blend_clip_locks_and_tint_are_set_and_undone(window, qtbot):
     tray.blend.activated.emit(tray.blend.currentIndex())
     for what in ("clips", "locks_alpha", "locks_place", "tint"):
         qtbot.mouseClick(tray.switches[what], Qt.MouseButton.LeftButton)
-    layer = document.page.active
+    layer = document.page_when_dry().active
     assert (layer.blend, layer.clips, layer.locks_alpha, layer.locks_place) == ("multiply", True, True, True)
     assert layer.tint == NON_PHOTO_BLUE
-    assert "multiply" in described(document.page, layer)
+    assert "multiply" in described(document.page_when_dry(), layer)
     for _ in range(5):
         document.undo()
-    assert document.page.active.is_plain and not document.page.active.locks_alpha
+    assert document.page_when_dry().active.is_plain and not document.page_when_dry().active.locks_alpha
     assert tray.blend.currentData() == "normal"
 
 
 def test_one_layer_is_shown_alone_without_changing_the_page(window, pen):
     pen.draw(across(window))
     window.actions_by_id["layer.add"].trigger()
-    page = window.document.page
+    page = window.document.page_when_dry()
     window.actions_by_id["layer.solo"].trigger()
-    assert window.board.picture.only == {page.active_uid} and window.document.page is page
+    assert window.board.picture.only == {page.active_uid} and window.document.page_when_dry() is page
     window.actions_by_id["layer.solo"].trigger()
     assert window.board.picture.only is None
 
 
 def test_a_group_says_why_it_takes_no_ink(window, pen):
     window.actions_by_id["layer.group"].trigger()
-    group = next(x for x in window.document.page.layers if isinstance(x, GroupLayer))
-    window.document.choose_layer(group.uid)
+    group = next(x for x in window.document.page_when_dry().layers if isinstance(x, GroupLayer))
+    window.document.layers.choose(group.uid)
     pen.draw(across(window))
     assert "is a group" in window.board.notice
 
@@ -125,7 +125,7 @@ def test_a_row_holds_nothing_of_a_layer_as_it_was(window, pen, settle, qtbot, mo
     pen.draw(across(window, y=0.4))
     settle(window)
     row = window.layers.rows[0]
-    qtbot.waitUntil(lambda: row.layer is window.document.page.layers[0])
+    qtbot.waitUntil(lambda: row.layer is window.document.page_when_dry().layers[0])
     row.draw_thumbnail()
     before = weakref.ref(row._alone)
     monkeypatch.setattr(LayerRow, "draw_thumbnail", lambda _: None)
@@ -142,6 +142,6 @@ def test_changes_of_lines_wait_for_no_room_as_changes_of_layers_do(window, pen, 
     window.document.selection.delete()
     settle(window)
     assert window.document.undo_label == "Delete lines" and waits == []
-    window.document.add_flat_copy()
+    window.document.layers.add_flat_copy()
     settle(window)
     assert window.document.undo_label == "Flat copy" and len(waits) == 1

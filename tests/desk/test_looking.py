@@ -30,10 +30,10 @@ def grabbed(board) -> np.ndarray:
 
 def test_the_history_goes_back_to_any_point_and_forward_again(window, pen, qtbot):
     window.actions_by_id["view.history"].trigger()
-    seen = [flattened(window.document.page)]
+    seen = [flattened(window.document.page_when_dry())]
     for k in range(4):
         pen.draw(across(window, y=0.2 + 0.15 * k))
-        seen.append(flattened(window.document.page))
+        seen.append(flattened(window.document.page_when_dry()))
     tray = window.history
     qtbot.waitUntil(lambda: tray.steps.rowCount() == 5)
     assert tray.steps.index(0).data() == "As it was opened" and tray.steps.index(2).data() == "Stroke"
@@ -43,7 +43,7 @@ def test_the_history_goes_back_to_any_point_and_forward_again(window, pen, qtbot
         qtbot.mouseClick(
             tray.view.viewport(), Qt.MouseButton.LeftButton, pos=tray.view.visualRect(index).center()
         )  # fmt: skip
-        assert np.array_equal(flattened(window.document.page), seen[k])
+        assert np.array_equal(flattened(window.document.page_when_dry()), seen[k])
         assert window.document.steps.at == k
     pictures = [window.document.steps.picture(k) for k in range(5)]
     assert all(max(p.shape[:2]) == 64 for p in pictures)
@@ -75,12 +75,12 @@ def test_a_step_that_is_packed_is_gone_to_beside_the_interface(packed, settle):
     document.go_to_step(0)
     assert document.steps.at == 40 and began == ["Going through the history"], "the hand does not wait"
     settle(packed)
-    assert document.steps.at == 0 and not len(document.page.active.marks)
-    assert kept == [(document.page, 40)], "it was kept before it became the present page"
+    assert document.steps.at == 0 and not len(document.page_when_dry().active.marks)
+    assert kept == [(document.page_when_dry(), 40)], "it was kept before it became the present page"
     assert not document.is_unsaved, "it is the page that was saved, though it was packed since"
     document.go_to_step(40)
     settle(packed)
-    assert document.steps.at == 40 and len(document.page.active.marks) == 40 and document.is_unsaved
+    assert document.steps.at == 40 and len(document.page_when_dry().active.marks) == 40 and document.is_unsaved
 
 
 def test_what_is_drawn_while_a_packed_step_is_opened_stays(packed, settle):
@@ -88,7 +88,7 @@ def test_what_is_drawn_while_a_packed_step_is_opened_stays(packed, settle):
     document.go_to_step(0)
     document.add_stroke(stroke_along([(300, 2500), (2000, 300)]))
     settle(packed)
-    assert document.steps.at == 41 and len(document.page.active.marks) == 41
+    assert document.steps.at == 41 and len(document.page_when_dry().active.marks) == 41
     assert "changed meanwhile" in packed.board.notice
 
 
@@ -128,7 +128,7 @@ def test_the_overview_shows_the_view_and_moves_it(window, qtbot):
     board.zoom_to(1.0)
     small = overview.seen.boundingRect()
     assert small.width() < 100
-    page = window.document.page
+    page = window.document.page_when_dry()
     scale, corner = overview._place()
     at = corner + QPointF(page.width * 0.25, page.height * 0.75) * scale
     qtbot.mousePress(overview, Qt.MouseButton.LeftButton, pos=at.toPoint())
@@ -154,7 +154,7 @@ def test_from_800_per_cent_on_px_are_told_apart_by_a_grid(window, qtbot):
 
 
 def test_frames_are_drawn_over_the_page_and_can_be_hidden(window, qtbot):
-    page = window.document.page
+    page = window.document.page_when_dry()
     window.document.edit("frames", lambda p: replace(p, trim_mm=10.0, bleed_mm=3.0, safe_mm=5.0))
     board = window.board
     qtbot.waitUntil(lambda: not board.is_moving)
@@ -181,7 +181,7 @@ def test_a_slow_turn_stops_softly_at_every_45_degrees_and_goes_on(window):
 
 
 def test_flipping_keeps_what_is_under_the_pen_or_the_page_where_it_is(window, qtbot):
-    board, page = window.board, window.document.page
+    board, page = window.board, window.document.page_when_dry()
     board.zoom_to(0.4)
     at = QPoint(200, 300)
     qtbot.mouseMove(board, at)
@@ -195,7 +195,7 @@ def test_flipping_keeps_what_is_under_the_pen_or_the_page_where_it_is(window, qt
 
 
 def test_page_width_fills_the_board_from_side_to_side(window):
-    board, page = window.board, window.document.page
+    board, page = window.board, window.document.page_when_dry()
     window.actions_by_id["view.width"].trigger()
     left, right = board.view.to_screen(0, 0)[0], board.view.to_screen(page.width, 0)[0]
     assert 0 < left < 30 and board.width() - 30 < right < board.width()
@@ -227,14 +227,14 @@ def test_two_fingers_move_zoom_and_turn_the_page_with_them(window, fingers):
     fingers([(300, 300), (500, 300)], [(290, 280), (520, 330)], [(280, 250), (560, 400)], [])
     assert board.view.to_screen(*a) == pytest.approx((280, 250), abs=2)
     assert board.view.to_screen(*b) == pytest.approx((560, 400), abs=2)
-    assert not len(window.document.page.active.marks)
+    assert not len(window.document.page_when_dry().active.marks)
 
 
 def test_one_finger_draws_and_a_second_one_takes_that_back(window, fingers):
     fingers([(300, 300)], [(340, 310)], [(400, 320)], [])
-    assert len(window.document.page.active.marks) == 1
+    assert len(window.document.page_when_dry().active.marks) == 1
     fingers([(300, 400)], [(340, 410)], [(340, 410), (500, 400)], [(350, 430), (520, 420)], [])
-    assert len(window.document.page.active.marks) == 1 and window.board.session is None
+    assert len(window.document.page_when_dry().active.marks) == 1 and window.board.session is None
 
 
 def test_a_pinch_leaves_pictures_on_their_way_where_they_are(window, fingers):
@@ -259,12 +259,12 @@ def test_a_pinch_leaves_a_draft_and_a_guide_as_they_were(window, fingers):
     assert board.drafting.draft.points == points and len(points) == 2
     x, y = board.view.to_page(300, 300)
     guides = (guide_from({"kind": "straightedge", "at": [x, y], "angle": 10}).record(),)
-    window.document.set_guides("Guides", guides)
+    window.document.page_edits.set_guides("Guides", guides)
     board.take_up("guides")
     moved = []
     window.document.changed.connect(lambda before, after: moved.append(after.guides != guides))
     fingers([(300, 300)], [(340, 310)], [(340, 310), (600, 400)], [])
-    assert any(moved) and window.document.page.guides == guides and board._in_use is None
+    assert any(moved) and window.document.page_when_dry().guides == guides and board._in_use is None
 
 
 def test_what_is_held_when_a_lift_never_comes_is_let_go_where_it_was_last(window, pen, qtbot):

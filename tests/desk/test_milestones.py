@@ -50,7 +50,7 @@ def test_a_milestone_is_a_state_of_the_page_with_name_time_and_picture(window, k
 
 
 def test_going_back_is_a_step(window, kept, qtbot, settle):
-    three_lines = window.document.page
+    three_lines = window.document.page_when_dry()
     sheet = MilestoneSheet(kept, window.document, window)
     qtbot.addWidget(sheet)
     sheet.show()
@@ -65,10 +65,10 @@ def test_going_back_is_a_step(window, kept, qtbot, settle):
     assert sheet.then.view == sheet.now.view, "both move together"
     sheet.back.click()
     settle(window)
-    assert len(window.document.page.active.marks) == 1
+    assert len(window.document.page_when_dry().active.marks) == 1
     assert window.document.undo_label == "Back to a milestone"
     window.document.undo()
-    assert np.array_equal(flattened(window.document.page), flattened(three_lines))
+    assert np.array_equal(flattened(window.document.page_when_dry()), flattened(three_lines))
 
 
 def test_naming_deleting_and_keeping_in_the_sheet(window, kept, qtbot):
@@ -119,12 +119,12 @@ def test_the_clock_keeps_a_milestone_after_work_and_only_then(window, pen, qtbot
 
 
 def test_a_damaged_file_of_milestones_is_told_and_harms_nothing(window, kept, qtbot):
-    page = window.document.page
+    page = window.document.page_when_dry()
     kept.path.write_bytes(b"not a database at all" * 100)
     sheet = MilestoneSheet(kept, window.document, window)
     qtbot.addWidget(sheet)
     assert "damaged" in sheet.told.text() or "read" in sheet.told.text()
-    assert not sheet.back.isEnabled() and window.document.page is page
+    assert not sheet.back.isEnabled() and window.document.page_when_dry() is page
 
 
 def test_a_state_that_cannot_be_read_is_told_and_another_can_be_chosen(window, kept, qtbot):

@@ -194,9 +194,9 @@ def test_a_layer_can_be_drawn_on_beyond_the_edge_of_the_page(window, pen):
     from jotsk.core.hand.simulated_pen import drawn
 
     pen.draw(drawn(np.array([[x0, y0], [x1, y1]]), 0.5, pressure=0.8))
-    stroke = window.document.last_stroke
+    stroke = window.document.last_line.when_dry()
     assert stroke.trace.xy[:, 0].min() < -150, "the hand's motion is kept whole"
-    assert window.document.page.active.tiles.bounds.x0 >= 0
+    assert window.document.page_when_dry().active.tiles.bounds.x0 >= 0
 
 
 # -- clocks and weight ---------------------------------------------------------------------------
@@ -224,6 +224,6 @@ def test_weight_from_speed_is_heavy_when_slow_and_the_same_at_any_rate():
 @pytest.mark.parametrize("device", DEVICES.values(), ids=lambda d: d.name)
 def test_every_kind_of_device_leaves_a_line(window, device):
     SimulatedPen(window.board, device).draw(across(window))
-    stroke = window.document.last_stroke
+    stroke = window.document.last_line.when_dry()
     assert len(stroke.trace) > 50 and stroke.ribbon.length_px > 500
     assert np.isfinite(stroke.ribbon.points).all()

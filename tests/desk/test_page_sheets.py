@@ -40,7 +40,7 @@ def test_a_new_page_has_the_size_its_name_says(window, monkeypatch):
 
     through(monkeypatch, NewPage, use)
     window.actions_by_id["page.new"].trigger()
-    page = window.document.page
+    page = window.document.page_when_dry()
     # JIS P 0138: B4 is 257 x 364 mm.
     assert (page.width, page.height, page.dpi) == (round(364 / 25.4 * 350), round(257 / 25.4 * 350), 350)
     assert not window.document.is_unsaved and window.document.title == "New page"
@@ -64,7 +64,7 @@ def test_a_size_of_ones_own_in_any_unit(window, monkeypatch):
 
 def test_a_page_grows_around_its_ink_and_shrinks_again_by_undo(window, pen, monkeypatch, settle):
     pen.draw(across(window))
-    before = window.document.page
+    before = window.document.page_when_dry()
     stroke = before.active.marks.last
 
     def use(sheet: PageSize) -> None:
@@ -77,21 +77,21 @@ def test_a_page_grows_around_its_ink_and_shrinks_again_by_undo(window, pen, monk
     through(monkeypatch, PageSize, use)
     window.actions_by_id["page.size"].trigger()
     settle(window)
-    page = window.document.page
+    page = window.document.page_when_dry()
     assert (page.width, page.height, page.trim_mm) == (before.width + 200, before.height, 5)
     moved = page.active.marks.last.ribbon.points - stroke.ribbon.points
     assert moved[:, 0] == pytest.approx(200, abs=1e-3) and moved[:, 1] == pytest.approx(0, abs=1e-3)
     window.document.undo()
-    assert window.document.page.bounds == before.bounds
+    assert window.document.page_when_dry().bounds == before.bounds
 
 
 def test_another_resolution_renders_the_ink_anew(window, pen, monkeypatch, settle):
     pen.draw(across(window))
-    before = window.document.page
+    before = window.document.page_when_dry()
     through(monkeypatch, PageSize, lambda sheet: sheet.dpi_box.setValue(before.dpi * 2))
     window.actions_by_id["page.size"].trigger()
     settle(window)
-    page = window.document.page
+    page = window.document.page_when_dry()
     assert page.width == before.width * 2 and page.dpi == before.dpi * 2
     assert isinstance(page.active, InkLayer) and page.active.marks.last.size_px == before.active.marks.last.size_px * 2
     # Ink is as sharp as if it had been drawn there: as many half-covered px for twice the length, not four times.
@@ -104,7 +104,7 @@ def test_another_resolution_renders_the_ink_anew(window, pen, monkeypatch, settl
 def test_the_page_is_cropped_to_what_is_drawn_around(window, pen, mouse, settle, qtbot):
     pen.draw(across(window))
     board = window.board
-    before = window.document.page
+    before = window.document.page_when_dry()
     window.actions_by_id["page.crop"].trigger()
     assert board.tool.id == "crop"
     a, b = (board.view.to_screen(before.width * s, before.height * s) for s in (0.25, 0.75))
@@ -116,14 +116,14 @@ def test_the_page_is_cropped_to_what_is_drawn_around(window, pen, mouse, settle,
     assert (corners[2].x(), corners[2].y()) == pytest.approx(b, abs=2)
     qtbot.mouseRelease(board, Qt.MouseButton.LeftButton, pos=QPoint(*map(round, b)))
     settle(window)
-    page = window.document.page
+    page = window.document.page_when_dry()
     reach = 3 / board.view.zoom + 8
     assert page.width == pytest.approx(before.width / 2, abs=reach)
     assert page.height == pytest.approx(before.height / 2, abs=reach)
     assert len(page.active.marks) == 1
     assert board.tool.id == "draw", "a crop is done once"
     window.document.undo()
-    assert window.document.page.bounds == before.bounds
+    assert window.document.page_when_dry().bounds == before.bounds
 
 
 def test_the_export_sheet_offers_what_a_kind_can_hold_and_writes_it(window, pen, tmp_path, monkeypatch, settle):
@@ -152,22 +152,22 @@ def test_the_export_sheet_offers_what_a_kind_can_hold_and_writes_it(window, pen,
 
 
 def test_chosen_layers_alone_are_exported(window, pen):
-    window.document.add_layer()
+    window.document.layers.add()
     pen.draw(across(window))
-    sheet = ExportSheet(window.document.page, window)
+    sheet = ExportSheet(window.document.page_when_dry(), window)
     sheet.kind.setCurrentIndex(sheet.kind.findData("png"))
     sheet.color.setCurrentIndex(sheet.color.findData("rgba"))
     sheet.transparent.setChecked(True)
     assert sheet.export.layers is None and sheet.export.transparent
     sheet.layers.item(0).setCheckState(Qt.CheckState.Unchecked)
-    assert window.document.page.active_uid not in sheet.export.layers
+    assert window.document.page_when_dry().active_uid not in sheet.export.layers
     seen = sheet.part(*sheet.pixel_size, (0.5, 0.5))
     assert not any(seen.pixelColor(x, seen.height() // 2).alpha() for x in range(0, seen.width(), 50))
 
 
 def test_the_true_size_follows_the_drag_and_what_is_written(window, pen, qtbot):
     pen.draw(across(window))
-    sheet = ExportSheet(window.document.page, window)
+    sheet = ExportSheet(window.document.page_when_dry(), window)
     sheet.show()
     view = sheet.view
     for change in (
@@ -189,7 +189,7 @@ def test_printing_puts_the_page_on_paper_at_its_true_size(window, pen, tmp_path)
     printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
     printer.setOutputFileName(str(tmp_path / "p.pdf"))
     printer.setResolution(300)
-    page = window.document.page
+    page = window.document.page_when_dry()
     print_page(page, printer)
     printed = np.zeros((page.height, page.width, 3), np.uint8)
     with pikepdf.open(tmp_path / "p.pdf") as pdf:
@@ -224,7 +224,7 @@ def test_a_print_that_is_stopped_is_given_up(window, pen, tmp_path):
             raise Stopped
 
     with pytest.raises(Stopped):
-        print_page(window.document.page, printer, stop)
+        print_page(window.document.page_when_dry(), printer, stop)
     assert printer.printerState() in (QPrinter.PrinterState.Aborted, QPrinter.PrinterState.Idle)
 
 

@@ -51,9 +51,9 @@ def test_a_circle_whose_corners_span_no_plane_shows_them_and_no_circle(corners):
 def test_numbers_that_make_a_guide_impossible_are_refused_with_a_sentence(window):
     guiding = window.board.guiding
     guiding.add_curve(((0.0, 0.0), (50.0, 80.0), (200.0, 10.0)), closed=False, smooth=True)
-    before = window.document.page.guides
+    before = window.document.page_when_dry().guides
     guiding.change(0, "Place guide", points=((0.0, 0.0), (1e9, 1e9)))
-    assert window.document.page.guides is before
+    assert window.document.page_when_dry().guides is before
     assert "The guide stays as it is" in window.board.notice and "1,000,000 px" in window.board.notice
 
 
@@ -117,7 +117,7 @@ def test_the_history_is_painted_whatever_it_has_lost(window, pen, way, caplog, q
         window.document.take(blank_page(300, 200), path=None, title="New page", saved=True)
     elif way == "wheel":
         window.document.go_to_step(0)
-        window.document.add_layer()
+        window.document.layers.add()
         tray.view.verticalScrollBar().setValue(tray.view.verticalScrollBar().maximum())
     elif way == "far back":
         window.document._history._at = 0
@@ -159,5 +159,5 @@ def test_a_pen_that_touches_where_no_place_is_draws_from_where_it_was(window, pe
     pen.draw(trace_from(np.arange(40) * 0.005, *xy.T, 0.5))
     xy[0] = place
     pen.draw(trace_from(np.arange(40) * 0.005, *xy.T, 0.5))
-    first, second = window.document.page.active.marks
+    first, second = window.document.page_when_dry().active.marks
     assert len(second.trace) == 40 and np.abs(second.trace.xy[1:] - first.trace.xy[1:]).max() < 1e-6

@@ -46,21 +46,23 @@ def dropped(window, tmp_path, settle):
 
 
 def test_a_dropped_picture_waits_and_settles_as_a_sketch_layer_in_one_step(window, dropped, settle, qtbot):
-    page = window.document.page
+    page = window.document.page_when_dry()
     assert dropped.placing is not None and window.strips["pictures"].isVisible()
     assert window.document.undo_label is None, "nothing has settled"
     qtbot.keyClick(dropped, Qt.Key.Key_Return)
     settle(window)
-    layer = window.document.page.active
+    layer = window.document.page_when_dry().active
     assert (layer.name, layer.is_sketch) == ("sketch", True) and not window.strips["pictures"].isVisible()
-    middle = rgba(flattened(window.document.page))[page.height // 2, page.width // 2 - 395 : page.width // 2 + 395]
+    middle = rgba(flattened(window.document.page_when_dry()))[
+        page.height // 2, page.width // 2 - 395 : page.width // 2 + 395
+    ]
     assert (middle[:, :3] == 90).all()
     window.document.undo()
-    assert window.document.page is page
+    assert window.document.page_when_dry() is page
 
 
 def test_it_is_moved_scaled_and_turned_by_its_handles(window, dropped, qtbot):
-    page, zoom = window.document.page, dropped.view.zoom
+    page, zoom = window.document.page_when_dry(), dropped.view.zoom
     x, y = page.width / 2, page.height / 2
     drag(qtbot, dropped, on_board(window, x, y), on_board(window, x + 300, y - 500))
     placed = dropped.placing.in_hand
@@ -79,9 +81,13 @@ def test_it_is_moved_scaled_and_turned_by_its_handles(window, dropped, qtbot):
 
 
 def test_given_up_it_leaves_nothing(window, dropped, qtbot):
-    page = window.document.page
+    page = window.document.page_when_dry()
     window.strips["pictures"].give_up.click()
-    assert dropped.placing is None and window.document.page is page and not window.strips["pictures"].isVisible()
+    assert (
+        dropped.placing is None
+        and window.document.page_when_dry() is page
+        and not window.strips["pictures"].isVisible()
+    )
 
 
 def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, settle, qtbot):
@@ -93,7 +99,7 @@ def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, 
     assert len(window.board.placing.placements) == 2 and "bad.png" in window.status.text
     window.strips["pictures"].settle.click()
     settle(window)
-    assert [x.name for x in window.document.page.layers] == ["Ink", "a", "b"]
+    assert [x.name for x in window.document.page_when_dry().layers] == ["Ink", "a", "b"]
     assert window.document.undo_label == "Add 2 pictures"
 
 
@@ -161,7 +167,7 @@ def test_a_large_picture_is_first_shown_as_large_as_fits():
 
 def test_what_is_on_a_layer_is_moved_by_hand_unless_its_place_is_locked(window, pen, settle, qtbot):
     pen.draw(across(window))
-    stroke = window.document.page.active.marks.last
+    stroke = window.document.page_when_dry().active.marks.last
     board, zoom = window.board, window.board.view.zoom
     window.actions_by_id["layer.shift"].trigger()
     start, end = QPoint(300, 300), QPoint(340, 350)
@@ -170,11 +176,11 @@ def test_what_is_on_a_layer_is_moved_by_hand_unless_its_place_is_locked(window, 
     assert len(board._preview) == 1, "its line is shown on its way"
     qtbot.mouseRelease(board, Qt.MouseButton.LeftButton, pos=end)
     settle(window)
-    moved = window.document.page.active.marks.last.ribbon.points - stroke.ribbon.points
+    moved = window.document.page_when_dry().active.marks.last.ribbon.points - stroke.ribbon.points
     assert np.allclose(moved[:, :2], np.round(np.array([40, 50]) / zoom), atol=1.01)
     assert np.ptp(moved[:, 0]) < 1e-3, "all of it alike"
     assert window.document.undo_label == "Move what is on the layer"
-    window.document.set_layers("Lock position", locks_place=True)
+    window.document.layers.change("Lock position", locks_place=True)
     drag(qtbot, board, start, end)
     settle(window)
     assert window.document.undo_label == "Lock position" and "locked" in window.status.text

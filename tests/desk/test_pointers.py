@@ -38,13 +38,13 @@ def mouse(window, kind, at, button=NONE, buttons=NONE) -> None:
 
 
 def strokes(window):
-    return list(window.document.page.active.marks)
+    return list(window.document.page_when_dry().active.marks)
 
 
 def far_from(window, trace) -> float:
     """How far the last stroke's motion goes from what the pen did, page px."""
     meant = np.array([window.board.view.to_page(x, y) for x, y in trace.xy])
-    xy = window.document.last_stroke.trace.xy
+    xy = window.document.last_line.when_dry().trace.xy
     return float(np.hypot(*(xy[:, None] - meant[None]).transpose(2, 0, 1)).min(axis=1).max())
 
 
@@ -119,8 +119,8 @@ def test_after_a_lost_lift_nothing_is_drawn_with_no_button_down(window, pen, mou
             event = kind(QEvent.Type.MouseMove, at, at, NONE, NONE, Qt.KeyboardModifier.NoModifier)
         QCoreApplication.sendEvent(window.board, event)
     assert not window.board.is_drawing() and len(strokes(window)) == 1
-    xy = window.document.last_stroke.trace.xy
-    assert xy[:, 1].max() < window.document.page.height * 0.7, "none of what hovered"
+    xy = window.document.last_line.when_dry().trace.xy
+    assert xy[:, 1].max() < window.document.page_when_dry().height * 0.7, "none of what hovered"
 
 
 @pytest.fixture
@@ -137,7 +137,7 @@ def test_a_key_whose_release_is_lost_is_not_held_for_ever(window, pen, entry, mo
     QApplication.sendEvent(window, QEvent(QEvent.Type.ActivationChange))
     assert window.hand.pen is before and window.board.tool.id == "draw"
     pen.draw(across(window))
-    assert len(strokes(window)) == 1 and not window.document.last_stroke.pen.rubs
+    assert len(strokes(window)) == 1 and not window.document.last_line.when_dry().pen.rubs
     window.hold_keys.give_back(ENTRIES[entry])
     assert window.hand.pen is before and window.board.tool.id == "draw"
 
@@ -173,7 +173,7 @@ def test_whatever_moves_under_the_pen_the_line_does_not_jump(window, pen, change
     steps = np.hypot(*np.diff(stroke.trace.xy, axis=0).T)
     assert steps.max() < 4 * np.percentile(steps, 95) + 2 / min(1.0, window.board.view.zoom)
     if change in ("window", "fit", "side"):
-        fitted = window.board._fitted(window.document.page.width, window.document.page.height)
+        fitted = window.board._fitted(window.document.page_when_dry().width, window.document.page_when_dry().height)
         assert window.board.view.zoom == pytest.approx(fitted.zoom), "shown whole again after the lift"
 
 
@@ -191,7 +191,7 @@ def test_a_stroke_across_the_board_far_beyond_the_page_costs_little(window, pen,
     send(window, some[:-1])
     reached = window.board.session.cells
     send(window, some[-1:])
-    stroke, page = window.document.last_stroke, window.document.page
+    stroke, page = window.document.last_line.when_dry(), window.document.page_when_dry()
     low, high = stroke.trace.xy.min(axis=0), stroke.trace.xy.max(axis=0)
     assert (low >= (-page.width, -page.height)).all() and (high <= (2 * page.width, 2 * page.height)).all()
     assert all(tile in _cells(page) for tile in reached), "no ink is held outside of the page"
@@ -200,18 +200,18 @@ def test_a_stroke_across_the_board_far_beyond_the_page_costs_little(window, pen,
 def test_a_place_no_pointer_can_be_at_is_left_out(window, pen):
     x = np.r_[np.linspace(300, 400, 20), 5000, np.linspace(405, 500, 19)]
     pen.draw(trace_from(0.005 * np.arange(40), x, x, 0.6))
-    assert len(window.document.last_stroke.trace) == 39
+    assert len(window.document.last_line.when_dry().trace) == 39
 
 
 def test_a_page_that_comes_under_the_pen_gets_nothing_of_its_stroke(window, pen):
-    before = window.document.page
+    before = window.document.page_when_dry()
     some = events(pen, across(window))
     send(window, some[:70])
     left = []
     window.document.changed.connect(lambda old, new: left.append(old))
     window.document.take(blank_page(800, 600), path=None, title="New page", saved=True)
     send(window, some[70:])
-    assert len(strokes(window)) == 0 and window.document.page.width == 800
+    assert len(strokes(window)) == 0 and window.document.page_when_dry().width == 800
     assert len(left[-1].layer(before.active_uid).marks) == 1, "it was finished on the page it was begun on"
 
 

@@ -49,20 +49,20 @@ def test_a_circle_that_ends_at_rest_settles_and_is_undone_in_two_steps(quick, pe
     lift = press_and_rest(window, pen, circle(window), qtbot)
     shown = window.board.picture.frame.copy()
     QCoreApplication.sendEvent(window.board, lift)
-    stroke = window.document.last_stroke
+    stroke = window.document.last_line.when_dry()
     assert np.ptp(far_from_middle(stroke)) < 0.1 and window.document.undo_label == "Settle the line"
     assert np.abs(shown.astype(int) - window.board.picture.frame).max() <= 1, "the shape is shown as it will lie"
     window.document.undo()
-    own = window.document.last_stroke
+    own = window.document.last_line.when_dry()
     assert np.ptp(far_from_middle(own)) > 0.5 and own.hold is None
     window.document.undo()
-    assert len(window.document.page.active.marks) == 0
+    assert len(window.document.page_when_dry().active.marks) == 0
     window.board.picture.draw()
     assert np.array_equal(window.board.picture.frame, before) and window.board.settler.offer is None
     window.document.redo()
     window.document.redo()
-    layer = window.document.page.active
-    assert render(layer.marks, window.document.page.bounds) == layer.tiles
+    layer = window.document.page_when_dry().active
+    assert render(layer.marks, window.document.page_when_dry().bounds) == layer.tiles
 
 
 def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, qtbot):
@@ -77,14 +77,14 @@ def test_the_strip_offers_the_other_readings_until_the_next_stroke(quick, pen, q
     assert window.document.undo_label == "Settle the line"
     window.board.setFocus()
     QTest.keyClick(window.board, Qt.Key.Key_Return)
-    assert strip.isHidden() and window.document.last_stroke.hold is not None
+    assert strip.isHidden() and window.document.last_line.when_dry().hold is not None
     window.document.undo()
-    assert window.document.last_stroke.hold is None, "first the hand's own stroke, whatever it was read as"
+    assert window.document.last_line.when_dry().hold is None, "first the hand's own stroke, whatever it was read as"
     window.document.redo()
     QCoreApplication.sendEvent(window.board, press_and_rest(window, pen, circle(window), qtbot))
     window.document.finish_drying()
     next(b for b in strip.buttons if "own line" in b.text()).click()
-    assert strip.isHidden() and window.document.last_stroke.hold is None
+    assert strip.isHidden() and window.document.last_line.when_dry().hold is None
 
 
 def test_the_shape_is_dragged_by_its_handles_within_its_step(quick, pen, qtbot):
@@ -102,12 +102,14 @@ def test_the_shape_is_dragged_by_its_handles_within_its_step(quick, pen, qtbot):
     QTest.mouseMove(board, (start + to) / 2)
     QTest.mouseMove(board, to)
     QTest.mouseRelease(board, Qt.MouseButton.LeftButton, pos=to)
-    stroke = window.document.last_stroke
+    stroke = window.document.last_line.when_dry()
     radii = stroke.hold.rail.radii
-    assert radii[1] == pytest.approx(1.6 * radii[0], rel=0.03) and len(window.document.page.active.marks) == 1
+    assert (
+        radii[1] == pytest.approx(1.6 * radii[0], rel=0.03) and len(window.document.page_when_dry().active.marks) == 1
+    )
     assert stroke.ribbon.points[0, :2] == pytest.approx(stroke.ribbon.points[-1, :2], abs=0.05)
     window.document.undo()
-    assert window.document.last_stroke.hold is None, "the hand's own stroke, at once"
+    assert window.document.last_line.when_dry().hold is None, "the hand's own stroke, at once"
     assert board.settler.shape is None
 
 
@@ -157,8 +159,8 @@ def test_a_rest_on_the_way_of_a_line_swallows_nothing_of_what_follows(quick, pen
     for _, event in list(pen._events_of(rest))[1:]:
         QCoreApplication.sendEvent(window.board, event)
     window.document.finish_drying()
-    stroke = window.document.last_stroke
-    assert stroke.hold is None and len(window.document.page.active.marks) == 1
+    stroke = window.document.last_line.when_dry()
+    assert stroke.hold is None and len(window.document.page_when_dry().active.marks) == 1
     ends = [window.board.view.to_screen(*stroke.trace.xy[k]) for k in (0, -1)]
     assert np.hypot(*(np.array(ends[0]) - first[0])) < 3 and np.hypot(*(np.array(ends[1]) - second[1])) < 3
     assert np.ptp(stroke.ribbon.points[:, 1]) * window.board.view.zoom > 0.4 * h, "what followed is there"

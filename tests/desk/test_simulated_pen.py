@@ -14,7 +14,7 @@ def test_every_sample_arrives_exactly_where_and_when_it_was(window, rate):
     path = np.array([[200.0, 200.0], [500.0, 420.0]])
     trace = drawn(path, 0.5, pressure=[0.2, 1.0], rate_hz=rate, device=DEVICES["display"], seed=3)
     SimulatedPen(window.board, DEVICES["display"]).draw(trace)
-    got = window.document.last_stroke.trace
+    got = window.document.last_line.when_dry().trace
     assert len(got) == len(trace)
     view = window.board.view
     assert np.abs(np.array([view.to_screen(*p) for p in got.xy]) - trace.xy).max() < 1e-6
@@ -26,7 +26,7 @@ def test_played_at_the_pace_of_a_hand_every_stroke_arrives(window, qtbot):
     pen = SimulatedPen(window.board, DEVICES["display"])
     with qtbot.waitSignal(pen.finished, timeout=20_000):
         pen.play([across(window, y=y) for y in (0.3, 0.5, 0.7)], speed=20.0)
-    assert len(window.document.page.active.marks) == 3
+    assert len(window.document.page_when_dry().active.marks) == 3
 
 
 def test_a_mouse_sends_mouse_events_only(window):

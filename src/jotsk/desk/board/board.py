@@ -47,7 +47,7 @@ class Board(PointerInput):
         super().__init__(parent)
         self.setObjectName("board")
         self.document, self.hand = document, hand
-        self.picture.page = document.page
+        self.picture.page = document.page_when_dry()
         self.pointer: QPointF | None = None  # where the pen is, on the board or above it
         self._notice = ""
         self._notice_at = QPointF()
@@ -81,7 +81,7 @@ class Board(PointerInput):
         document.leaving.connect(self.finish_stroke)
         document.taken.connect(self.drop_pictures)
         document.taken.connect(self.picture.flat.leave)
-        document.opened.connect(lambda: self.show_as_seen(document.page.seen_as))
+        document.opened.connect(lambda: self.show_as_seen(document.page_when_dry().seen_as))
         document.refused.connect(self.notify)
         document.selection.changed.connect(self.update)
         document.selection.previewed.connect(self.show_preview)
@@ -324,7 +324,7 @@ class Board(PointerInput):
         if self._fits_later and self._fits:
             self.fit()
         if self.picture.drying:
-            self._page_changed(self.document.page, self.document.page)
+            self._page_changed(self.document.page_when_dry(), self.document.page_when_dry())
 
     def show_preview(self, lines: list[NDArray[np.float64]]) -> None:
         """Show where lines would run, over the page."""
@@ -335,7 +335,7 @@ class Board(PointerInput):
         """Have pictures moved, scaled and turned before they settle; more may come to those that are there."""
         self.placing = self.placing or Placing()
         for picture in pictures:
-            self.placing.add(picture, self.document.page.bounds)
+            self.placing.add(picture, self.document.page_when_dry().bounds)
         self.setFocus()  # Enter settles them
         self.placing_changed.emit()
         self.update()
@@ -344,7 +344,7 @@ class Board(PointerInput):
         """Put the placed pictures onto the page."""
         placing, self.placing = self.placing, None
         if placing is not None:
-            self.document.settle_pictures(placing.placements)
+            self.document.page_edits.settle_pictures(placing.placements)
             self.placing_changed.emit()
             self.update()
 

@@ -40,7 +40,7 @@ class GuideCommands:
 
     def curve_of_line(self) -> None:
         """Make a French curve of the last line: as few points as keep it within half a px."""
-        stroke = self._document.last_stroke
+        stroke = self._document.last_line.when_dry()
         if stroke is None or len(stroke.line) < 2:
             self._tell("There is no line yet to make a curve of; draw one first.")
             return

@@ -119,7 +119,7 @@ class PageCommands(QObject):
     def take_up_kept(self, slot: str | None = None) -> None:
         """Put a page back that was closed with unsaved work, and say so. If none is named it is the latest, unless
         there is work on another page by the time it is read."""
-        recovery, before = self.recovery, self.document.page
+        recovery, before = self.recovery, self.document.page_when_dry()
 
         def work(report: Callable[[float], None]) -> tuple[str, Kept] | None:
             wanted = slot or next((note.slot for note in recovery.notes()), None)
@@ -135,11 +135,11 @@ class PageCommands(QObject):
                     self._tell(recovery.trouble or "That page is no longer there, or another window has it.")
                 elif recovery.trouble is not None:
                     self._tell(recovery.trouble)
-                    self._untouched = self.document.page
+                    self._untouched = self.document.page_when_dry()
                     self._again.start()
                 return
             found, kept = outcome
-            if slot is None and self.document.page is not before:
+            if slot is None and self.document.page_when_dry() is not before:
                 recovery.unlock(found)
                 self._tell(f"“{kept.title}” has changes that are not in a file yet; it is among the recent pages.")
                 return
@@ -152,7 +152,7 @@ class PageCommands(QObject):
 
     def _take_up_again(self) -> None:
         """The disk may allow it by now; unless work on another page has begun."""
-        if self.document.page is self._untouched:
+        if self.document.page_when_dry() is self._untouched:
             self.take_up_kept()
 
     def recent(self) -> list[Path]:
@@ -222,7 +222,7 @@ class PageCommands(QObject):
     def ask_export(self) -> None:
         from jotsk.desk.dialogs import ExportSheet
 
-        with once(ExportSheet(self.document.page, self.board)) as sheet:
+        with once(ExportSheet(self.document.page_when_dry(), self.board)) as sheet:
             if not sheet.exec():
                 return
             suffix, export = sheet.suffix, sheet.export
@@ -239,14 +239,14 @@ class PageCommands(QObject):
         """Print through the system's dialog, at true size where the paper allows."""
         from jotsk.desk.inout.printing import ask_printer
 
-        printer = ask_printer(self.document.page, self.document.title, self.board)
+        printer = ask_printer(self.document.page_when_dry(), self.document.title, self.board)
         if printer is not None:
             self.print_on(printer)
 
     def print_on(self, printer: QPrinter) -> None:
         from jotsk.desk.inout.printing import print_page
 
-        page, title = self.document.page, self.document.title
+        page, title = self.document.page_when_dry(), self.document.title
         self.filing.run(
             f"Printing {title}", lambda report: print_page(page, printer, report),
             lambda _: self._tell(f"“{title}” went to the printer."),
@@ -255,9 +255,9 @@ class PageCommands(QObject):
     def ask_size(self) -> None:
         from jotsk.desk.dialogs import PageSize
 
-        with once(PageSize(self.document.page, self.board)) as sheet:
+        with once(PageSize(self.document.page_when_dry(), self.board)) as sheet:
             if sheet.exec():
-                self.document.resize_page(sheet.page_size, sheet.anchor, sheet.dpi, sheet.margins_mm)
+                self.document.page_edits.resize(sheet.page_size, sheet.anchor, sheet.dpi, sheet.margins_mm)
 
     def keep_milestone(self) -> None:
         self.milestones.keep()

@@ -147,7 +147,7 @@ class MilestoneSheet(QDialog):
         self.now.view_changed.connect(lambda: self._follow(self.now, self.then))
         milestones.changed.connect(self.refresh)
         milestones.trouble.connect(self.told.setText)
-        self.now.show_page(document.page)
+        self.now.show_page(document.page_when_dry())
         self.refresh()
 
     def refresh(self) -> None:

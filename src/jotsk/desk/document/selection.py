@@ -28,14 +28,14 @@ class Selection(QObject):
 
     def choose(self, strokes: Iterable[Stroke], *, more: bool = False) -> None:
         """Choose strokes of the active layer, instead of those chosen before or besides them."""
-        uid = self._document.page.active_uid
+        uid = self._document.page_when_dry().active_uid
         before = self.lines if more and uid == self.uid else ()
         known = set(map(id, before))
         self.lines, self.uid = (*before, *(s for s in strokes if id(s) not in known)), uid
         self.changed.emit()
 
     def choose_all(self) -> None:
-        active = self._document.page.active
+        active = self._document.page_when_dry().active
         marks = active.marks if isinstance(active, InkLayer) else ()
         self.choose(mark for mark in marks if isinstance(mark, Stroke))
 
@@ -59,7 +59,7 @@ class Selection(QObject):
         """The page has changed."""
         if not self.lines:
             return
-        layer = self._document.page.layer(self.uid)
+        layer = self._document.page_when_dry().layer(self.uid)
         there = {id(s) for s in layer.marks} if isinstance(layer, InkLayer) else set()
         self.lines = tuple(s for s in self.lines if id(s) in there)
         self.changed.emit()

@@ -49,7 +49,7 @@ class Guiding(QObject):
     @property
     def guides(self) -> list[Guide | None]:
         """Those of the page in their order; None for one this program does not understand."""
-        records = self._document.page_so_far.guides
+        records = self._document.page.guides
         if self._read[0] is not records:
             self._read = records, guides_of(records)
         return self._read[1]
@@ -71,7 +71,7 @@ class Guiding(QObject):
 
     def warn_of_stretching(self, index: int | None, stroke: Stroke) -> None:
         """Say once for each perspective that a line it held lies where things look stretched."""
-        guide, page = self.guide(index), self._document.page
+        guide, page = self.guide(index), self._document.page_when_dry()
         if not isinstance(guide, Perspective) or guide == self._warned_of:
             return
         if guide.stretches(stroke.own_ribbon.points[:, :2], page.bounds):
@@ -179,10 +179,10 @@ class Guiding(QObject):
 
     @property
     def _records(self) -> Sequence[Mapping[str, Any]]:
-        return self._document.page.guides
+        return self._document.page_when_dry().guides
 
     def _put(self, records: Sequence[Mapping[str, Any]], label: str, *, finished: bool = True) -> None:
-        self._document.set_guides(label, records, finished=finished)
+        self._document.page_edits.set_guides(label, records, finished=finished)
 
     def _free_name(self, name: str) -> str:
         """`name`, with a number after it where there is one already."""

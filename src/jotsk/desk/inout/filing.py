@@ -114,7 +114,7 @@ class Filing(QObject):
         self.run(f"Saving {path.name}", work, done)
 
     def export(self, path: Path, export: Export) -> None:
-        page = self._document.page
+        page = self._document.page_when_dry()
         self.run(
             f"Exporting {path.name}",
             lambda p: write_export(path, page, export, progress=p),

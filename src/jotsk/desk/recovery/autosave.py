@@ -119,7 +119,7 @@ class Autosave(QObject):
 
     def _kept(self) -> Kept:
         document = self._document
-        return Kept(document.page, document.path, document.title, document.is_unsaved)
+        return Kept(document.page_when_dry(), document.path, document.title, document.is_unsaved)
 
     def _begin(self) -> None:
         """A change begins that will want a journal."""

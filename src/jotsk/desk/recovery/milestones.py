@@ -44,7 +44,7 @@ class Milestones(QObject):
         self._jobs: list[Job] = []
         self._unnamed: Path | None = None  # where those of a page without a file are
         self._opened = Opened()
-        self._kept = weakref.ref(document.page)  # the state that was kept last
+        self._kept = weakref.ref(document.page_when_dry())  # the state that was kept last
         self._since: float | None = None  # when work began that no milestone has
         self._timer = QTimer(self, interval=LOOK_EVERY_MS)
         self._timer.timeout.connect(self.look_at_clock)
@@ -68,7 +68,7 @@ class Milestones(QObject):
 
     def keep(self, name: str = "", kind: str = BY_HAND) -> None:
         """Keep the present state, off the interface's thread."""
-        page, path = self._document.page, self.path
+        page, path = self._document.page_when_dry(), self.path
         self._kept, self._since = weakref.ref(page), None
 
         def work(_: object) -> None:
@@ -136,7 +136,7 @@ class Milestones(QObject):
             self._since = self._clock()
 
     def _taken(self) -> None:
-        self._kept, self._since, self._unnamed = weakref.ref(self._document.page), None, None
+        self._kept, self._since, self._unnamed = weakref.ref(self._document.page_when_dry()), None, None
         self._opened = Opened()
         self.changed.emit()
 

@@ -64,7 +64,7 @@ class Draw(Tool):
         board.touched.emit()
         board.settler.begins()
         if document.can_draw():
-            pen, page = board.pen_in_use, document.page
+            pen, page = board.pen_in_use, document.page_when_dry()
             self.session = StrokeSession(
                 pen, hand.hold_for_stroke(pen), hand.color, page.active_uid, board.view.zoom,
                 has_pressure=has_pressure, feel=hand.feels.get(board.device_name),
@@ -168,7 +168,7 @@ class Draw(Tool):
         board = self.board
         if isinstance(mark, Stroke):
             board.hand.used_color(mark.color)
-            if board.document.last_stroke is mark:
+            if board.document.last_line.when_dry() is mark:
                 board.settler.lifted(session)
                 board.guiding.warn_of_stretching(session.held_by, mark)
         board.ink_is_dry()

@@ -57,7 +57,7 @@ class Choose(_Lasso):
 
     def _closed(self, places: Places) -> None:
         document, zoom = self.board.document, self.board.view.zoom
-        layer = document.page.active
+        layer = document.page_when_dry().active
         if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
             one = stroke_at(layer, *places[0], PRESS_PX / zoom)
             document.selection.choose([one] if one is not None else [], more=is_shift_down())
@@ -72,7 +72,7 @@ class Crop(_Lasso):
 
     def _closed(self, places: Places) -> None:
         if np.ptp(places, axis=0).min() * self.board.view.zoom >= PRESS_PX:
-            self.board.document.crop(rect_around(places))
+            self.board.document.page_edits.crop(rect_around(places))
             self.board.done.emit()
 
     @property
@@ -80,7 +80,7 @@ class Crop(_Lasso):
         """The page as it would be cropped."""
         if not self._loop:
             return []
-        board, area = self.board, rect_around(self._places()) & self.board.document.page.bounds
+        board, area = self.board, rect_around(self._places()) & self.board.document.page_when_dry().bounds
         ratio = board.devicePixelRatioF()
         corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
         return [QPointF(*board.view.to_screen(x, y)) / ratio for x, y in corners]

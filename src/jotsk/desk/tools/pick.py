@@ -15,7 +15,7 @@ class Pick(Tool):
     id, action = "pick", "hand.pick"
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
-        page = self.board.document.page
+        page = self.board.document.page_when_dry()
         x, y = (math.floor(v) for v in self.on_page(at))
         color = color_at(page, x, y, page.active_uid if is_shift_down() else None)
         if color is not None:

@@ -23,8 +23,8 @@ class Shift(Tool):
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         document = self.board.document
-        page, self._start = document.page, self.on_page(at)
-        self._lines = _lines_of(page, inside(page.layers, document.chosen_layers))
+        page, self._start = document.page_when_dry(), self.on_page(at)
+        self._lines = _lines_of(page, inside(page.layers, document.layers.chosen))
 
     def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
         by = self._by(at)
@@ -33,7 +33,7 @@ class Shift(Tool):
 
     def release(self, at: QPointF, t_ms: float) -> None:
         self.cancel()
-        self.board.document.shift_layers(*self._by(at))
+        self.board.document.layers.shift(*self._by(at))
 
     def cancel(self) -> None:
         self.board.show_preview([])

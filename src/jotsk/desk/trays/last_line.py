@@ -172,7 +172,7 @@ class LastLineTray(QWidget):
         self.size_track.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
         self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
         self._timer.timeout.connect(self._at_pause)
-        document.last_stroke_changed.connect(self._follow)
+        document.last_line.changed.connect(self._follow)
         self.theme_changed()
 
     def _follow(self) -> None:
@@ -188,7 +188,7 @@ class LastLineTray(QWidget):
 
     def refresh(self) -> None:
         self._timer.stop()
-        stroke = self._document.last_stroke
+        stroke = self._document.last_line.when_dry()
         if stroke is self._shown and stroke is not None:
             return
         self._shown = stroke
@@ -217,7 +217,7 @@ class LastLineTray(QWidget):
 
     def show_more(self) -> None:
         """Handles for the response and the tapers of this one line."""
-        stroke = self._document.last_stroke
+        stroke = self._document.last_line.when_dry()
         if stroke is None:
             return
         menu = QMenu(self)
@@ -231,7 +231,7 @@ class LastLineTray(QWidget):
     def _steady(self, value: float, finished: bool) -> None:
         """The chosen lines, if there are any; else the last one."""
         if not self._document.selection.lines:
-            self._document.resteady(value, finished=finished)
+            self._document.last_line.resteady(value, finished=finished)
         elif finished:
             self._document.selection.steady(value)
         else:
@@ -240,18 +240,18 @@ class LastLineTray(QWidget):
     def _show_chosen(self) -> None:
         count = len(self._document.selection.lines)
         self.heading.setText(f"{count} line{'s' if count > 1 else ''} chosen" if count else "Last line")
-        self.steadiness.setEnabled(bool(count) or self._document.last_stroke is not None)
+        self.steadiness.setEnabled(bool(count) or self._document.last_line.when_dry() is not None)
         if count:
             self.steadiness.set_value(float(np.median([s.steady_after for s in self._document.selection.lines])))
-        elif self._document.last_stroke is not None:
-            self.steadiness.set_value(self._document.last_stroke.steady_after)
+        elif self._document.last_line.when_dry() is not None:
+            self.steadiness.set_value(self._document.last_line.when_dry().steady_after)
 
     def _mend_pen(self, label: str, **changes: Any) -> None:
         """Give this one line another recipe; the pen in the library stays as it is."""
-        self._document.mend_last(label, lambda s: replace(s, pen=replace(s.pen, **changes)))
+        self._document.last_line.mend(label, lambda s: replace(s, pen=replace(s.pen, **changes)))
 
     def _mend(self, label: str, finished: bool, **changes: Any) -> None:
-        self._document.mend_last(label, lambda s: replace(s, **changes), finished=finished)
+        self._document.last_line.mend(label, lambda s: replace(s, **changes), finished=finished)
 
     def theme_changed(self) -> None:
         self.more.setIcon(icon("chevron-up", current().text, 16))

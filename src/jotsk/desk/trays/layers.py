@@ -152,7 +152,7 @@ class LayerTray(QWidget):
         for mode in MODES:
             self.blend.addItem(mode.replace("-", " ").capitalize(), mode)
         self.blend.activated.connect(
-            lambda index: self._document.set_layers("Blend layer", blend=self.blend.itemData(index))
+            lambda index: self._document.layers.change("Blend layer", blend=self.blend.itemData(index))
         )
         manner = QHBoxLayout()
         manner.setContentsMargins(16, 4, 8, 0)
@@ -183,10 +183,10 @@ class LayerTray(QWidget):
         self._timer.timeout.connect(self._at_pause)
         self.opacity.changed.connect(self._set_opacity)
         document.changed.connect(self._page_changed)
-        document.layers_chosen.connect(self._show_chosen)
+        document.layers.chosen_changed.connect(self._show_chosen)
         document.taken.connect(self._forget)
-        actions["layer.rename"].triggered.connect(lambda: self._rename(self._document.page.active_uid))
-        actions["layer.solo"].triggered.connect(lambda: self.solo(self._document.page.active_uid))
+        actions["layer.rename"].triggered.connect(lambda: self._rename(self._document.page_when_dry().active_uid))
+        actions["layer.solo"].triggered.connect(lambda: self.solo(self._document.page_when_dry().active_uid))
         self.theme_changed()
 
     def theme_changed(self) -> None:
@@ -202,7 +202,7 @@ class LayerTray(QWidget):
 
     def refresh(self) -> None:
         """Bring the rows up to date whose layers have other ink or opacity now."""
-        page = self._document.page
+        page = self._document.page_when_dry()
         for row in self.rows:
             layer = page.layer(row.layer.uid)
             if layer is not None and layer is not row.layer:
@@ -211,7 +211,7 @@ class LayerTray(QWidget):
 
     def rebuild(self) -> None:
         """Bring the rows into the order of the page's layers, and make those that are missing."""
-        page, chosen = self._document.page, self._document.chosen_layers
+        page, chosen = self._document.page_when_dry(), self._document.layers.chosen
         layers = [
             layer for layer in reversed(page.layers)
             if not any(group.uid in self._folded for group in ancestors(page.layers, layer))
@@ -248,7 +248,7 @@ class LayerTray(QWidget):
     def solo(self, uid: int) -> None:
         """Show one layer alone, or all again; only a way of looking, no change of the page."""
         self._solo = None if self._solo == uid else uid
-        page = self._document.page
+        page = self._document.page_when_dry()
         layer = page.layer(uid)
         if self._solo is None or layer is None:
             self.soloed.emit(None)
@@ -261,7 +261,7 @@ class LayerTray(QWidget):
             self.solo(self._solo)
 
     def _show_active(self) -> None:
-        layer, theme = self._document.page.active, current()
+        layer, theme = self._document.page_when_dry().active, current()
         on = [bool(getattr(layer, what, False)) for what, *_ in SWITCHES]
         shown = theme, on, layer and (layer.opacity, layer.blend)
         if shown == self._shown:  # as after nearly every stroke
@@ -288,7 +288,7 @@ class LayerTray(QWidget):
             self._timer.start()  # only ink or opacity: the rows follow when the hand pauses
 
     def _show_chosen(self) -> None:
-        chosen, active = self._document.chosen_layers, self._document.page.active_uid
+        chosen, active = self._document.layers.chosen, self._document.page_when_dry().active_uid
         for row in self.rows:
             row.select(is_active=row.layer.uid == active, is_selected=row.layer.uid in chosen)
         self._show_active()
@@ -296,20 +296,20 @@ class LayerTray(QWidget):
     def _choose(self, uid: int, modifiers: Qt.KeyboardModifier) -> None:
         document = self._document
         if modifiers & Qt.KeyboardModifier.ControlModifier:
-            document.choose_layers(document.chosen_layers ^ {uid})
+            document.layers.choose_several(document.layers.chosen ^ {uid})
         elif modifiers & Qt.KeyboardModifier.ShiftModifier:
             uids = [row.layer.uid for row in self.rows]
-            ends = sorted(uids.index(u) for u in (uid, document.page.active_uid) if u in uids)
-            document.choose_layers(set(uids[ends[0] : ends[-1] + 1]))
+            ends = sorted(uids.index(u) for u in (uid, document.page_when_dry().active_uid) if u in uids)
+            document.layers.choose_several(set(uids[ends[0] : ends[-1] + 1]))
         else:
-            document.choose_layer(uid)
+            document.layers.choose(uid)
 
     def _fold(self, uid: int) -> None:
         self._folded ^= {uid}
         self.rebuild()
 
     def _toggle(self, uid: int, what: str) -> None:
-        layer = self._document.page.layer(uid)
+        layer = self._document.page_when_dry().layer(uid)
         if layer is None:
             return
         now = not getattr(layer, what)
@@ -317,36 +317,36 @@ class LayerTray(QWidget):
             ("visible", True): "Show layer", ("visible", False): "Hide layer",
             ("locked", True): "Lock layer", ("locked", False): "Unlock layer",
         }  # fmt: skip
-        chosen = self._document.chosen_layers
-        self._document.set_layers(labels[what, now], uids=chosen if uid in chosen else {uid}, **{what: now})
+        chosen = self._document.layers.chosen
+        self._document.layers.change(labels[what, now], uids=chosen if uid in chosen else {uid}, **{what: now})
 
     def _switch(self, what: str, on: bool) -> None:
         _, _, _, label_on, label_off = next(s for s in SWITCHES if s[0] == what)
         value: Any = (NON_PHOTO_BLUE if on else None) if what == "tint" else on
-        self._document.set_layers(label_on if on else label_off, **{what: value})
+        self._document.layers.change(label_on if on else label_off, **{what: value})
 
     def _rename(self, uid: int) -> None:
-        layer = self._document.page.layer(uid)
+        layer = self._document.page_when_dry().layer(uid)
         if layer is None:
             return
         name, accepted = QInputDialog.getText(self, "Rename layer", "Name of the layer", text=layer.name)
         if accepted and name.strip() and name.strip() != layer.name:
-            self._document.set_layer(uid, "Rename layer", name=name.strip()[:200])
+            self._document.layers.change_one(uid, "Rename layer", name=name.strip()[:200])
 
     def _ask(self, uid: int, at: QPoint) -> None:
-        if uid not in self._document.chosen_layers:
-            self._document.choose_layer(uid)
+        if uid not in self._document.layers.chosen:
+            self._document.layers.choose(uid)
         menu = QMenu(self)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         for name in MENU:
             menu.addAction(self._actions[name]) if name else menu.addSeparator()
         menu.addSeparator()
-        layer = self._document.page.layer(uid)
+        layer = self._document.page_when_dry().layer(uid)
         for what, words in FOLLOWS:
             action = menu.addAction(words)
             action.setCheckable(True)
             action.setChecked(layer is not None and getattr(layer, what))
-            action.toggled.connect(lambda on, w=what, text=words: self._document.set_layers(text, **{w: on}))
+            action.toggled.connect(lambda on, w=what, text=words: self._document.layers.change(text, **{w: on}))
         menu.popup(at)
 
     def _drag(self, uid: int, y: float, dropped: bool) -> None:
@@ -357,26 +357,26 @@ class LayerTray(QWidget):
 
     def _drop_at(self, uid: int, y: float) -> tuple[tuple[int, int, bool], Callable[[], None]]:
         """Where a drop at height `y` goes: what to show, and the move."""
-        page, document = self._document.page, self._document
-        uids = document.chosen_layers if uid in document.chosen_layers else {uid}
+        page, document = self._document.page_when_dry(), self._document
+        uids = document.layers.chosen if uid in document.layers.chosen else {uid}
         at = min(max(0.0, y / ROW_PX), float(len(self.rows)))
         over = min(int(at), len(self.rows) - 1)
         layer = self.rows[over].layer
         if isinstance(layer, GroupLayer) and 0.3 < at - over < 0.7 and layer.uid not in uids:
             held = children(page.layers, layer.uid)
             top = held[-1].uid if held else None
-            return (over, self.rows[over].level, True), lambda: document.place_layers(uids, layer.uid, top)
+            return (over, self.rows[over].level, True), lambda: document.layers.place(uids, layer.uid, top)
         gap = round(at)
         if gap == len(self.rows):
-            return (gap, 0, False), lambda: document.place_layers(uids, 0, None)
+            return (gap, 0, False), lambda: document.layers.place(uids, 0, None)
         under: Layer = self.rows[gap].layer  # the dropped one comes to lie directly above this
         return (
             (gap, self.rows[gap].level, False),
-            lambda: document.place_layers(uids, under.parent, under.uid),
+            lambda: document.layers.place(uids, under.parent, under.uid),
         )
 
     def _set_opacity(self, percent: float, finished: bool) -> None:
-        self._document.set_layers("Layer opacity", finished=finished, opacity=percent / 100)
+        self._document.layers.change("Layer opacity", finished=finished, opacity=percent / 100)
 
 
 def _manner(layer: Layer) -> object:

@@ -42,7 +42,7 @@ class Overview(QWidget):
         if self._document.is_inking:
             self._timer.start()
         elif self.isVisible():
-            pixels = thumbnail(self._document.page, 2 * HEIGHT)
+            pixels = thumbnail(self._document.page_when_dry(), 2 * HEIGHT)
             h, w = pixels.shape[:2]
             self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()
             self.update()
@@ -58,7 +58,7 @@ class Overview(QWidget):
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme, (scale, corner) = current(), self._place()
-        page = self._document.page
+        page = self._document.page_when_dry()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.setPen(QPen(QColor(theme.hairline), 1))
@@ -88,12 +88,12 @@ class Overview(QWidget):
 
     def _show(self, at: QPointF) -> None:
         scale, corner = self._place()
-        page, there = self._document.page_so_far, (at - corner) / scale
+        page, there = self._document.page, (at - corner) / scale
         self._board.center_on(min(page.width, max(0.0, there.x())), min(page.height, max(0.0, there.y())))
 
     def _place(self) -> tuple[float, QPointF]:
         """Widget px for each page px, and where the page's corner lies."""
-        page = self._document.page_so_far
+        page = self._document.page
         room = QRectF(self.rect()).adjusted(EDGE, EDGE, -EDGE, -EDGE)
         scale = min(room.width() / page.width, room.height() / page.height)
         return scale, room.center() - QPointF(page.width, page.height) * scale / 2

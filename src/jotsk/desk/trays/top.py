@@ -169,7 +169,7 @@ class TopBar(QWidget):
 
     def refresh(self) -> None:
         """Name, size, and whether the work is saved: a dot, and the word."""
-        document, page = self._document, self._document.page
+        document, page = self._document, self._document.page_when_dry()
         self.name.setText(document.title)
         size = f"{page.width} x {page.height} px, {page.dpi:g} dpi"
         self.name.setToolTip(f"{document.path or 'Not in a file yet'}\n{size}")

@@ -74,7 +74,7 @@ class Drafting(QObject):
 
     def _near_page(self, at: Point) -> Point:
         """A place, drawn in to a page's size from the page: far off, a line would take seconds to work out."""
-        page = self._document.page.bounds
+        page = self._document.page_when_dry().bounds
         far = max(page.width, page.height)
         return min(max(at[0], page.x0 - far), page.x1 + far), min(max(at[1], page.y0 - far), page.y1 + far)
 
@@ -125,7 +125,7 @@ class Drafting(QObject):
             if pen.rubs:
                 self._document.refused.emit("An eraser leaves no line; take up a pen that inks.")
             return False
-        guidance = self._guiding.guidance(self._document.page.active)
+        guidance = self._guiding.guidance(self._document.page_when_dry().active)
         maps = tuple(copies(guidance.guides)) if guidance.repeats else ()
         color = pen.own_color or self._hand.color
         size = self._hand.hold.size_px

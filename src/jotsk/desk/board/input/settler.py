@@ -37,7 +37,7 @@ class Settler(QObject):
         self._rests_at: QPointF | None = None
         self._timer = QTimer(self, singleShot=True)
         self._timer.timeout.connect(self._look)
-        document.last_stroke_changed.connect(self._check_offer)
+        document.last_line.changed.connect(self._check_offer)
 
     def begins(self) -> None:
         """A stroke begins: drawing on accepts the shape before it."""
@@ -56,7 +56,7 @@ class Settler(QObject):
     def lifted(self, session: StrokeSession) -> None:
         """The stroke is on the page, as the hand drew it; a shape is one more step."""
         if session.shape is not None:
-            self._document.settle_last(session.shape.motion, session.shape.reading)
+            self._document.last_line.settle(session.shape.motion, session.shape.reading)
             self.offer = session.shape
             self.offer_changed.emit()
 
@@ -68,7 +68,7 @@ class Settler(QObject):
         offer = self.offer
         reading = next((r for r in offer.readings if r.kind == kind), None) if offer else None
         if offer is not None and reading is not None:
-            self._document.settle_last(offer.motion, reading)
+            self._document.last_line.settle(offer.motion, reading)
             self.offer = replace(offer, reading=reading)
             self.offer_changed.emit()
 
@@ -98,7 +98,7 @@ class Settler(QObject):
             return
         moved = shape.dragged(self.handle, to, REACH_PX * ratio / view.zoom)
         reading = replace(offer.reading, hold=from_guide(moved, offer.reading.hold))
-        self._document.settle_last(offer.motion, reading)
+        self._document.last_line.settle(offer.motion, reading)
         self.offer = replace(offer, reading=reading)
         if finished:
             self.handle = None
@@ -116,13 +116,13 @@ class Settler(QObject):
         session, hold_s = self._session(), self._hand.settles_after_s
         if session is None or hold_s is None:
             return
-        if session.settle(hold_s, self._document.page.bounds):
+        if session.settle(hold_s, self._document.page_when_dry().bounds):
             self.settled.emit()
         elif session.shape is None:
             self._timer.start(AGAIN_MS)
 
     def _check_offer(self) -> None:
         """After an undo the shape is gone, and what else it could be with it."""
-        last = self._document.last_stroke
+        last = self._document.last_line.when_dry()
         if self.offer is not None and (last is None or last.trace is not self.offer.motion):
             self.accept()

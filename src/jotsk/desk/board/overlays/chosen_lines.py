@@ -140,7 +140,9 @@ def _picture(wanted: _Wanted) -> list[tuple[QRectF, QImage]]:
     m = view.matrix
     # OpenCV counts from px centres.
     placed = np.concatenate(lines)[:, :2] @ m[:, :2].T + m[:, 2] - 0.5
-    places, ends = _fewer(np.clip(placed, -FARTHEST_PX, FARTHEST_PX).astype(np.float64), np.array([len(line) for line in lines]))
+    places, ends = _fewer(
+        np.clip(placed, -FARTHEST_PX, FARTHEST_PX).astype(np.float64), np.array([len(line) for line in lines])
+    )
     scaled, starts = places[:, None] * (1 << SUBPIXEL_BITS), [0, *ends[:-1]]
     ink = np.zeros(size, np.uint8)
     reach = (width * ratio - 1) / 2 * (1 << SUBPIXEL_BITS)

@@ -1,0 +1,112 @@
+"""What is done to the layers of the page, and which of them are chosen."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.page.edits import layer_edits, resizing
+from jotsk.core.page.layers.tree import inside
+
+if TYPE_CHECKING:
+    from jotsk.desk.document.document import Document
+
+
+class LayerCommands(QObject):
+    """Each is a step of the page's history."""
+
+    chosen_changed = Signal()
+
+    def __init__(self, document: Document) -> None:
+        super().__init__(document)
+        self._document = document
+        self._more: set[int] = set()  # chosen besides the active one
+
+    def change_one(self, uid: int, label: str, *, finished: bool = True, **values: object) -> None:
+        """Change properties of a layer; not `finished` while a handle is dragged."""
+        self.change(label, uids={uid}, finished=finished, **values)
+
+    def change(self, label: str, *, uids: Iterable[int] | None = None, finished: bool = True, **values: object) -> None:
+        """Change properties of the chosen layers, or of those given."""
+        after = self._document.page_when_dry()
+        for uid in self.chosen if uids is None else uids:
+            layer = after.layer(uid)
+            if layer is not None:
+                after = after.with_layer(replace(layer, **values))  # type: ignore[arg-type]
+        self._document.step(after, label, finished=finished)
+
+    @property
+    def chosen(self) -> set[int]:
+        """The active layer, and those chosen with it."""
+        page = self._document.page_when_dry()
+        return {page.active_uid} | {uid for uid in self._more if page.layer(uid) is not None}
+
+    def choose_several(self, uids: set[int]) -> None:
+        """Choose several layers; the active one stays active if it is among them."""
+        if not uids:
+            return
+        self._more = set(uids)
+        if self._document.page_when_dry().active_uid not in uids:
+            self._activate(max(uids, key=self._document.page_when_dry().index))
+        self.chosen_changed.emit()
+
+    def choose(self, uid: int) -> None:
+        """Make a layer the active one. Part of the page, but not a step to undo."""
+        several, self._more = self._more, set()
+        self._activate(uid)
+        if several:
+            self.chosen_changed.emit()
+
+    def _activate(self, uid: int) -> None:
+        before = self._document.page_when_dry()
+        if uid != before.active_uid and before.layer(uid) is not None:
+            self._document.activate(uid)
+
+    def add(self) -> None:
+        self._document.edit("Add layer", layer_edits.with_new_layer)
+
+    def add_paint(self) -> None:
+        self._document.edit("Add paint layer", layer_edits.with_paint_layer)
+
+    def delete(self) -> None:
+        self._document.edit("Delete layer", lambda page: layer_edits.without_layers(page, self.chosen))
+
+    def duplicate(self) -> None:
+        self._document.edit("Duplicate layer", lambda page: layer_edits.duplicated(page, self.chosen))
+
+    def group(self) -> None:
+        self._document.edit("Group layers", lambda page: layer_edits.grouped(page, self.chosen))
+
+    def ungroup(self) -> None:
+        self._document.edit("Take the group apart", lambda page: layer_edits.ungrouped(page, page.active_uid))
+
+    def merge_down(self) -> None:
+        self._document.edit_slowly("Merge down", lambda page, _: layer_edits.merged_down(page, page.active_uid))
+
+    def merge_visible(self) -> None:
+        self._document.edit_slowly("Merge what is visible", lambda page, _: layer_edits.merged_visible(page))
+
+    def add_flat_copy(self) -> None:
+        self._document.edit_slowly("Flat copy", lambda page, _: layer_edits.with_flat_copy(page))
+
+    def step(self, up: bool) -> None:
+        """Move the active layer one place up or down."""
+        self._document.edit("Move layer", lambda page: layer_edits.stepped(page, page.active_uid, up))
+
+    def place(self, uids: Iterable[int], parent: int, above: int | None) -> None:
+        """Move layers into a group, or out of it, directly above one there."""
+        self._document.edit("Move layer", lambda page: layer_edits.placed(page, list(uids), parent, above))
+
+    def trace_under(self) -> None:
+        self._document.edit("Trace under", lambda page: layer_edits.traced_under(page, page.active_uid))
+
+    def shift(self, dx: int, dy: int) -> None:
+        """Move what is on the chosen layers, groups with all that is in them, by whole px."""
+        uids = inside(self._document.page_when_dry().layers, self.chosen)
+        if dx or dy:
+            self._document.edit_slowly(
+                "Move what is on the layer", lambda page, p: resizing.shifted(page, uids, dx, dy, p)
+            )

@@ -1,0 +1,59 @@
+"""What is done to the page as a whole: its size, its guides, pictures put on it."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING, Any
+
+from jotsk.core.geometry import Rect
+from jotsk.core.page import edits
+from jotsk.core.page.edits import layer_edits, resizing
+from jotsk.core.page.edits.placing import Placement
+
+if TYPE_CHECKING:
+    from jotsk.desk.document.document import Document
+
+
+class PageEdits:
+    """Each is a step of the page's history."""
+
+    def __init__(self, document: Document) -> None:
+        self._document = document
+
+    def set_guides(self, label: str, records: Sequence[Mapping[str, Any]], *, finished: bool = True) -> None:
+        """Put other guides on the page; not `finished` while a handle is dragged."""
+        page = replace(self._document.page_when_dry(), guides=tuple(records))
+        self._document.step(page, label, finished=finished)
+
+    def part_copies(self) -> None:
+        """Make strokes of their own of the chosen lines' copies, or of the last line's."""
+        selection, last = self._document.selection, self._document.last_line
+        uid, strokes = (selection.uid, selection.lines) if selection.lines else (last.uid, (last.when_dry(),))
+        repeated = [s for s in strokes if s is not None and s.copies]
+        if not repeated:
+            self._document.refused.emit("There are no copies to part; choose lines that were drawn with symmetry.")
+            return
+        self._document.edit_slowly(
+            "Part the copies", lambda page, _: edits.with_copies_parted(page, uid, repeated), of_lines=True
+        )
+
+    def resize(
+        self, size: tuple[int, int], anchor: tuple[float, float], dpi: float, margins_mm: tuple[float, float, float]
+    ) -> None:
+        """Another size in px of the present resolution, then another resolution, as one step."""
+
+        self._document.edit_slowly(
+            "Page size", lambda page, p: resizing.with_size(page, size, anchor, dpi, margins_mm, p)
+        )
+
+    def crop(self, area: Rect) -> None:
+        self._document.edit_slowly("Crop the page", lambda page, p: resizing.cropped(page, area & page.bounds, p))
+
+    def settle_pictures(self, placements: Sequence[Placement]) -> None:
+        """Put placed pictures onto the page, each on a layer of its own, as one step."""
+        count = len(placements)
+        self._document.edit_slowly(
+            f"Add {count} pictures" if count > 1 else "Add picture",
+            lambda page, progress: layer_edits.with_pictures(page, placements, progress),
+        )

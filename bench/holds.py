@@ -75,7 +75,7 @@ class Watch:
         settle(self.app, self.window.board)
 
     def _is_at_work(self) -> bool:
-        return self.window.document.is_drying or self.window.dressing.is_at_work or self.window.filing.is_busy
+        return self.window.document.is_drying or self.window.dressing.is_at_work or self.window.filing.jobs.is_busy
 
     def _beat(self) -> None:
         """Every turn of the loop, of the one in a sheet too."""

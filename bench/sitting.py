@@ -82,7 +82,7 @@ def main() -> None:
     while document.steps.at:
         timed(document.undo, back)
         start = time.perf_counter()
-        while window.filing.is_busy:  # a packed step is opened beside the hand
+        while window.filing.jobs.is_busy:  # a packed step is opened beside the hand
             app.processEvents()
         back[-1] += (time.perf_counter() - start) * 1e3
     print(f"    back, each step  {quantiles_ms(back)}; resident {resident_mb():.0f} MB")

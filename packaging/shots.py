@@ -177,7 +177,7 @@ def main(folder: Path) -> None:
     window = Window(Settings(scratch / "settings.json"), RecoveryFolder(scratch))
     window.show()
     window.pages.open_demo()
-    while window.filing.is_busy:
+    while window.filing.jobs.is_busy:
         app.processEvents()
 
     def shoot(name: str) -> None:
@@ -208,7 +208,7 @@ def main(folder: Path) -> None:
     sheets(window, folder, app)
     window.pages.milestones.keep()
     window.filing.save(scratch / "gull-and-lantern.ora")
-    while window.filing.is_busy:
+    while window.filing.jobs.is_busy:
         app.processEvents()
     settle(app)
     page_sheets(window, folder, app)

@@ -100,9 +100,9 @@ def draw(page: Page, folder: Path, done: int, way: str) -> None:
     drawn.take(page, path=path, title="page", saved=True, origin=Origin.of(path))
     drawn.choose_layer(ink)
     for number in range(len(STROKES)):
-        if way == "saving" and not filing.is_busy:
+        if way == "saving" and not filing.jobs.is_busy:
             filing.save(path)
-        if way == "exporting" and not filing.is_busy:
+        if way == "exporting" and not filing.jobs.is_busy:
             filing.export(folder / "page.png", Export(FORMATS["png"]))
         guard.before_stroke()
         time.sleep(STROKE_S)

@@ -259,7 +259,7 @@ class Monkey:
         return way
 
     def _page(self) -> str:
-        if not self.window.filing.is_busy and self.window.pages.keep_unsaved():
+        if not self.window.filing.jobs.is_busy and self.window.pages.keep_unsaved():
             size = self.random.choice(SIZES)
             self.window.document.take(blank_page(*size), path=None, title="New page", saved=True)
             return f"{size}"
@@ -267,7 +267,7 @@ class Monkey:
 
     def _file(self) -> str:
         filing = self.window.filing
-        if filing.is_busy:
+        if filing.jobs.is_busy:
             return "busy"
         if self.random.random() < 0.5:
             path = self._some_file(self.random)
@@ -370,7 +370,7 @@ class Monkey:
 
     def _wait_for_files(self) -> None:
         until = time.monotonic() + 60
-        while self.window.filing.is_busy and time.monotonic() < until:
+        while self.window.filing.jobs.is_busy and time.monotonic() < until:
             QApplication.processEvents()
             time.sleep(0.002)
 

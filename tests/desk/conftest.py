@@ -80,7 +80,7 @@ def settle(qtbot):
     """Wait until no file is going in or out."""
 
     def wait(window: Window) -> None:
-        qtbot.waitUntil(lambda: not window.filing.is_busy, timeout=60_000)
+        qtbot.waitUntil(lambda: not window.filing.jobs.is_busy, timeout=60_000)
 
     return wait
 

@@ -82,7 +82,7 @@ def test_what_is_begun_while_a_page_is_put_back_stays_under_the_hand(left, make_
 def test_a_page_that_one_window_puts_back_no_other_takes(left, make_window, settle, tmp_path):
     one, other = make_window(), make_window()
     one.pages.take_up_kept()
-    one.filing.job.wait()  # it is read, and not yet shown
+    one.filing.jobs.jobs[-1].wait()  # it is read, and not yet shown
     assert RecoveryFolder(tmp_path / "state").notes() == []
     other.pages.take_up_kept(left)
     settle(other)
@@ -94,7 +94,7 @@ def test_a_page_that_one_window_puts_back_no_other_takes(left, make_window, sett
 def test_putting_a_page_back_can_be_stopped_and_loses_nothing(left, make_window, settle, tmp_path):
     again = make_window()
     again.pages.take_up_kept()
-    again.filing.stop()
+    again.filing.jobs.stop()
     settle(again)
     assert not len(again.document.page_when_dry().active.marks) and "was stopped" in again.status.text
     assert [note.slot for note in RecoveryFolder(tmp_path / "state").notes()] == [left]
@@ -185,7 +185,9 @@ def test_a_large_change_that_is_stopped_while_it_is_written_changes_nothing(make
     window = make_window()
     before = window.document.page_when_dry()
     pixels = np.random.default_rng(3).integers(1 << 24, 1 << 32, (2500, 2400), np.uint32) | np.uint32(0xFF000000)
-    window.filing.began.connect(lambda job: job.progressed.connect(lambda share: share > CHANGE_SHARE and job.stop()))
+    window.filing.jobs.began.connect(
+        lambda job: job.progressed.connect(lambda share: share > CHANGE_SHARE and job.stop())
+    )
     window.document.page_edits.settle_pictures([Placement("harbour", pixels, 1200.0, 1250.0)])
     settle(window)
     assert window.document.page_when_dry() is before and "was stopped" in window.status.text

@@ -124,7 +124,7 @@ def test_a_dialog_that_is_cancelled_changes_nothing(window, pen, monkeypatch):
     monkeypatch.setattr(ExportSheet, "exec", lambda sheet: False)
     for entry in ("page.open", "page.save_as", "page.export"):
         window.actions_by_id[entry].trigger()
-    assert window.document.page_when_dry() is page and window.document.path is None and not window.filing.is_busy
+    assert window.document.page_when_dry() is page and window.document.path is None and not window.filing.jobs.is_busy
 
 
 def test_exporting_asks_for_a_place_and_adds_the_suffix(window, pen, tmp_path, monkeypatch, settle):
@@ -147,22 +147,40 @@ def test_opening_remembers_the_folder(window, tmp_path, monkeypatch, settle):
     assert window.document.title == "a" and window.pages._folder() == str(folder)
 
 
-def test_two_files_at_once_are_refused_with_a_sentence(window, tmp_path, monkeypatch, settle):
-    go_on = threading.Event()
-    whole = openraster_writing.PageWriter.write
+@pytest.fixture
+def slow_save(monkeypatch):
+    """Saves wait for this event."""
+    go_on, whole = threading.Event(), openraster_writing.PageWriter.write
 
     def slow(*arguments, **more):
         go_on.wait(5)
         whole(*arguments, **more)
 
     monkeypatch.setattr(openraster_writing.PageWriter, "write", slow)
+    return go_on
+
+
+def test_files_wait_for_each_other(window, tmp_path, slow_save, settle):
     window.filing.save(tmp_path / "a.ora")
-    assert window.filing.is_busy
     window.filing.save(tmp_path / "b.ora")
-    assert "still going on" in window.status.text
-    go_on.set()
+    assert window.filing.jobs.is_busy and "a.ora" in window.status.text
+    slow_save.set()
     settle(window)
-    assert (tmp_path / "a.ora").exists() and not (tmp_path / "b.ora").exists()
+    assert (tmp_path / "a.ora").exists() and (tmp_path / "b.ora").exists()
+    assert window.document.path == tmp_path / "b.ora"
+
+
+def test_a_file_that_is_written_holds_up_no_change_of_the_page(window, pen, tmp_path, slow_save, settle, qtbot):
+    window.filing.save(tmp_path / "a.ora")
+    pen.draw(across(window))
+    window.document.layers.add_flat_copy()
+    qtbot.waitUntil(lambda: window.document.undo_label == "Flat copy")
+    window.document.undo()
+    assert window.document.undo_label == "Stroke" and window.filing.jobs.is_busy
+    assert "a.ora" in window.status.text, "what is still under way is shown again"
+    slow_save.set()
+    settle(window)
+    assert window.document.is_unsaved and (tmp_path / "a.ora").exists()
 
 
 def test_a_save_can_be_stopped_and_leaves_the_old_file(window, pen, tmp_path, monkeypatch, settle, qtbot):
@@ -182,7 +200,7 @@ def test_a_save_can_be_stopped_and_leaves_the_old_file(window, pen, tmp_path, mo
     monkeypatch.setattr(openraster_writing, "_paper_png", slow)
     window.filing.save(path)
     assert begun.wait(5)
-    window.filing.stop()
+    window.filing.jobs.stop()
     go_on.set()
     settle(window)
     qtbot.waitUntil(lambda: "was stopped" in window.status.text)
@@ -240,7 +258,7 @@ def choosing(monkeypatch, row: int) -> list:
 def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, monkeypatch, tmp_path, settle, qtbot):
     seen = choosing(monkeypatch, 0)
     window.actions_by_id["page.recent"].trigger()
-    assert seen == [[]] and not window.filing.is_busy
+    assert seen == [[]] and not window.filing.jobs.is_busy
     pen.draw(across(window))
     window.filing.save(tmp_path / "harbour.ora")
     settle(window)

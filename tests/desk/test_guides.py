@@ -51,7 +51,7 @@ def test_every_kind_is_added_seen_switched_undone_and_saved(window, tmp_path, qt
     window.document.undo()
     assert window.board.guiding.guides[1].on
     window.filing.save(tmp_path / "page.ora")
-    qtbot.waitUntil(lambda: not window.filing.is_busy)
+    qtbot.waitUntil(lambda: not window.filing.jobs.is_busy)
     assert read_page(tmp_path / "page.ora").guides == window.document.page_when_dry().guides
 
 

@@ -77,7 +77,7 @@ def test_a_line_on_its_own_layer_goes_down_with_one_key(window, pen, qtbot):
     pen.draw(across(window))
     before = flattened(window.document.page_when_dry())
     window.actions_by_id["layer.merge_down"].trigger()
-    qtbot.waitUntil(lambda: not window.filing.is_busy)
+    qtbot.waitUntil(lambda: not window.filing.jobs.is_busy)
     page = window.document.page_when_dry()
     assert len(page.layers) == 1 and isinstance(page.active, InkLayer) and len(page.active.marks) == 2
     assert np.abs(flattened(page).view(np.uint8).astype(int) - before.view(np.uint8)).max() <= 2, "but for rounding"

@@ -70,7 +70,7 @@ def test_a_step_that_is_packed_is_gone_to_beside_the_interface(packed, settle):
     document, began, kept = packed.document, [], []
     keep_ahead = document.keep_ahead
     document.keep_ahead = lambda page, progress: (kept.append((page, document.steps.at)), keep_ahead(page, progress))
-    packed.filing.began.connect(lambda job: began.append(job.title))
+    packed.filing.jobs.began.connect(lambda job: began.append(job.title))
     assert document.is_unsaved
     document.go_to_step(0)
     assert document.steps.at == 40 and began == ["Going through the history"], "the hand does not wait"
@@ -107,7 +107,7 @@ def test_going_through_the_history_can_be_stopped(packed, settle):
     goes_on = threading.Event()
     BESIDE.queue("opening history").submit(goes_on.wait, 20)
     packed.document.go_to_step(0)
-    packed.filing.stop()
+    packed.filing.jobs.stop()
     settle(packed)
     goes_on.set()
     assert packed.document.steps.at == 40 and "was stopped" in packed.status.text

@@ -88,7 +88,7 @@ def has_screen() -> bool:
 def _shoot(app: QApplication, window: Window, begin: Callable[[], None], play: bool, shot: Path) -> int:
     window.show()
     begin()
-    while window.filing.is_busy:
+    while window.filing.jobs.is_busy:
         app.processEvents()
     if play:
         pen = _pen_on(window)
@@ -104,7 +104,7 @@ def _shoot(app: QApplication, window: Window, begin: Callable[[], None], play: b
 
 def _play(window: Window) -> None:
     """Let the simulated pen ink the keeper at the pace of a hand, once the demo page is there."""
-    if window.filing.is_busy:
+    if window.filing.jobs.is_busy:
         QTimer.singleShot(100, lambda: _play(window))
         return
     _pen_on(window).play(_traces_on(window))

@@ -30,8 +30,8 @@ class StatusStrip(QWidget):
         layout.addWidget(self._stop)
         self._timer = QTimer(self, singleShot=True, interval=SHOWN_MS)
         self._timer.timeout.connect(self.hide)
-        self._job: Job | None = None
-        self._stop.clicked.connect(lambda: self._job and self._job.stop())
+        self._jobs: list[Job] = []  # under way; the last is shown
+        self._stop.clicked.connect(self._stop_shown)
         self.hide()
 
     @property
@@ -45,11 +45,19 @@ class StatusStrip(QWidget):
 
     def follow(self, job: Job) -> None:
         """Show a job's progress until it ends."""
-        self._job = job
+        self._jobs.append(job)
         self._show(f"{job.title}…", working=True)
         self._bar.setValue(0)
-        job.progressed.connect(lambda share: self._bar.setValue(int(share * 1000)))
+        job.progressed.connect(lambda share: self._progressed(job, share))
         job.ended.connect(lambda: self._ended(job))
+
+    def _stop_shown(self) -> None:
+        if self._jobs:
+            self._jobs[-1].stop()
+
+    def _progressed(self, job: Job, share: float) -> None:
+        if job is self._jobs[-1]:
+            self._bar.setValue(int(share * 1000))
 
     def add(self, sentence: str) -> None:
         """Say something else of the job that is shown."""
@@ -71,7 +79,10 @@ class StatusStrip(QWidget):
         self.raise_()
 
     def _ended(self, job: Job) -> None:
-        if self._job is job:
-            self._job = None
-            if self._bar.isVisible():
-                self.hide()
+        self._jobs.remove(job)
+        if not self._bar.isVisible():  # its outcome was told
+            return
+        if self._jobs:
+            self._show(f"{self._jobs[-1].title}…", working=True)
+        else:
+            self.hide()

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QSize, QTimer
+from PySide6.QtCore import QEvent, QSize, Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import (
     QApplication,
@@ -86,7 +86,7 @@ class Window(QMainWindow):
         self.history = HistoryTray(self.document, self.board)
         self.dressing = Dressing(self)
         self._build()
-        self.gc_pauses = GcPauses(lambda: self.board.is_busy() or self.filing.is_busy, self)
+        self.gc_pauses = GcPauses(lambda: self.board.is_busy() or self.filing.jobs.is_busy, self)
         self.document.opened.connect(self.gc_pauses.set_aside)
         self.autosave.begun.connect(self.gc_pauses.set_aside)
         self.hold_keys = HoldKeys(self.board, self.hand)
@@ -236,7 +236,7 @@ class Window(QMainWindow):
         self.inkwell.opened.connect(self.show_colors)
         self.layers.soloed.connect(board.show_only)
         document.state_changed.connect(self.refresh_title)
-        document.slow.connect(self.filing.run)
+        document.slow.connect(self.filing.jobs.change_page)
         for keeper in (self.autosave, self.settings, self.hand.library.file, self.desk_palette.file):
             keeper.trouble.connect(self.status.tell)
         board.touched.connect(self.autosave.before_stroke)
@@ -244,8 +244,8 @@ class Window(QMainWindow):
         board.resized.connect(self._place_floats)
         board.resized.connect(self.hints.place)
         board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
-        self.filing.began.connect(self.status.follow)
-        self.filing.began.connect(lambda job: job.ended.connect(self.gc_pauses.set_aside))
+        self.filing.jobs.began.connect(self.status.follow)
+        self.filing.jobs.began.connect(lambda job: job.ended.connect(self.gc_pauses.set_aside))
         self.filing.told.connect(self.status.tell)
         self.filing.seen_as = board.seen_as
 
@@ -369,13 +369,13 @@ class Window(QMainWindow):
         """Unsaved work is in the journal, and there at the next start. What is being written is waited for, with its
         progress: the outcome of a save decides what is unsaved."""
         self.board.finish_stroke()
-        job = self.filing.job
-        if job is not None:
+        jobs = self.filing.jobs
+        if jobs.is_busy:
             event.ignore()
             if not self._is_closing:
                 self._is_closing = True
-                self.status.add(f"{job.title}, then the window closes…")
-                job.ended.connect(lambda: QTimer.singleShot(0, self.close))
+                self.status.add(f"{jobs.jobs[0].title}, then the window closes…")
+                jobs.emptied.connect(self._close_soon, Qt.ConnectionType.SingleShotConnection)
             return
         self._is_closing = False
         if self.pages.keep_unsaved():
@@ -385,6 +385,9 @@ class Window(QMainWindow):
             event.accept()
         else:
             event.ignore()
+
+    def _close_soon(self) -> None:
+        QTimer.singleShot(0, self.close)
 
     def open(self, path: Path) -> None:
         self.pages.open(path)

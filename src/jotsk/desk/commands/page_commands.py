@@ -148,7 +148,7 @@ class PageCommands(QObject):
             self._tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
 
         if slot is not None or recovery.may_hold_pages:
-            self.filing.run("Putting the page back", work, took)
+            self.filing.jobs.run("Putting the page back", work, took)
 
     def _take_up_again(self) -> None:
         """The disk may allow it by now; unless work on another page has begun."""
@@ -186,7 +186,7 @@ class PageCommands(QObject):
             image = QImage(mime.imageData())
             if image.isNull():
                 return False
-            self.filing.run(
+            self.filing.jobs.run(
                 "Pasting", lambda report: [Picture.of("Pasted", _pixels(image, report))], self.board.place_pictures
             )
         else:
@@ -247,7 +247,7 @@ class PageCommands(QObject):
         from jotsk.desk.inout.printing import print_page
 
         page, title = self.document.page_when_dry(), self.document.title
-        self.filing.run(
+        self.filing.jobs.run(
             f"Printing {title}", lambda report: print_page(page, printer, report),
             lambda _: self._tell(f"“{title}” went to the printer."),
         )  # fmt: skip
@@ -303,7 +303,7 @@ class PageCommands(QObject):
         self._tell(f"The stroke could not be inked; what the hand did is kept in “{path}”.")
 
     def _overtaken(self, path: Path) -> None:
-        if self.filing.is_busy:  # the job that found out has not ended yet
+        if self.filing.jobs.is_busy:  # the job that found out has not ended yet
             QTimer.singleShot(LEFT_MS, lambda: self._overtaken(path))
         else:
             self._ask_about_other(path)

@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 from pathlib import Path
-from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
@@ -19,13 +18,12 @@ from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.edits.placing import Picture
 from jotsk.desk.document.document import Document
-from jotsk.desk.inout.jobs import Job
+from jotsk.desk.inout.job_queue import JobQueue
 
 
 class Filing(QObject):
-    """One file at a time goes in or out; every outcome is told in a sentence."""
+    """One file at a time goes in or out; every outcome is told in a sentence. The slow work is that of `jobs`."""
 
-    began = Signal(object)  # the job
     told = Signal(str)
     overtaken = Signal(object)  # the path of a file that another program wrote while it was being saved
 
@@ -34,12 +32,9 @@ class Filing(QObject):
         self._document = document
         self._writer = PageWriter()
         self._signatures: dict[Path, tuple[int, int]] = {}
-        self.job: Job | None = None
+        self.jobs = JobQueue(self)
+        self.jobs.told.connect(self.told)
         self.seen_as: Callable[[], tuple[float, float, bool, float, float] | None] = lambda: None
-
-    @property
-    def is_busy(self) -> bool:
-        return self.job is not None
 
     def open(self, path: Path) -> None:
         """Open a page, or a picture as a sketch on a page of its own."""
@@ -60,7 +55,7 @@ class Filing(QObject):
                     f"“{path.name}” is from another version of Jotsk: it opened as pixels; save it as a new file."
                 )
 
-        self.run(f"Opening {path.name}", work, took)
+        self.jobs.run(f"Opening {path.name}", work, took)
 
     def read_pictures(self, paths: Sequence[Path], done: Callable[[list[Picture]], None]) -> None:
         """Read pictures that are to be placed on the page; one that cannot be read is told, and the others come."""
@@ -84,7 +79,7 @@ class Filing(QObject):
                 done(read)
 
         what = paths[0].name if len(paths) == 1 else f"{len(paths)} pictures"
-        self.run(f"Opening {what}", work, took)
+        self.jobs.run(f"Opening {what}", work, took)
 
     def save(self, path: Path) -> None:
         """Write the page as it is now; it may go on changing, or be left for another, meanwhile."""
@@ -111,11 +106,11 @@ class Filing(QObject):
             self._document.was_saved(snapshot, path)
             self.told.emit(f"Saved “{path.name}”.")
 
-        self.run(f"Saving {path.name}", work, done)
+        self.jobs.run(f"Saving {path.name}", work, done)
 
     def export(self, path: Path, export: Export) -> None:
         page = self._document.page_when_dry()
-        self.run(
+        self.jobs.run(
             f"Exporting {path.name}",
             lambda p: write_export(path, page, export, progress=p),
             lambda _: self.told.emit(f"Wrote “{path.name}”."),
@@ -131,28 +126,8 @@ class Filing(QObject):
 
     def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
         """Build a page, such as the demo, and take it."""
-        self.run(
+        self.jobs.run(
             title,
             lambda p: prepared(work(p)),
             lambda page: self._document.take(page, path=None, title=title, saved=True),
         )
-
-    def stop(self) -> None:
-        if self.job is not None:
-            self.job.stop()
-
-    def run(self, title: str, work: Callable[..., Any], done: Callable[[Any], None]) -> None:
-        """Do slow work off the interface's thread: one thing at a time, with progress, stopped on request."""
-        if self.job is not None:
-            self.told.emit(f"{self.job.title} is still going on; try again when it is done.")
-            return
-        job = self.job = Job(title, work, self)
-        job.done.connect(done)
-        job.failed.connect(self.told)
-        job.stopped.connect(lambda: self.told.emit(f"{title} was stopped; nothing was changed."))
-        job.ended.connect(self._ended)
-        self.began.emit(job)
-        job.start()
-
-    def _ended(self) -> None:
-        self.job = None

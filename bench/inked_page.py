@@ -13,7 +13,7 @@ from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
 from jotsk.core.page import Page, blank_page, edits
 from jotsk.core.page.edits.layer_edits import with_new_layer
-from jotsk.desk.app.folders import cache_folder
+from jotsk.desk.inout.folders import cache_folder
 from jotsk.desk.pens.hand import BLACK
 
 A4_600 = (4961, 7016)

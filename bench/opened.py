@@ -7,9 +7,9 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QApplication
 
-from jotsk.desk.app.settings import Settings
 from jotsk.desk.app.warming import load_ahead
 from jotsk.desk.app.window import Window
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts

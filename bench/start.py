@@ -19,7 +19,7 @@ from pathlib import Path
 from PySide6.QtWidgets import QApplication
 from jotsk.desk.app import start
 from jotsk.core.runtime.warm import stamp
-from jotsk.desk.app.settings import Settings
+from jotsk.desk.inout.settings import Settings
 app = QApplication([])
 start.load_fonts(); start.apply_theme(app, start.DAY)
 d = Path(tempfile.mkdtemp())

@@ -16,12 +16,12 @@ from real_motions import draw as draw_real_motions
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
 from jotsk.demo.playing import traces_on_screen
-from jotsk.desk.app.settings import Settings
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, NewPage, PenMaker
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.pens.hand import BLACK
 from jotsk.desk.pens.hand import Hand as DeskHand
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder

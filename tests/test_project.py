@@ -49,7 +49,10 @@ def test_run_lists_its_commands_and_refuses_others():
     for command in ("demo", "app", "jotsk", "test", "check", "bench", "shots", "setup"):
         assert re.search(rf"^  {command}\b", done.stdout, re.MULTILINE), command
     assert subprocess.run([ROOT / "run", "fly"], capture_output=True).returncode == 2
-    assert "./run test" in (ROOT / ".ci" / "run").read_text()
+    assert "./run check" in (ROOT / ".ci" / "run").read_text()
+    check = (ROOT / "run").read_text().split("    check)")[1].split(";;")[0]
+    assert "&&" not in check, "what fails before && does not end a script"
+    assert all(what in check for what in ("ruff", "mypy", "lint-imports", "pytest"))
 
 
 def test_every_thread_belongs_to_a_lane():
@@ -64,6 +67,13 @@ def test_the_readme_names_only_what_is_there():
     for path in re.findall(r"\]\(([^)#:]+)\)|`((?:src|docs|tests|bench)/[^`]*)`", text):
         name = path[0] or path[1]
         assert (ROOT / name).exists(), name
+
+
+def test_the_documents_name_only_files_that_are_there():
+    for document in (ROOT / "docs").glob("*.md"):
+        for name in re.findall(r"`((?:core|desk|tests|packaging)/[\w/]+\.py)`", document.read_text()):
+            found = ROOT / name if name.startswith(("tests", "packaging")) else ROOT / "src" / "jotsk" / name
+            assert found.exists(), f"{document.name} names {name}"
 
 
 def test_the_document_of_files_has_every_field_of_a_pen():

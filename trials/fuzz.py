@@ -52,7 +52,7 @@ from jotsk.core.ink import SHIPPED
 from jotsk.core.marks import Cut, Stroke
 from jotsk.core.page import Page, blank_page, edits, tiles_from
 from jotsk.core.page.edits import layer_edits
-from jotsk.desk.app.settings import Settings
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 
 CASE_S = 5.0

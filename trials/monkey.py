@@ -42,11 +42,11 @@ from jotsk.core.hand import trace_from
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import InkLayer, blank_page, flattened, pixels_of
 from jotsk.core.page.layers.layer import render
-from jotsk.desk.app.settings import Settings
+from jotsk.desk.actions import BY_ID
 from jotsk.desk.app.warming import load_ahead
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
-from jotsk.desk.commands.actions import BY_ID
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, apply_theme

@@ -13,10 +13,10 @@ from PySide6.QtWidgets import QApplication
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.runtime.warm import warm_up
-from jotsk.desk.app.settings import Settings
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.inout.own_files import finish_writing
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts

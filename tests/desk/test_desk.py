@@ -12,8 +12,8 @@ from PySide6.QtGui import QKeyEvent, QMouseEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication, QDialog
 
 from jotsk.core.page import flattened
+from jotsk.desk.actions import BY_ID, TABLE, clashes
 from jotsk.desk.commands import keys
-from jotsk.desk.commands.actions import BY_ID, TABLE, clashes
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, LAMP, contrast
 from tests.desk.conftest import across

@@ -18,10 +18,10 @@ from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page, read_thumbnail
 from jotsk.core.files.store import PageStore
 from jotsk.core.runtime.warm import stamp
-from jotsk.desk.app import folders as places
 from jotsk.desk.app.warming import SENTENCE, Warming
 from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
+from jotsk.desk.inout import folders as places
 from jotsk.desk.inout.jobs import Job
 from jotsk.desk.recovery import journal
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
@@ -334,7 +334,7 @@ def test_when_work_cannot_be_kept_the_user_decides(window, pen, monkeypatch, tmp
 def test_the_menu_and_the_key_sheet_hold_every_action(window, qtbot):
     from PySide6.QtWidgets import QLabel
 
-    from jotsk.desk.commands.actions import MENUS, TABLE
+    from jotsk.desk.actions import MENUS, TABLE
 
     menu = build_menu(window.actions_by_id, window)
     assert [a.text() for a in menu.actions()] == list(MENUS)

@@ -9,8 +9,8 @@ from dataclasses import replace
 import pytest
 
 from jotsk.core.ink.shipped import pen_by_id
-from jotsk.desk.app.settings import Settings
 from jotsk.desk.inout.own_files import OwnFile, finish_writing
+from jotsk.desk.inout.settings import Settings
 
 
 def test_settings_are_there_again_and_of_the_kind_that_is_asked_for(qapp, tmp_path):

@@ -14,8 +14,8 @@ from jotsk.core.files.inkml import read_inkml
 from jotsk.core.hand import trace_from
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import blank_page, edits
+from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
-from jotsk.desk.commands.actions import BY_ID as ENTRIES
 from tests.desk.conftest import across
 from tests.desk.test_looking import fingers  # noqa: F401 (a fixture)
 

@@ -13,10 +13,12 @@ import logging
 import os
 import threading
 from collections.abc import Callable
-from concurrent.futures import Future, ThreadPoolExecutor
+from concurrent.futures import Future, ThreadPoolExecutor, wait
 from typing import Any, TypeVar
 
 T = TypeVar("T")
+
+LOOK_S = 0.05  # between two looks at whether a job was stopped
 
 log = logging.getLogger(__name__)
 
@@ -35,7 +37,9 @@ def watched(what: str, work: Callable[..., Any]) -> Callable[..., None]:
     def run(*arguments: Any) -> None:
         try:
             work(*arguments)
-        except Exception:
+        except Exception as error:
+            if isinstance(error, RuntimeError) and "after interpreter shutdown" in str(error):
+                return  # the application ends: nobody misses what came later
             log.exception("%s failed", what)
             for tell in list(_listeners):
                 tell(what)
@@ -107,3 +111,11 @@ def _forget_all() -> None:
 
 
 os.register_at_fork(after_in_child=_forget_all)
+
+
+def result_of(future: Future[T], progress: Callable[[float], None]) -> T:
+    """Inside a job: wait for what is computed elsewhere, and end if the user stops the job."""
+    while not future.done():
+        progress(0.0)
+        wait([future], LOOK_S)
+    return future.result()

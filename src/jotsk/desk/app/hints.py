@@ -5,8 +5,8 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QWidget
 
-from jotsk.desk.app.settings import Settings
 from jotsk.desk.icons import icon
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.theme import current
 
 TEXT = "  ·  ".join(

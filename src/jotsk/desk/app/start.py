@@ -9,6 +9,7 @@ import os
 import sys
 import time
 from collections.abc import Callable
+from contextlib import suppress
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
@@ -18,11 +19,12 @@ from PySide6.QtWidgets import QApplication
 from jotsk.core.errors import CannotWrite, JotskError
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES
-from jotsk.desk.app.folders import cache_folder, config_folder, state_folder
-from jotsk.desk.app.settings import Settings
+from jotsk.core.runtime.lanes import on_failure
 from jotsk.desk.app.warming import Warming
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.inout.folders import cache_folder, config_folder, state_folder
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
@@ -142,4 +144,11 @@ def _tell_faults(window: Window) -> None:
         log.error("unexpected", exc_info=(kind, value, trace))
         window.status.tell(FAULT)
 
+    window.beside_failed.connect(lambda _: window.status.tell(FAULT))
+
+    def tell(what: str) -> None:
+        with suppress(RuntimeError):  # the window is gone
+            window.beside_failed.emit(what)
+
+    on_failure(tell)
     sys.excepthook = unexpected

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QSize, Qt, QTimer
+from PySide6.QtCore import QEvent, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import (
     QApplication,
@@ -17,19 +17,19 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.guides.settling import HOLD_S
+from jotsk.desk.actions import BY_ID as ENTRIES
+from jotsk.desk.actions import assign_keys, make_actions
 from jotsk.desk.app.gc_pauses import GcPauses
 from jotsk.desk.app.hints import HintStrip
-from jotsk.desk.app.settings import Settings
 from jotsk.desk.app.status import StatusStrip
 from jotsk.desk.board.board import Board
-from jotsk.desk.commands.actions import BY_ID as ENTRIES
-from jotsk.desk.commands.actions import assign_keys, make_actions
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.own_files import finish_writing
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.pens.pen_library import PenLibrary
@@ -60,6 +60,8 @@ TURN_STEP_DEG = 15
 
 class Window(QMainWindow):
     """One window, one page."""
+
+    beside_failed = Signal(str)  # emitted on any thread: what went wrong where nobody waits for it
 
     def __init__(self, settings: Settings, recovery: RecoveryFolder, own_folder: Path | None = None) -> None:
         super().__init__()

@@ -9,8 +9,8 @@ from PySide6.QtCore import QKeyCombination, QObject, Qt
 from PySide6.QtGui import QKeyEvent, QKeySequence
 
 from jotsk.core.guides.guidance import FREELY, STEPPED, STRAIGHT
+from jotsk.desk.actions import TABLE, Entry, key_of
 from jotsk.desk.board.board import Board
-from jotsk.desk.commands.actions import TABLE, Entry, key_of
 from jotsk.desk.pens.hand import Hand
 
 TAP_S = 0.25

@@ -22,11 +22,11 @@ from jotsk.core.hand import Trace
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.edits.placing import Picture
 from jotsk.core.page.tiles.tiles import Pixels
-from jotsk.desk.app.folders import cache_folder
-from jotsk.desk.app.settings import Settings
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.filing import Filing
+from jotsk.desk.inout.folders import cache_folder
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.autosave import Autosave
 from jotsk.desk.recovery.journal import Kept
 from jotsk.desk.recovery.milestones import MINUTES, Milestones

@@ -20,9 +20,8 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides import Guide
 from jotsk.core.guides.fields import Row
 from jotsk.core.guides.numbers import rows_of, typed, with_typed
-from jotsk.desk.guides.guiding import Guiding
+from jotsk.desk.guides.guiding import Guiding, titled
 from jotsk.desk.theme import current
-from jotsk.desk.trays.guide_row import titled
 from jotsk.desk.widgets.number_field import count_field, number_field
 
 

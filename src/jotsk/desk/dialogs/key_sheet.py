@@ -8,7 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QKeySequence
 from PySide6.QtWidgets import QDialog, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from jotsk.desk.commands.actions import MENUS, TABLE, key_of
+from jotsk.desk.actions import MENUS, TABLE, key_of
 
 LINES = '<p style="line-height: 128%; margin: 0">{}</p>'
 COLUMNS = (("Page", "Edit", "Layer"), ("Hand", "Help"), ("View", "Guides"))

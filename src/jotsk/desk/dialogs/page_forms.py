@@ -24,9 +24,9 @@ from jotsk.core.errors import JotskError
 from jotsk.core.page import Page, blank_page
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
+from jotsk.desk.dialogs.page_preview import PagePreview
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field
-from jotsk.desk.widgets.page_preview import PagePreview
 
 OWN_SIZE = "A size of your own"
 TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory

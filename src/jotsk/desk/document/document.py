@@ -16,13 +16,13 @@ from jotsk.core.files.opening import Origin
 from jotsk.core.marks import Cut, Stroke
 from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import Step, StepCost, step_cost
+from jotsk.core.runtime.lanes import result_of
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
 from jotsk.desk.document.last_line import LastLine
 from jotsk.desk.document.layer_commands import LayerCommands
 from jotsk.desk.document.page_edits import PageEdits
 from jotsk.desk.document.selection import Selection
 from jotsk.desk.document.steps import Steps
-from jotsk.desk.inout.jobs import result_of
 
 log = logging.getLogger(__name__)
 

@@ -200,3 +200,12 @@ class Guiding(QObject):
 def turned_steps(angle_rad: float, flipped: bool) -> float:
     """By how much steps of the view are turned against those of the page, degrees."""
     return math.degrees(angle_rad) * (-1.0 if flipped else 1.0)
+
+
+def titled(guide: Guide | None) -> str:
+    """What a guide is called in the list."""
+    if guide is None:
+        return "A guide of another program"
+    name = guide.name or guide.kind.replace("-", " ").capitalize()
+    marks = [word for word, is_so in (("alone", guide.alone), ("locked", guide.locked)) if is_so]
+    return f"{name} · {', '.join(marks)}" if marks else name

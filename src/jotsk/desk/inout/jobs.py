@@ -5,8 +5,7 @@ from __future__ import annotations
 import logging
 import threading
 from collections.abc import Callable
-from concurrent.futures import Future, wait
-from typing import Any, TypeVar
+from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
@@ -16,20 +15,9 @@ from jotsk.core.runtime.memory import give_back_memory
 
 log = logging.getLogger(__name__)
 
-T = TypeVar("T")
-LOOK_S = 0.05  # between two looks at whether it was stopped
-
 
 class Stopped(Exception):
     """Raised inside the work when the user stopped it."""
-
-
-def result_of(future: Future[T], progress: Callable[[float], None]) -> T:
-    """Inside a job: wait for what is computed elsewhere, and end if the user stops the job."""
-    while not future.done():
-        progress(0.0)
-        wait([future], LOOK_S)
-    return future.result()
 
 
 class Job(QObject):

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from jotsk.core.hand import ResponseCurve, TremorMeter
-from jotsk.desk.app.settings import Settings
+from jotsk.desk.inout.settings import Settings
 
 KEY, TREMOR_KEY = "hand/feels", "hand/tremor"
 

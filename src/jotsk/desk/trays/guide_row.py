@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QSizePolicy, QToolButton, QWidget
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Guide
 from jotsk.core.guides.drawing import lines_of
+from jotsk.desk.guides.guiding import titled
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
@@ -98,15 +99,6 @@ class GuideRow(QWidget):
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         if self.guide is not None:
             self.renamed.emit(self.index)
-
-
-def titled(guide: Guide | None) -> str:
-    """What a guide is called in the list."""
-    if guide is None:
-        return "A guide of another program"
-    name = guide.name or guide.kind.replace("-", " ").capitalize()
-    marks = [word for word, is_so in (("alone", guide.alone), ("locked", guide.locked)) if is_so]
-    return f"{name} · {', '.join(marks)}" if marks else name
 
 
 def _draw_sign(painter: QPainter, sample: Guide) -> None:

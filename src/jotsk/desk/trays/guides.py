@@ -10,10 +10,10 @@ from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollA
 
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.guide_overlay import seen_area
-from jotsk.desk.guides.guiding import OFFERED
+from jotsk.desk.guides.guiding import OFFERED, titled
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
-from jotsk.desk.trays.guide_row import BUTTON_PX, GuideRow, titled
+from jotsk.desk.trays.guide_row import BUTTON_PX, GuideRow
 
 EMPTY = "No guides yet. The plus adds rulers, perspective and symmetry; they are kept with the page."
 COPY_SHARE = 0.06  # of what is seen: how far a copy lies from what it was copied from

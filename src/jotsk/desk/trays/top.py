@@ -9,8 +9,8 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QAction, QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QSizePolicy, QToolButton, QWidget
 
+from jotsk.desk.actions import MENUS, TABLE
 from jotsk.desk.board.board import Board
-from jotsk.desk.commands.actions import MENUS, TABLE
 from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.stages import STAGES, Stage

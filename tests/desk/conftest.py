@@ -41,7 +41,7 @@ def kernels_warm():
 
 @pytest.fixture(autouse=True)
 def nothing_is_compiled_while_somebody_waits(kernels_warm):
-    """What the hand needs is compiled ahead, by `core.warm`: compiling one kernel holds the hand for half a second."""
+    """What the hand needs is compiled ahead, by `core.runtime.warm`: compiling one kernel holds the hand for half a second."""
     yield
     new = {name: now - kernels_warm.get(name, set()) for name, now in kernels_compiled().items()}
     for name, types in new.items():

@@ -15,7 +15,6 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.hand import Sample
 from jotsk.core.ink import WetInk, pen_by_id
-from jotsk.core.ink.blend_kernel import INKS, RUBS
 from jotsk.core.ink.color import packed
 from jotsk.core.page import (
     InkLayer,
@@ -29,6 +28,7 @@ from jotsk.core.page import (
     tiles_from,
 )
 from jotsk.core.page.compose.flat_tiles import change_between
+from jotsk.core.page.compose.layer_kernel import INKS, RUBS
 from jotsk.core.page.edits import layer_edits
 from jotsk.desk.board.view.screen_buffer import BoardPicture
 from jotsk.desk.board.view.sheet_memory import SheetMemory

@@ -5,8 +5,9 @@ import skia
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from jotsk.core.ink.blend_kernel import halve_into, layer_into, rub_into, tinted
+from jotsk.core.ink.blend_kernel import halve_into, rub_into, tinted
 from jotsk.core.ink.color import packed
+from jotsk.core.page.compose.layer_kernel import layer_into
 
 
 def random_pixels(seed: int, n: int = 64) -> np.ndarray:

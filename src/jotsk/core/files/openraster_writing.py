@@ -38,11 +38,12 @@ from jotsk.core.files.records import packed_marks
 from jotsk.core.files.writing import whole_file
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.blend_kernel import for_reading, layer_into
+from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.ink.color import packed
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import PenTable
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, pixels_of, rgba
+from jotsk.core.page.compose.layer_kernel import layer_into
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.compose.thumbnail import thumbnail_png
 from jotsk.core.page.layers.tree import children

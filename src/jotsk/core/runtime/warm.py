@@ -19,15 +19,16 @@ if TYPE_CHECKING:
     from jotsk.core.ink import Pen
     from jotsk.core.page import Page
 
+CORE = Path(__file__).parent.parent
+
 
 def stamp(folder: Path) -> Path:
     """The file that exists once the kernels of this code are compiled for this machine."""
     import llvmlite.binding
     import numba
 
-    core = Path(__file__).parent
     digest = hashlib.sha256(f"{sys.version} {numba.__version__} {llvmlite.binding.get_host_cpu_name()}".encode())
-    for path in sorted(core.rglob("*kernel*.py")):
+    for path in sorted(CORE.rglob("*kernel*.py")):
         digest.update(path.read_bytes())
         digest.update(str(path.stat().st_mtime_ns).encode())
     return folder / f"kernels-{digest.hexdigest()[:16]}"
@@ -89,11 +90,11 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
 
     from jotsk.core.hand import Sample
     from jotsk.core.ink import WetInk
-    from jotsk.core.ink.blend_kernel import INKS, INKS_ATOP, RUBS
     from jotsk.core.marks import Stroke
     from jotsk.core.marks.figures import figures_of
     from jotsk.core.marks.shown import ShownInk
     from jotsk.core.page import WetLayer, composite_into
+    from jotsk.core.page.compose.layer_kernel import INKS, INKS_ATOP, RUBS
     from jotsk.core.page.edits.mark_edits import with_mark
 
     stroke = Stroke(trace, pen, pen.size_px, color, 20.0, 45.0)
@@ -149,7 +150,7 @@ def main(folder: Path) -> None:
     folder.mkdir(parents=True, exist_ok=True)
     done = stamp(folder)
     if not done.exists():
-        for compiled in Path(__file__).parent.rglob("__pycache__/*.nb[ic]"):
+        for compiled in CORE.rglob("__pycache__/*.nb[ic]"):
             compiled.unlink()  # a kernel holds those it calls, which numba does not look at
         warm_up()
         for old in folder.glob("kernels-*"):

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt, QTimer
+from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtWidgets import QLabel, QListView, QStyledItemDelegate, QStyleOptionViewItem, QVBoxLayout, QWidget
 
@@ -10,6 +10,7 @@ from jotsk.desk.document.document import Document
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.faults import handled, painted_row
 
 WIDTH = 214
@@ -108,8 +109,7 @@ class HistoryTray(QWidget):
         layout.setContentsMargins(10, 8, 6, 8)
         layout.addWidget(heading)
         layout.addWidget(self.view, 1)
-        self._timer = QTimer(self, singleShot=True, interval=PAUSE_MS)
-        self._timer.timeout.connect(self._at_pause)
+        self._pause = AtPause(self._at_pause, lambda: document.is_inking, PAUSE_MS, self)
         self.view.clicked.connect(lambda index: document.go_to_step(index.row()))
         document.state_changed.connect(self._changed)
         self.hide()
@@ -125,13 +125,10 @@ class HistoryTray(QWidget):
     def _changed(self) -> None:
         if self.isVisible() and self.steps.rowCount() - 1 not in self._document.steps:
             self.refresh()  # steps that are gone are not shown for one frame more
-        self._timer.start()
+        self._pause.ask()
 
     def _at_pause(self) -> None:
         """The hand pauses: take the picture of the present step while its page is at hand, and show the list."""
-        if self._document.is_inking:
-            self._timer.start()
-            return
         self._document.steps.picture(self._document.steps.at)
         if self.isVisible():
             self.refresh()

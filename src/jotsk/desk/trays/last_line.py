@@ -7,7 +7,7 @@ from dataclasses import replace
 from typing import Any
 
 import numpy as np
-from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, QTimer
+from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import (
     QHBoxLayout,
@@ -28,6 +28,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import Track, TrackKind
+from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from jotsk.desk.widgets.faults import painted
 
@@ -170,24 +171,17 @@ class LastLineTray(QWidget):
         self.steadiness.changed.connect(self._steady)
         document.selection.changed.connect(self._show_chosen)
         self.size_track.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
-        self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
-        self._timer.timeout.connect(self._at_pause)
+        self._pause = AtPause(self.refresh, lambda: document.is_inking, FOLLOW_MS, self)
         document.last_line.changed.connect(self._follow)
         self.theme_changed()
 
     def _follow(self) -> None:
         """The page comes first: the tray follows when it has been painted."""
-        if not self._timer.isActive():
-            self._timer.start()
-
-    def _at_pause(self) -> None:
-        if self._document.is_inking:
-            self._timer.start()
-        else:
-            self.refresh()
+        if not self._pause.is_asked:
+            self._pause.ask()
 
     def refresh(self) -> None:
-        self._timer.stop()
+        self._pause.drop()
         stroke = self._document.last_line.when_dry()
         if stroke is self._shown and stroke is not None:
             return

@@ -29,6 +29,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
 from jotsk.desk.widgets import Track, TrackKind
+from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.faults import handled, painted
 
 REFRESH_MS = 150
@@ -179,8 +180,7 @@ class LayerTray(QWidget):
         layout.addWidget(scroll, 1)
         layout.addLayout(manner)
         layout.addLayout(around)
-        self._timer = QTimer(self, singleShot=True, interval=REFRESH_MS)
-        self._timer.timeout.connect(self._at_pause)
+        self._pause = AtPause(self.refresh, lambda: document.is_inking, REFRESH_MS, self)
         self.opacity.changed.connect(self._set_opacity)
         document.changed.connect(self._page_changed)
         document.layers.chosen_changed.connect(self._show_chosen)
@@ -193,12 +193,6 @@ class LayerTray(QWidget):
         for button, name in self._buttons:
             button.defaultAction().setIcon(icon(name, current().text))
         self.rebuild()
-
-    def _at_pause(self) -> None:
-        if self._document.is_inking:
-            self._timer.start()
-        else:
-            self.refresh()
 
     def refresh(self) -> None:
         """Bring the rows up to date whose layers have other ink or opacity now."""
@@ -285,7 +279,7 @@ class LayerTray(QWidget):
         if any(_manner(a) != _manner(b) for a, b in changed):
             self.refresh()
         else:
-            self._timer.start()  # only ink or opacity: the rows follow when the hand pauses
+            self._pause.ask()  # only ink or opacity: the rows follow when the hand pauses
 
     def _show_chosen(self) -> None:
         chosen, active = self._document.layers.chosen, self._document.page_when_dry().active_uid

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QPointF, QRectF, Qt, QTimer
+from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QWheelEvent
 from PySide6.QtWidgets import QWidget
 
@@ -11,6 +11,7 @@ from jotsk.desk.board.board import Board
 from jotsk.desk.board.view.page_view import WHEEL_STEP
 from jotsk.desk.document.document import Document
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.faults import handled, painted
 
 WIDTH, HEIGHT, EDGE = 176, 220, 8
@@ -28,9 +29,8 @@ class Overview(QWidget):
         self.setCursor(Qt.CursorShape.ArrowCursor)
         self.setToolTip("The whole page; drag to show another part, turn the wheel to zoom")
         self.setAccessibleName("Overview")
-        self._timer = QTimer(self, singleShot=True, interval=FOLLOW_MS)
-        self._timer.timeout.connect(self.refresh)
-        document.changed.connect(lambda *_: self._timer.isActive() or self._timer.start())
+        self._pause = AtPause(self.refresh, lambda: document.is_inking, FOLLOW_MS, self)
+        document.changed.connect(self._page_changed)
         board.view_changed.connect(self.update)
         self.hide()
 
@@ -38,10 +38,12 @@ class Overview(QWidget):
     def showEvent(self, event: object) -> None:
         self.refresh()
 
+    def _page_changed(self, *_: object) -> None:
+        if not self._pause.is_asked:
+            self._pause.ask()
+
     def refresh(self) -> None:
-        if self._document.is_inking:
-            self._timer.start()
-        elif self.isVisible():
+        if self.isVisible():
             pixels = thumbnail(self._document.page_when_dry(), 2 * HEIGHT)
             h, w = pixels.shape[:2]
             self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()

@@ -12,9 +12,10 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
-from jotsk.core.ink.blend_kernel import for_reading, ink_layers_into
+from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.page.compose.compositing import Node, put_down
 from jotsk.core.page.compose.flat_kernel import INK, NOTHING, PIXELS, sandwich_into
+from jotsk.core.page.compose.layer_kernel import ink_layers_into
 from jotsk.core.page.tiles.address import Place, taken_out
 from jotsk.core.page.tiles.tiles import InkTile, Key, Pixels, rgba
 

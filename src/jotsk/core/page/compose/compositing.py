@@ -10,8 +10,9 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.blend_kernel import for_reading, ink_tiles_into, layer_into, wet_layer_into, wetted_into
+from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.ink.color import packed
+from jotsk.core.page.compose.layer_kernel import ink_tiles_into, layer_into, wet_layer_into, wetted_into
 from jotsk.core.page.compose.mode_kernel import blend_into
 from jotsk.core.page.compose.modes import NORMAL, NUMBER
 from jotsk.core.page.layers.layer import GroupLayer, Layer

@@ -21,8 +21,8 @@ from jotsk.core.ink.blend_kernel import (
     pointer,
     scaled,
     tinted,
-    wetted,
 )
+from jotsk.core.page.compose.layer_kernel import wetted
 from jotsk.core.page.compose.mode_kernel import blend_into
 
 NOTHING, INK, PIXELS = 0, 1, 2  # what the active layer has on the tile

@@ -21,11 +21,11 @@ from jotsk.core.guides.symmetry import copies
 from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, Trace, TremorMeter, cleaned
 from jotsk.core.hand.fence import Fence
 from jotsk.core.ink import TILE, Color, Pen, WetInk
-from jotsk.core.ink.blend_kernel import INKS, RUBS
 from jotsk.core.ink.color import packed
 from jotsk.core.marks import Cut, Stroke
 from jotsk.core.marks.shown import ShownInk
 from jotsk.core.page import WetLayer
+from jotsk.core.page.compose.layer_kernel import INKS, RUBS
 from jotsk.desk.document.background_step import takes_long
 from jotsk.desk.pens.hand import Hold
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import sqlite3
 import time
+from contextlib import closing
 
 import numpy as np
 import pytest
@@ -114,7 +115,7 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     assert window.autosave.keep() is None
     (base,) = (tmp_path / "state" / "journal").glob("*.base.ora")
     journal = base.with_name(base.name.replace(".base.ora", ".journal"))
-    with sqlite3.connect(journal) as db:
+    with closing(sqlite3.connect(journal)) as db, db:
         assert db.execute("SELECT count(*) FROM blobs").fetchone()[0] < 30
     path.write_bytes(b"somebody else's")
     window.autosave._journal._lock.close()  # as if the process had died
@@ -167,7 +168,7 @@ def test_a_large_change_is_finished_when_it_is_kept(make_window, settle, tmp_pat
 
     def look() -> None:
         (journal,) = (tmp_path / "state" / "journal").glob("*.journal")
-        with sqlite3.connect(journal) as db:
+        with closing(sqlite3.connect(journal)) as db, db:
             tiles_there.append(db.execute("SELECT count(*) FROM blobs WHERE length(data) > 40000").fetchone()[0])
 
     window.document.changed.connect(look)

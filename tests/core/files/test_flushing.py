@@ -5,6 +5,7 @@ from __future__ import annotations
 import shutil
 import sqlite3
 import threading
+from contextlib import closing
 
 import numpy as np
 import pytest
@@ -86,7 +87,7 @@ def test_a_slow_disk_holds_up_neither_the_store_nor_who_asks(tmp_path, monkeypat
     for page in pages_of(5):
         store.put(page, kind="step")
         flusher.ask()
-    with sqlite3.connect(store.path) as other:
+    with closing(sqlite3.connect(store.path)) as other, other:
         assert other.execute("SELECT count(*) FROM states").fetchone() == (5,), "there, though not flushed"
     assert not flusher.wait(0.01)
     goes_on.set()

@@ -5,6 +5,7 @@ from __future__ import annotations
 import gc
 import sqlite3
 import weakref
+from contextlib import closing
 from dataclasses import fields, replace
 from functools import lru_cache
 
@@ -48,7 +49,7 @@ def store(tmp_path):
 
 
 def blobs(store) -> int:
-    with sqlite3.connect(store.path) as db:
+    with closing(sqlite3.connect(store.path)) as db, db:
         return db.execute("SELECT count(*) FROM blobs").fetchone()[0]
 
 

@@ -42,6 +42,6 @@ class GcPauses(QObject):
         if self._is_busy():
             self._timer.start(AGAIN_MS)
             return
+        self._timer.start(EVERY_MS)  # first: what is collected may be the window itself
         gc.collect()
         gc.freeze()
-        self._timer.start(EVERY_MS)

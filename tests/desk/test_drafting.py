@@ -9,7 +9,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 
 from jotsk.core.guides import Ellipse
-from jotsk.core.guides.draft import Draft, few_points, hand_along, ready_shape
+from jotsk.core.guides.draft import MOST_POINTS, Draft, few_points, hand_along, ready_shape
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
 from tests.conftest import circle_path
@@ -189,3 +189,17 @@ def test_a_line_outside_the_cone_of_vision_is_said_once(window, pen):
         pen.draw(drawn(np.array([(0.3, 0.2), (0.3, 0.4)]) * (W, H), 0.5, pressure=0.7, seed=1))
         assert ("cone of vision" in window.board.notice) == (_ == 0)
         window.board._clear_notice()
+
+
+def test_a_draft_of_many_points_is_bent_at_once_and_has_an_end(window):
+    points = tuple((50.0 + 40 * (k % 2) + 5 * k, 60.0 + 300 * (k // 2 % 2)) for k in range(MOST_POINTS))
+    for closed in (False, True):
+        draft = Draft(points, closed=closed)
+        curve = draft.curve
+        assert np.allclose(curve.places(curve.at_points()), points, atol=1e-6)
+        middle = tuple(curve.places(np.array([(curve.at_points()[7] + curve.at_points()[8]) / 2]))[0])
+        bent, k = draft.bent_at(middle, 1.0)
+        assert k == 8 and bent.points[8] == pytest.approx(middle, abs=1e-6)
+    window.board.drafting.put_back(Draft(points))
+    window.board.drafting.press((9.0, 700.0), 1.0)
+    assert "at most" in window.board.notice and window.board.drafting.draft.points == points

@@ -467,3 +467,12 @@ def test_the_window_waits_for_its_kernels_and_is_there_meanwhile(window, tmp_pat
     assert window.board.isEnabled()
     Warming(tmp_path / "cache", window).when_ready(lambda: begun.append(2))
     qtbot.waitUntil(lambda: begun == [1, 2], timeout=3000)
+
+
+def test_the_board_is_there_though_the_kernels_cannot_be_compiled_ahead(window, tmp_path, monkeypatch, qtbot, caplog):
+    monkeypatch.setattr("jotsk.desk.app.warming.sys.executable", str(tmp_path / "nothing"))
+    monkeypatch.setattr("jotsk.desk.app.warming.load_ahead", lambda: None)
+    begun = []
+    Warming(tmp_path / "cache", window).when_ready(lambda: begun.append(1))
+    qtbot.waitUntil(lambda: begun == [1])
+    assert window.board.isEnabled() and "cannot be prepared" in caplog.text

@@ -1,5 +1,7 @@
 from __future__ import annotations
 
+import threading
+
 import numpy as np
 import pytest
 
@@ -151,3 +153,33 @@ def test_unrolled_shows_the_hand_beside_the_line():
 def test_an_unknown_pen_is_named_with_those_that_exist():
     with pytest.raises(ValueError, match="quill-nib"):
         pen_by_id("goose")
+
+
+def test_wet_ink_is_halved_once_though_many_threads_ask_for_it():
+    """The board flattens on all cores: two that made the same tile would leave one of them writing to what is gone."""
+    trace = drawn([(0, 100), (3000, 900), (200, 1800)], 1.0, pressure=[0.5, 0.9], device=DEVICES["display"])
+
+    def wet() -> WetInk:
+        ink = WetInk(pen_by_id("plain-round"), 60.0, 0.0)
+        for row in trace.samples.tolist():
+            ink.push(Sample(*row))
+        return ink
+
+    one, keys = wet(), [(c, r) for c in range(4) for r in range(3)]
+    expected = [one.alpha(3, c, r) for c, r in keys]
+    for _ in range(10):
+        many, tiles = wet(), []
+        gate = threading.Barrier(6)
+
+        def ask(many=many, gate=gate, tiles=tiles):
+            gate.wait()
+            tiles.append([many.alpha(3, c, r) for c, r in keys])
+
+        threads = [threading.Thread(target=ask) for _ in range(6)]
+        for thread in threads:
+            thread.start()
+        for thread in threads:
+            thread.join()
+        for found in tiles:
+            for tile, other in zip(found, expected, strict=True):
+                assert (tile is None) == (other is None) and (tile is None or np.array_equal(tile, other))

@@ -8,6 +8,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import ArrayLike
 
+from jotsk.core.errors import Refused
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
@@ -19,6 +20,7 @@ SIDES = 6
 PACE_PX_S = 600.0  # of the hand that would draw it, for what time is asked for
 SAMPLE_PX = 6.0
 MOST_FEW = 300
+MOST_POINTS = 200
 ARC_BULGE = 0.5  # height of a ready arc to half its chord
 
 
@@ -57,6 +59,9 @@ class Draft:
         return k if far <= within else None
 
     def extended(self, at: Point) -> Draft:
+        """With one more point; raises Refused if it has as many as it can."""
+        if len(self.points) >= MOST_POINTS:
+            raise Refused(f"A draft has at most {MOST_POINTS} points; ink it, and go on from its end.")
         return replace(self, points=(*self.points, at))
 
     def moved(self, k: int, to: Point) -> Draft:
@@ -75,10 +80,7 @@ class Draft:
         x, y = curve.places(np.array([u]))[0].tolist()
         if math.dist((x, y), at) > within:
             return None
-        along = [curve.begin(*p) for p in self.points[1:]]
-        if curve.closed:
-            along.append(curve.length)
-        k = 1 + sum(a < u for a in along)
+        k = 1 + int((curve.at_points()[1:] < u).sum())
         return replace(self, points=(*self.points[:k], (x, y), *self.points[k:])), k
 
 

@@ -262,6 +262,21 @@ class Curve:
             self._kept.append(_dense(self))
         return self._kept[0]
 
+    def at_points(self) -> NDArray[np.float64]:
+        """The u of each of its points."""
+        dense, along = self.dense
+        found, at = [0], 0
+        for point in np.array(self.points)[1:]:
+            reach = 256
+            while not len(hits := np.flatnonzero((dense[at : at + reach] == point).all(axis=1))):
+                if at + reach >= len(dense):
+                    hits = np.array([np.hypot(*(dense[at:] - point).T).argmin()])
+                    break
+                reach *= 2
+            at += int(hits[0])
+            found.append(at)
+        return along[found]
+
     def mapped(self, m: NDArray[np.float64]) -> Curve:
         points = np.array(self.points) @ m[:, :2].T + m[:, 2]
         return Curve(tuple((x, y) for x, y in points.tolist()), self.closed, self.smooth)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+import threading
 from collections.abc import Sequence
 from typing import Any
 
@@ -78,6 +79,7 @@ class WetInk:
         self._halvings = 0  # so many are kept up to date
         self._seen_at = 0  # the halving that was asked for last
         self._stale: list[Rect] = []  # page px whose halvings are not
+        self._halving = threading.Lock()
         self._fixed = 0  # segments of the line that are painted for good
         self._length = 0.0  # of those
         self._joint = NO_JOINT
@@ -137,16 +139,21 @@ class WetInk:
         return gathered([*self._steadied, *self.stabilizer.finish()]) if strength and len(trace) else trace
 
     def alpha(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
-        """The ink on one tile of the page halved `level` times, or None. Halvings are made when asked for."""
+        """The ink on one tile of the page halved `level` times, or None. Halvings are made when asked for, by whichever
+        thread asks first: the page is flattened on all cores."""
         self._seen_at = level
-        if level > self._halvings:
-            self._halvings = level
-            self._stale = [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._levels[0]]
-        if level and self._stale:
-            for rect in self._stale:
-                self._halve(rect)
-            self._stale = []
+        if level > self._halvings or (level and self._stale):
+            with self._halving:
+                self._halve_up_to(level)
         return self._levels[level].get((column, row))
+
+    def _halve_up_to(self, level: int) -> None:
+        if level > self._halvings:
+            self._stale = [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._levels[0]]
+            self._halvings = level
+        for rect in self._stale:
+            self._halve(rect)
+        self._stale = []
 
     def _append(self, s: Sample) -> None:
         point = s.x, s.y, *self._dynamics.at(s)

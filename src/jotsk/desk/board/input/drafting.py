@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
+from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect, View
 from jotsk.core.guides import Hold
 from jotsk.core.guides.draft import Draft, hand_along, ready_shape
@@ -69,7 +70,11 @@ class Drafting(QObject):
             self._set(bent[0])
             self._held = bent[1]
         elif not draft.closed:
-            self._set(draft.extended(at))
+            try:
+                self._set(draft.extended(at))
+            except Refused as error:
+                self._document.refused.emit(str(error))
+                return
             self._held = len(self.draft.points) - 1
 
     def _near_page(self, at: Point) -> Point:

@@ -12,11 +12,23 @@ from PySide6.QtGui import QKeyEvent, QMouseEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication, QDialog
 
 from jotsk.core.page import flattened
-from jotsk.desk.actions import BY_ID, TABLE, clashes
+from jotsk.desk.actions import BY_ID, TABLE, key_of
 from jotsk.desk.commands import keys
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, LAMP, contrast
 from tests.desk.conftest import across
+
+
+def clashes(entries=TABLE, *, left_handed=False):
+    """Pairs of names that share a key."""
+    seen = {}
+    found = []
+    for entry in entries:
+        key = key_of(entry, left_handed=left_handed)
+        if key and key in seen:
+            found.append((seen[key], entry.name))
+        seen.setdefault(key, entry.name)
+    return found
 
 
 def key(window, code: Qt.Key, kind: QEvent.Type) -> None:

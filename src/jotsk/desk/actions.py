@@ -185,15 +185,3 @@ def assign_keys(actions: dict[str, QAction], *, left_handed: bool) -> None:
         shown = QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText)
         hint = f"{shown}, tap or hold" if entry.hold else shown
         action.setToolTip(f"{entry.tooltip} ({hint})" if shown else entry.tooltip)
-
-
-def clashes(entries: tuple[Entry, ...] = TABLE, *, left_handed: bool = False) -> list[tuple[str, str]]:
-    """Pairs of names that share a key."""
-    seen: dict[str, str] = {}
-    found = []
-    for entry in entries:
-        key = key_of(entry, left_handed=left_handed)
-        if key and key in seen:
-            found.append((seen[key], entry.name))
-        seen.setdefault(key, entry.name)
-    return found

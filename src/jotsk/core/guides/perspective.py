@@ -7,7 +7,7 @@ A plane in perspective is a projective image of a square grid, so straight lines
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
@@ -38,24 +38,6 @@ def meeting_point(a: tuple[Point, Point], b: tuple[Point, Point]) -> Point:
             "These two lines are parallel on the page, so they have no vanishing point; use the parallel rule."
         )
     return float(x / w), float(y / w)
-
-
-def vanishing_point(lines: Sequence[tuple[Point, Point]]) -> Point:
-    """The point nearest to all of two or more lines: least squares of the distances."""
-    if len(lines) == 2:
-        return meeting_point(*lines)
-    normals, offsets = [], []
-    for p, q in lines:
-        dx, dy = q[0] - p[0], q[1] - p[1]
-        length = math.hypot(dx, dy)
-        if length < 1e-9:
-            raise Refused("A line needs two points that are apart.")
-        normals.append((-dy / length, dx / length))
-        offsets.append((-dy * p[0] + dx * p[1]) / length)
-    found, _, rank, _ = np.linalg.lstsq(np.array(normals), np.array(offsets), rcond=None)
-    if rank < 2:
-        raise Refused(PARALLEL)
-    return float(found[0]), float(found[1])
 
 
 def focal_length(v1: Point, v2: Point, center: Point) -> float | None:
@@ -174,10 +156,3 @@ def circle_in(corners: ArrayLike) -> Ellipse:
     radii = 1 / np.sqrt(values)
     angle = degrees_of(*vectors[:, 0].tolist())
     return Ellipse((float(center[0]), float(center[1])), (float(radii[0]), float(radii[1])), angle)
-
-
-def cross_ratio(a: Point, b: Point, c: Point, d: Point) -> float:
-    """(a, b; c, d) of four points on a line."""
-    along = np.array(d) - np.array(a)
-    ta, tb, tc, td = (float(np.array(p) @ along) for p in (a, b, c, d))
-    return ((tc - ta) / (tc - tb)) / ((td - ta) / (td - tb))

@@ -8,15 +8,18 @@ from dataclasses import dataclass
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.ink import Pen
 from jotsk.core.page import Page
 from jotsk.core.runtime.lanes import STEPS
 
+SWEPT_COSTS = 4  # times as much for a tile as one smooth line
 MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms
 
 
-def takes_long(samples: int, cells: int) -> bool:
+def takes_long(samples: int, cells: int, pen: Pen) -> bool:
     """Whether a stroke of so many samples, on so many tiles, holds the interface for longer than a hand should wait."""
-    return samples > MANY_SAMPLES or cells > MANY_CELLS
+    is_swept = pen.tip != "smooth" or pen.builds > 0
+    return samples > MANY_SAMPLES or cells * (SWEPT_COSTS if is_swept else len(pen.shells)) > MANY_CELLS
 
 
 @dataclass(frozen=True, slots=True)

@@ -8,6 +8,7 @@ import shapely
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 
+from jotsk.core.errors import Refused
 from jotsk.core.guides import Ellipse
 from jotsk.core.guides.draft import MOST_POINTS, Draft, few_points, hand_along, ready_shape
 from jotsk.core.ink import pen_by_id
@@ -203,3 +204,5 @@ def test_a_draft_of_many_points_is_bent_at_once_and_has_an_end(window):
     window.board.drafting.put_back(Draft(points))
     window.board.drafting.press((9.0, 700.0), 1.0)
     assert "at most" in window.board.notice and window.board.drafting.draft.points == points
+    with pytest.raises(Refused, match="px long"):
+        Draft(((0.0, 0.0), (150_000.0, 0.0))).extended((0.0, 0.0))

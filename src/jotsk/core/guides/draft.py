@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from dataclasses import dataclass, replace
+from itertools import pairwise
 
 import numpy as np
 from numpy.typing import ArrayLike
@@ -20,7 +21,7 @@ SIDES = 6
 PACE_PX_S = 600.0  # of the hand that would draw it, for what time is asked for
 SAMPLE_PX = 6.0
 MOST_FEW = 300
-MOST_POINTS = 200
+MOST_POINTS, LONGEST_PX = 200, 200_000  # what is bent and inked at once
 ARC_BULGE = 0.5  # height of a ready arc to half its chord
 
 
@@ -59,9 +60,11 @@ class Draft:
         return k if far <= within else None
 
     def extended(self, at: Point) -> Draft:
-        """With one more point; raises Refused if it has as many as it can."""
+        """With one more point; raises Refused if it has as many as it can, or would be too long."""
         if len(self.points) >= MOST_POINTS:
             raise Refused(f"A draft has at most {MOST_POINTS} points; ink it, and go on from its end.")
+        if sum(math.dist(a, b) for a, b in pairwise((*self.points, at))) > LONGEST_PX:
+            raise Refused(f"A draft is at most {LONGEST_PX:,} px long; ink it, and go on from its end.")
         return replace(self, points=(*self.points, at))
 
     def moved(self, k: int, to: Point) -> Draft:

@@ -12,7 +12,7 @@ from typing import TYPE_CHECKING
 
 from jotsk import __version__
 from jotsk.core.errors import JotskError, Refused
-from jotsk.core.hex_color import color_from_hex
+from jotsk.core.hex_color import color_as_typed
 
 if TYPE_CHECKING:
     from jotsk.core.marks import Stroke
@@ -255,7 +255,7 @@ def _number(low: float, high: float) -> Callable[[str], float]:
 
 def _color(text: str) -> tuple[int, int, int]:
     try:
-        return color_from_hex(text)
+        return color_as_typed(text)
     except ValueError as error:
         raise argparse.ArgumentTypeError(str(error)) from None
 

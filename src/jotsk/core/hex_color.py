@@ -4,16 +4,21 @@ from __future__ import annotations
 
 import re
 
-_HEX = re.compile(r"#?([0-9A-Fa-f]{6})")
+_HEX = re.compile(r"#([0-9A-Fa-f]{6})")
 
 
 def color_from_hex(text: str) -> tuple[int, int, int]:
-    """Read a colour, its # being optional. Raises ValueError."""
-    found = _HEX.fullmatch(text.strip())
+    """Read a colour. Raises ValueError."""
+    found = _HEX.fullmatch(text)
     if found is None:
         raise ValueError(f"“{text}” is no colour such as #1d2a32")
     r, g, b = bytes.fromhex(found[1])
     return r, g, b
+
+
+def color_as_typed(text: str) -> tuple[int, int, int]:
+    """As `color_from_hex`, for what a person types: the # may be missing."""
+    return color_from_hex("#" + text.removeprefix("#"))
 
 
 def hex_of(color: tuple[int, int, int]) -> str:

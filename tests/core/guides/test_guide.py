@@ -57,6 +57,7 @@ def test_what_is_not_known_is_kept():
         ('[{"kind": "french-curve", "points": [[1, 1], [1, 1]]}]', "two points"),
         ('[{"kind": "perspective", "points": []}]', "vanishing points"),
         ('[{"kind": "mirror", "at": [1, 2], "angle": "up"}]', "“angle”"),
+        ('[{"kind": "spokes", "at": [1, 2], "color": "B8432B"}]', "“color”"),
     ],
 )
 def test_a_set_that_cannot_be_used_is_refused_with_the_reason(tmp_path, text, says):

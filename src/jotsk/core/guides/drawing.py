@@ -36,10 +36,10 @@ def in_sight(line: NDArray[np.float64], area: Rect) -> list[NDArray[np.float64]]
     with np.errstate(divide="ignore", invalid="ignore"):  # Liang and Barsky 1984, for all segments at once
         sides = np.sort([(low - a) / step, (high - a) / step], axis=0)
     is_level = step == 0.0
-    isbeside = (is_level & ((a < low) | (a > high))).any(axis=1)
+    is_beside = (is_level & ((a < low) | (a > high))).any(axis=1)
     first = np.where(is_level, 0.0, sides[0]).max(axis=1).clip(0.0)
     last = np.where(is_level, 1.0, sides[1]).min(axis=1).clip(None, 1.0)
-    seen = np.flatnonzero(~isbeside & (first < last))
+    seen = np.flatnonzero(~is_beside & (first < last))
     if not len(seen):
         return []
     begins, ends = a + first[:, None] * step, a + last[:, None] * step

@@ -91,10 +91,11 @@ class Steadier:
         self._is_too_short = len(trace) < 3 or not trace.duration_s > SHORTEST_S
         if self._is_too_short:
             return
-        clock = _without_rests(trace.t)
-        paced = trace if clock is trace.t else Trace(np.column_stack([clock, trace.samples[:, 1:]]))
+        t = trace.t
+        clock = _without_rests(t)
+        paced = trace if clock is t else Trace(np.column_stack([clock, trace.samples[:, 1:]]))
         self._grid, self._columns = even_steps(paced)
-        self._times = self._grid if clock is trace.t else np.interp(self._grid, clock, trace.t)
+        self._times = self._grid if clock is t else np.interp(self._grid, clock, t)
         self._dt = float(self._grid[1] - self._grid[0])
         self._places = _Bank(np.ascontiguousarray(self._columns[:, :2] * scale), self._dt)
         self._tremor = self._places.tremor(tremor_px)

@@ -93,8 +93,6 @@ def widths_and_ink(state: HandState, pen: Pen, size_px: float) -> tuple[NDArray[
 
 
 def _tilted(pen: Pen, radius: V, ink: V, tilt: V) -> tuple[V, V]:
-    if "tilt" not in pen.drivers:
-        return radius, ink
     return radius * (1 + (pen.tilt_widens - 1) * tilt), ink * (1 - pen.tilt_softens * tilt)
 
 

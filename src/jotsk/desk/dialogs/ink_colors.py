@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 )
 
 from jotsk.core.errors import JotskError
-from jotsk.core.hex_color import color_from_hex, hex_of
+from jotsk.core.hex_color import color_as_typed, hex_of
 from jotsk.core.ink import Color
 from jotsk.core.ink.oklch import MOST_CHROMA, from_oklch, to_oklch
 from jotsk.desk.pens.hand import Hand
@@ -215,7 +215,7 @@ class InkColors(QDialog):
 
     def _typed(self) -> None:
         try:
-            self._hand.set_color(color_from_hex(self.hex.text()))
+            self._hand.set_color(color_as_typed(self.hex.text().strip()))
             self.told.setText("")
         except ValueError:
             self.told.setText("A colour is typed as #rrggbb, such as #1D2A32.")

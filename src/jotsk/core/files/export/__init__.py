@@ -8,7 +8,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.files.export.jpeg import JPEG
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.pdf import PDF
-from jotsk.core.files.export.pixels import COMPOSED, pixels_for, srgb_profile
+from jotsk.core.files.export.pixels import pixels_for, srgb_profile
 from jotsk.core.files.export.png import PNG
 from jotsk.core.files.export.tiff import TIFF
 from jotsk.core.files.export.webp import WEBP
@@ -38,6 +38,6 @@ def write_export(path: str | Path, page: Page, export: Export, *, progress: Prog
 
 
 __all__ = [
-    "COMPOSED", "ENDINGS", "FORMATS", "Export", "Format", "Progress", "format_of", "pixels_for", "srgb_profile",
+    "ENDINGS", "FORMATS", "Export", "Format", "Progress", "format_of", "pixels_for", "srgb_profile",
     "write_export",
 ]  # fmt: skip

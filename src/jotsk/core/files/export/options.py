@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from typing import IO
 
 from jotsk.core.errors import Refused
+from jotsk.core.geometry import Rect
 from jotsk.core.page import Page, check_size
 from jotsk.core.page.frames import FRAMES, frame
 
@@ -63,5 +64,8 @@ class Export:
 
     def size(self, page: Page) -> tuple[int, int]:
         """Width and height in px."""
-        area = frame(page, self.frame)
+        return self.scaled(frame(page, self.frame))
+
+    def scaled(self, area: Rect) -> tuple[int, int]:
+        """Width and height in px of what `area` of the page becomes."""
         return max(1, round(area.width * self.scale)), max(1, round(area.height * self.scale))

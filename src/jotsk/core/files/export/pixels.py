@@ -40,9 +40,8 @@ def pixels_for(
         band = Rect(area.x0, top, area.x1, min(area.y1, top + BAND_PX))
         composite_into(whole[top - area.y0 : band.y1 - area.y0], (area.x0, top), page, band, shows=shows)
     if export.scale != 1.0:
-        size = max(1, round(area.width * export.scale)), max(1, round(area.height * export.scale))
         way = cv2.INTER_AREA if export.scale < 1 else cv2.INTER_CUBIC
-        scaled = cv2.resize(rgba(whole), size, interpolation=way)
+        scaled = cv2.resize(rgba(whole), export.scaled(area), interpolation=way)
         scaled[..., :3] = np.minimum(scaled[..., :3], scaled[..., 3:])  # cubic overshoots
         whole = np.ascontiguousarray(scaled).view(np.uint32)[..., 0]
     if export.color == "rgba":
@@ -61,7 +60,7 @@ def srgb_profile() -> bytes:
 
 
 def save_picture(kind: str, stream: IO[bytes], page: Page, export: Export, report: Progress, **options: Any) -> None:
-    """Write the pixels of a page with Pillow, with their resolution and, of colours, their profile."""
+    """Write the pixels of a page with Pillow, those of colours with their profile."""
     pixels = pixels_for(page, export, report)
     picture = Image.fromarray(pixels)
     if export.color == "bits":

@@ -12,7 +12,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.drawing import round_line
 from jotsk.core.guides.guide import Guide, Polyline
-from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, towards
+from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, on_the_way
 from jotsk.core.guides.perspective import circle_in, meeting_point
 from jotsk.core.guides.rails import Point, Rail, with_direction
 
@@ -34,7 +34,7 @@ class Circle(FourPoints):
         first = plane.points[0] if plane else (x + 6 * size, y - size / 2)
         has_two = plane is not None and len(plane.points) > 1
         second = plane.points[1] if plane is not None and has_two else (x, y - UPRIGHT_FAR_PX)
-        right, left = towards(middle, first, 0.18), towards(middle, second, 0.18 if has_two else 1e-3)
+        right, left = on_the_way(middle, first, 0.18), on_the_way(middle, second, 0.18 if has_two else 1e-3)
         try:
             return cls(points=(middle, right, meeting_point((right, second), (left, first)), left))
         except Refused:

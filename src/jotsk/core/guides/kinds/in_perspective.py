@@ -23,6 +23,6 @@ def last_perspective(guides: Sequence[Guide | None]) -> Perspective | None:
     return next((g for g in reversed(guides) if isinstance(g, Perspective)), None)
 
 
-def towards(a: Point, b: Point, share: float) -> Point:
+def on_the_way(a: Point, b: Point, share: float) -> Point:
     """The place so far on the way from one to the other."""
     return a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1])

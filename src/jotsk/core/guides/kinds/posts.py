@@ -13,7 +13,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
 from jotsk.core.guides.guide import Guide, Polyline
-from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, towards
+from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, on_the_way
 from jotsk.core.guides.perspective import divided, meeting_point, row
 from jotsk.core.guides.rails import Line, Point, Rail
 
@@ -35,7 +35,7 @@ class Posts(FourPoints):
         (x, y), size, plane = middle, min(seen.width, seen.height) / 4, last_perspective(others)
         vanishing = plane.points[0] if plane else (x + 6 * size, y - size / 2)
         foot, head = (x - size / 2, y + size), (x - size / 2, y - size)
-        return cls(points=(foot, head, towards(foot, vanishing, 0.12), towards(head, vanishing, 0.12)), **values)
+        return cls(points=(foot, head, on_the_way(foot, vanishing, 0.12), on_the_way(head, vanishing, 0.12)), **values)
 
     def posts(self) -> list[tuple[Point, Point]]:
         """The posts (foot, head) that follow the two given ones at equal depth, and those that divide the way between.

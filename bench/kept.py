@@ -20,7 +20,7 @@ from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.pictures import Pixels
 from jotsk.core.page import Page, edits, pixels_of, prepared
 from jotsk.core.page.edits import layer_edits
-from jotsk.core.page.edits.placing import Placement, settled
+from jotsk.core.page.edits.placing import Placement, put_down
 from jotsk.desk.recovery.journal import Kept, Start
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 
@@ -79,7 +79,7 @@ def main() -> None:
     placed = Placement("scan", scanned(), A4_600[0] / 2, A4_600[1] / 2)
     print(f"picture  made in {time.perf_counter() - start:.1f} s,", end=" ")
     start = time.perf_counter()
-    after = layer_edits.with_picture_layer(page, settled(placed, page.bounds), placed.name)
+    after = layer_edits.with_picture_layer(page, put_down(placed, page.bounds), placed.name)
     settled_s = time.perf_counter() - start
     between: list[tuple[float, float]] = []
     is_ahead = threading.Thread(target=journal.write_ahead, args=(after, lambda share: None))

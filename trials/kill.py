@@ -80,7 +80,7 @@ def edit(document: Document, number: int) -> None:
     """A stroke, or a picture that is placed; some are undone and done again."""
     if number % PICTURE_EVERY == PICTURE_EVERY - 1:
         ink = document.page_when_dry().active_uid
-        document.page_edits.settle_pictures([Placement(str(number), PICTURE, 900.0, 40.0 * number)])
+        document.page_edits.put_down_pictures([Placement(str(number), PICTURE, 900.0, 40.0 * number)])
         document.layers.choose(ink)
     else:
         document.add_stroke(STROKES[number])

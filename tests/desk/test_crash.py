@@ -172,7 +172,7 @@ def test_a_large_change_is_finished_when_it_is_kept(make_window, settle, tmp_pat
             tiles_there.append(db.execute("SELECT count(*) FROM blobs WHERE length(data) > 40000").fetchone()[0])
 
     window.document.changed.connect(look)
-    window.document.page_edits.settle_pictures([Placement("harbour", pixels, 1000.0, 750.0)])
+    window.document.page_edits.put_down_pictures([Placement("harbour", pixels, 1000.0, 750.0)])
     settle(window)
     picture = window.document.page_when_dry().active
     whole = sum((c + 1) * TILE <= 2000 and (r + 1) * TILE <= 1500 for c, r in picture.tiles.cells)
@@ -189,7 +189,7 @@ def test_a_large_change_that_is_stopped_while_it_is_written_changes_nothing(make
     window.filing.jobs.began.connect(
         lambda job: job.progressed.connect(lambda share: share > CHANGE_SHARE and job.stop())
     )
-    window.document.page_edits.settle_pictures([Placement("harbour", pixels, 1200.0, 1250.0)])
+    window.document.page_edits.put_down_pictures([Placement("harbour", pixels, 1200.0, 1250.0)])
     settle(window)
     assert window.document.page_when_dry() is before and "was stopped" in window.status.text
     window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
@@ -205,7 +205,7 @@ def test_a_disk_that_refuses_is_told_and_the_large_change_is_made(make_window, s
 
     monkeypatch.setattr("jotsk.core.files.store.Blobs.put_all", full)
     pixels = np.full((300, 300), 0xFF336699, np.uint32)
-    window.document.page_edits.settle_pictures([Placement("harbour", pixels, 400.0, 400.0)])
+    window.document.page_edits.put_down_pictures([Placement("harbour", pixels, 400.0, 400.0)])
     settle(window)
     assert window.document.page_when_dry().active.name == "harbour"
 

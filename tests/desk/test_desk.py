@@ -119,7 +119,7 @@ def test_the_hold_keys_move_turn_and_resize(window):
     key(window, Qt.Key.Key_A, QEvent.Type.KeyRelease)
     key(window, Qt.Key.Key_S, QEvent.Type.KeyPress)
     drag(board, (300, 300), (340, 300))
-    assert window.hand.hold.size_px == 30
+    assert window.hand.settings.size_px == 30
     key(window, Qt.Key.Key_S, QEvent.Type.KeyRelease)
     assert board.tool and window.document.undo_label is None, "nothing was drawn"
 
@@ -248,28 +248,28 @@ def test_a_sheet_wears_the_theme_and_is_gone_once_it_was_read(window, qtbot, ask
 
 
 def test_sizes_are_typed_dragged_and_stepped(window, qtbot):
-    size = window.hold.size_track
+    size = window.pen_settings.size_track
     size.number.selectAll()
     qtbot.keyClicks(size.number, "33.5")
     qtbot.keyClick(size.number, Qt.Key.Key_Return)
-    assert window.hand.hold.size_px == 33.5
+    assert window.hand.settings.size_px == 33.5
     size.number.selectAll()
     qtbot.keyClicks(size.number, "wide")
     qtbot.keyClick(size.number, Qt.Key.Key_Return)
-    assert window.hand.hold.size_px == 33.5 and size.number.text() == "33.5 px"
+    assert window.hand.settings.size_px == 33.5 and size.number.text() == "33.5 px"
     window.actions_by_id["hand.larger"].trigger()
-    assert window.hand.hold.size_px == 37
-    bar = window.hold.after.bar
+    assert window.hand.settings.size_px == 37
+    bar = window.pen_settings.after.bar
     qtbot.mouseClick(bar, Qt.MouseButton.LeftButton, pos=QPoint(bar.width() - 2, 10))
-    assert window.hand.hold.steady_after == 100
+    assert window.hand.settings.steady_after == 100
 
 
 def test_each_pen_keeps_how_it_is_held(window):
     window.hand.set_size(44)
     window.pens.rows[1].chosen.emit(window.pens.rows[1].pen)
-    assert window.hand.hold.size_px == window.hand.pen.size_px != 44
+    assert window.hand.settings.size_px == window.hand.pen.size_px != 44
     window.pens.rows[0].chosen.emit(window.pens.rows[0].pen)
-    assert window.hand.hold.size_px == 44
+    assert window.hand.settings.size_px == 44
 
 
 def test_the_last_line_is_told_and_laid_out(window, pen, qtbot):

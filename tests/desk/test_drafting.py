@@ -75,7 +75,7 @@ def test_straight_pieces_join_without_a_notch(window, drafting):
     stroke = window.document.last_line.when_dry()
     corner = drafting.draft.points[1]
     assert np.hypot(*(stroke.line.xy - corner).T).min() < 1e-6
-    assert np.ptp(stroke.ribbon.points[2:-2, 2]) < 0.01 * window.hand.hold.size_px
+    assert np.ptp(stroke.ribbon.points[2:-2, 2]) < 0.01 * window.hand.settings.size_px
 
 
 def test_a_fan_joins_every_point_to_the_first(window, drafting):

@@ -248,7 +248,7 @@ def choosing(monkeypatch, row: int) -> list:
     def run(sheet) -> bool:
         seen.append([sheet.list.item(k).text() for k in range(sheet.list.count())])
         sheet.list.setCurrentRow(row)
-        sheet._take()
+        sheet.accept()
         return sheet.list.count() > 0
 
     monkeypatch.setattr(RecentSheet, "exec", run)
@@ -258,6 +258,7 @@ def choosing(monkeypatch, row: int) -> list:
 def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, monkeypatch, tmp_path, settle, qtbot):
     seen = choosing(monkeypatch, 0)
     window.actions_by_id["page.recent"].trigger()
+    settle(window)
     assert seen == [[]] and not window.filing.jobs.is_busy
     pen.draw(across(window))
     window.filing.save(tmp_path / "harbour.ora")
@@ -279,7 +280,7 @@ def test_kept_work_and_recent_pages_are_chosen_by_their_pictures(window, pen, mo
     settle(window)
     assert len(window.document.page_when_dry().active.marks) == 1
     window.actions_by_id["page.recent"].trigger()
-    assert len(seen) == 1 and "on the shelf" in window.status.text
+    assert len(seen) == 1 and "still being kept" in window.status.text
     goes_on.set()
     qtbot.waitUntil(lambda: len(seen) == 2)
     settle(window)

@@ -60,7 +60,7 @@ def test_saving_as_new_never_overwrites(roll):
 
 
 def test_shipped_pens_stay_and_ones_own_can_go(roll):
-    with pytest.raises(Refused, match="stay in the roll"):
+    with pytest.raises(Refused, match="stay in the library"):
         roll.remove("pencil")
     made = roll.put_as_new(pen_by_id("pencil"), "Mine")
     roll.remove(made.id)
@@ -112,8 +112,8 @@ def test_the_sketch_stage_puts_pencils_first(window):
 
 
 def test_the_way_of_steadying_is_chosen_per_pen_and_remembered(window, make_window, pen):
-    window.hold._ways["tow"].trigger()
-    window.hold._options["keeps_corners"].trigger()
+    window.pen_settings._ways["tow"].trigger()
+    window.pen_settings._options["keeps_corners"].trigger()
     assert (window.hand.pen.way, window.hand.pen.keeps_corners) == ("tow", False)
     assert make_window().hand.library.pen("quill-nib").way == "tow"
     window.hand.set_steady_now(40)
@@ -157,7 +157,7 @@ def test_soft_and_hard_erasers_rub_out_differently(window, pen):
     left = {}
     for eraser in ("eraser", "soft-eraser"):
         window.hand.take(window.hand.library.pen(eraser))
-        assert window.hand.hold.steady_now == window.hand.hold.steady_after == 0, "steadying spoils an erasure"
+        assert window.hand.settings.steady_now == window.hand.settings.steady_after == 0, "steadying spoils an erasure"
         window.hand.set_size(40)
         pen.draw(across(window))
         alphas = np.concatenate(
@@ -194,7 +194,7 @@ def test_what_is_changed_is_tried_on_the_scratch_pad_and_not_on_the_page(window,
 def test_keep_changes_the_pen_in_the_hand_too(window, maker):
     maker.change(size_px=27.0, tip="bristle")
     maker.keep()
-    assert (window.hand.pen.size_px, window.hand.pen.tip, window.hand.hold.size_px) == (27.0, "bristle", 27.0)
+    assert (window.hand.pen.size_px, window.hand.pen.tip, window.hand.settings.size_px) == (27.0, "bristle", 27.0)
     maker._restore()
     assert window.hand.pen.size_px == 20.0
 
@@ -230,7 +230,7 @@ def test_every_field_of_the_form_shows_and_changes_the_recipe(window, maker, qtb
     combos["Way"].setCurrentText("average")
     assert (maker.pen.width.by, maker.pen.dash, maker.pen.way) == ("speed", (24, 3, 0.5, 3), "average")
     switches = {box.text(): box for box in maker.findChildren(QCheckBox)}
-    switches["Favourite: among the first of the roll"].setChecked(True)
+    switches["Favourite: among the first of the library"].setChecked(True)
     assert "favourite" in maker.pen.tags
     maker._own_dash("3, 1, two")
     assert "numbers" in maker.told.text()

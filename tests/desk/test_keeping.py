@@ -154,7 +154,7 @@ def test_a_folder_that_can_only_be_read_shows_its_pages(left, tmp_path):
                 os.setuid(65534)
             shelf = RecoveryFolder(folder / "state")
             (note,) = shelf.notes()
-            kept = shelf.hold(note.slot, lambda _: None)
+            kept = shelf.lock(note.slot, lambda _: None)
             status = 0 if kept is not None and marks_of(kept) == 1 else 2
         except BaseException:
             traceback.print_exc()
@@ -168,7 +168,7 @@ def test_a_folder_that_can_only_be_read_shows_its_pages(left, tmp_path):
     assert os.waitstatus_to_exitcode(outcome) == 0 and left.name in names
 
 
-def test_the_recent_pages_open_though_the_shelf_cannot_be_read(window, left, monkeypatch):
+def test_the_recent_pages_open_though_the_shelf_cannot_be_read(window, left, monkeypatch, settle):
     def refused(*_: object) -> None:
         raise CannotRead(left, "the disk can only be read")
 
@@ -176,6 +176,7 @@ def test_the_recent_pages_open_though_the_shelf_cannot_be_read(window, left, mon
     monkeypatch.setattr(RecoveryFolder, "_locked", refused)
     monkeypatch.setattr(RecentSheet, "exec", lambda self: shown.append(self) and 0)
     window.pages.ask_recent()
+    settle(window)
     assert shown and "the disk can only be read" in window.status.text and "fault" not in window.status.text
 
 

@@ -15,7 +15,7 @@ from PySide6.QtWidgets import QApplication
 from jotsk.core.files.premultiply_kernel import premultiplied
 from jotsk.core.geometry import Rect
 from jotsk.core.page import flattened, pixels_of, rgba
-from jotsk.core.page.edits.placing import Placement, first_placement, settled
+from jotsk.core.page.edits.placing import Placement, first_placement, put_down
 from tests.desk.conftest import across
 
 
@@ -97,7 +97,7 @@ def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, 
     drop(window, tmp_path / "a.png", tmp_path / "bad.png", tmp_path / "b.webp")
     settle(window)
     assert len(window.board.placing.placements) == 2 and "bad.png" in window.status.text
-    window.strips["pictures"].settle.click()
+    window.strips["pictures"].put_down.click()
     settle(window)
     assert [x.name for x in window.document.page_when_dry().layers] == ["Ink", "a", "b"]
     assert window.document.undo_label == "Add 2 pictures"
@@ -134,9 +134,9 @@ def test_settled_at_its_own_size_a_picture_keeps_every_pixel():
     rng = np.random.default_rng(2)
     pixels = rng.integers(0, 1 << 24, (150, 170), np.uint32) | np.uint32(0xFF000000)
     page = Rect(0, 0, 500, 400)
-    tiles = settled(Placement("x", pixels, 200.0, 180.0), page)
+    tiles = put_down(Placement("x", pixels, 200.0, 180.0), page)
     assert np.array_equal(pixels_of(tiles, Rect(115, 105, 285, 255)), pixels)
-    beyond = settled(Placement("x", pixels, 500.0, 400.0), page)
+    beyond = put_down(Placement("x", pixels, 500.0, 400.0), page)
     assert not pixels_of(beyond, Rect(500, 0, 640, 512)).any() and pixels_of(beyond, page).any()
 
 
@@ -147,7 +147,7 @@ def test_scaled_and_turned_it_is_pillows_picture():
     rgba_in = np.dstack([grey, grey, grey, np.full_like(grey, 255)])
     placed = Placement("x", np.ascontiguousarray(rgba_in).view(np.uint32)[..., 0], 200.0, 150.0, 1.7, 0.5)
     page = Rect(0, 0, 400, 300)
-    ours = rgba(pixels_of(settled(placed, page), page))
+    ours = rgba(pixels_of(put_down(placed, page), page))
     m = placed.matrix
     back = np.linalg.inv(m[:, :2])
     coefficients = np.column_stack([back, -back @ m[:, 2]]).ravel()

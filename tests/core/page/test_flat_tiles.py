@@ -195,8 +195,8 @@ def test_tiles_that_were_prepared_show_the_same_and_none_is_prepared_when_time_i
     places = [(0, c, r) for c in range(3) for r in range(2)]
     for tiles in (flat, plain):
         tiles.set_page(page)
-    assert not flat.prepare(places, 0.0) and not any(map(flat._sandwiches.has, places))
-    assert flat.prepare(places, np.inf) and all(map(flat._sandwiches.has, places))
+    assert not flat.prepare(places, 0.0) and not any(map(flat._active_cache.has, places))
+    assert flat.prepare(places, np.inf) and all(map(flat._active_cache.has, places))
     after = edits.with_mark(page, stroke_along([(20, 20), (300, 200)], size=14))
     for tiles in (flat, plain):
         tiles.set_page(after)

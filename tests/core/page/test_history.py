@@ -244,7 +244,7 @@ def whole_changes(count: int, most_bytes: int) -> tuple[History, list[tuple[obje
 
 def settled(history: History) -> None:
     until = time.monotonic() + 20
-    while history.settle() and time.monotonic() < until:
+    while history.rebalance() and time.monotonic() < until:
         time.sleep(0.001)
 
 
@@ -284,7 +284,7 @@ def test_a_large_step_is_opened_once_the_memory_of_another_is_given_back(monkeyp
     packing = threading.Event()
     BESIDE.queue("packing history").submit(packing.wait, 20)
     history.push(plain_page(9), "all of it")
-    assert history.settle(), "what is packed waits for the other"
+    assert history.rebalance(), "what is packed waits for the other"
     gone = weakref.ref(history.page_at(3))
     opening = history.opening(1)
     time.sleep(0.05)
@@ -302,7 +302,7 @@ def test_a_large_change_begins_once_there_is_room_for_it(monkeypatch):
     goes_on, told = threading.Event(), []
     BESIDE.queue("packing history").submit(goes_on.wait, 20)
     history.push(plain_page(9), "all of it")
-    assert history.settle(), "what is packed waits for the other"
+    assert history.rebalance(), "what is packed waits for the other"
     gone = weakref.ref(history.page_at(3))
     waiting = threading.Thread(target=history.wait_for_room, args=(told.append,))
     waiting.start()
@@ -341,10 +341,10 @@ def test_what_is_still_to_be_packed_is_told_until_it_is(monkeypatch, undone):
     history._most = STEP_BYTES
     goes_on = threading.Event()
     BESIDE.queue("packing history").submit(goes_on.wait, 20)
-    assert history.settle() > 0 and history.settle() > 0
+    assert history.rebalance() > 0 and history.rebalance() > 0
     goes_on.set()
     BESIDE.queue("packing history").finish()
-    assert history.settle() == 0 and history.page_at(undone and 2) is None
+    assert history.rebalance() == 0 and history.page_at(undone and 2) is None
 
 
 def test_what_is_packed_holds_no_tiles_of_layers_that_stayed_as_they_were():
@@ -514,7 +514,7 @@ def test_without_memory_to_pack_or_open_beside_the_hand_nothing_is_lost(monkeypa
         assert look(history.go_to(k)) == seen[k]
     history, seen = long_history(40, 40 * STEP_BYTES)
     history._most = 1
-    while history.settle():
+    while history.rebalance():
         BESIDE.queue("packing history").finish()
     first = len(seen) - len(history)
     with monkeypatch.context() as patch:

@@ -1,4 +1,4 @@
-"""Pens in files of their own: documented JSON, one pen or a roll of them."""
+"""Pens in files of their own: documented JSON, one pen or a library of them."""
 
 from __future__ import annotations
 

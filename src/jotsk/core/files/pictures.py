@@ -82,7 +82,7 @@ def decode_own_png(data: bytes, path: str | Path) -> Pixels:
 def _by_opencv(data: bytes, picture: Image.Image) -> Pixels | None:
     """The pixels of a picture of 8 bits that Pillow opened, or None if OpenCV sees another picture in it.
 
-    OpenCV lets go of the interpreter meanwhile; Pillow holds it for a tenth of a second at a time.
+    OpenCV releases the interpreter meanwhile; Pillow holds it for a tenth of a second at a time.
     """
     channels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED)
     order = {"RGB": cv2.COLOR_BGR2RGBA, "RGBA": cv2.COLOR_BGRA2RGBA}[picture.mode]

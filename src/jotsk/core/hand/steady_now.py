@@ -3,7 +3,7 @@
 Three ways, by what they do. All count in seconds and in screen px, so the rate of the device and the zoom change
 nothing.
 
-*Ease* is a low-pass of first order that lets go as the hand speeds up, with the time constant
+*Ease* is a low-pass of first order that weakens as the hand speeds up, with the time constant
 
     tau = LONGEST * share^1.5 / (1 + (speed / LET_GO)^2),   share = strength / 100
 
@@ -68,7 +68,7 @@ def stabilizer(
         Screen px per page px: the hand is judged on the screen, so the same motion is steadied the same at any zoom,
         and a line drawn zoomed in, which is a slow one on the page, is not held more than the hand needs.
     less_when_fast : bool
-        Ease and average let go as the hand speeds up.
+        Ease and average weaken as the hand speeds up.
     corners : bool
         A sharp turn at low speed is reached exactly, and the line begins anew from it.
     """
@@ -164,7 +164,7 @@ class _Follower:
 
 
 class Ease(_Follower):
-    """The low-pass that lets go."""
+    """The low-pass whose time constant falls with speed."""
 
     def __init__(self, strength: float, scale: float = 1.0, *, less_when_fast: bool = True) -> None:
         self._longest = LONGEST_S * (strength / 100) ** 1.5

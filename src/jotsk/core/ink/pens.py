@@ -156,7 +156,7 @@ class Pen:
     keeps_corners: bool = fields.switch(True, "Hand", "Keep sharp corners")
     own_color: tuple[int, int, int] | None = fields.own_color()  # ink of its own, whatever is in the hand
     tags: tuple[str, ...] = fields.tags()
-    hue: str = fields.mark()  # a mark in the roll
+    hue: str = fields.mark()  # a mark in the library
     unknown: str = ""  # JSON of what its file says beyond these, kept for whoever wrote it
 
     def __post_init__(self) -> None:

@@ -72,8 +72,8 @@ class WetInk:
         self._taken: list[Sample] = []
         self._steadied: list[Sample] = []
         self._line: list[Point] = []
-        self._settled: dict[Key, NDArray[Any]] = {}
-        self._settled_addresses: dict[Key, int] = {}
+        self._fixed_tiles: dict[Key, NDArray[Any]] = {}
+        self._fixed_addresses: dict[Key, int] = {}
         self._levels: list[dict[Key, NDArray[np.uint8]]] = [{} for _ in range(LEVELS)]
         self._chains: dict[Key, NDArray[np.int64]] = {}  # addresses of a tile and of its halvings
         self._halvings = 0  # so many are kept up to date
@@ -119,7 +119,7 @@ class WetInk:
 
     def paint(self) -> list[Rect]:
         """Paint what was taken; return the page rectangles whose ink changed."""
-        changed = self._settle()
+        changed = self._fix_certain()
         newest = self._live.peek(self._newest) if self._live else self._newest
         tips = self._tip(newest)
         rects = [rect for _, rect in tips]
@@ -168,7 +168,7 @@ class WetInk:
         self._widest = max(self._widest, point[2])
         self._line.append(point)
 
-    def _settle(self) -> list[Rect]:
+    def _fix_certain(self) -> list[Rect]:
         """Paint the segments whose spline is fixed, those with a point after them, once and for all."""
         fixed, end = self._fixed, len(self._line) - 2
         self._taper_amount = taper_amount(self._drawn_px, 2.0 * self._widest)
@@ -222,16 +222,16 @@ class WetInk:
         return points, ink, along, end, length, Rect(*rect)
 
     def _paint(self, rect: Rect, painted: Painted, repeated: int) -> None:
-        """Put a settled stretch down; its first `repeated` points were painted before."""
+        """Put a fixed stretch down; its first `repeated` points were painted before."""
         points, ink, along = painted
         # A joint is painted over by maximum; what adds up must not be painted twice.
         first = 0 if self.pen.tip == "smooth" and not self.pen.builds else repeated
         for column, row in self._cells_of([points], [rect]):
             self._fresh.add((column, row))
-            tile = self._settled.get((column, row))
+            tile = self._fixed_tiles.get((column, row))
             if tile is None:
-                tile = self._settled[column, row] = new_buffer(self.pen, TILE, TILE)
-                self._settled_addresses[column, row] = address_of(tile)
+                tile = self._fixed_tiles[column, row] = new_buffer(self.pen, TILE, TILE)
+                self._fixed_addresses[column, row] = address_of(tile)
             corner = column * TILE, row * TILE
             paint(
                 self.pen, self.size_px, tile, corner, points, ink, along, first, len(points),
@@ -262,7 +262,7 @@ class WetInk:
             for column, row in cells:
                 x, y = column * TILE, row * TILE
                 part = rect & Rect(x, y, x + TILE, y + TILE)
-                tiles, dry = self._addresses(column, row), self._settled_addresses.get((column, row), 0)
+                tiles, dry = self._addresses(column, row), self._fixed_addresses.get((column, row), 0)
                 show_tip(tiles, TILE, dry, *part, points, ink)
             return
         starts = self._fixed == 0
@@ -270,13 +270,13 @@ class WetInk:
             x, y = column * TILE, row * TILE
             part = rect & Rect(x, y, x + TILE, y + TILE)
             inside = slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x)
-            settled, shown = self._settled.get((column, row)), _tile(self._levels[0], (column, row))
-            if self._is_plain:  # what is settled is shown just as it is, and a tip painted over it
-                shown[inside] = 0 if settled is None else settled[inside]
+            fixed, shown = self._fixed_tiles.get((column, row)), _tile(self._levels[0], (column, row))
+            if self._is_plain:  # what is fixed is shown just as it is, and a tip painted over it
+                shown[inside] = 0 if fixed is None else fixed[inside]
                 fresh, corner = shown, (x, y)
             else:
                 size = part.height, part.width
-                fresh = new_buffer(self.pen, *size) if settled is None else settled[inside].copy()
+                fresh = new_buffer(self.pen, *size) if fixed is None else fixed[inside].copy()
                 corner = part.x0, part.y0
             for (points, ink, along), reached in tips:
                 if reached & part:

@@ -51,7 +51,7 @@ def giving_way(things: Iterable[T]) -> Iterator[T]:
 
 
 def taking_turns(things: Iterable[T]) -> Iterator[T]:
-    """The same things, for work that somebody waits for: rests are short. Without them a thread that lets go of the
+    """The same things, for work that somebody waits for: rests are short. Without them a thread that releases the
     interpreter for every small kernel, and has it back before another wakes, would keep it for tens of ms."""
     for thing in things:
         give_way(most_again=0)

@@ -1,6 +1,6 @@
 """Python's own housekeeping, kept out of the way of the hand.
 
-While the journal writes, two threads take turns with the interpreter. The hand's thread lets go of it in every compiled
+While the journal writes, two threads take turns with the interpreter. The hand's thread releases it in every compiled
 kernel, and at Python's usual 5 ms before the other gives it back, one event could wait a hundred times over; so they
 take turns every fifth of a millisecond.
 

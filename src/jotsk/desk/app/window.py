@@ -41,15 +41,15 @@ from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
 from jotsk.desk.trays.guides import GuideTray
 from jotsk.desk.trays.history import HistoryTray
-from jotsk.desk.trays.hold import HoldTray
 from jotsk.desk.trays.inkwell import Inkwell
 from jotsk.desk.trays.last_line import LastLineTray
 from jotsk.desk.trays.layers import LayerTray
 from jotsk.desk.trays.overview import Overview
+from jotsk.desk.trays.pen_settings import PenSettingsTray
 from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.top import TopBar
 from jotsk.desk.widgets.faults import handled
-from jotsk.desk.widgets.modal import once, turn_of_the_loop
+from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
@@ -110,7 +110,7 @@ class Window(QMainWindow):
         self.inkwell = Inkwell(self.hand, self.desk_palette, self)
         self.layers = LayerTray(self.document, self.actions_by_id, self)
         self.guides = GuideTray(self.board, self.actions_by_id, self)
-        self.hold = HoldTray(self.hand, self)
+        self.pen_settings = PenSettingsTray(self.hand, self)
         self.last_line = LastLineTray(self.document, self)
         self.guides.setFixedHeight(GUIDES_PX)
 
@@ -121,7 +121,7 @@ class Window(QMainWindow):
         foot = QHBoxLayout(self.foot)
         foot.setContentsMargins(0, 0, 0, 0)
         foot.setSpacing(0)
-        foot.addWidget(self.hold, 1)
+        foot.addWidget(self.pen_settings, 1)
         foot.addWidget(_line(upright=True))
         foot.addWidget(self.last_line, 1)
 
@@ -149,7 +149,7 @@ class Window(QMainWindow):
             (self.inkwell, ()),
             (self.layers, (self.layers.theme_changed,)),
             (self.guides, (self.guides.theme_changed,)),
-            (self.hold, (self.hold.theme_changed,)),
+            (self.pen_settings, (self.pen_settings.theme_changed,)),
             (self.last_line, (self.last_line.theme_changed,)),
         ):
             self.dressing.add(part, *then)
@@ -398,7 +398,7 @@ class Window(QMainWindow):
         """The pen maker, on the pen in the hand."""
         from jotsk.desk.dialogs import PenMaker  # sheets are loaded when they are opened, not at the start
 
-        with once(PenMaker(self.hand, self.board)) as sheet:
+        with deleted_after(PenMaker(self.hand, self.board)) as sheet:
             sheet.exec()
 
     def show_colors(self) -> None:
@@ -415,7 +415,7 @@ class Window(QMainWindow):
         """Fit the pressure of a device to the hand, and remember it."""
         from jotsk.desk.dialogs import FeelPad
 
-        with once(FeelPad(self.hand, self.board)) as pad:
+        with deleted_after(FeelPad(self.hand, self.board)) as pad:
             if pad.exec() and pad.device:
                 self.hand.feels[pad.device] = pad.curve
                 write_pressure_curves(self.settings, self.hand.feels)
@@ -424,7 +424,7 @@ class Window(QMainWindow):
     def show_keys(self) -> None:
         from jotsk.desk.dialogs import KeySheet
 
-        with once(KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self.board)) as sheet:
+        with deleted_after(KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self.board)) as sheet:
             sheet.exec()
 
     def sizeHint(self) -> QSize:

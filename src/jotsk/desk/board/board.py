@@ -55,7 +55,7 @@ class Board(PointerInput):
         self._preview: list[NDArray[np.float64]] = []
         self._chosen_lines = ChosenLines(self)
         self._chosen_lines.worked_out.connect(self.update)
-        self._chosen_lines.pictured.connect(self.update)
+        self._chosen_lines.rendered.connect(self.update)
         self.guiding = Guiding(document, self)
         self.steps_of_page = False  # 15 degree steps are the page's; else the view's
         self._guide_overlay = GuideOverlay()
@@ -228,7 +228,7 @@ class Board(PointerInput):
     @property
     def pen_radius(self) -> float:
         """How large that pen's largest mark is on the board, logical px."""
-        return max(1.0, self.hand.hold_of(self.pen_in_use).size_px * self.view.zoom / self.devicePixelRatioF() / 2)
+        return max(1.0, self.hand.settings_of(self.pen_in_use).size_px * self.view.zoom / self.devicePixelRatioF() / 2)
 
     def footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
         """Where the rings at the pen are drawn, and their radii."""
@@ -332,19 +332,19 @@ class Board(PointerInput):
         self.update()
 
     def place_pictures(self, pictures: list[Picture]) -> None:
-        """Have pictures moved, scaled and turned before they settle; more may come to those that are there."""
+        """Have pictures moved, scaled and turned before they are put down; more may come to those that are there."""
         self.placing = self.placing or Placing()
         for picture in pictures:
             self.placing.add(picture, self.document.page_when_dry().bounds)
-        self.setFocus()  # Enter settles them
+        self.setFocus()  # Enter puts them down
         self.placing_changed.emit()
         self.update()
 
-    def settle_pictures(self) -> None:
+    def put_down_pictures(self) -> None:
         """Put the placed pictures onto the page."""
         placing, self.placing = self.placing, None
         if placing is not None:
-            self.document.page_edits.settle_pictures(placing.placements)
+            self.document.page_edits.put_down_pictures(placing.placements)
             self.placing_changed.emit()
             self.update()
 
@@ -379,7 +379,7 @@ class Board(PointerInput):
         old, new = at if before is None else before, before if at is None else at
         if old is None or new is None:
             return None
-        reach = int(self.hand.hold.size_px * self.view.zoom / self.devicePixelRatioF() / 2) + 8
+        reach = int(self.hand.settings.size_px * self.view.zoom / self.devicePixelRatioF() / 2) + 8
         x0, y0, x1, y1 = int(old.x()), int(old.y()), int(new.x()), int(new.y())
         left, top = (x0 if x0 < x1 else x1) - reach, (y0 if y0 < y1 else y1) - reach
         return QRect(left, top, abs(x1 - x0) + 2 * reach, abs(y1 - y0) + 2 * reach)

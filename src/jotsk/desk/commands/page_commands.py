@@ -30,8 +30,9 @@ from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.autosave import Autosave
 from jotsk.desk.recovery.journal import Kept
 from jotsk.desk.recovery.milestones import MINUTES, Milestones
-from jotsk.desk.recovery.recovery_folder import RecoveryFolder
-from jotsk.desk.widgets.modal import once
+from jotsk.desk.recovery.recent_file import RecentFile
+from jotsk.desk.recovery.recovery_folder import KeptNote, RecoveryFolder
+from jotsk.desk.widgets.modal import deleted_after
 
 if TYPE_CHECKING:
     from PySide6.QtPrintSupport import QPrinter
@@ -92,22 +93,29 @@ class PageCommands(QObject):
         """Make a page; work on the present one stays in the recovery folder."""
         from jotsk.desk.dialogs import NewPage
 
-        with once(NewPage(self.board)) as sheet:
+        with deleted_after(NewPage(self.board)) as sheet:
             if sheet.exec() and self.keep_unsaved():
                 self.document.take(sheet.page, path=None, title="New page", saved=True)
 
     def ask_recent(self) -> None:
         """Choose among the pages opened lately, and those that were left with unsaved work."""
-        from jotsk.desk.dialogs import RecentSheet
-
         if self.autosave.is_leaving:
-            self._tell("The page before this one is being put on the shelf.")
+            self._tell("The page before this one is still being kept; the recent pages come after it.")
             self._left.start()
             return
-        notes = self.recovery.notes()
+        recovery, recent = self.recovery, self.recent
+        self.filing.jobs.run(
+            "Looking for recent pages",
+            lambda _: (recovery.notes(), [RecentFile.of(path) for path in recent()]),
+            lambda found: self._choose_recent(*found),
+        )
+
+    def _choose_recent(self, notes: list[KeptNote], files: list[RecentFile]) -> None:
+        from jotsk.desk.dialogs import RecentSheet
+
         if self.recovery.trouble is not None:
             self._tell(self.recovery.trouble)
-        with once(RecentSheet(notes, self.recent(), self.board)) as sheet:
+        with deleted_after(RecentSheet(notes, files, self.board)) as sheet:
             if not sheet.exec():
                 return
             choice = sheet.choice
@@ -123,7 +131,7 @@ class PageCommands(QObject):
 
         def work(report: Callable[[float], None]) -> tuple[str, Kept] | None:
             wanted = slot or next((note.slot for note in recovery.notes()), None)
-            kept = recovery.hold(wanted, report) if wanted else None
+            kept = recovery.lock(wanted, report) if wanted else None
             if wanted is None or kept is None:
                 return None
             prepared(kept.page)
@@ -222,7 +230,7 @@ class PageCommands(QObject):
     def ask_export(self) -> None:
         from jotsk.desk.dialogs import ExportSheet
 
-        with once(ExportSheet(self.document.page_when_dry(), self.board)) as sheet:
+        with deleted_after(ExportSheet(self.document.page_when_dry(), self.board)) as sheet:
             if not sheet.exec():
                 return
             suffix, export = sheet.suffix, sheet.export
@@ -255,7 +263,7 @@ class PageCommands(QObject):
     def ask_size(self) -> None:
         from jotsk.desk.dialogs import PageSize
 
-        with once(PageSize(self.document.page_when_dry(), self.board)) as sheet:
+        with deleted_after(PageSize(self.document.page_when_dry(), self.board)) as sheet:
             if sheet.exec():
                 self.document.page_edits.resize(sheet.page_size, sheet.anchor, sheet.dpi, sheet.margins_mm)
 
@@ -266,7 +274,7 @@ class PageCommands(QObject):
     def show_milestones(self) -> None:
         from jotsk.desk.dialogs import MilestoneSheet
 
-        with once(MilestoneSheet(self.milestones, self.document, self.board)) as sheet:
+        with deleted_after(MilestoneSheet(self.milestones, self.document, self.board)) as sheet:
             sheet.exec()
         self.settings.set("milestones/minutes", self.milestones.minutes)
 
@@ -287,7 +295,7 @@ class PageCommands(QObject):
         stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
         leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
         box.setDefaultButton(stay)
-        with once(box):
+        with deleted_after(box):
             box.exec()
             return box.clickedButton() is leave
 
@@ -321,7 +329,7 @@ class PageCommands(QObject):
         over = box.addButton("Write over it", QMessageBox.ButtonRole.DestructiveRole)
         box.addButton("Not now", QMessageBox.ButtonRole.RejectRole)
         box.setDefaultButton(other)
-        with once(box):
+        with deleted_after(box):
             box.exec()
             answer = box.clickedButton()
         if answer is other:

@@ -9,12 +9,10 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
     QDialog,
-    QFormLayout,
     QHBoxLayout,
     QLabel,
     QListWidget,
     QListWidgetItem,
-    QPushButton,
     QSlider,
     QVBoxLayout,
     QWidget,
@@ -29,6 +27,7 @@ from jotsk.core.page.layers.tree import ancestors
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.sheet_form import foot_of, form_of
 
 COLOR_WORDS = {"rgba": "RGB and transparency", "rgb": "RGB", "grey": "Grey", "bits": "Black and white, 1 bit"}
 FRAME_WORDS = {"page": "The whole page", "bleed": "To the bleed", "trim": "To the trim", "safe": "To the safe frame"}
@@ -141,25 +140,14 @@ class ExportSheet(QDialog):
             item.setCheckState(Qt.CheckState.Checked if shown else Qt.CheckState.Unchecked)
             self.layers.addItem(item)
         self._first_layers = self._chosen_layers()
-        form = QFormLayout()
-        form.setVerticalSpacing(9)
-        for words, widget in (
+        form = self._form = form_of((
             ("Kind", self.kind), ("Colours", self.color), ("", self.transparent), ("Black below", self._below),
             ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("Layers", self.layers),
-        ):  # fmt: skip
-            form.addRow(words, widget)
-        self._form = form
+        ))  # fmt: skip
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(36)
-        self.write = QPushButton("Write…", default=True)
-        self.write.clicked.connect(self.accept)
-        close = QPushButton("Close", autoDefault=False)
-        close.clicked.connect(self.reject)
-        buttons = QHBoxLayout()
-        buttons.addStretch()
-        buttons.addWidget(close)
-        buttons.addWidget(self.write)
+        buttons, self.write = foot_of(self, "Write…")
         left = QVBoxLayout()
         left.addLayout(form, 1)
         left.addWidget(self.told)

@@ -10,7 +10,6 @@ from PySide6.QtWidgets import (
     QColorDialog,
     QComboBox,
     QDialog,
-    QFormLayout,
     QGridLayout,
     QHBoxLayout,
     QLabel,
@@ -27,6 +26,7 @@ from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
 from jotsk.desk.dialogs.page_preview import PagePreview
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.sheet_form import foot_of, form_of
 
 OWN_SIZE = "A size of your own"
 TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory
@@ -103,26 +103,16 @@ class NewPage(QDialog):
         self.safe.setToolTip("From the cut to where nothing will be cut")
         self.paper = QPushButton("White", toolTip="Colour of the paper", autoDefault=False)
         self.color = QColor("#FFFFFF")
-        form = QFormLayout()
-        form.setVerticalSpacing(10)
-        for words, widget in (
+        form = form_of((
             ("Size", self.sizes), ("Lies", self.upright), ("Width x height", self.measure),
             ("Resolution", self.dpi), ("Paper", self.paper), ("Trim", self.trim), ("Bleed", self.bleed),
             ("Safe", self.safe),
-        ):  # fmt: skip
-            form.addRow(words, widget)
+        ))  # fmt: skip
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(36)
         self.preview = PagePreview()
-        self.make_button = QPushButton("Make the page", default=True)
-        self.make_button.clicked.connect(self.accept)
-        close = QPushButton("Close", autoDefault=False)
-        close.clicked.connect(self.reject)
-        buttons = QHBoxLayout()
-        buttons.addStretch()
-        buttons.addWidget(close)
-        buttons.addWidget(self.make_button)
+        buttons, self.make_button = foot_of(self, "Make the page")
         left = QVBoxLayout()
         left.addLayout(form)
         left.addWidget(self.told)
@@ -222,7 +212,9 @@ class PageSize(QDialog):
         self.frames = [number_field(0, 50, 2, " mm") for _ in range(3)]
         for box, mm in zip(self.frames, (page.trim_mm, page.bleed_mm, page.safe_mm), strict=True):
             box.setValue(mm)
-        grid = QGridLayout()
+        anchors = QWidget()
+        grid = QGridLayout(anchors)
+        grid.setContentsMargins(0, 0, 0, 0)
         grid.setSpacing(2)
         group = QButtonGroup(self)
         for row in range(3):
@@ -237,26 +229,17 @@ class PageSize(QDialog):
                 button.clicked.connect(lambda _=False, a=(column / 2, row / 2): setattr(self, "anchor", a))
                 group.addButton(button)
                 grid.addWidget(button, row, column)
-        form = QFormLayout()
-        form.setVerticalSpacing(10)
-        form.addRow("Width x height", self.measure)
-        form.addRow("The drawing stays", grid)
-        form.addRow("Resolution", self.dpi_box)
-        for words, box in zip(("Trim", "Bleed", "Safe"), self.frames, strict=True):
-            form.addRow(words, box)
+        form = form_of((
+            ("Width x height", self.measure), ("The drawing stays", anchors), ("Resolution", self.dpi_box),
+            *zip(("Trim", "Bleed", "Safe"), self.frames, strict=True),
+        ))  # fmt: skip
         told = QLabel(
             "Another width or height adds or cuts paper around the drawing. Another resolution keeps the size on paper;"
             " ink is rendered anew from its strokes, and only paint is resampled.",
             wordWrap=True,
         )
         told.setProperty("role", "quiet")
-        close, change = QPushButton("Close", autoDefault=False), QPushButton("Change the page", default=True)
-        close.clicked.connect(self.reject)
-        change.clicked.connect(self.accept)
-        buttons = QHBoxLayout()
-        buttons.addStretch()
-        buttons.addWidget(close)
-        buttons.addWidget(change)
+        buttons, _ = foot_of(self, "Change the page")
         whole = QVBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
         whole.addLayout(form)

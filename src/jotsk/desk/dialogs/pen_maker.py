@@ -46,7 +46,7 @@ JSON = "Pens (*.json)"
 
 
 class PenMaker(QDialog):
-    """Edits a copy; the roll changes only by Keep and Save as new."""
+    """Edits a copy; the library changes only by Keep and Save as new."""
 
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -78,7 +78,7 @@ class PenMaker(QDialog):
         left.addWidget(self.search)
         left.addWidget(self.names, 1)
         for words, tip, call in (
-            ("Import…", "Add the pens of a file to the roll", self.take_in),
+            ("Import…", "Add the pens of a file to the library", self.take_in),
             ("Export…", "Write this pen to a file", self.give_out),
         ):
             left.addWidget(_button(words, tip, call))
@@ -89,12 +89,12 @@ class PenMaker(QDialog):
         row = QHBoxLayout()
         row.addWidget(_button("Clean sheet", "Throw the scribbles away", self.pad.clear))
         self.restore = _button("As shipped", "Set this pen back to as shipped", self._restore)
-        self.remove = _button("Remove", "Take this pen out of the roll", self._remove)
+        self.remove = _button("Remove", "Take this pen out of the library", self._remove)
         row.addWidget(self.restore)
         row.addWidget(self.remove)
         row.addStretch()
-        row.addWidget(_button("Save as new…", "Add it to the roll under another name", self.save_as_new))
-        self.keep_button = _button("Keep", "Change this pen in the roll", self.keep)
+        row.addWidget(_button("Save as new…", "Add it to the library under another name", self.save_as_new))
+        self.keep_button = _button("Keep", "Change this pen in the library", self.keep)
         row.addWidget(self.keep_button)
         row.addWidget(_button("Close", "Changes that were not kept are dropped", self.accept))
         right.addWidget(self.told)
@@ -110,7 +110,7 @@ class PenMaker(QDialog):
     # -- the pen -------------------------------------------------------------------------------
 
     def show_pen(self, pen: Pen) -> None:
-        """Edit a pen of the roll."""
+        """Edit a pen of the library."""
         self.pen = pen
         self._list()
         self._fill()
@@ -132,9 +132,9 @@ class PenMaker(QDialog):
 
     def keep(self) -> None:
         self._library.put(self.pen)
-        self._hand.forget_hold(self.pen.id)
+        self._hand.forget_settings(self.pen.id)
         self._list()
-        self.told.setText(f"“{self.pen.name}” is changed in the roll.")
+        self.told.setText(f"“{self.pen.name}” is changed in the library.")
 
     def save_as_new(self, name: str | None = None) -> None:
         if not name:
@@ -149,7 +149,7 @@ class PenMaker(QDialog):
         self._hand.take(made)
         self._list()
         self.show_pen(made)
-        self.told.setText(f"“{made.name}” is in the roll, and in your hand.")
+        self.told.setText(f"“{made.name}” is in the library, and in your hand.")
 
     def take_in(self, path: Path | None = None) -> None:
         if not path:
@@ -180,7 +180,7 @@ class PenMaker(QDialog):
 
     def _restore(self) -> None:
         self._library.restore(self.pen.id)
-        self._hand.forget_hold(self.pen.id)
+        self._hand.forget_settings(self.pen.id)
         self._list()
         self.show_pen(self._library.pen(self.pen.id))
 
@@ -195,7 +195,7 @@ class PenMaker(QDialog):
 
     def _try_out(self) -> None:
         self.trial.pen = self.pen
-        self.trial.forget_hold(self.pen.id)
+        self.trial.forget_settings(self.pen.id)
 
     def _list(self) -> None:
         self.names.blockSignals(True)
@@ -315,13 +315,13 @@ class PenMaker(QDialog):
         self._shown.append(lambda p: tags.setText(", ".join(t for t in p.tags if t != FAVOURITE)))
         form.addRow(made.words, tags)
         self._switch(
-            form, "Favourite: among the first of the roll", lambda p: FAVOURITE in p.tags,
+            form, "Favourite: among the first of the library", lambda p: FAVOURITE in p.tags,
             lambda v: {"tags": _tags(", ".join(t for t in self.pen.tags if t != FAVOURITE), v)},
         )  # fmt: skip
 
     def _mark(self, form: QFormLayout, name: str, made: Maker) -> None:
         hue = QLineEdit(placeholderText="#0E6B62, or nothing")
-        hue.setToolTip("A mark beside the pen in the roll")
+        hue.setToolTip("A mark beside the pen in the library")
         hue.editingFinished.connect(lambda: self._hue(hue.text()))
         self._shown.append(lambda p: hue.setText(p.hue))
         form.addRow(made.words, hue)

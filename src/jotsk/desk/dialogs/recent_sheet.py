@@ -3,25 +3,23 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from datetime import datetime
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPixmap
 from PySide6.QtWidgets import (
     QDialog,
-    QHBoxLayout,
     QLabel,
     QListWidget,
     QListWidgetItem,
-    QPushButton,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
 
-from jotsk.core.files.openraster import read_thumbnail
+from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.sheet_form import foot_of
 from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 PICTURE = QSize(150, 190)
@@ -39,7 +37,7 @@ class Choice:
 class RecentSheet(QDialog):
     """After `exec`: `choice`."""
 
-    def __init__(self, kept: list[KeptNote], recent: list[Path], parent: QWidget | None = None) -> None:
+    def __init__(self, kept: list[KeptNote], files: list[RecentFile], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle("Recent pages")
         self.resize(760, 560)
@@ -53,24 +51,18 @@ class RecentSheet(QDialog):
         for note in kept:
             words = f"{note.title}\nnot saved, {note.when:%d %B, %H:%M}"
             self._add(words, note.picture, Choice(slot=note.slot), "Left with unsaved work; open it to go on")
-        for path in recent:
-            when = datetime.fromtimestamp(path.stat().st_mtime)
-            self._add(f"{path.stem}\n{when:%d %B, %H:%M}", read_thumbnail(path), Choice(path=path), str(path))
+        for file in files:
+            words = f"{file.path.stem}\n{file.when:%d %B, %H:%M}"
+            self._add(words, file.picture, Choice(path=file.path), str(file.path))
         told = QLabel(EMPTY if not self.list.count() else "", wordWrap=True)
         told.setProperty("role", "quiet")
-        self.open_button = QPushButton("Open", default=True)
-        close = QPushButton("Close", autoDefault=False)
-        buttons = QHBoxLayout()
-        buttons.addWidget(told, 1)
-        buttons.addWidget(close)
-        buttons.addWidget(self.open_button)
+        buttons, self.open_button = foot_of(self, "Open")
+        buttons.insertWidget(0, told, 1)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(20, 18, 20, 16)
         layout.addWidget(self.list, 1)
         layout.addLayout(buttons)
-        close.clicked.connect(self.reject)
-        self.open_button.clicked.connect(self._take)
-        self.list.itemActivated.connect(lambda _: self._take())
+        self.list.itemActivated.connect(lambda _: self.accept())
         self.list.setCurrentRow(0)
         self.open_button.setEnabled(self.list.count() > 0)
 
@@ -80,11 +72,11 @@ class RecentSheet(QDialog):
         item.setToolTip(tooltip)
         self.list.addItem(item)
 
-    def _take(self) -> None:
+    def accept(self) -> None:
         item = self.list.currentItem()
         if item is not None:
             self.choice = item.data(Qt.ItemDataRole.UserRole)
-            self.accept()
+            super().accept()
 
 
 def _on_card(picture: bytes | None) -> QPixmap:

@@ -208,7 +208,7 @@ class Document(QObject):
 
     def _make_room(self) -> None:
         """Let go of what was packed meanwhile, and see to what is still being packed."""
-        if self._history.settle():
+        if self._history.rebalance():
             self._packing.start()
 
     def go_to_step(self, index: int) -> None:

@@ -50,7 +50,7 @@ class PageEdits:
     def crop(self, area: Rect) -> None:
         self._document.edit_slowly("Crop the page", lambda page, p: resizing.cropped(page, area & page.bounds, p))
 
-    def settle_pictures(self, placements: Sequence[Placement]) -> None:
+    def put_down_pictures(self, placements: Sequence[Placement]) -> None:
         """Put placed pictures onto the page, each on a layer of its own, as one step."""
         count = len(placements)
         self._document.edit_slowly(

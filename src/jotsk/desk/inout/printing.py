@@ -11,7 +11,7 @@ from PySide6.QtPrintSupport import QPrintDialog, QPrinter
 from PySide6.QtWidgets import QDialog, QWidget
 
 from jotsk.core.page import Page, flattened
-from jotsk.desk.widgets.modal import once
+from jotsk.desk.widgets.modal import deleted_after
 
 BAND, REST_S = 32, 0.01  # rows, and between two bands
 
@@ -22,7 +22,7 @@ def ask_printer(page: Page, title: str, parent: QWidget) -> QPrinter | None:
     printer.setDocName(title)
     lies = page.width > page.height
     printer.setPageOrientation(QPageLayout.Orientation.Landscape if lies else QPageLayout.Orientation.Portrait)
-    with once(QPrintDialog(printer, parent)) as dialog:
+    with deleted_after(QPrintDialog(printer, parent)) as dialog:
         if dialog.exec() != QDialog.DialogCode.Accepted:
             return None
     return printer

@@ -17,7 +17,7 @@ MOST_RECENT = 12
 
 
 @dataclass
-class Hold:
+class PenSettings:
     """How one pen is held: it keeps its own size and steadiness while others are used."""
 
     size_px: float
@@ -30,10 +30,10 @@ class Hand(QObject):
 
     changed = Signal()
 
-    def __init__(self, roll: PenLibrary, parent: QObject | None = None) -> None:
+    def __init__(self, library: PenLibrary, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self.library = roll
-        self.pen: Pen = roll.pen("quill-nib")
+        self.library = library
+        self.pen: Pen = library.pen("quill-nib")
         self.color: Color = BLACK
         self.previous_color: Color = (255, 255, 255)
         self.recent: list[Color] = []
@@ -41,9 +41,9 @@ class Hand(QObject):
         self.settles_after_s: float | None = HOLD_S  # how long a pen rests before its stroke settles; None: never
         self.feels: dict[str, ResponseCurve] = {}  # by the name of the device
         self.tremors: dict[str, TremorMeter] = {}  # also
-        self._holds: dict[str, Hold] = {}
+        self._settings: dict[str, PenSettings] = {}
         self._last_inking = self.pen
-        roll.changed.connect(self._roll_changed)
+        library.changed.connect(self._library_changed)
 
     @property
     def borrowed_steadiness(self) -> float | None:
@@ -57,22 +57,22 @@ class Hand(QObject):
             self.changed.emit()
 
     @property
-    def hold(self) -> Hold:
-        return self.hold_of(self.pen)
+    def settings(self) -> PenSettings:
+        return self.settings_of(self.pen)
 
-    def hold_of(self, pen: Pen) -> Hold:
-        """How `pen` is held now, or as it is in the roll if it was not used yet."""
-        hold = self._holds.get(pen.id)
-        if hold is None:
-            hold = self._holds[pen.id] = Hold(pen.size_px, pen.steady_now, pen.steady_after)
-        return hold
+    def settings_of(self, pen: Pen) -> PenSettings:
+        """How `pen` is set now, or as it is in the library if it was not used yet."""
+        settings = self._settings.get(pen.id)
+        if settings is None:
+            settings = self._settings[pen.id] = PenSettings(pen.size_px, pen.steady_now, pen.steady_after)
+        return settings
 
-    def hold_for_stroke(self, pen: Pen) -> Hold:
+    def settings_for_stroke(self, pen: Pen) -> PenSettings:
         """The same with what a held key borrows."""
-        hold = self.hold_of(pen)
+        settings = self.settings_of(pen)
         if self.borrowed_steadiness is None:
-            return hold
-        return replace(hold, steady_now=self.borrowed_steadiness, steady_after=self.borrowed_steadiness)
+            return settings
+        return replace(settings, steady_now=self.borrowed_steadiness, steady_after=self.borrowed_steadiness)
 
     def take(self, pen: Pen) -> None:
         if pen is not self.pen:
@@ -90,7 +90,7 @@ class Hand(QObject):
         return self.pen if self.pen.rubs else self.library.pen("eraser")
 
     def steady_by(self, **changes: object) -> None:
-        """Change how the pen in the hand steadies: its way and its options. The roll remembers."""
+        """Change how the pen in the hand steadies: its way and its options. The library remembers."""
         self.library.put(replace(self.pen, **changes))  # type: ignore[arg-type]
 
     def set_size(self, px: float) -> None:
@@ -119,21 +119,21 @@ class Hand(QObject):
 
     def step_size(self, steps: int) -> None:
         """Larger or smaller by steps of a tenth, at least half a px."""
-        size = self.hold.size_px
+        size = self.settings.size_px
         change = max(0.5, size * 0.1)
         self.set_size(round(2 * (size + steps * change)) / 2)
 
-    def forget_hold(self, pen_id: str) -> None:
-        """Hold a pen as it is in the roll again."""
-        self._holds.pop(pen_id, None)
+    def forget_settings(self, pen_id: str) -> None:
+        """Have a pen as it is in the library again."""
+        self._settings.pop(pen_id, None)
         self.changed.emit()
 
     def _set(self, name: str, value: float) -> None:
-        if getattr(self.hold, name) != value:
-            setattr(self.hold, name, value)
+        if getattr(self.settings, name) != value:
+            setattr(self.settings, name, value)
             self.changed.emit()
 
-    def _roll_changed(self) -> None:
+    def _library_changed(self) -> None:
         """The pen in the hand follows its recipe; if it is gone, the first one is taken up."""
         self.pen = self.library.pen(self.pen.id)
         self.changed.emit()

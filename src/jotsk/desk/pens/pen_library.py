@@ -1,4 +1,4 @@
-"""The roll: every pen there is, shipped and made, kept between sessions."""
+"""The pen library: every pen there is, shipped and made, kept between sessions."""
 
 from __future__ import annotations
 
@@ -83,7 +83,7 @@ class PenLibrary(QObject):
 
     def remove(self, pen_id: str) -> None:
         if self.is_shipped(pen_id):
-            raise Refused("Shipped pens stay in the roll; they can be changed, and set back to as shipped.")
+            raise Refused("Shipped pens stay in the library; they can be changed, and set back to as shipped.")
         if self._own.pop(pen_id, None) is not None:
             self._write()
 

@@ -53,7 +53,7 @@ class Autosave(QObject):
 
     @property
     def is_leaving(self) -> bool:
-        """Whether a page before this one is still being put on the shelf."""
+        """Whether a page before this one is still being kept."""
         return not all(journal.wait_for_end(0) for journal, _ in self._left)
 
     def take_up(self, slot: str, known: Known | None = None) -> None:

@@ -101,9 +101,11 @@ class Journal(QObject):
         self._ahead: _Ahead | None = None
         self._sweeping: Iterator[int] | None = None
         self._touched_at = 0.0  # when the hand was last heard of
-        self._pictured: weakref.ref[Page] | None = None  # what the picture shows; it does not need the page any more
+        self._thumbnail_of: weakref.ref[Page] | None = (
+            None  # what the picture shows; it does not need the page any more
+        )
         self._png: bytes | None = None
-        self._pictured_at = -PICTURE_EVERY_S
+        self._thumbnail_at = -PICTURE_EVERY_S
         self._change = threading.Condition()
         self._is_busy = False
         self._flusher = Flusher(path)
@@ -277,7 +279,7 @@ class Journal(QObject):
         if self._unswept >= MOST_UNSWEPT or self._is_overdue:
             return PAUSE_S  # between the small parts of it, in which a state that comes is written
         if self._sweeping is None and self._needs_picture:
-            return max(PICTURE_REST_S, self._pictured_at + PICTURE_EVERY_S - now)
+            return max(PICTURE_REST_S, self._thumbnail_at + PICTURE_EVERY_S - now)
         if self._sweeping is not None or self._unswept >= SWEEP_EVERY:
             return max(0.0, self._touched_at + REST_S - now)
         return None
@@ -294,12 +296,12 @@ class Journal(QObject):
 
     @property
     def _needs_picture(self) -> bool:
-        return self._page is not None and (self._pictured is None or self._pictured() is not self._page)
+        return self._page is not None and (self._thumbnail_of is None or self._thumbnail_of() is not self._page)
 
     def _picture(self, store: PageStore) -> None:
         if self._page is not None and self._needs_picture:
-            self._png, self._pictured = thumbnail_png(self._page, PICTURE_PX), weakref.ref(self._page)
-            self._pictured_at = time.monotonic()
+            self._png, self._thumbnail_of = thumbnail_png(self._page, PICTURE_PX), weakref.ref(self._page)
+            self._thumbnail_at = time.monotonic()
             store.set_picture(self._state, self._png)
 
 

@@ -83,7 +83,7 @@ class RecoveryFolder:
         """Whether it is worth looking for `notes`, which takes a while."""
         return any(self._folder.glob(f"*{SUFFIX}"))
 
-    def hold(self, slot: str, report: Progress) -> Kept | None:
+    def lock(self, slot: str, report: Progress) -> Kept | None:
         """As `look`, and nobody else can take the page up until `begin` or `unlock`; None if somebody has."""
         lock = self._locked(slot) if self._path(slot).exists() else None
         if lock is None:
@@ -176,7 +176,7 @@ class RecoveryFolder:
         return lock
 
     def _locked(self, slot: str) -> IO[bytes] | None:
-        """The open lock file of a slot; None while another holds it. The system lets go of it when a process dies.
+        """The open lock file of a slot; None while another holds it. The system releases it when a process dies.
 
         Where none can be made, on a disk that is full or only read, nobody can begin to work there: what there is of
         the slot is locked instead. Raises CannotRead.

@@ -66,7 +66,7 @@ class Draw(Tool):
         if document.can_draw():
             pen, page = board.pen_in_use, document.page_when_dry()
             self.session = StrokeSession(
-                pen, hand.hold_for_stroke(pen), hand.color, page.active_uid, board.view.zoom,
+                pen, hand.settings_for_stroke(pen), hand.color, page.active_uid, board.view.zoom,
                 has_pressure=has_pressure, feel=hand.feels.get(board.device_name),
                 guidance=board.guiding.guidance(page.active, self._course, self._turned_deg), page=page.bounds,
                 meter=hand.tremor_meter(board.pointer_name),

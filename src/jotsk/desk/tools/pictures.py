@@ -53,7 +53,7 @@ class Pictures(MovePage):
 
     def key(self, key: int) -> bool:
         if is_enter(key):
-            self.board.settle_pictures()
+            self.board.put_down_pictures()
         return is_enter(key)
 
     def draw(self, painter: QPainter, ratio: float) -> None:

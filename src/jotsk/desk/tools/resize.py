@@ -14,7 +14,7 @@ class Resize(Tool):
     _from: tuple[QPointF, float] | None = None  # where it began, and the size then
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
-        self._from = at, self.board.hand.hold.size_px
+        self._from = at, self.board.hand.settings.size_px
 
     def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
         if self._from is not None:

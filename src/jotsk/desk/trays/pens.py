@@ -90,7 +90,7 @@ class PenRow(QWidget):
 
 
 class PenTray(QWidget):
-    """The roll, the stage's own pens first; or the sentence that says what the stage will hold."""
+    """The pen library, the stage's own pens first; or the sentence that says what the stage will hold."""
 
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -141,7 +141,7 @@ class PenTray(QWidget):
             row.hide()
             row.deleteLater()
         found = self._hand.library.found(self.search.text()) if stage.has_pens else []
-        # Pens of the stage first, favourites before them; otherwise in the order of the roll.
+        # Pens of the stage first, favourites before them; otherwise in the order of the library.
         found.sort(key=lambda pen: ("favourite" not in pen.tags, not set(stage.first) & set(pen.tags)))
         self.rows = [PenRow(pen, self) for pen in found]
         for at, row in enumerate(self.rows):

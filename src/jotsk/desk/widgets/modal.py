@@ -13,7 +13,7 @@ Sheet = TypeVar("Sheet", bound=QDialog)
 
 
 @contextmanager
-def once(sheet: Sheet) -> Iterator[Sheet]:
+def deleted_after(sheet: Sheet) -> Iterator[Sheet]:
     """`sheet` while it is asked and read; after that it goes, and what it holds of the page with it. A closed sheet
     would otherwise live on behind what it was opened over."""
     try:

@@ -14,12 +14,12 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.page.compose.compositing import Node, put_down
-from jotsk.core.page.compose.flat_kernel import INK, NOTHING, PIXELS, sandwich_into
+from jotsk.core.page.compose.flat_kernel import INK, NOTHING, PIXELS, between_into
 from jotsk.core.page.compose.layer_kernel import ink_layers_into
 from jotsk.core.page.tiles.address import Place, taken_out
 from jotsk.core.page.tiles.tiles import InkTile, Key, Pixels, rgba
 
-MOST_SANDWICHES = 256
+MOST_ACTIVE = 256
 BLACK = np.uint32(0)
 NO_WET = np.zeros((0, 0), np.uint8)
 NO_ALPHA, NO_PIXELS = np.zeros((0, 0), np.uint8), np.zeros((0, 0), np.uint32)
@@ -65,16 +65,16 @@ class ActiveLayerCache:
                 break
             above.append(tile.alpha)
             manner.append((int(tile.color), node.opacity, int(node.tint), int(node.layer.tint is not None)))
-        sandwich = _UnderAndOver(
+        around = _UnderAndOver(
             under,
             np.array(above, np.uint8).reshape(-1, TILE, TILE) if is_plain else None,
             np.array(manner, np.uint32).reshape(-1, 4),
         )
         kept = self._kept.setdefault(level, {})
-        if len(kept) >= MOST_SANDWICHES:
+        if len(kept) >= MOST_ACTIVE:
             del kept[next(iter(kept))]
-        kept[column, row] = sandwich
-        return sandwich
+        kept[column, row] = around
+        return around
 
     def put_into(
         self, target: NDArray[np.uint8], at: Key, place: Place, part: Rect,
@@ -82,30 +82,30 @@ class ActiveLayerCache:
     ) -> None:  # fmt: skip
         """Flatten `part` of a tile, its wet ink too, and write it to `target` (BGRA) at `at`; make what is missing."""
         level, column, row = place
-        sandwich = self._kept.get(level, {}).get((column, row)) or self.make(place, paper, nodes, active)
+        around = self._kept.get(level, {}).get((column, row)) or self.make(place, paper, nodes, active)
         node = nodes[active] if active < len(nodes) else None
-        if node is not None and sandwich.above is not None and node.is_simple and not node.inside:
+        if node is not None and around.above is not None and node.is_simple and not node.inside:
             tile = node.tiles.stored(column, row)
             wet = node.wet.alpha(level, column, row) if node.wet else None
             is_ink = isinstance(tile, InkTile)
-            sandwich_into(
-                target.view(np.uint32)[..., 0], at, part, sandwich.under,
+            between_into(
+                target.view(np.uint32)[..., 0], at, part, around.under,
                 NOTHING if tile is None else INK if is_ink else PIXELS,
                 tile.alpha if isinstance(tile, InkTile) else NO_ALPHA,
                 tile.color if isinstance(tile, InkTile) else BLACK,
                 NO_PIXELS if tile is None or isinstance(tile, InkTile) else tile,
                 node.opacity, node.tint, node.layer.tint is not None,
                 NO_WET if wet is None else wet, node.wet.color if node.wet else BLACK,
-                node.wet.does if node.wet else 0, sandwich.above, sandwich.manner,
+                node.wet.does if node.wet else 0, around.above, around.manner,
             )  # fmt: skip
             return
         within = slice(part.y0, part.y1), slice(part.x0, part.x1)
-        pixels = sandwich.under[within].copy()
+        pixels = around.under[within].copy()
         put_down(nodes[active : active + 1], pixels, level, (column, row), within)
-        if sandwich.above is None:
+        if around.above is None:
             put_down(nodes[active + 1 :], pixels, level, (column, row), within)
-        elif len(sandwich.above):
-            above = np.ascontiguousarray(sandwich.above[:, within[0], within[1]])
-            ink_layers_into(pixels, for_reading(above), sandwich.manner)
+        elif len(around.above):
+            above = np.ascontiguousarray(around.above[:, within[0], within[1]])
+            ink_layers_into(pixels, for_reading(above), around.manner)
         shown = target[at[1] : at[1] + part.height, at[0] : at[0] + part.width]
         cv2.cvtColor(rgba(pixels), cv2.COLOR_RGBA2BGRA, dst=shown)

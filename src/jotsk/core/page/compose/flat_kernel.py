@@ -30,7 +30,7 @@ GREEN_AND_ALPHA = np.uint32(0xFF00FF00)
 
 
 @njit(**OPTIONS)
-def sandwich_into(
+def between_into(
     out, at, part, under, kind, alpha, color, pixels, opacity, tint, is_tinted, wet, wet_color, does, above, manner
 ):
     """Write `part` (x0, y0, x1, y1) of a tile to `out` (uint32, B G R A), the part's corner at `at` (x, y).

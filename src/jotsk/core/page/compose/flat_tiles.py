@@ -16,7 +16,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
 from jotsk.core.ink.color import packed
-from jotsk.core.page.compose.active_layer_cache import MOST_SANDWICHES, ActiveLayerCache
+from jotsk.core.page.compose.active_layer_cache import MOST_ACTIVE, ActiveLayerCache
 from jotsk.core.page.compose.compositing import LayerChoice, Node, WetLayer, every_visible, nodes_of, put_down
 from jotsk.core.page.compose.plain_stack import Plain, PlainStack, Shown, flattened_together
 from jotsk.core.page.compose.recent_composites import Content, RecentComposites
@@ -28,7 +28,7 @@ from jotsk.core.page.tiles.tiles import Key, Stored, rgba
 from jotsk.core.runtime.parallel import in_shares
 
 MOST_TILES = 1600  # of 64 KB, of each size
-MOST_FORMER, MOST_EXPECTED, MOST_GONE = 512, 128, 4096
+MOST_RECENT, MOST_EXPECTED, MOST_GONE = 512, 128, 4096
 WORTH_THREADS_S = 0.002  # less than this is not worth the handing over
 FIRST_GUESS_S = 1e-4
 WHOLE = Rect(0, 0, TILE, TILE)
@@ -81,10 +81,10 @@ class FlatTiles:
         self._tiles: dict[int, dict[Key, _Flat]] = {}  # by level
         self._gone: list[MutableMapping[Any, Any]] = []  # to be given back when the hand rests
         self._dropped: set[Key] = set()  # cells of which there is no tile
-        self._former: RecentComposites[Shown] = RecentComposites(MOST_FORMER)
+        self._recent: RecentComposites[Shown] = RecentComposites(MOST_RECENT)
         self._leaving: list[tuple[Place, _Flat]] = []  # on their way there
         self._ahead: list[tuple[tuple[Page, int, Rect], list[Place]]] = []  # what is expected, and not flattened yet
-        self._sandwiches = ActiveLayerCache()
+        self._active_cache = ActiveLayerCache()
         self._nodes: dict[int, tuple[list[Node], int]] = {}
         self._plain: dict[int, PlainStack] = {}
         self._nodes_for: tuple[object, object, object] = (None, None, None)
@@ -99,7 +99,7 @@ class FlatTiles:
     def forget(self) -> None:
         """What is shown of the page changed."""
         self._clear()
-        self._sandwiches.clear()
+        self._active_cache.clear()
         self._nodes_for = (None, None, None)
 
     def leave(self) -> None:
@@ -121,15 +121,15 @@ class FlatTiles:
         pairs = [(old, new) for old, new in zip(before.layers, page.layers, strict=True) if old is not new]
         if any(_manner(old) != _manner(new) for old, new in pairs):
             self._leaving.clear()
-            self._gone.append(self._former.emptied())
+            self._gone.append(self._recent.emptied())
         if change.area:
             self._clear()
-            self._sandwiches.clear()
+            self._active_cache.clear()
         elif before.active_uid != page.active_uid:
-            self._sandwiches.clear()
+            self._active_cache.clear()
         else:
             changed.pop(page.active_uid, None)
-            self._sandwiches.drop(set().union(*changed.values()))
+            self._active_cache.drop(set().union(*changed.values()))
         self._put_away(change.cells)
         return change
 
@@ -163,7 +163,7 @@ class FlatTiles:
             if time.perf_counter() >= end:
                 return False
         self._arrive()
-        while self._former.tidy():
+        while self._recent.tidy():
             if time.perf_counter() >= end:
                 return False
         return True
@@ -171,7 +171,7 @@ class FlatTiles:
     def _clear(self) -> None:
         """Nothing is as it was. To give a thousand tiles back takes longer than to flatten those that are seen."""
         self._ahead.clear()
-        self._gone += [*self._tiles.values(), self._former.emptied()]
+        self._gone += [*self._tiles.values(), self._recent.emptied()]
         self._tiles, self._leaving = {}, []
         while sum(map(len, self._gone)) > MOST_GONE:
             self._gone.pop(0)
@@ -185,7 +185,7 @@ class FlatTiles:
     def _arrive(self) -> None:
         for place, flat in self._leaving:
             if flat.content is not None:
-                self._former.keep(place, flat.content, flat.shown)
+                self._recent.keep(place, flat.content, flat.shown)
         self._leaving = []
 
     def make(self, places: Collection[Place]) -> None:
@@ -197,8 +197,8 @@ class FlatTiles:
         contents = [self._content(self.page, place) for place in missing]
         made: dict[Place, Shown] = {}
         if self.wet is None:
-            former = [self._former.get(place, content) for place, content in zip(missing, contents, strict=True)]
-            made = {place: shown for place, shown in zip(missing, former, strict=True) if shown is not None}
+            recent = [self._recent.get(place, content) for place, content in zip(missing, contents, strict=True)]
+            made = {place: shown for place, shown in zip(missing, recent, strict=True) if shown is not None}
         made |= self._made([place for place in missing if place not in made])
         self._dropped.clear()
         for place, content in zip(missing, contents, strict=True):
@@ -222,7 +222,7 @@ class FlatTiles:
                 return False
             place = left.pop()
             content = self._content(page, place)
-            if self._former.get(place, content) is not None:
+            if self._recent.get(place, content) is not None:
                 continue
             if nodes is None:
                 nodes = nodes_of(page.layers, level, None, self.shows)
@@ -233,7 +233,7 @@ class FlatTiles:
             else:
                 (shown,) = flattened_together(packed(page.paper), [plain], in_threads=False)
             self._cut_at_edge(shown, place)
-            self._former.keep(place, content, shown)
+            self._recent.keep(place, content, shown)
         return True
 
     def _expected(self, page: Page, level: int, within: Rect) -> list[Place]:
@@ -273,13 +273,13 @@ class FlatTiles:
         A stroke, or its undoing, then costs only the active layer. Returns whether all is there; more than are kept are
         not prepared.
         """
-        if len(places) > MOST_SANDWICHES:
+        if len(places) > MOST_ACTIVE:
             return True
         for place in places:
-            if not self._sandwiches.has(place):
+            if not self._active_cache.has(place):
                 if time.perf_counter() >= end:
                     return False
-                self._sandwiches.make(place, self._paper, *self._nodes_at(place[0]))
+                self._active_cache.make(place, self._paper, *self._nodes_at(place[0]))
         return True
 
     def copy_into(self, target: NDArray[np.uint8], corner: Key, places: Iterable[Place]) -> None:
@@ -304,14 +304,14 @@ class FlatTiles:
             piece = part & Rect(x, y, x + TILE, y + TILE)
             within = Rect(piece.x0 - x, piece.y0 - y, piece.x1 - x, piece.y1 - y)
             at = piece.x0 - corner[0], piece.y0 - corner[1]
-            self._sandwiches.put_into(target, at, (level, column, row), within, paper, nodes, active)
+            self._active_cache.put_into(target, at, (level, column, row), within, paper, nodes, active)
 
     def _flattened(self, place: Place) -> Shown:
         nodes, active = self._nodes_at(place[0])
-        if not self._sandwiches.has(place):
+        if not self._active_cache.has(place):
             return self._put_down(nodes, place)
         shown = np.empty((TILE, TILE, 4), np.uint8)
-        self._sandwiches.put_into(shown, (0, 0), place, WHOLE, self._paper, nodes, active)
+        self._active_cache.put_into(shown, (0, 0), place, WHOLE, self._paper, nodes, active)
         return shown
 
     def _cut_at_edge(self, shown: Shown, place: Place) -> None:
@@ -326,7 +326,7 @@ class FlatTiles:
 
     def _plain_on(self, place: Place) -> Plain | None:
         """The layers of a tile, if they just lie over each other, and nothing is kept that makes it quicker still."""
-        return None if self._sandwiches.has(place) else self._plain[place[0]].on(place)
+        return None if self._active_cache.has(place) else self._plain[place[0]].on(place)
 
     def _put_down(self, nodes: list[Node], place: Place) -> Shown:
         level, *key = place

@@ -45,7 +45,7 @@ class RecentComposites(Generic[T]):
             self._kept.popitem(last=False)
 
     def tidy(self) -> bool:
-        """Let go of the oldest if there are more than should be; whether there still are."""
+        """Drop the oldest if there are more than should be; whether there still are."""
         if len(self._kept) > self._most:
             self._kept.popitem(last=False)
         return len(self._kept) > self._most
@@ -59,6 +59,6 @@ class RecentComposites(Generic[T]):
         return kept[1]
 
     def emptied(self) -> OrderedDict[tuple[Place, tuple[int, ...]], tuple[Content, T]]:
-        """Nothing of what was kept holds any more; it is given out, for whoever has the time to let go of it."""
+        """Forget all; what was kept is returned, so that a thread with time to spare frees its memory."""
         kept, self._kept = self._kept, OrderedDict()
         return kept

@@ -12,7 +12,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.marks import Mark, Marks
 from jotsk.core.page.compose.compositing import composite_into
-from jotsk.core.page.edits.placing import Placement, settled
+from jotsk.core.page.edits.placing import Placement, put_down
 from jotsk.core.page.layers.layer import NON_PHOTO_BLUE, GroupLayer, InkLayer, Layer, PaintLayer, ink_marks_into
 from jotsk.core.page.layers.tree import ancestors, arranged, children, inside, outermost
 from jotsk.core.page.page import Page
@@ -56,7 +56,7 @@ def with_pictures(
         def so_far(share: float, number: int = number) -> None:
             progress((number + share) / count)
 
-        tiles = settled(placed, page.bounds, so_far)
+        tiles = put_down(placed, page.bounds, so_far)
         page = with_picture_layer(page, tiles, placed.name)
     return page
 

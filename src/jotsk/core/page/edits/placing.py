@@ -1,4 +1,4 @@
-"""Pictures placed on a page: moved, scaled and turned, then settled into tiles."""
+"""Pictures placed on a page: moved, scaled and turned, then put down as tiles."""
 
 from __future__ import annotations
 
@@ -89,7 +89,7 @@ def first_placement(name: str, pixels: Pixels, page: Rect, number: int = 0) -> P
     return Placement(name, pixels, (page.x0 + page.x1) / 2 + step, (page.y0 + page.y1) / 2 + step, scale)
 
 
-def settled(placed: Placement, page: Rect, progress: Callable[[float], None] = lambda _: None) -> Tiles:
+def put_down(placed: Placement, page: Rect, progress: Callable[[float], None] = lambda _: None) -> Tiles:
     """The placed picture as tiles inside `page`, tile row by tile row.
 
     A reduced picture is halved by means of 2 x 2 first, down to less than twice its size, so that no line is lost;

@@ -151,7 +151,7 @@ class History:
         self._at += 1
         self._open.steps_changed(self._at)
         self._open.add(self._at)
-        self.settle()
+        self.rebalance()
         while self.bytes_used - self._waiting > self._most and self._steps[0].page is None:
             self._forget_oldest()
 
@@ -195,7 +195,7 @@ class History:
                 opened = ahead.result() if ahead is not None else self._opener(index)()
             self._take(index, opened)
         self._at = index
-        self.settle()
+        self.rebalance()
         return self.page
 
     def _inside(self, index: int) -> int:
@@ -231,7 +231,7 @@ class History:
 
     # -- what is open --------------------------------------------------------------------------
 
-    def settle(self) -> bool:
+    def rebalance(self) -> bool:
         """Open what is near the present, and pack what is far from it; return whether some of that is under way."""
         low, high = self._reach(STAY_OPEN)
         for k, ahead in [(k, ahead) for k, ahead in self._ahead.items() if ahead.done()]:

@@ -133,7 +133,7 @@ class Drafting(QObject):
         guidance = self._guiding.guidance(self._document.page_when_dry().active)
         maps = tuple(copies(guidance.guides)) if guidance.repeats else ()
         color = pen.own_color or self._hand.color
-        size = self._hand.hold.size_px
+        size = self._hand.settings.size_px
         for hold in holds:
             self._document.add_stroke(
                 Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)

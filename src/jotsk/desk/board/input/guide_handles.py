@@ -20,7 +20,7 @@ class _Held(NamedTuple):
 
 
 class GuideHandles:
-    """At most one is held, until it is let go."""
+    """At most one is held, until it is released."""
 
     def __init__(self, guiding: Guiding) -> None:
         self._guiding = guiding

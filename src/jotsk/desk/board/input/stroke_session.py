@@ -10,8 +10,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from jotsk.core.geometry import Rect
-from jotsk.core.guides import Hold as RailHold
-from jotsk.core.guides import Line, Rail, first_motion, holder
+from jotsk.core.guides import Hold, Line, Rail, first_motion, holder
 from jotsk.core.guides.choosing import can_hold
 from jotsk.core.guides.guidance import FREELY, STEP_DEG, STEPPED, Guidance
 from jotsk.core.guides.rails import degrees_of
@@ -27,7 +26,7 @@ from jotsk.core.marks.shown import ShownInk
 from jotsk.core.page import WetLayer
 from jotsk.core.page.compose.layer_kernel import INKS, RUBS
 from jotsk.desk.document.background_step import takes_long
-from jotsk.desk.pens.hand import Hold
+from jotsk.desk.pens.hand import PenSettings
 
 GOES_ON_PX = 14.0  # screen px: a pen that leaves a settled open shape draws on
 MOST_STRAIGHT = 60  # samples shown of a straight line while it is pulled: its middle hides nothing
@@ -39,7 +38,7 @@ class StrokeSession:
     def __init__(
         self,
         pen: Pen,
-        hold: Hold,
+        settings: PenSettings,
         color: Color,
         uid: int,
         scale: float,
@@ -53,7 +52,7 @@ class StrokeSession:
         """`page` is where there can be ink, page px; `meter` learns the tremor of the hand."""
         self._meter = meter or TremorMeter()
         self.pen, self.color = pen, pen.own_color or color
-        self._hold = Hold(hold.size_px, hold.steady_now, hold.steady_after)
+        self._settings = replace(settings)  # as they are now
         self._scale = scale
         self._page = page
         self._fence = Fence.around(page) if page is not None else None
@@ -214,15 +213,21 @@ class StrokeSession:
             self._ink.take(sample)
 
     def _fresh_ink(self) -> WetInk:
-        strength = 0.0 if self._guidance.course != FREELY else self._hold.steady_now
+        strength = 0.0 if self._guidance.course != FREELY else self._settings.steady_now
         return WetInk(
-            self.pen, self._hold.size_px, strength, self._scale, rail=self._rail, copies=self._copies, page=self._page
+            self.pen,
+            self._settings.size_px,
+            strength,
+            self._scale,
+            rail=self._rail,
+            copies=self._copies,
+            page=self._page,
         )
 
     @property
     def towed_at(self) -> tuple[float, float] | None:
         """Where the ink is on its rope, page px; None if it is not towed."""
-        towed = self.pen.way == "tow" and self._hold.steady_now > 0 and self._samples
+        towed = self.pen.way == "tow" and self._settings.steady_now > 0 and self._samples
         return self._ink.ink_at if towed else None
 
     def lift(self, t_ms: float, x: float, y: float) -> None:
@@ -244,15 +249,15 @@ class StrokeSession:
         stroke = self._stroke_of(trace)
         if stroke is not None and not self.pen.rubs:
             stroke = replace(stroke, tremor_px=self._meter.judged(trace, self._scale))
-        return stroke and stroke.drawn_as(self._ink.drawn_line(trace, self._hold.steady_now))
+        return stroke and stroke.drawn_as(self._ink.drawn_line(trace, self._settings.steady_now))
 
     def _stroke_of(self, trace: Trace) -> Stroke | None:
         if not len(trace):
             return None
-        hold = self._hold
+        settings = self._settings
         return Stroke(
-            trace, self.pen, hold.size_px, self.color, hold.steady_now, hold.steady_after, self._scale,
-            hold=RailHold(self._rail) if self._rail is not None else None, copies=self._copies,
+            trace, self.pen, settings.size_px, self.color, settings.steady_now, settings.steady_after, self._scale,
+            hold=Hold(self._rail) if self._rail is not None else None, copies=self._copies,
             tremor_px=self._meter.tremor_px,
         )  # fmt: skip
 

@@ -45,7 +45,7 @@ class ChosenLines(QObject):
     anew, the last one follows the view."""
 
     worked_out = Signal()  # the lines of strokes that came from a file are known
-    pictured = Signal(object, object)
+    rendered = Signal(object, object)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -54,7 +54,7 @@ class ChosenLines(QObject):
         self._places: list[tuple[QRectF, QImage]] = []
         self._is_drawing = False
         self.worked_out.connect(self._forget)
-        self.pictured.connect(self._take)
+        self.rendered.connect(self._take)
 
     def draw(
         self, painter: QPainter, view: View, ratio: float, chosen: Collection[Stroke], preview: Sequence[Points],
@@ -92,7 +92,7 @@ class ChosenLines(QObject):
             places = _picture(wanted)
         finally:  # or none would ever be drawn again
             with suppress(RuntimeError):  # the board is gone
-                self.pictured.emit(wanted, places)
+                self.rendered.emit(wanted, places)
 
     def _take(self, wanted: _Wanted, places: list[tuple[QRectF, QImage]]) -> None:
         self._drawn, self._places, self._is_drawing = wanted, places, False

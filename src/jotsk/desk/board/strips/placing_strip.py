@@ -1,4 +1,4 @@
-"""The strip that says how pictures are placed, and settles them."""
+"""The strip that says how pictures are placed, and puts them down."""
 
 from __future__ import annotations
 
@@ -16,18 +16,18 @@ WORDS = "Drag to move, a corner to scale, the ring to turn."
 
 
 class PlacingStrip(HeadStrip):
-    """Lies at the head of the board while there is something to settle."""
+    """Lies at the head of the board while there is something to place."""
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
-        self.settle = QPushButton("Settle", toolTip="Put the pictures onto the page, each on a layer (Enter)")
+        self.put_down = QPushButton("Put down", toolTip="Put the pictures onto the page, each on a layer (Enter)")
         self.give_up = QPushButton("Give up", toolTip="Leave the page as it is (Esc)")
         self.row.addWidget(QLabel(WORDS))
-        self.row.addWidget(self.settle)
+        self.row.addWidget(self.put_down)
         self.row.addWidget(self.give_up)
-        for button in (self.settle, self.give_up):
+        for button in (self.put_down, self.give_up):
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.settle.clicked.connect(board.settle_pictures)
+        self.put_down.clicked.connect(board.put_down_pictures)
         self.give_up.clicked.connect(board.drop_pictures)
         board.placing_changed.connect(self.place)
         board.resized.connect(self.place)

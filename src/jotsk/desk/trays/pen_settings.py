@@ -14,7 +14,7 @@ from jotsk.desk.widgets import Track, TrackKind
 AS_IT_IS, BORROWED = "the hand as it is", "while the key is held"
 
 
-class HoldTray(QWidget):
+class PenSettingsTray(QWidget):
     """Three tracks for the pen in the hand."""
 
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
@@ -58,7 +58,7 @@ class HoldTray(QWidget):
         ways = QActionGroup(menu)
         self._ways = {}
         for way, words in (
-            ("ease", "Ease: follows softly, lets go as you speed up"),
+            ("ease", "Ease: follows softly, less as you speed up"),
             ("average", "Average: the mean of the last moments"),
             ("tow", "Tow: the ink follows on a rope"),
         ):
@@ -84,14 +84,14 @@ class HoldTray(QWidget):
         for field, action in self._options.items():
             action.setChecked(getattr(self._hand.pen, field))
         pen = self._hand.pen
-        hold, is_borrowed = self._hand.hold_for_stroke(pen), self._hand.borrowed_steadiness is not None
-        self.size_track.set_value(hold.size_px)
-        self.now.set_value(hold.steady_now)
-        self.after.set_value(hold.steady_after)
-        self.size_track.remark.setText(_thinnest(pen, hold.size_px))
-        self.now.remark.setText(BORROWED if is_borrowed else _way(pen) if hold.steady_now else AS_IT_IS)
+        settings, is_borrowed = self._hand.settings_for_stroke(pen), self._hand.borrowed_steadiness is not None
+        self.size_track.set_value(settings.size_px)
+        self.now.set_value(settings.steady_now)
+        self.after.set_value(settings.steady_after)
+        self.size_track.remark.setText(_thinnest(pen, settings.size_px))
+        self.now.remark.setText(BORROWED if is_borrowed else _way(pen) if settings.steady_now else AS_IT_IS)
         self.after.remark.setText(
-            BORROWED if is_borrowed else "ends and corners kept" if hold.steady_after else AS_IT_IS
+            BORROWED if is_borrowed else "ends and corners kept" if settings.steady_after else AS_IT_IS
         )
 
 

@@ -138,7 +138,7 @@ def test_a_key_whose_release_is_lost_is_not_held_for_ever(window, pen, entry, mo
     assert window.hand.pen is before and window.board.tool.id == "draw"
     pen.draw(across(window))
     assert len(strokes(window)) == 1 and not window.document.last_line.when_dry().pen.rubs
-    window.hold_keys.give_back(ENTRIES[entry])
+    window.hold_keys.give_back(entry)
     assert window.hand.pen is before and window.board.tool.id == "draw"
 
 
@@ -245,3 +245,19 @@ def test_a_stroke_that_fails_to_dry_is_kept_as_a_motion_and_drawing_goes_on(
     assert len(kept) >= samples - 1 and kept.bounds.width > 100
     pen.draw(trace)
     assert len(strokes(window)) == 1
+
+
+def test_once_a_pen_was_seen_fingers_move_the_page(window, make_window, pen, fingers, monkeypatch):  # noqa: F811
+    page_down = [(300, 300)], [(340, 330)], [(350, 340)], []
+    fingers(*page_down)
+    assert len(strokes(window)) == 1, "without a pen they draw"
+    pen.draw(across(window))
+    monkeypatch.setattr(window.board, "_pen_heard_s", 1.0)  # long ago
+    before = window.board.view
+    fingers(*page_down)
+    assert len(strokes(window)) == 2 and window.board.view != before
+    again = make_window()
+    assert not again.actions_by_id["hand.fingers"].isChecked() and not again.board.fingers_draw
+    again.actions_by_id["hand.fingers"].trigger()
+    SimulatedPen(again.board, DEVICES["display"]).draw(across(again))
+    assert again.board.fingers_draw, "somebody wants them to"

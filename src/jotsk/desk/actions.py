@@ -10,7 +10,8 @@ from PySide6.QtGui import QAction, QKeySequence
 
 @dataclass(frozen=True, slots=True)
 class Entry:
-    """One action. `hold` actions work while their key is held, and switch when it is tapped."""
+    """One action. `hold` actions work while their key is held, and switch when it is tapped; while one does, its `icon`
+    and its name are shown. `also` is a second key, of everyday desktop software."""
 
     id: str
     name: str
@@ -19,6 +20,8 @@ class Entry:
     menu: str
     checkable: bool = False
     hold: bool = False
+    icon: str = ""
+    also: str = ""
 
 
 TABLE: tuple[Entry, ...] = (
@@ -34,18 +37,37 @@ TABLE: tuple[Entry, ...] = (
     Entry("page.export", "Export…", "Ctrl+E", "Write the page as a picture or a PDF", "Page"),
     Entry("page.print", "Print…", "Ctrl+P", "Print the page at its true size", "Page"),
     Entry("page.size", "Page size…", "", "Another size, resolution, trim or bleed", "Page"),
-    Entry("page.crop", "Crop the page", "", "Draw around what is to be the page", "Page", hold=True),
+    Entry("page.crop", "Crop the page", "", "Draw around what is to be the page", "Page", hold=True, icon="crop"),
     Entry("page.quit", "Quit", "Ctrl+Q", "Close; unsaved work is kept for the next start", "Page"),
     Entry("edit.undo", "Undo", "Ctrl+Z", "Take the last change back", "Edit"),
-    Entry("edit.redo", "Redo", "Ctrl+Shift+Z", "Do again what was taken back", "Edit"),
-    Entry("edit.drop", "Give up this stroke", "Esc", "Drop the stroke under the pen, or what is chosen", "Edit"),
+    Entry("edit.redo", "Redo", "Ctrl+Shift+Z", "Do again what was taken back", "Edit", also="Ctrl+Y"),
+    Entry(
+        "edit.drop", "Back to drawing", "Esc", "Give up the stroke under the pen, what is chosen, and any tool", "Edit"
+    ),
     Entry("edit.all", "Choose all lines", "Ctrl+A", "Choose every line of this layer", "Edit"),
     Entry("edit.paste", "Paste", "Ctrl+V", "Place the picture that was copied", "Edit"),
     Entry("edit.delete", "Delete the chosen lines", "Del", "Take the chosen lines away", "Edit"),
     Entry("hand.smaller", "Smaller pen", "Q", "Make the pen smaller", "Hand"),
     Entry("hand.larger", "Larger pen", "W", "Make the pen larger", "Hand"),
-    Entry("hand.resize", "Resize the pen", "S", "Drag sideways to resize the pen", "Hand", hold=True),
-    Entry("hand.rub", "Rub out", "D", "Rub out with the pen in the hand", "Hand", hold=True),
+    Entry(
+        "hand.resize",
+        "Resize the pen",
+        "S",
+        "Drag sideways to resize the pen",
+        "Hand",
+        hold=True,
+        icon="move-horizontal",
+    ),
+    Entry("hand.rub", "Rub out", "D", "Rub out with the pen in the hand", "Hand", hold=True, icon="eraser"),
+    Entry(
+        "hand.rub_inside",
+        "Rub out what is inside",
+        "Shift+D",
+        "Draw around what is to go; strokes are cut where the loop crosses them",
+        "Hand",
+        hold=True,
+        icon="lasso",
+    ),
     Entry(
         "hand.choose",
         "Choose lines",
@@ -53,17 +75,45 @@ TABLE: tuple[Entry, ...] = (
         "Draw around lines, or press one, to change them together",
         "Hand",
         hold=True,
+        icon="lasso-select",
     ),
-    Entry("hand.pick", "Pick a colour", "C", "Take the colour under the pen from the page", "Hand", hold=True),
-    Entry("hand.steadiest", "Full steadiness", "2", "Hold the line as firmly as it goes", "Hand", hold=True),
-    Entry("hand.unsteadied", "No steadiness", "1", "Draw just as the hand goes", "Hand", hold=True),
+    Entry(
+        "hand.pick",
+        "Pick a colour",
+        "C",
+        "Take the colour under the pen from the page",
+        "Hand",
+        hold=True,
+        icon="pipette",
+    ),
+    Entry(
+        "hand.steadiest", "Full steadiness", "2", "Hold the line as firmly as it goes", "Hand", hold=True, icon="spline"
+    ),
+    Entry("hand.unsteadied", "No steadiness", "1", "Draw just as the hand goes", "Hand", hold=True, icon="activity"),
+    Entry(
+        "hand.fingers",
+        "Fingers draw",
+        "",
+        "Without a pen, fingers draw; with one they only move, zoom and turn the page",
+        "Hand",
+        checkable=True,
+    ),
     Entry("hand.maker", "Pen maker…", "", "Change pens, make new ones, and try them", "Hand"),
     Entry("hand.colors", "Ink colour…", "", "Choose any colour, and keep a palette", "Hand"),
     Entry("hand.feel", "Feel of the device…", "", "Fit pressure to your own hand", "Hand"),
-    Entry("hand.move", "Move the page", "Space", "Drag the page", "Hand", hold=True),
-    Entry("hand.turn", "Turn the page", "A", "Drag to turn the page", "Hand", hold=True),
-    Entry("view.zoom_in", "Zoom in", "Ctrl++", "Show the page larger", "View"),
-    Entry("view.zoom_out", "Zoom out", "Ctrl+-", "Show the page smaller", "View"),
+    Entry("hand.move", "Move the page", "Space", "Drag the page", "Hand", hold=True, icon="move"),
+    Entry(
+        "hand.zoom",
+        "Zoom",
+        "T",
+        "Drag right or up to come nearer, left or down to stand back, about where the pen came down",
+        "Hand",
+        hold=True,
+        icon="search",
+    ),
+    Entry("hand.turn", "Turn the page", "A", "Drag to turn the page", "Hand", hold=True, icon="rotate-cw"),
+    Entry("view.zoom_in", "Zoom in", "Ctrl++", "Show the page larger, about the pen", "View", also="Ctrl+="),
+    Entry("view.zoom_out", "Zoom out", "Ctrl+-", "Show the page smaller, about the pen", "View"),
     Entry("view.actual", "100 %", "Ctrl+1", "One page px for each px of the screen", "View"),
     Entry("view.fit", "Whole page", "Ctrl+0", "Show the whole page", "View"),
     Entry("view.width", "Page width", "Ctrl+2", "Show the page as wide as the board", "View"),
@@ -72,11 +122,13 @@ TABLE: tuple[Entry, ...] = (
     Entry("view.reset_turn", "Upright", "R", "Turn the page upright", "View"),
     Entry("view.flip", "Flip", "V", "Flip left to right about the pen, to see with fresh eyes", "View", checkable=True),
     Entry("view.flip_page", "Flip the whole page", "Shift+V", "Flip about the middle of the page", "View"),
-    Entry("view.line_only", "Line alone", "F", "Hide sketches to judge the line alone", "View", hold=True),
+    Entry(
+        "view.line_only", "Line alone", "F", "Hide sketches to judge the line alone", "View", hold=True, icon="eye-off"
+    ),
     Entry("view.overview", "Overview", "3", "The whole page in little, to go about in", "View", checkable=True),
     Entry("view.history", "History", "4", "What was done, to go back to any point", "View", checkable=True),
     Entry("view.frames", "Trim, bleed and safe", "", "Show the frames of the page", "View", checkable=True),
-    Entry("view.bare", "Bare board", "T", "Hide everything but the page", "View", checkable=True),
+    Entry("view.bare", "Bare board", "Shift+T", "Hide everything but the page", "View", checkable=True),
     Entry("view.hand", "Show the hand", "", "Fold the left side away or back", "View", checkable=True),
     Entry("view.page", "Show the page list", "", "Fold the right side away or back", "View", checkable=True),
     Entry("view.full", "Full screen", "F11", "Use the whole screen", "View", checkable=True),
@@ -100,11 +152,21 @@ TABLE: tuple[Entry, ...] = (
     Entry("layer.ungroup", "Take the group apart", "", "Dissolve this group; its layers stay", "Layer"),
     Entry("layer.solo", "Show this layer alone", "", "Hide everything else while you look", "Layer"),
     Entry("layer.delete", "Delete layer", "", "Delete the chosen layers", "Layer"),
-    Entry("layer.shift", "Move what is on the layer", "B", "Drag to move the chosen layers", "Layer", hold=True),
+    Entry(
+        "layer.shift",
+        "Move what is on the layer",
+        "B",
+        "Drag to move the chosen layers",
+        "Layer",
+        hold=True,
+        icon="layers",
+    ),
     Entry("layer.up", "Move layer up", "Ctrl+PgUp", "Move this layer up", "Layer"),
     Entry("layer.down", "Move layer down", "Ctrl+PgDown", "Move this layer down", "Layer"),
-    Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True),
-    Entry("guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True),
+    Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True, icon="ruler"),
+    Entry(
+        "guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True, icon="circle-off"
+    ),
     Entry("guide.numbers", "Guide in numbers…", "", "Type where the chosen guide lies, and how it looks", "Guides"),
     Entry("guide.open", "Add a set of guides…", "", "Use guides that were saved from another page", "Guides"),
     Entry("guide.save", "Save the guides as a set…", "", "Keep these guides for other pages", "Guides"),
@@ -115,6 +177,7 @@ TABLE: tuple[Entry, ...] = (
         "Drag lines over two edges that are parallel in reality: their vanishing point falls out of them",
         "Guides",
         hold=True,
+        icon="triangle-right",
     ),
     Entry("guide.offset", "Offset of the curve…", "", "A curve beside the chosen French curve", "Guides"),
     Entry("guide.from_line", "French curve of the line", "", "Make a French curve of the last line", "Guides"),
@@ -136,7 +199,15 @@ TABLE: tuple[Entry, ...] = (
         checkable=True,
     ),
     Entry("guide.settle_time", "Time to settle…", "", "How long the pen rests before that", "Guides"),
-    Entry("hand.draft", "Draft a line", "7", "Place a line point by point, then ink it", "Hand", hold=True),
+    Entry(
+        "hand.draft",
+        "Draft a line",
+        "7",
+        "Place a line point by point, then ink it",
+        "Hand",
+        hold=True,
+        icon="waypoints",
+    ),
     Entry(
         "hand.straight",
         "Straight line",
@@ -144,8 +215,17 @@ TABLE: tuple[Entry, ...] = (
         "Run straight from where the stroke began; a settled shape becomes regular",
         "Hand",
         hold=True,
+        icon="slash",
     ),
-    Entry("hand.stepped", "Straight in steps", "Y", "Straight, at steps of 15 degrees of the view", "Hand", hold=True),
+    Entry(
+        "hand.stepped",
+        "Straight in steps",
+        "Y",
+        "Straight, at steps of 15 degrees of the view",
+        "Hand",
+        hold=True,
+        icon="slash",
+    ),
     Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
 )
 
@@ -163,25 +243,16 @@ def make_actions(parent: QObject) -> dict[str, QAction]:
         action = QAction(entry.name, parent)
         action.setCheckable(entry.checkable)
         made[entry.id] = action
-    assign_keys(made, left_handed=False)
     return made
 
 
 def key_of(entry: Entry, *, left_handed: bool) -> str:
-    """The key of an entry; for the left-handed the single letters lie under the right hand."""
+    """The key of an entry as shipped; for the left-handed the single letters lie under the right hand."""
     if not left_handed:
         return entry.keys
     _, _, key = entry.keys.rpartition("Shift+")
     return f"Shift+{MIRRORED.get(key, key)}" if entry.keys == f"Shift+{key}" else MIRRORED.get(entry.keys, entry.keys)
 
 
-def assign_keys(actions: dict[str, QAction], *, left_handed: bool) -> None:
-    """Give every action its key and a tooltip that names it. Hold keys are read by the window instead."""
-    for entry in TABLE:
-        key = key_of(entry, left_handed=left_handed)
-        action = actions[entry.id]
-        if not entry.hold:
-            action.setShortcut(QKeySequence(key))
-        shown = QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText)
-        hint = f"{shown}, tap or hold" if entry.hold else shown
-        action.setToolTip(f"{entry.tooltip} ({hint})" if shown else entry.tooltip)
+def shown_key(key: str) -> str:
+    return QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText)

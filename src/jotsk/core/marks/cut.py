@@ -1,4 +1,4 @@
-"""Cuts: what was rubbed out of a mark."""
+"""Cuts: what was rubbed out of a mark, along a line or inside an outline."""
 
 from __future__ import annotations
 
@@ -6,10 +6,12 @@ from collections.abc import Iterable
 from dataclasses import dataclass, replace
 from typing import Any
 
+import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import rect_around
 from jotsk.core.ink.painting import Key, shelled_tiles
 from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.json_text import beyond, number_in, with_unknown
@@ -30,6 +32,14 @@ class Cut:
     @property
     def bounds(self) -> Rect:
         return self.ribbon.bounds
+
+    @property
+    def nbytes(self) -> int:
+        return self.ribbon.nbytes
+
+    def cells_on(self, page: Rect) -> list[Key]:
+        """(column, row) of the tiles inside `page` that it can touch."""
+        return cells_on(self.ribbon, page)
 
     def mapped(self, k: float, dx: float, dy: float) -> Cut:
         """The same erasure on a page whose content is k times as large and moved."""
@@ -63,6 +73,67 @@ class Cut:
 
 
 _KNOWN = frozenset({"ribbon", "pieces", "shells"})
+
+
+@dataclass(frozen=True, eq=False)
+class AreaCut:
+    """An erasure of all that is inside a closed outline: (N, 2) corners, page px, by the even-odd rule."""
+
+    outline: NDArray[np.float64]
+    unknown: str = ""
+
+    @property
+    def bounds(self) -> Rect:
+        return rect_around(self.outline, 1.0)
+
+    @property
+    def nbytes(self) -> int:
+        return self.outline.nbytes
+
+    def mapped(self, k: float, dx: float, dy: float) -> AreaCut:
+        return replace(self, outline=self.outline * k + (dx, dy))
+
+    def cells_on(self, page: Rect) -> list[Key]:
+        """(column, row) of the tiles inside `page` that it can touch."""
+        area = self.bounds & page
+        return [
+            (c, r)
+            for r in range(area.y0 // TILE, -(-area.y1 // TILE))
+            for c in range(area.x0 // TILE, -(-area.x1 // TILE))
+        ]
+
+    def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
+        """What is taken away, uint8, on those of the tiles `keys` that it can touch: covered by quarter px."""
+        alphas = {}
+        for c, r in keys:
+            if Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) & self.bounds:
+                # Corners lie in the middle of a px for OpenCV, here on its edges; the shift gives 1/16 px.
+                corners = (self.outline - (c * TILE, r * TILE)) * FINE - 0.5
+                fine = np.zeros((TILE * FINE, TILE * FINE), np.uint8)
+                cv2.fillPoly(fine, [np.round(corners * 16).astype(np.int32)], 255, shift=4)
+                alphas[c, r] = np.asarray(cv2.resize(fine, (TILE, TILE), interpolation=cv2.INTER_AREA))
+        return alphas
+
+    def record(self, store: Store) -> dict[str, Any]:
+        return with_unknown({"outline": store(self.outline)}, self.unknown)
+
+    @classmethod
+    def from_record(cls, record: Json, numbers: Numbers) -> AreaCut:
+        """Read what `record` wrote. Raises one of `BAD_RECORD`."""
+        outline = numbers.taken(record["outline"], 2)
+        if len(outline) < 3 or not np.isfinite(outline).all() or np.abs(outline).max() > FARTHEST_PX:
+            raise ValueError("an outline needs three corners near the page")
+        return cls(outline.copy(), beyond(record, {"outline"}))
+
+
+AnyCut = Cut | AreaCut
+FINE, FARTHEST_PX = 4, 1e6
+
+
+def cut_from(record: Json, numbers: Numbers) -> AnyCut:
+    """Read a cut of either kind. Raises one of `BAD_RECORD`."""
+    kind = AreaCut if "outline" in record else Cut
+    return kind.from_record(record, numbers)
 
 
 def _piece(value: Any, count: int) -> tuple[int, int]:

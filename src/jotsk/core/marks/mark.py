@@ -12,7 +12,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink.color import Color
 from jotsk.core.ink.painting import Key
 from jotsk.core.ink.pens import Pen
-from jotsk.core.marks.cut import Cut
+from jotsk.core.marks.cut import AnyCut
 from jotsk.core.marks.record import Json, Numbers, PenTable, Store
 
 
@@ -56,7 +56,7 @@ class Mark(Protocol):
     def as_atop(self) -> Self:
         """The same, colouring only what is there."""
 
-    def with_cut(self, cut: Cut) -> Self: ...
+    def with_cut(self, cut: AnyCut) -> Self: ...
 
     def mapped(self, k: float, dx: float, dy: float) -> Self:
         """The same on a page whose content is k times as large and moved."""

@@ -22,7 +22,7 @@ from jotsk.core.ink.painting import Key, inked_tiles
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import NO_TAPER, Ribbon, ribbon_of
 from jotsk.core.json_text import beyond, number_in, with_unknown
-from jotsk.core.marks.cut import Cut, cells_on
+from jotsk.core.marks.cut import AnyCut, cells_on, cut_from
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid, uid_of
 from jotsk.core.runtime.computed import computed
 
@@ -49,7 +49,7 @@ class Stroke:
     steady_now: float
     steady_after: float
     scale: float = 1.0
-    cuts: tuple[Cut, ...] = field(default=())
+    cuts: tuple[AnyCut, ...] = field(default=())
     atop: bool = False
     hold: Hold | None = None
     copies: tuple[Map, ...] = ()
@@ -162,7 +162,7 @@ class Stroke:
     @property
     def nbytes(self) -> int:
         """Of the motion and its cuts: what cannot be computed again."""
-        return self.trace.samples.nbytes + sum(cut.ribbon.nbytes for cut in self.cuts)
+        return self.trace.samples.nbytes + sum(cut.nbytes for cut in self.cuts)
 
     def mapped(self, k: float, dx: float, dy: float) -> Stroke:
         """The same stroke on a page whose content is k times as large and moved: a motion, not its pixels."""
@@ -183,7 +183,7 @@ class Stroke:
         samples[:, 1:3] = samples[:, 1:3] @ m[:, :2].T + m[:, 2]
         return replace(self, trace=Trace(samples), hold=self.hold.mapped(m) if self.hold else None)
 
-    def with_cut(self, cut: Cut) -> Stroke:
+    def with_cut(self, cut: AnyCut) -> Stroke:
         return self._with_known(replace(self, cuts=(*self.cuts, cut)))
 
     def _with_known(self, new: Stroke, names: Sequence[str] = ()) -> Stroke:
@@ -245,7 +245,7 @@ class Stroke:
             number_in(record.get("steady_now", pen.steady_now), 0, 100),
             number_in(record.get("steady_after", pen.steady_after), 0, 100),
             number_in(record.get("scale", 1.0), 1e-6, 1e6),
-            tuple(Cut.from_record(cut, numbers) for cut in record.get("cuts", ())),
+            tuple(cut_from(cut, numbers) for cut in record.get("cuts", ())),
             bool(record.get("atop")),
             hold_from(record["hold"]) if record.get("hold") else None,
             tuple(_copy(m) for m in record.get("copies", ())),

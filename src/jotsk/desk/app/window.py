@@ -18,18 +18,20 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.desk.actions import BY_ID as ENTRIES
-from jotsk.desk.actions import assign_keys, make_actions
+from jotsk.desk.actions import make_actions
 from jotsk.desk.app.gc_pauses import GcPauses
 from jotsk.desk.app.hints import HintStrip
 from jotsk.desk.app.status import StatusStrip
 from jotsk.desk.board.board import Board
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
+from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.own_files import finish_writing
 from jotsk.desk.inout.settings import Settings
+from jotsk.desk.key_map import KeyMap
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.pens.pen_library import PenLibrary
@@ -39,6 +41,7 @@ from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
+from jotsk.desk.trays.doing import Doing
 from jotsk.desk.trays.guides import GuideTray
 from jotsk.desk.trays.history import HistoryTray
 from jotsk.desk.trays.inkwell import Inkwell
@@ -55,7 +58,7 @@ HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
 SHORTEST_HOLD_S, LONGEST_HOLD_S = 0.3, 3.0
 FLOAT_PX = 10  # between the edge of the board and what floats over it
-TURN_STEP_DEG = 15
+TURN_STEP_DEG, ZOOM_STEP = 15, 1.25
 
 
 class Window(QMainWindow):
@@ -76,6 +79,9 @@ class Window(QMainWindow):
         self.hand.feels, self.hand.tremors = read_pressure_curves(settings), read_tremors(settings)
         self.filing = Filing(self.document, self)
         self.actions_by_id = make_actions(self)
+        self.key_map = KeyMap(settings, self)
+        self.key_map.changed.connect(lambda: self.key_map.assign(self.actions_by_id))
+        self.key_map.assign(self.actions_by_id)
         self.board = Board(self.document, self.hand, self)
         self.status = StatusStrip(self.board)
         self.hints = HintStrip(settings, self.board)
@@ -91,7 +97,8 @@ class Window(QMainWindow):
         self.gc_pauses = GcPauses(lambda: self.board.is_busy() or self.filing.jobs.is_busy, self)
         self.document.opened.connect(self.gc_pauses.set_aside)
         self.autosave.begun.connect(self.gc_pauses.set_aside)
-        self.hold_keys = HoldKeys(self.board, self.hand)
+        self.hold_keys = HoldKeys(self.board, self.hand, self.key_map)
+        self.keys_back = KeysBack(self, self.board)
         self._connect()
         self.resize(1280, 800)
         self.setAcceptDrops(True)
@@ -106,6 +113,7 @@ class Window(QMainWindow):
 
     def _build(self) -> None:
         self.top = TopBar(self.document, self.board, self.actions_by_id, self)
+        self.doing = Doing(self)
         self.pens = PenTray(self.hand, self)
         self.inkwell = Inkwell(self.hand, self.desk_palette, self)
         self.layers = LayerTray(self.document, self.actions_by_id, self)
@@ -114,7 +122,7 @@ class Window(QMainWindow):
         self.last_line = LastLineTray(self.document, self)
         self.guides.setFixedHeight(GUIDES_PX)
 
-        self.hand_side = _side(HAND_PX, [(self.pens, 1), (_line(), 0), (self.inkwell, 0)])
+        self.hand_side = _side(HAND_PX, [(self.doing, 0), (self.pens, 1), (_line(), 0), (self.inkwell, 0)])
         self.page_side = _side(PAGE_PX, [(self.layers, 1), (_line(), 0), (self.guides, 0)])
         self.foot = QWidget()
         self.foot.setFixedHeight(FOOT_PX)
@@ -173,7 +181,7 @@ class Window(QMainWindow):
             "page.quit": self.close,
             "edit.undo": document.undo,
             "edit.redo": document.redo,
-            "edit.drop": board.drop_stroke,
+            "edit.drop": self.escape,
             "edit.all": document.selection.choose_all,
             "edit.delete": document.selection.delete,
             "hand.smaller": lambda: self.hand.step_size(-1),
@@ -181,13 +189,13 @@ class Window(QMainWindow):
             "hand.maker": self.show_maker,
             "hand.feel": self.show_feel,
             "hand.colors": self.show_colors,
-            "view.zoom_in": lambda: board.zoom_by(1.25),
-            "view.zoom_out": lambda: board.zoom_by(0.8),
-            "view.actual": lambda: board.zoom_to(1.0),
+            "view.zoom_in": lambda: board.zoom_by(ZOOM_STEP, board.pointer),
+            "view.zoom_out": lambda: board.zoom_by(1 / ZOOM_STEP, board.pointer),
+            "view.actual": lambda: board.zoom_to(1.0, board.pointer),
             "view.fit": board.fit,
-            "view.turn_left": lambda: board.turn_by_degrees(-TURN_STEP_DEG),
-            "view.turn_right": lambda: board.turn_by_degrees(TURN_STEP_DEG),
-            "view.reset_turn": board.reset_turn,
+            "view.turn_left": lambda: board.turn_by_degrees(-TURN_STEP_DEG, board.pointer),
+            "view.turn_right": lambda: board.turn_by_degrees(TURN_STEP_DEG, board.pointer),
+            "view.reset_turn": lambda: board.reset_turn(board.pointer),
             "view.flip": board.flip_here,
             "view.flip_page": board.flip_page,
             "view.width": board.fit_width,
@@ -221,6 +229,7 @@ class Window(QMainWindow):
             "view.left_handed": self.set_left_handed,
             "view.lamp": self.set_lamp,
             "view.frames": self.show_frames,
+            "hand.fingers": self.set_fingers_draw,
             "guide.settle": self.set_settles,
             "guide.page_steps": lambda on: setattr(board, "steps_of_page", on),
             "view.overview": lambda on: self._float(self.overview, on),
@@ -234,6 +243,13 @@ class Window(QMainWindow):
         actions["view.page"].setChecked(True)
         actions["view.frames"].setChecked(True)
         self.addActions(list(actions.values()))
+        for action in actions.values():
+            action.triggered.connect(self.hold_keys.use)
+        for signal in (self.hold_keys.changed, board.placing_changed):
+            signal.connect(self._show_doing)
+        self.doing.ended.connect(self.hold_keys.back_to_drawing)
+        self.doing.ended.connect(board.drop_pictures)
+        board.view_changed.connect(self.hold_keys.use)
         self.top.stage_chosen.connect(self.show_stage)
         self.inkwell.opened.connect(self.show_colors)
         self.layers.soloed.connect(board.show_only)
@@ -242,6 +258,7 @@ class Window(QMainWindow):
         for keeper in (self.autosave, self.settings, self.hand.library.file, self.desk_palette.file):
             keeper.trouble.connect(self.status.tell)
         board.touched.connect(self.autosave.before_stroke)
+        board.pen_seen.connect(self._pen_seen)
         board.resized.connect(self.status.place)
         board.resized.connect(self._place_floats)
         board.resized.connect(self.hints.place)
@@ -276,10 +293,23 @@ class Window(QMainWindow):
         way = direction.RightToLeft if left_handed else direction.LeftToRight
         self._middle.setDirection(way)
         self.foot.layout().setDirection(way)
-        assign_keys(self.actions_by_id, left_handed=left_handed)
-        self.hold_keys.set_left_handed(left_handed)
+        self.key_map.set_left_handed(left_handed)
         self.settings.set("desk/left_handed", left_handed)
         self._place_floats()
+
+    def _show_doing(self) -> None:
+        """What the hand does, in the left place and beside the pen."""
+        entries = [ENTRIES[entry_id] for entry_id in self.hold_keys.on]
+        others = [("image", "Placing pictures")] if self.board.placing is not None else []
+        self.doing.show_entries(entries, others)
+        self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
+
+    def escape(self) -> None:
+        """Back to drawing, a step at a time: from a field to the board, from what is under way to nothing."""
+        if self.board.hasFocus() or self.board.session is not None:
+            self.board.drop_stroke()
+        else:
+            self.board.setFocus()
 
     def _float(self, panel: QWidget, shown: bool) -> None:
         panel.setVisible(shown)
@@ -315,6 +345,15 @@ class Window(QMainWindow):
             self.settings.set("hand/settle_s", seconds)
             self.actions_by_id["guide.settle"].setChecked(True)
             self.set_settles(True)
+
+    def set_fingers_draw(self, on: bool) -> None:
+        self.board.fingers_draw = on
+        self.settings.set("hand/fingers_draw", on)
+
+    def _pen_seen(self) -> None:
+        """From now on fingers move the page, unless one has asked for something else."""
+        if not self.settings.has("hand/fingers_draw"):
+            self.actions_by_id["hand.fingers"].setChecked(False)
 
     def show_frames(self, shown: bool) -> None:
         self.board.shows_frames = shown
@@ -424,13 +463,18 @@ class Window(QMainWindow):
     def show_keys(self) -> None:
         from jotsk.desk.dialogs import KeySheet
 
-        with deleted_after(KeySheet(self.actions_by_id["view.left_handed"].isChecked(), self.board)) as sheet:
+        with deleted_after(KeySheet(self.key_map, self.board)) as sheet:
             sheet.exec()
 
     def sizeHint(self) -> QSize:
         return QSize(1280, 800)
 
     def _restore(self) -> None:
+        fingers = self.actions_by_id["hand.fingers"]
+        fingers.blockSignals(True)  # what is not changed is not kept
+        self.board.fingers_draw = self.settings.get("hand/fingers_draw", True)
+        fingers.setChecked(self.board.fingers_draw)
+        fingers.blockSignals(False)
         self.actions_by_id["guide.settle"].setChecked(self.settings.get("hand/settles", True))
         self.set_settles(self.actions_by_id["guide.settle"].isChecked())
         if self.settings.get("desk/lamp", False):

@@ -39,6 +39,7 @@ class Board(PointerInput):
     """The page, and the pen on it."""
 
     touched = Signal()  # a stroke begins
+    pressed = Signal()  # a tool is pressed, or the page taken hold of
     done = Signal()  # what a tool was borrowed for
     placing_changed = Signal()
     tool_changed = Signal()
@@ -53,6 +54,7 @@ class Board(PointerInput):
         self._notice_at = QPointF()
         self.placing: Placing | None = None  # pictures on their way onto the page
         self._preview: list[NDArray[np.float64]] = []
+        self.signs: tuple[str, ...] = ()  # icons beside the pen, of what it does but drawing
         self._chosen_lines = ChosenLines(self)
         self._chosen_lines.worked_out.connect(self.update)
         self._chosen_lines.rendered.connect(self.update)
@@ -168,6 +170,11 @@ class Board(PointerInput):
         self.touched.emit()
         self.drafting.ink(self.view.zoom)
 
+    def show_signs(self, icons: Sequence[str]) -> None:
+        """Show beside the pen what it does."""
+        self.signs = tuple(icons)
+        self.update()
+
     def set_course(self, course: str) -> None:
         """How strokes run: as the hand goes, or straight from where they begin."""
         self.draws.set_course(course)
@@ -202,6 +209,7 @@ class Board(PointerInput):
             self.tool.draw(painter, ratio)
         if self.pointer is not None:
             overlays.draw_rings(painter, *self.footprint(self.pointer), ratio)
+            overlays.draw_signs(painter, self.pointer, self.signs)
         if self._notice:
             overlays.draw_notice(painter, self.size(), self._notice, self._notice_at)
 
@@ -273,7 +281,13 @@ class Board(PointerInput):
     def is_drawing(self) -> bool:
         return self.session is not None
 
+    def start_drag(self, at: QPointF, *, turns: bool = False) -> None:
+        self.pressed.emit()
+        super().start_drag(at, turns=turns)
+
     def _press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
+        self.setFocus()  # a press takes the keys back from whatever field had them
+        self.pressed.emit()
         self.point_at(at)
         if self._in_use is not None:  # the lift never came
             self._in_use.release(self._last_at, t_ms)
@@ -356,7 +370,8 @@ class Board(PointerInput):
             self.update()
 
     def drop_stroke(self) -> None:
-        """Give up what is under the pen, as if it had not been begun; else a draft, or pictures on their way."""
+        """Escape: give up what is under the pen, as if it had not been begun; else a draft, or pictures on their way.
+        With none of these, choose nothing and go back to drawing."""
         if self._in_use is not None:
             self._cancel()
         elif self.tool.drop():
@@ -365,6 +380,7 @@ class Board(PointerInput):
             self.drop_pictures()
         else:
             self.document.selection.choose(())
+            self.done.emit()
 
     def point_at(self, at: QPointF | None) -> None:
         changed = self._moved_pointer(at)
@@ -380,6 +396,7 @@ class Board(PointerInput):
         if old is None or new is None:
             return None
         reach = int(self.hand.settings.size_px * self.view.zoom / self.devicePixelRatioF() / 2) + 8
+        reach = max(reach, overlays.sign_reach(len(self.signs)))
         x0, y0, x1, y1 = int(old.x()), int(old.y()), int(new.x()), int(new.y())
         left, top = (x0 if x0 < x1 else x1) - reach, (y0 if y0 < y1 else y1) - reach
         return QRect(left, top, abs(x1 - x0) + 2 * reach, abs(y1 - y0) + 2 * reach)

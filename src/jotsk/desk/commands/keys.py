@@ -3,28 +3,35 @@
 from __future__ import annotations
 
 import time
-from typing import NamedTuple, TypeVar
+from dataclasses import dataclass
+from typing import TypeVar
 
-from PySide6.QtCore import QKeyCombination, QObject, Qt
+from PySide6.QtCore import QObject, Qt, Signal
 from PySide6.QtGui import QKeyEvent, QKeySequence
 
 from jotsk.core.guides.guidance import FREELY, STEPPED, STRAIGHT
-from jotsk.desk.actions import TABLE, Entry, key_of
+from jotsk.desk.actions import TABLE, Entry
 from jotsk.desk.board.board import Board
+from jotsk.desk.key_map import KeyMap
 from jotsk.desk.pens.hand import Hand
 
 TAP_S = 0.25
 STEADINESS = {"hand.steadiest": 100.0, "hand.unsteadied": 0.0}
 COURSES = {"hand.straight": STRAIGHT, "hand.stepped": STEPPED}
 RUB, GUIDES_OFF, LINE_ALONE = "hand.rub", "guide.off", "view.line_only"
+KEYPAD = Qt.KeyboardModifier.KeypadModifier
 
 
 V = TypeVar("V")
 
 
-class _Held(NamedTuple):
+@dataclass(slots=True)
+class _Held:
     since: float
     before: str | None  # what was switched on when the key went down
+    key: int = 0
+    scan_code: int = 0  # of the key itself, which is the same with another modifier
+    is_used: bool = False  # something was done meanwhile: it is no tap
 
 
 class HoldKeys(QObject):
@@ -34,48 +41,72 @@ class HoldKeys(QObject):
     The key of what is switched on takes it away while it is held.
     """
 
-    def __init__(self, board: Board, hand: Hand) -> None:
+    changed = Signal()
+
+    def __init__(self, board: Board, hand: Hand, keys: KeyMap) -> None:
         super().__init__(board)
-        self._board, self._hand = board, hand
+        self._board, self._hand, self._keys = board, hand, keys
         self._tools = {tool.action: tool.id for tool in board.tools.values() if tool.action}
         self._switched: str | None = None
         self._held: dict[str, _Held] = {}
         self._rubs = False
-        board.done.connect(self._done)
-        self.set_left_handed(False)
+        self._by_key: dict[int, Entry] = {}
+        self.on: list[str] = []  # what is switched on and held, the last on top
+        board.done.connect(self.back_to_drawing)
+        board.pressed.connect(self.use)
+        keys.changed.connect(self._read_keys)
+        self._read_keys()
 
-    def set_left_handed(self, left_handed: bool) -> None:
-        self._by_key = {
-            _key(key_of(entry, left_handed=left_handed)): entry for entry in TABLE if entry.hold and entry.keys
-        }
+    def _read_keys(self) -> None:
+        pairs = [(self._keys.key(entry), entry) for entry in TABLE if entry.hold]
+        self._by_key = {QKeySequence(key)[0].toCombined(): entry for key, entry in pairs if key}  # type: ignore[index]  # (its stub has no __getitem__)
 
     def pressed(self, event: QKeyEvent) -> bool:
         """Take a key event of the window that no field wanted; False if it is not a hold key."""
         entry = self._entry(event)
-        if entry is not None and not event.isAutoRepeat():
-            self.borrow(entry)
+        if event.isAutoRepeat():
+            return entry is not None
+        self.use()
+        if entry is not None:
+            self.borrow(entry, event.key(), event.nativeScanCode())
         return entry is not None
 
     def released(self, event: QKeyEvent) -> bool:
-        entry = self._entry(event)
-        if entry is not None and not event.isAutoRepeat():
-            self.give_back(entry)
-        return entry is not None
+        """A key is up, whatever modifiers came since it was pressed."""
+        if event.isAutoRepeat():
+            return self._entry(event) is not None
+        key, scan_code = event.key(), event.nativeScanCode()
+        ended = [i for i, h in self._held.items() if h.key == key or (scan_code and h.scan_code == scan_code)]
+        for entry_id in ended:
+            self.give_back(entry_id)
+        return bool(ended)
 
     def _entry(self, event: QKeyEvent) -> Entry | None:
-        return None if event.modifiers() else self._by_key.get(event.key())
+        """What a key is held for. With a modifier that makes nothing else of it, a tool's key still takes up the tool:
+        with Ctrl and Space down nobody means to ink."""
+        modifiers = event.modifiers() & ~KEYPAD
+        entry = self._by_key.get(modifiers.value | event.key())
+        if entry is None and modifiers:
+            entry = self._by_key.get(event.key())
+            return entry if entry is not None and entry.id in self._tools else None
+        return entry
 
-    def borrow(self, entry: Entry) -> None:
+    def use(self) -> None:
+        """Something is done: the keys that are down are not tapped."""
+        for held in self._held.values():
+            held.is_used = True
+
+    def borrow(self, entry: Entry, key: int = 0, scan_code: int = 0) -> None:
         if entry.id not in self._held:
-            self._held[entry.id] = _Held(time.monotonic(), self._switched)
+            self._held[entry.id] = _Held(time.monotonic(), self._switched, key, scan_code)
             self._apply()
 
-    def give_back(self, entry: Entry) -> None:
-        held = self._held.pop(entry.id, None)
+    def give_back(self, entry_id: str) -> None:
+        held = self._held.pop(entry_id, None)
         if held is None:
             return
-        if time.monotonic() - held.since < TAP_S:
-            self._switched = None if held.before == entry.id else entry.id
+        if time.monotonic() - held.since < TAP_S and not held.is_used:
+            self._switched = None if held.before == entry_id else entry_id
         self._apply()
 
     def release_all(self) -> None:
@@ -89,7 +120,8 @@ class HoldKeys(QObject):
         self._switched = None if self._switched == entry_id else entry_id
         self._apply()
 
-    def _done(self) -> None:
+    def back_to_drawing(self) -> None:
+        """Nothing is switched on or held."""
         self._switched = None
         self._held.clear()
         self._apply()
@@ -108,13 +140,11 @@ class HoldKeys(QObject):
         if RUB in on and not self._rubs:
             hand.take(hand.eraser())
         self._rubs = RUB in on
+        if on != self.on:
+            self.on = on
+            self.changed.emit()
 
 
 def _last(values: dict[str, V], on: list[str]) -> V | None:
     """The value of the last of `on` that has one."""
     return next((values[entry_id] for entry_id in reversed(on) if entry_id in values), None)
-
-
-def _key(text: str) -> Qt.Key:
-    combination: QKeyCombination = QKeySequence(text)[0]  # type: ignore[index]  # (its stub has no __getitem__)
-    return combination.key()

@@ -13,7 +13,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.opening import Origin
-from jotsk.core.marks import Cut, Stroke
+from jotsk.core.marks import AnyCut, Stroke
 from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import Step, StepCost, step_cost
 from jotsk.core.runtime.lanes import result_of
@@ -151,35 +151,35 @@ class Document(QObject):
         return True
 
     def add_stroke(self, stroke: Stroke) -> None:
-        uid = self.page_when_dry().active_uid
+        before = self.page_when_dry()
         if self.edit("Stroke", lambda page: edits.with_mark(page, stroke)):
-            self.last_line.follow(stroke, uid)
+            if self._history.page is not before:
+                self.last_line.follow(stroke, before.active_uid)
         else:
             self.stroke_failed.emit(stroke.trace)
 
-    def rub_out(self, cut: Cut) -> None:
+    def rub_out(self, cut: AnyCut) -> None:
         self.edit("Rub out", lambda page: edits.rubbed_out(page, cut))
 
-    def dry(self, mark: Stroke | Cut, begins: Callable[[], None], ends: Callable[[], None]) -> None:
+    def dry(self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None]) -> None:
         """As `add_stroke` and `rub_out`, off the interface's thread, for what takes longer than a hand should wait.
 
         Whoever needs the page with it waits: `page_when_dry`. `begins` is called right before the page changes,
         `ends` after.
         """
         before = self.page_when_dry()
-        uid = before.active_uid
 
         def end(is_done: bool) -> None:
-            if is_done and isinstance(mark, Stroke):
-                self.last_line.follow(mark, uid)
+            if is_done and isinstance(mark, Stroke) and self._history.page is not before:
+                self.last_line.follow(mark, before.active_uid)
             ends()
             if not is_done and isinstance(mark, Stroke):
                 self.stroke_failed.emit(mark.trace)
 
-        if isinstance(mark, Cut):
-            self.step_runner.begin(BackgroundStep.of("Rub out", lambda: edits.rubbed_out(before, mark), begins, end))
-        else:
+        if isinstance(mark, Stroke):
             self.step_runner.begin(BackgroundStep.of("Stroke", lambda: edits.with_mark(before, mark), begins, end))
+        else:
+            self.step_runner.begin(BackgroundStep.of("Rub out", lambda: edits.rubbed_out(before, mark), begins, end))
 
     @property
     def is_drying(self) -> bool:

@@ -40,6 +40,9 @@ class Settings(QObject):
             value = float(value)
         return value if type(value) is type(otherwise) else otherwise
 
+    def has(self, name: str) -> bool:
+        return name in self._values
+
     def set(self, name: str, value: bool | float | str | list[str] | dict[str, Any]) -> None:
         """Remember a value."""
         if name in self._values and self._values[name] == value:

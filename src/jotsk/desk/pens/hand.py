@@ -43,6 +43,7 @@ class Hand(QObject):
         self.tremors: dict[str, TremorMeter] = {}  # also
         self._settings: dict[str, PenSettings] = {}
         self._last_inking = self.pen
+        self._last_rubbing = library.pen("eraser")
         library.changed.connect(self._library_changed)
 
     @property
@@ -76,7 +77,9 @@ class Hand(QObject):
 
     def take(self, pen: Pen) -> None:
         if pen is not self.pen:
-            if not self.pen.rubs:
+            if self.pen.rubs:
+                self._last_rubbing = self.pen
+            else:
                 self._last_inking = self.pen
             self.pen = pen
             self.changed.emit()
@@ -87,7 +90,8 @@ class Hand(QObject):
 
     def eraser(self) -> Pen:
         """The eraser for the other end of the pen: the one last used, or the hard one."""
-        return self.pen if self.pen.rubs else self.library.pen("eraser")
+        pen = self.pen if self.pen.rubs else self.library.pen(self._last_rubbing.id)
+        return pen if pen.rubs else self.library.pen("eraser")
 
     def steady_by(self, **changes: object) -> None:
         """Change how the pen in the hand steadies: its way and its options. The library remembers."""

@@ -105,6 +105,7 @@ def _sheet(t: Theme) -> str:
     QTabBar::tab {{ background: transparent; border: none; padding: 7px 11px; color: {t.quiet}; }}
     QTabBar::tab:selected {{ color: {t.text}; font-weight: 600; border-bottom: 2px solid {t.accent}; }}
     QListView {{ background: {t.raised}; border: 1px solid {t.hairline}; outline: none; }}
+    QTreeView::item {{ padding: 3px 4px; }}
     QComboBox QAbstractItemView {{ background: {t.raised}; selection-background-color: {t.sunken};
         selection-color: {t.text}; }}
     QLineEdit {{

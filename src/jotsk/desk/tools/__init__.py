@@ -5,7 +5,7 @@ from __future__ import annotations
 from jotsk.desk.tools.draft import Draft
 from jotsk.desk.tools.draw import Draw
 from jotsk.desk.tools.edges import Edges
-from jotsk.desk.tools.lasso import Choose, Crop
+from jotsk.desk.tools.lasso import Choose, Crop, RubInside
 from jotsk.desk.tools.move_page import MovePage, TurnPage
 from jotsk.desk.tools.pick import Pick
 from jotsk.desk.tools.pictures import Pictures
@@ -13,9 +13,10 @@ from jotsk.desk.tools.place_guides import PlaceGuides
 from jotsk.desk.tools.resize import Resize
 from jotsk.desk.tools.shift import Shift
 from jotsk.desk.tools.tool import Tool
+from jotsk.desk.tools.zoom import Zoom
 
 TOOLS: tuple[type[Tool], ...] = (
-    Draw, MovePage, TurnPage, Resize, Pick, Choose, Crop, Shift, PlaceGuides, Draft, Edges, Pictures,
+    Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, RubInside, Crop, Shift, PlaceGuides, Draft, Edges, Pictures,
 )  # fmt: skip
 
 __all__ = ["TOOLS", "Draw", "Tool"]

@@ -7,6 +7,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
 
 from jotsk.core.geometry.rects import rect_around
+from jotsk.core.marks import AreaCut
 from jotsk.core.page.edits.selection import stroke_at, strokes_inside
 from jotsk.desk.tools.pick import is_shift_down
 from jotsk.desk.tools.tool import Tool
@@ -63,6 +64,18 @@ class Choose(_Lasso):
             document.selection.choose([one] if one is not None else [], more=is_shift_down())
         else:
             document.selection.choose(strokes_inside(layer, places), more=is_shift_down())
+
+
+class RubInside(_Lasso):
+    """Takes away what lies in it; strokes are cut where it crosses them."""
+
+    id, action = "rub_inside", "hand.rub_inside"
+
+    def _closed(self, places: Places) -> None:
+        document = self.board.document
+        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.can_draw():
+            # It may cross any number of strokes.
+            document.dry(AreaCut(places), lambda: None, self.board.ink_is_dry)
 
 
 class Crop(_Lasso):

@@ -12,6 +12,10 @@ class PlaceGuides(MovePage):
     id, action = "guides", "guide.place"
     _handles: GuideHandles | None = None
 
+    def taken_up(self) -> None:
+        if not self.board.guiding.guides:
+            self.board.notify("There are no guides to place yet; the plus beside “Guides” adds them.")
+
     @property
     def is_held(self) -> bool:
         """Whether a guide is under the pen."""

@@ -127,6 +127,10 @@ class PenTray(QWidget):
         hand.library.changed.connect(self._rebuild)
 
     @property
+    def scroll_position(self) -> int:
+        return self._scroll.verticalScrollBar().value()
+
+    @property
     def sentence(self) -> str:
         return self._sentence.text()
 
@@ -159,5 +163,3 @@ class PenTray(QWidget):
             if chosen != row.is_chosen:
                 row.is_chosen = chosen
                 row.update()
-                if chosen:
-                    self._scroll.ensureWidgetVisible(row, 0, 0)

@@ -20,6 +20,7 @@ from jotsk.desk.widgets import draw_ink_mark
 from jotsk.desk.widgets.faults import handled, painted
 
 HEIGHT_PX = 40
+FLIP_PX, FLIPPED_PX = 34, 84
 
 
 class StageName(QWidget):
@@ -134,7 +135,8 @@ class TopBar(QWidget):
             widget.chosen.connect(self.stage_chosen)
         self.dial = TurnDial(board, self)
         self.angle = self._field(44, "Angle of the page, degrees", self._angle_typed)
-        self.flip = self._action_button(actions["view.flip"], 34)
+        self.flip = self._action_button(actions["view.flip"], FLIP_PX)
+        self.flip.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
         self.zoom = self._field(54, "Zoom, per cent", self._zoom_typed)
         self.zoom_out = self._action_button(actions["view.zoom_out"], 26)
         self.zoom_in = self._action_button(actions["view.zoom_in"], 26)
@@ -158,7 +160,6 @@ class TopBar(QWidget):
         self.menu_button.setIcon(icon("menu", text))
         self.zoom_out.setIcon(icon("minus", text))
         self.zoom_in.setIcon(icon("plus", text))
-        self.flip.setIcon(icon("flip", text, 20))
         self.refresh()
         self._show_view()
 
@@ -182,6 +183,9 @@ class TopBar(QWidget):
 
     def _show_view(self) -> None:
         view = self._board.view
+        self.flip.setIcon(icon("flip", current().accent if view.flipped else current().text, 20))
+        self.flip.setText("flipped" if view.flipped else "")
+        self.flip.setFixedWidth(FLIPPED_PX if view.flipped else FLIP_PX)
         if not self.zoom.isModified():
             percent = view.zoom * 100
             self.zoom.setText(f"{percent:.0f} %" if percent >= 10 else f"{percent:.1f} %")

@@ -9,8 +9,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import rub_into
-from jotsk.core.marks import Cut, Mark
-from jotsk.core.marks.cut import cells_on
+from jotsk.core.marks import AnyCut, Mark
 from jotsk.core.marks.sequence import Marks
 from jotsk.core.page.edits.layer_edits import why_not_drawable
 from jotsk.core.page.layers.layer import (
@@ -35,8 +34,10 @@ def drawable(page: Page) -> Layer:
 
 
 def with_mark(page: Page, mark: Mark) -> Page:
-    """Add a mark to the active layer; a paint layer keeps its pixels only."""
+    """Add a mark to the active layer; a paint layer keeps its pixels only. One wholly off the page adds nothing."""
     layer = drawable(page)
+    if not mark.may_touch(page.bounds):
+        return page
     if layer.locks_alpha:
         mark = mark.as_atop()
     changes = {key: layer.tiles.stored(*key) for key in mark.cells_on(page.bounds)}
@@ -47,15 +48,15 @@ def with_mark(page: Page, mark: Mark) -> Page:
     return page.with_layer(replace(layer, tiles=tiles))
 
 
-def rubbed_out(page: Page, cut: Cut) -> Page:
-    """Erase along `cut` on the active layer: from an ink layer as cuts of its marks, from paint as pixels.
+def rubbed_out(page: Page, cut: AnyCut) -> Page:
+    """Erase along or inside `cut` on the active layer: from an ink layer as cuts of its marks, from paint as pixels.
 
     A mark that has nothing left is taken away. Returns the same page if nothing was there to erase.
     """
     layer = drawable(page)
     if layer.locks_alpha:
         raise Refused(f"The transparency of “{layer.name}” is locked; unlock it to rub out.")
-    alphas = cut.alphas(cells_on(cut.ribbon, page.bounds))
+    alphas = cut.alphas(cut.cells_on(page.bounds))
     if not isinstance(layer, InkLayer):
         changes: dict[Key, Pixels] = {}
         for key, alpha in alphas.items():

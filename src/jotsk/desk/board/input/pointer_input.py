@@ -9,7 +9,7 @@ from __future__ import annotations
 import time
 from enum import Enum
 
-from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt
+from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, Signal
 from PySide6.QtGui import QEventPoint, QMouseEvent, QPointingDevice, QTabletEvent, QTouchEvent
 from PySide6.QtWidgets import QWidget
 
@@ -31,8 +31,11 @@ class Pointer(Enum):
 class PointerInput(PageView):
     """What presses, moves and releases do is for those who build on it."""
 
+    pen_seen = Signal()  # the first time
+
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self.fingers_draw = True  # otherwise a finger moves the page
         self._eraser_end = False
         self._device_name = ""
         self._has_page: tuple[Pointer, Qt.MouseButton] | None = None  # which pointer, by which of its buttons
@@ -85,6 +88,8 @@ class PointerInput(PageView):
         kind = event.type()
         if kind == QEvent.Type.TabletPress:
             self._look_around()
+        if self._pen_heard_s < 0:
+            self.pen_seen.emit()
         self._pen_heard_s = time.monotonic()
         has_page = self._has_page
         if kind == QEvent.Type.TabletMove:  # first, and with as little as can be: they come by the thousand
@@ -196,8 +201,10 @@ class PointerInput(PageView):
             self._palm_is_down, self._fingers = True, {}
 
     def one_finger(self, state: QEventPoint.State, at: QPointF, t_ms: float) -> None:
-        """A finger draws."""
-        if state == QEventPoint.State.Pressed and self._has_page is None:
+        """A finger draws, or moves the page."""
+        if not (self.fingers_draw or self._finger_draws):
+            super().one_finger(state, at, t_ms)
+        elif state == QEventPoint.State.Pressed and self._has_page is None:
             self._eraser_end = False
             self._has_page, self._last_at = (Pointer.FINGER, Qt.MouseButton.LeftButton), at
             self._press(at, t_ms, 1.0, has_pressure=False)

@@ -7,11 +7,12 @@ from collections.abc import Sequence
 from functools import lru_cache
 
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPixmap, QPolygonF
 
 from jotsk.core.geometry import View
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame, has_frames
+from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 
 GRID_ZOOM, GRID_ALPHA = 8.0, 60
@@ -106,6 +107,37 @@ def _ring_into(painter: QPainter, at: QPointF, radius: float) -> None:
     for color, width in (("#FFFFFF", 2.5), ("#1D2A32", 1.0)):
         painter.setPen(QPen(QColor(color), width))
         painter.drawEllipse(at, radius, radius)
+
+
+SIGN_PX, SIGN_AT_PX = 18, 12  # beside the middle of the pen
+
+
+def sign_reach(count: int) -> int:
+    """How far signs reach from the pen, logical px."""
+    return SIGN_AT_PX + count * (SIGN_PX + 2) + 4 if count else 0
+
+
+def draw_signs(painter: QPainter, at: QPointF, names: Sequence[str]) -> None:
+    """What the pen does, as icons below and right of it, dark inside light."""
+    for k, name in enumerate(names):
+        left_top = at + QPointF(SIGN_AT_PX + k * (SIGN_PX + 2), SIGN_AT_PX)
+        painter.drawPixmap(left_top, _sign(name))
+
+
+@lru_cache(maxsize=32)
+def _sign(name: str) -> QPixmap:
+    size = QSize(SIGN_PX, SIGN_PX)
+    light, dark = (icon(name, color, SIGN_PX).pixmap(size, 3.0) for color in ("#FFFFFF", "#1D2A32"))
+    picture = QPixmap((SIGN_PX + 4) * 3, (SIGN_PX + 4) * 3)
+    picture.setDevicePixelRatio(3)
+    picture.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(picture)
+    for dx in (0, 1, 2, 3):
+        for dy in (0, 1, 2, 3):
+            painter.drawPixmap(QPointF(dx, dy), light)
+    painter.drawPixmap(QPointF(1.5, 1.5), dark)
+    painter.end()
+    return picture
 
 
 def draw_notice(painter: QPainter, room: QSize, sentence: str, at: QPointF) -> None:

@@ -170,11 +170,11 @@ class PageView(QWidget):
         self._loose_rad += by_rad
         self.turn_by(soft_stopped(self._loose_rad) - self.view.angle_rad, at)
 
-    def turn_by_degrees(self, degrees: float) -> None:
-        self.turn_by(math.radians(degrees))
+    def turn_by_degrees(self, degrees: float, at: QPointF | None = None) -> None:
+        self.turn_by(math.radians(degrees), at)
 
-    def reset_turn(self) -> None:
-        self.turn_by(-self.view.angle_rad)
+    def reset_turn(self, at: QPointF | None = None) -> None:
+        self.turn_by(-self.view.angle_rad, at)
 
     def flip(self, at: QPointF | None = None) -> None:
         """Flip left to right about what is under `at`, or in the middle of the view."""

@@ -9,6 +9,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
 from PySide6.QtGui import QKeyEvent, QMouseEvent
+from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.errors import Refused
@@ -31,7 +32,7 @@ from tests.desk.conftest import across
 
 @pytest.fixture
 def roll(qapp, tmp_path):
-    return PenLibrary(tmp_path / "roll")
+    return PenLibrary(tmp_path / "library")
 
 
 def press(widget, code: Qt.Key, kind=QEvent.Type.KeyPress) -> None:
@@ -45,7 +46,7 @@ def test_a_changed_pen_is_kept_and_set_back_to_as_shipped(roll, tmp_path):
     quill = pen_by_id("quill-nib")
     roll.put(replace(quill, size_px=33.0))
     finish_writing()
-    assert PenLibrary(tmp_path / "roll").pen("quill-nib").size_px == 33.0
+    assert PenLibrary(tmp_path / "library").pen("quill-nib").size_px == 33.0
     assert roll.is_changed("quill-nib")
     roll.restore("quill-nib")
     assert roll.pen("quill-nib") == quill and not roll.is_changed("quill-nib")
@@ -296,13 +297,34 @@ def test_the_feel_pad_fits_the_curve_to_three_scribbles(window, qtbot):
         pad.choose(touch)
         path = np.column_stack([60 + 300 * share, 120 + 40 * np.sin(30 * share)])
         pen.draw(drawn(path, 1.5, pressure=force, hand=Hand(0.5, 0.03), seed=1))
-    pad.fit()
+    assert pad.curve == LINEAR, "the curve stays until a fit is asked for"
+    pad.fits.click()
     assert pad.device == "simulated display"
     light, normal, hard = pad.curve([0.15, 0.35, 0.7])
     assert (light, normal, hard) == pytest.approx((0.12, 0.5, 0.95), abs=0.08)
     assert pad.editor.histogram.max() == 1
     pad.reset()
     assert pad.curve == LINEAR
+
+
+def test_the_feel_pad_opens_with_the_kept_curve_and_its_points_can_be_typed(window, qtbot):
+    kept = ResponseCurve(((0.0, 0.0), (0.4, 0.7), (1.0, 1.0)))
+    window.hand.feels.update({"a tablet": kept, "another": LINEAR})
+    pad = FeelPad(window.hand, window, "a tablet")
+    qtbot.addWidget(pad)
+    assert pad.curve == kept and pad.devices.currentText() == "a tablet"
+    assert [pad.devices.itemText(k) for k in range(pad.devices.count())] == ["a tablet", "another"]
+    pad.show()
+    QTest.mouseClick(pad.editor, Qt.MouseButton.LeftButton, pos=pad.editor.place_of(1).toPoint())
+    assert [field.value() for field in pad.typed] == [40, 70]
+    pad.typed[1].setValue(55)
+    assert pad.curve.points[1] == (0.4, 0.55)
+    pad.typed[0].setValue(100)
+    assert pad.curve.points[1][0] < 1, "as far as its neighbours allow"
+    pad.devices.setCurrentText("another")
+    assert pad.curve == LINEAR
+    pad.felt("a third", 0.5)
+    assert pad.device == pad.devices.currentText() == "a third"
 
 
 def test_a_feel_is_put_on_every_pressure_of_its_device_and_remembered(window, pen, make_window):

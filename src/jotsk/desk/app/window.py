@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import make_actions
+from jotsk.desk.app.desk_memory import DeskMemory
 from jotsk.desk.app.gc_pauses import GcPauses
 from jotsk.desk.app.hints import HintStrip
 from jotsk.desk.app.status import StatusStrip
@@ -38,7 +39,6 @@ from jotsk.desk.pens.pen_library import PenLibrary
 from jotsk.desk.pens.pressure_curves import read_pressure_curves, read_tremors, write_pressure_curves, write_tremors
 from jotsk.desk.recovery.autosave import Autosave
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
-from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
 from jotsk.desk.trays.doing import Doing
@@ -102,11 +102,13 @@ class Window(QMainWindow):
         self._connect()
         self.resize(1280, 800)
         self.setAcceptDrops(True)
-        self.show_stage(STAGES["ink"])
+        self.memory = DeskMemory(self)
+        self.memory.put_back()
         if self.hand.library.trouble:
             self.status.tell(self.hand.library.trouble)
         self.refresh_title()
         self._restore()
+        self.memory.watch()
         self.board.setFocus()
 
     # -- layout --------------------------------------------------------------------------------
@@ -422,6 +424,7 @@ class Window(QMainWindow):
         if self.pages.keep_unsaved():
             self.autosave.end()
             write_tremors(self.settings, self.hand.tremors)
+            self.memory.keep()
             finish_writing()
             event.accept()
         else:
@@ -454,7 +457,7 @@ class Window(QMainWindow):
         """Fit the pressure of a device to the hand, and remember it."""
         from jotsk.desk.dialogs import FeelPad
 
-        with deleted_after(FeelPad(self.hand, self.board)) as pad:
+        with deleted_after(FeelPad(self.hand, self.board, self.board.device_name)) as pad:
             if pad.exec() and pad.device:
                 self.hand.feels[pad.device] = pad.curve
                 write_pressure_curves(self.settings, self.hand.feels)

@@ -93,8 +93,11 @@ class PageCommands(QObject):
         """Make a page; work on the present one stays in the recovery folder."""
         from jotsk.desk.dialogs import NewPage
 
-        with deleted_after(NewPage(self.board)) as sheet:
-            if sheet.exec() and self.keep_unsaved():
+        with deleted_after(NewPage(self.board, self.settings.get("new_page/choices", {}))) as sheet:
+            if not sheet.exec():
+                return
+            self.settings.set("new_page/choices", sheet.choices)
+            if self.keep_unsaved():
                 self.document.take(sheet.page, path=None, title="New page", saved=True)
 
     def ask_recent(self) -> None:
@@ -230,9 +233,11 @@ class PageCommands(QObject):
     def ask_export(self) -> None:
         from jotsk.desk.dialogs import ExportSheet
 
-        with deleted_after(ExportSheet(self.document.page_when_dry(), self.board)) as sheet:
+        page, choices = self.document.page_when_dry(), self.settings.get("export/choices", {})
+        with deleted_after(ExportSheet(page, self.board, choices)) as sheet:
             if not sheet.exec():
                 return
+            self.settings.set("export/choices", sheet.choices)
             suffix, export = sheet.suffix, sheet.export
         name, _ = QFileDialog.getSaveFileName(
             self.board, "Export", self._suggested(suffix), f"Pictures (*{suffix})"

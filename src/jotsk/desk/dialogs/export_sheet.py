@@ -2,6 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+from types import MappingProxyType
+from typing import Any
+
 import numpy as np
 from PySide6.QtCore import QPoint, Qt, QTimer
 from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QResizeEvent
@@ -26,7 +30,7 @@ from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
 from jotsk.core.page.layers.tree import ancestors
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
-from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.number_field import number_field, put_number
 from jotsk.desk.widgets.sheet_form import foot_of, form_of
 
 COLOR_WORDS = {"rgba": "RGB and transparency", "rgb": "RGB", "grey": "Grey", "bits": "Black and white, 1 bit"}
@@ -98,9 +102,11 @@ class TrueSize(QWidget):
 
 
 class ExportSheet(QDialog):
-    """After `exec`: `export` and `suffix`."""
+    """After `exec`: `export`, `suffix`, and the `choices`, with which the next sheet begins."""
 
-    def __init__(self, page: Page, parent: QWidget | None = None) -> None:
+    def __init__(
+        self, page: Page, parent: QWidget | None = None, choices: Mapping[str, Any] = MappingProxyType({})
+    ) -> None:
         super().__init__(parent)
         self.setWindowTitle("Export")
         self.resize(980, 600)
@@ -130,19 +136,22 @@ class ExportSheet(QDialog):
         below.addWidget(threshold_value)
         self.quality = number_field(1, 100, 0)
         self.quality.setValue(92)
-        self.layers = QListWidget(toolTip="What is written; all that is visible at first")
+        self.sketches = QCheckBox("With sketch layers")
+        self.layers = QListWidget(toolTip="What is written; all that is visible at first, but for sketches")
         self.layers.setSpacing(3)
         for layer in reversed(page.layers):
             item = QListWidgetItem("    " * len(ancestors(page.layers, layer)) + layer.name)
             item.setData(Qt.ItemDataRole.UserRole, layer.uid)
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
-            shown = layer.visible and all(g.visible for g in ancestors(page.layers, layer))
-            item.setCheckState(Qt.CheckState.Checked if shown else Qt.CheckState.Unchecked)
             self.layers.addItem(item)
-        self._first_layers = self._chosen_layers()
+        shown = (x for x in page.layers if x.visible and all(g.visible for g in ancestors(page.layers, x)))
+        shown = (x for x in page.layers if x.visible and all(g.visible for g in ancestors(page.layers, x)))
+        self._visible = {x.uid for x in shown}
+        self._sketches = {x.uid for x in page.layers if x.is_sketch}
         form = self._form = form_of((
             ("Kind", self.kind), ("Colours", self.color), ("", self.transparent), ("Black below", self._below),
-            ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("Layers", self.layers),
+            ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("", self.sketches),
+            ("Layers", self.layers),
         ))  # fmt: skip
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
@@ -164,7 +173,45 @@ class ExportSheet(QDialog):
             self.transparent.toggled, self.threshold.valueChanged, self.quality.valueChanged, self.layers.itemChanged,
         ):  # fmt: skip
             signal.connect(self._changed)
+        self.sketches.toggled.connect(self._check_layers)
+        self._begin_with(choices)
+        form.setRowVisible(self.sketches, bool(self._sketches & self._visible))
+        self._check_layers()
         self._kind_chosen()
+
+    def _begin_with(self, choices: Mapping[str, Any]) -> None:
+        """What was chosen the last time; what makes no sense is left out."""
+        for box, name in ((self.kind, "kind"), (self.frame, "frame")):
+            if (at := box.findData(choices.get(name))) >= 0:
+                box.setCurrentIndex(at)
+        self._kind_chosen()
+        if (at := self.color.findData(choices.get("color"))) >= 0:
+            self.color.setCurrentIndex(at)
+        put_number(self.scale, choices.get("scale"))
+        put_number(self.quality, choices.get("quality"))
+        threshold = choices.get("threshold")
+        if isinstance(threshold, int) and 1 <= threshold <= 255:
+            self.threshold.setValue(threshold)
+        self.transparent.setChecked(choices.get("transparent") is True)
+        self.sketches.setChecked(choices.get("sketches") is True)
+
+    @property
+    def choices(self) -> dict[str, Any]:
+        return {
+            "kind": self.kind.currentData(), "color": self.color.currentData(), "frame": self.frame.currentData(),
+            "scale": self.scale.value(), "quality": self.quality.value(), "threshold": self.threshold.value(),
+            "transparent": self.transparent.isChecked(), "sketches": self.sketches.isChecked(),
+        }  # fmt: skip
+
+    def _check_layers(self) -> None:
+        """All that are visible; sketches only if they are wanted."""
+        wanted = self._visible if self.sketches.isChecked() else self._visible - self._sketches
+        self.layers.blockSignals(True)
+        for item in map(self.layers.item, range(self.layers.count())):
+            is_wanted = item.data(Qt.ItemDataRole.UserRole) in wanted
+            item.setCheckState(Qt.CheckState.Checked if is_wanted else Qt.CheckState.Unchecked)
+        self.layers.blockSignals(False)
+        self._changed()
 
     @property
     def suffix(self) -> str:
@@ -181,7 +228,7 @@ class ExportSheet(QDialog):
             self.transparent.isChecked() and self.color.currentData() == "rgba",
             self.threshold.value(),
             round(self.quality.value()),
-            None if layers == self._first_layers else self._with_groups(layers),
+            None if layers == self._visible else self._with_groups(layers),
         )
 
     @property

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtGui import QTabletEvent
-from PySide6.QtWidgets import QButtonGroup, QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QButtonGroup, QComboBox, QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from jotsk.core.hand import LINEAR, ResponseCurve
 from jotsk.core.hand.feel import fitted_feel, histogram
@@ -11,6 +11,7 @@ from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from jotsk.desk.widgets.faults import handled
+from jotsk.desk.widgets.number_field import number_field
 
 TOUCHES = (
     ("light", "1. Lightly", "Scribble as lightly as you would ever draw"),
@@ -36,7 +37,8 @@ class PressurePad(ScratchPad):
 class FeelPad(QDialog):
     """After `exec`: `device` and its `curve`."""
 
-    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+    def __init__(self, hand: Hand, parent: QWidget | None = None, device: str = "") -> None:
+        """`device` is the pen that was near last."""
         super().__init__(parent)
         self.setWindowTitle("Feel of the device")
         self.resize(860, 520)
@@ -45,6 +47,8 @@ class FeelPad(QDialog):
         self.tremor = QLabel(wordWrap=True)
         self.tremor.setProperty("role", "quiet")
         self.device = ""
+        self.devices = QComboBox(toolTip="Devices that were used here; draw with another, and it is listed too")
+        self.devices.setAccessibleName("Device")
         self.curve: ResponseCurve = LINEAR
         self._pressures: dict[str, list[float]] = {name: [] for name, _, _ in TOUCHES}
         self._touch = "light"
@@ -52,6 +56,17 @@ class FeelPad(QDialog):
         self.editor = CurveEditor(monotone=True, tooltip="From the pressure of the device to the pressure of the pen")
         self.editor.setMinimumSize(240, 190)
         self.editor.changed.connect(self._edited)
+        self.typed = number_field(0, 100, 1, " %"), number_field(0, 100, 1, " %")
+        for field, words in zip(self.typed, ("Pressure of the hand", "Pressure of the pen"), strict=True):
+            field.setToolTip(f"{words} at the point that was pressed last")
+            field.setAccessibleName(words)
+            field.valueChanged.connect(self._typed)
+        self.editor.chosen.connect(self._show_point)
+        point = QHBoxLayout()
+        point.addWidget(QLabel("Point"))
+        for part in (self.typed[0], QLabel("becomes"), self.typed[1]):
+            point.addWidget(part)
+        point.addStretch()
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(40)
@@ -68,14 +83,21 @@ class FeelPad(QDialog):
         left.addLayout(row)
         left.addWidget(self.pad, 1)
         right = QVBoxLayout()
+        right.setSpacing(6)
+        right.addWidget(self.devices)
         right.addWidget(QLabel("Pressure of your hand, and what becomes of it"))
         right.addWidget(self.editor)
+        right.addLayout(point)
         right.addWidget(self.told)
         right.addWidget(self.tremor)
         right.addStretch()
+        self.fits = QPushButton("Fit to the scribbles", autoDefault=False)
+        self.fits.setToolTip("Bring your light, normal and hard pressure to 12, 50 and 95 %")
+        self.fits.clicked.connect(lambda _=False: self.fit())
+        right.addWidget(self.fits)
         for words, tip, call in (
             ("Keep this feel", "Use it from now on for this device", self.accept),
-            ("Begin anew", "Forget these scribbles", self.begin),
+            ("Begin anew", "Forget these scribbles; the curve stays", self.begin),
             ("Even again", "Back to the device's own pressure", self.reset),
             ("Close", "Leave the feel as it was", self.reject),
         ):
@@ -87,7 +109,14 @@ class FeelPad(QDialog):
         whole.setSpacing(18)
         whole.addLayout(left, 1)
         whole.addLayout(right)
+        known = sorted({*hand.feels, *hand.tremors, *([device] if device else [])})
+        self.devices.addItems(known)
+        self.devices.setEnabled(bool(known))
+        self.devices.setPlaceholderText("Draw, and your device is listed here")
+        self.devices.currentTextChanged.connect(self._take_device)
         self.begin()
+        self.devices.setCurrentText(device or (known[0] if known else ""))
+        self._take_device(self.devices.currentText())
 
     def begin(self) -> None:
         for samples in self._pressures.values():
@@ -95,8 +124,9 @@ class FeelPad(QDialog):
         self.pad.clear()
         self.choose("light")
         self.editor.histogram = None
+        self.fits.setEnabled(False)
         self.tremor.setText(self._said_of_tremor())
-        self.reset()
+        self.editor.update()
 
     def choose(self, touch: str) -> None:
         """Which kind of scribble comes next."""
@@ -105,21 +135,37 @@ class FeelPad(QDialog):
         self.told.setText(next(tip for name, _, tip in TOUCHES if name == touch) + ".")
 
     def felt(self, device: str, pressure: float) -> None:
-        """Take one pressure from the device; the curve follows."""
+        """Take one pressure from the device. The curve stays until a fit is asked for."""
         if device != self.device:
-            self.device = device
-            self.tremor.setText(self._said_of_tremor())
-            self.curve = self._hand.feels.get(device, LINEAR)
+            if self.devices.findText(device) < 0:
+                self.devices.addItem(device)
+                self.devices.setEnabled(True)
+            self.devices.setCurrentText(device)
+            self._take_device(device)
         self._pressures[self._touch].append(pressure)
-        if sum(map(len, self._pressures.values())) % 25 == 0:
-            self.fit()
+        everything = [p for samples in self._pressures.values() for p in samples]
+        self.fits.setEnabled(True)
+        if len(everything) % 25 == 0:
+            self.editor.histogram = histogram(everything)
+            self.editor.update()
+
+    def _take_device(self, device: str) -> None:
+        """Show what is kept for a device; the scribbles of another say nothing of it."""
+        if device == self.device:
+            return
+        self.device = device
+        for samples in self._pressures.values():
+            samples.clear()
+        self.editor.histogram = None
+        self.fits.setEnabled(False)
+        self.tremor.setText(self._said_of_tremor())
+        self._set(self._hand.feels.get(device, LINEAR))
 
     def fit(self) -> None:
-        everything = [p for samples in self._pressures.values() for p in samples]
-        self.editor.histogram = histogram(everything)
+        """Fit the curve to what was scribbled."""
         try:
             self._set(fitted_feel(*(self._pressures[name] for name, _, _ in TOUCHES)))
-            self.told.setText("Fitted to what came so far; drag the points if you like it otherwise.")
+            self.told.setText("Fitted to what came so far; drag or type the points if you like it otherwise.")
         except ValueError as error:
             self.told.setText(f"{str(error).capitalize()}.")
             self.editor.update()
@@ -133,6 +179,16 @@ class FeelPad(QDialog):
 
     def reset(self) -> None:
         self._set(LINEAR)
+
+    def _show_point(self) -> None:
+        for field, share in zip(self.typed, self.editor.chosen_point, strict=True):
+            field.blockSignals(True)
+            field.setValue(100 * share)
+            field.blockSignals(False)
+
+    def _typed(self) -> None:
+        x, y = (field.value() / 100 for field in self.typed)
+        self.editor.put_chosen(x, y)
 
     def _edited(self, points: tuple[tuple[float, float], ...]) -> None:
         self._set(ResponseCurve(points))

@@ -22,7 +22,9 @@ from jotsk.core.guides.fields import Row
 from jotsk.core.guides.numbers import rows_of, typed, with_typed
 from jotsk.desk.guides.guiding import Guiding, titled
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.number_field import count_field, number_field
+from jotsk.desk.widgets.track import STEPS_END_MS
 
 
 class GuideSheet(QDialog):
@@ -53,6 +55,8 @@ class GuideSheet(QDialog):
         layout.addLayout(self._form_place)
         layout.addStretch()
         layout.addLayout(foot)
+        self._stepped: tuple[int, str] | None = None  # the guide and the field that are changed step by step
+        self._steps_end = AtPause(guiding.end_step, lambda: False, STEPS_END_MS, self)
         guiding.changed.connect(self.refresh)
         self.refresh()
 
@@ -116,7 +120,11 @@ class GuideSheet(QDialog):
         index, guide = guiding.selected, guiding.guide(guiding.selected)
         if index is not None and guide is not None:
             label = "Place guide" if " " in key else "Change guide"
-            guiding.change(index, label, **with_typed(guide, key, row, value))
+            self._steps_end.ask()
+            if (index, key) != self._stepped:
+                self._guiding.end_step()  # another field is another change
+            self._stepped = index, key
+            guiding.change(index, label, finished=False, **with_typed(guide, key, row, value))
 
     def _ask_color(self) -> None:
         guiding = self._guiding

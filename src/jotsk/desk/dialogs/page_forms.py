@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import replace
+from types import MappingProxyType
+from typing import Any
 
 from PySide6.QtGui import QColor
 from PySide6.QtWidgets import (
@@ -25,10 +28,11 @@ from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
 from jotsk.desk.dialogs.page_preview import PagePreview
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.number_field import number_field, put_number
 from jotsk.desk.widgets.sheet_form import foot_of, form_of
 
 OWN_SIZE = "A size of your own"
+UNITS = ["mm", "inches", "px"]
 TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory
 
 
@@ -39,7 +43,7 @@ class Measure(QWidget):
         super().__init__(parent)
         self.width_box, self.height_box = number_field(0.01, 100_000, 2), number_field(0.01, 100_000, 2)
         self.unit = QComboBox()
-        self.unit.addItems(["mm", "inches", "px"])
+        self.unit.addItems(UNITS)
         self._was = "mm"
         layout = QHBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
@@ -82,9 +86,9 @@ class Measure(QWidget):
 
 
 class NewPage(QDialog):
-    """After `exec`: `page`."""
+    """After `exec`: `page`, and the `choices`, with which the next sheet begins."""
 
-    def __init__(self, parent: QWidget | None = None) -> None:
+    def __init__(self, parent: QWidget | None = None, choices: Mapping[str, Any] = MappingProxyType({})) -> None:
         super().__init__(parent)
         self.setWindowTitle("New page")
         self.resize(760, 480)
@@ -132,7 +136,34 @@ class NewPage(QDialog):
         for box in (self.trim, self.bleed, self.safe):
             box.valueChanged.connect(self._make)
         self.paper.clicked.connect(self._choose_paper)
+        self._begin_with(choices)
+
+    def _begin_with(self, choices: Mapping[str, Any]) -> None:
+        """What was chosen the last time; what makes no sense is left out."""
+        if choices.get("size") in {*BY_NAME, OWN_SIZE}:
+            self.sizes.setCurrentText(choices["size"])
+        self.upright.setCurrentIndex(1 if choices.get("lies") is True else 0)
+        if choices.get("unit") in UNITS:
+            self.measure.unit.setCurrentText(choices["unit"])
+            self.measure.change_unit(self.dpi.value())
+        put_number(self.dpi, choices.get("dpi"))
         self._named()
+        if self.sizes.currentText() == OWN_SIZE:
+            for box, name in ((self.measure.width_box, "width"), (self.measure.height_box, "height")):
+                put_number(box, choices.get(name))
+        for box, name in ((self.trim, "trim"), (self.bleed, "bleed"), (self.safe, "safe")):
+            put_number(box, choices.get(name))
+        self._set_paper(QColor(str(choices.get("paper", "#FFFFFF"))))
+
+    @property
+    def choices(self) -> dict[str, Any]:
+        return {
+            "size": self.sizes.currentText(), "lies": self.upright.currentIndex() == 1,
+            "unit": self.measure.unit.currentText(), "dpi": self.dpi.value(),
+            "width": self.measure.width_box.value(), "height": self.measure.height_box.value(),
+            "trim": self.trim.value(), "bleed": self.bleed.value(), "safe": self.safe.value(),
+            "paper": self.color.name(),
+        }  # fmt: skip
 
     def _named(self) -> None:
         """A size was chosen by its name, or the resolution changed."""
@@ -189,7 +220,9 @@ class NewPage(QDialog):
         self.make_button.setEnabled(False)
 
     def _choose_paper(self) -> None:
-        color = QColorDialog.getColor(self.color, self, "Colour of the paper")
+        self._set_paper(QColorDialog.getColor(self.color, self, "Colour of the paper"))
+
+    def _set_paper(self, color: QColor) -> None:
         if color.isValid():
             self.color = color
             self.paper.setText("White" if color.name() == "#ffffff" else color.name())

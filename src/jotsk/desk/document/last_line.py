@@ -45,6 +45,10 @@ class LastLine(QObject):
 
     def resteady(self, strength: float, *, finished: bool = True) -> None:
         """Steady the last stroke anew."""
+        is_so = self.stroke is not None and self.stroke.steady_after == strength and not self._document.is_drying
+        if finished and is_so:
+            self._document.end_step()
+            return
         self.mend("Steady the line", lambda stroke: stroke.resteadied(strength), finished=finished)
 
     def mend(self, label: str, change: Callable[[Stroke], Stroke], *, finished: bool = True) -> None:

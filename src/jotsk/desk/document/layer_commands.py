@@ -31,12 +31,15 @@ class LayerCommands(QObject):
 
     def change(self, label: str, *, uids: Iterable[int] | None = None, finished: bool = True, **values: object) -> None:
         """Change properties of the chosen layers, or of those given."""
-        after = self._document.page_when_dry()
+        after = before = self._document.page_when_dry()
         for uid in self.chosen if uids is None else uids:
             layer = after.layer(uid)
-            if layer is not None:
+            if layer is not None and any(getattr(layer, name) != value for name, value in values.items()):
                 after = after.with_layer(replace(layer, **values))  # type: ignore[arg-type]
-        self._document.step(after, label, finished=finished)
+        if after is not before:
+            self._document.step(after, label, finished=finished)
+        elif finished:
+            self._document.end_step()
 
     @property
     def chosen(self) -> set[int]:

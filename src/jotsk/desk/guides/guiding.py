@@ -144,6 +144,10 @@ class Guiding(QObject):
             return
         self._put(records, label, finished=finished)
 
+    def end_step(self) -> None:
+        """What is changed next is a step of its own."""
+        self._document.end_step()
+
     def hold_alone(self, index: int, alone: bool) -> None:
         """Let one guide hold exclusively, or all that are on again."""
         records = [

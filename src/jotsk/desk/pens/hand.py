@@ -2,18 +2,22 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from collections.abc import Mapping
+from dataclasses import asdict, dataclass, replace
+from typing import Any, TypeVar
 
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.hand import ResponseCurve, TremorMeter
+from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color, Pen
 from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX
 from jotsk.desk.pens.pen_library import PenLibrary
 
 BLACK: Color = (0x14, 0x18, 0x1B)
 MOST_RECENT = 12
+LEAST_OPACITY = 0.01
 
 
 @dataclass
@@ -23,6 +27,11 @@ class PenSettings:
     size_px: float
     steady_now: float
     steady_after: float
+    opacity: float = 1.0
+
+    @classmethod
+    def of(cls, pen: Pen) -> PenSettings:
+        return cls(pen.size_px, pen.steady_now, pen.steady_after, pen.opacity)
 
 
 class Hand(QObject):
@@ -65,7 +74,7 @@ class Hand(QObject):
         """How `pen` is set now, or as it is in the library if it was not used yet."""
         settings = self._settings.get(pen.id)
         if settings is None:
-            settings = self._settings[pen.id] = PenSettings(pen.size_px, pen.steady_now, pen.steady_after)
+            settings = self._settings[pen.id] = PenSettings.of(pen)
         return settings
 
     def settings_for_stroke(self, pen: Pen) -> PenSettings:
@@ -74,6 +83,11 @@ class Hand(QObject):
         if self.borrowed_steadiness is None:
             return settings
         return replace(settings, steady_now=self.borrowed_steadiness, steady_after=self.borrowed_steadiness)
+
+    def as_set(self, pen: Pen) -> Pen:
+        """The pen with its opacity on the desk."""
+        opacity = self.settings_of(pen).opacity
+        return pen if opacity == pen.opacity else replace(pen, opacity=opacity)
 
     def take(self, pen: Pen) -> None:
         if pen is not self.pen:
@@ -106,6 +120,9 @@ class Hand(QObject):
     def set_steady_after(self, strength: float) -> None:
         self._set("steady_after", min(100.0, max(0.0, strength)))
 
+    def set_opacity(self, share: float) -> None:
+        self._set("opacity", min(1.0, max(LEAST_OPACITY, share)))
+
     def set_color(self, color: Color) -> None:
         if color != self.color:
             self.previous_color, self.color = self.color, color
@@ -132,6 +149,33 @@ class Hand(QObject):
         self._settings.pop(pen_id, None)
         self.changed.emit()
 
+    def record(self) -> dict[str, Any]:
+        """The pen, its colour and how every pen is set, to be put back at the next start."""
+        pen = self._last_inking if self.pen.rubs else self.pen
+        return {
+            "pen": pen.id,
+            "color": hex_of(self.color),
+            "previous": hex_of(self.previous_color),
+            "recent": [hex_of(color) for color in self.recent],
+            "pens": {pen_id: asdict(settings) for pen_id, settings in self._settings.items()},
+        }
+
+    def put_back(self, record: Mapping[str, Any]) -> None:
+        """Take up what `record` gave; what makes no sense is left out."""
+        kept = record.get("pens")
+        for pen_id, values in kept.items() if isinstance(kept, dict) else ():
+            if any(pen.id == pen_id for pen in self.library.pens) and isinstance(values, dict):
+                self._settings[pen_id] = _settings_from(values, PenSettings.of(self.library.pen(pen_id)))
+        self.color = _color_in(record.get("color"), self.color)
+        self.previous_color = _color_in(record.get("previous"), self.previous_color)
+        recent = record.get("recent")
+        if isinstance(recent, list):
+            self.recent = [color for text in recent[:MOST_RECENT] if (color := _color_in(text, None)) is not None]
+        pen = self.library.pen(str(record.get("pen", self.pen.id)))
+        if not pen.rubs:
+            self.pen = self._last_inking = pen
+        self.changed.emit()
+
     def _set(self, name: str, value: float) -> None:
         if getattr(self.settings, name) != value:
             setattr(self.settings, name, value)
@@ -141,3 +185,27 @@ class Hand(QObject):
         """The pen in the hand follows its recipe; if it is gone, the first one is taken up."""
         self.pen = self.library.pen(self.pen.id)
         self.changed.emit()
+
+
+C = TypeVar("C", Color, None)
+
+
+def _color_in(text: Any, otherwise: C) -> Color | C:
+    try:
+        return color_from_hex(text)
+    except (ValueError, TypeError):
+        return otherwise
+
+
+def _settings_from(values: Mapping[str, Any], usual: PenSettings) -> PenSettings:
+    """Those that were kept, inside their ranges."""
+    ranges = {
+        "size_px": (SMALLEST_PX, LARGEST_PX), "steady_now": (0, 100), "steady_after": (0, 100),
+        "opacity": (LEAST_OPACITY, 1),
+    }  # fmt: skip
+    good = {}
+    for name, (low, high) in ranges.items():
+        value = values.get(name)
+        if isinstance(value, int | float) and not isinstance(value, bool) and low <= value <= high:
+            good[name] = float(value)
+    return replace(usual, **good)

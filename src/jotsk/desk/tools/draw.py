@@ -64,7 +64,7 @@ class Draw(Tool):
         board.touched.emit()
         board.settler.begins()
         if document.can_draw():
-            pen, page = board.pen_in_use, document.page_when_dry()
+            pen, page = hand.as_set(board.pen_in_use), document.page_when_dry()
             self.session = StrokeSession(
                 pen, hand.settings_for_stroke(pen), hand.color, page.active_uid, board.view.zoom,
                 has_pressure=has_pressure, feel=hand.feels.get(board.device_name),

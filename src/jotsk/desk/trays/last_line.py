@@ -30,6 +30,7 @@ from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.curve_editor import CurveEditor
+from jotsk.desk.widgets.elided_label import ElidedLabel
 from jotsk.desk.widgets.faults import painted
 
 POINTS = 160
@@ -124,7 +125,7 @@ class LastLineTray(QWidget):
         super().__init__(parent)
         self._document = document
         self._shown: Stroke | None = None
-        self._facts = QLabel()
+        self._facts = ElidedLabel()
         self._facts.setProperty("role", "quiet")
         self.heading = QLabel("Last line")
         self.heading.setProperty("role", "heading")
@@ -136,11 +137,11 @@ class LastLineTray(QWidget):
         self.wobble = QLabel()
         self.wobble.setFont(font(15))
         self.wobble.setTextFormat(Qt.TextFormat.RichText)
+        self.wobble.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         head = QHBoxLayout()
         head.setSpacing(10)
         head.addWidget(self.heading)
-        head.addWidget(self._facts)
-        head.addStretch()
+        head.addWidget(self._facts, 1)
         left = QVBoxLayout()
         left.setSpacing(4)
         left.addLayout(head)

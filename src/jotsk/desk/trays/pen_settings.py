@@ -1,4 +1,4 @@
-"""How the hand is held: size, and steadiness now and after."""
+"""How the pen in the hand is set: size, steadiness now and after, opacity."""
 
 from __future__ import annotations
 
@@ -15,7 +15,7 @@ AS_IT_IS, BORROWED = "the hand as it is", "while the key is held"
 
 
 class PenSettingsTray(QWidget):
-    """Three tracks for the pen in the hand."""
+    """Four tracks for the pen in the hand."""
 
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -31,12 +31,16 @@ class PenSettingsTray(QWidget):
             "Steady after", TrackKind.STEADINESS, 0, 100,
             tooltip="How strongly the line is smoothed when the pen lifts; it costs no lag, and can be changed later",
         )  # fmt: skip
+        self.opacity = Track(
+            "Opacity", TrackKind.OPACITY, 1, 100, unit="%", tooltip="The most ink a stroke of this pen leaves"
+        )
         layout = QHBoxLayout(self)
         layout.setContentsMargins(20, 8, 20, 6)
-        layout.setSpacing(28)
-        for track in (self.size_track, self.now, self.after):
-            layout.addWidget(track, 1)
+        layout.setSpacing(24)
+        for track, share in ((self.size_track, 5), (self.now, 5), (self.after, 5), (self.opacity, 4)):
+            layout.addWidget(track, share)
         self.size_track.changed.connect(lambda value, _: hand.set_size(value))
+        self.opacity.changed.connect(lambda value, _: hand.set_opacity(value / 100))
         self.now.changed.connect(lambda value, _: hand.set_steady_now(value))
         self.after.changed.connect(lambda value, _: hand.set_steady_after(value))
         self.way = QToolButton(self)
@@ -88,6 +92,8 @@ class PenSettingsTray(QWidget):
         self.size_track.set_value(settings.size_px)
         self.now.set_value(settings.steady_now)
         self.after.set_value(settings.steady_after)
+        self.opacity.set_value(100 * settings.opacity)
+        self.opacity.remark.setText("builds up" if pen.builds else "")
         self.size_track.remark.setText(_thinnest(pen, settings.size_px))
         self.now.remark.setText(BORROWED if is_borrowed else _way(pen) if settings.steady_now else AS_IT_IS)
         self.after.remark.setText(

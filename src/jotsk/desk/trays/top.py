@@ -9,6 +9,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QAction, QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QSizePolicy, QToolButton, QWidget
 
+from jotsk.core.geometry.view import LARGEST_ZOOM, SMALLEST_ZOOM
 from jotsk.desk.actions import MENUS, TABLE
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
@@ -17,7 +18,9 @@ from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.elided_label import ElidedLabel
 from jotsk.desk.widgets.faults import handled, painted
+from jotsk.desk.widgets.number_field import say_range
 
 HEIGHT_PX = 40
 FLIP_PX, FLIPPED_PX = 34, 84
@@ -126,7 +129,7 @@ class TopBar(QWidget):
         self.menu_button.setToolTip("Everything Jotsk can do")
         self.menu_button.setAccessibleName("Menu")
         self.menu_button.setMenu(build_menu(actions, self))
-        self.name = QLabel()
+        self.name = ElidedLabel()
         self.name.setProperty("role", "name")
         self.facts = QLabel()
         self.facts.setProperty("role", "quiet")
@@ -194,8 +197,11 @@ class TopBar(QWidget):
 
     def _zoom_typed(self) -> None:
         value = _typed_number(self.zoom)
-        if value is not None and value > 0:
-            self._board.zoom_to(value / 100)
+        if value is not None:
+            low, high = 100 * SMALLEST_ZOOM, 100 * LARGEST_ZOOM
+            if not low <= value <= high:
+                say_range(self.zoom, low, high, "%")
+            self._board.zoom_to(min(high, max(low, value)) / 100)
         self._show_view()
 
     def _angle_typed(self) -> None:

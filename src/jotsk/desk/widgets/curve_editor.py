@@ -26,12 +26,14 @@ class CurveEditor(QWidget):
     """Edits a response curve (`monotone`) or a width profile. `changed` brings the points, all in 0..1."""
 
     changed = Signal(tuple)
+    chosen = Signal()  # another point, or it has moved
 
     def __init__(self, *, monotone: bool, tooltip: str, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._monotone = monotone
         self._points: list[tuple[float, float]] = [(0.0, 0.0), (1.0, 1.0)]
         self._held: int | None = None
+        self._chosen = 0
         self.histogram: NDArray[np.float64] | None = None
         self.setToolTip(f"{tooltip}\nDrag points; press beside the line for another; drag one out to take it away")
         self.setAccessibleName(tooltip)
@@ -48,7 +50,26 @@ class CurveEditor(QWidget):
     def set_points(self, points: Points) -> None:
         """Show points; says nothing back."""
         self._points = list(points) if points else [(0.0, 1.0), (1.0, 1.0)]
+        self._choose(self._chosen)
         self.update()
+
+    def place_of(self, index: int) -> QPointF:
+        """Where a point lies in the widget."""
+        return self._at(*self._points[index])
+
+    @property
+    def chosen_point(self) -> tuple[float, float]:
+        """The point that was pressed last, whose numbers can be typed."""
+        return self._points[self._chosen]
+
+    def put_chosen(self, x: float, y: float) -> None:
+        """Move that point to where it was typed, as far as its neighbours allow."""
+        self._move(self._chosen, x, y)
+        self._tell()
+
+    def _choose(self, index: int) -> None:
+        self._chosen = min(max(0, index), len(self._points) - 1)
+        self.chosen.emit()
 
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
@@ -76,8 +97,9 @@ class CurveEditor(QWidget):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         xs, ys = box.left() + share * box.width(), box.bottom() - values * box.height()
         painter.drawPolyline([QPointF(x, y) for x, y in zip(xs.tolist(), ys.tolist(), strict=True)])
-        for x, y in self._points:
-            draw_ring_handle(painter, self._at(x, y), theme.raised, theme.accent, 5.5)
+        for k, (x, y) in enumerate(self._points):
+            inside = theme.accent if k == self._chosen else theme.raised
+            draw_ring_handle(painter, self._at(x, y), inside, theme.accent, 5.5)
 
     @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
@@ -86,6 +108,8 @@ class CurveEditor(QWidget):
         nearest = int(np.argmin(gaps))
         if gaps[nearest] <= NEAR_PX:
             self._held = nearest
+            self._choose(nearest)
+            self.update()
         elif len(self._points) < MOST_POINTS:
             self._add(*self._value(at))
 
@@ -98,6 +122,7 @@ class CurveEditor(QWidget):
         if inner and not QRectF(self.rect()).adjusted(-20, -20, 20, 20).contains(at):
             del self._points[self._held]
             self._held = None
+            self._choose(self._chosen)
         else:
             self._move(self._held, *self._value(at))
         self._tell()
@@ -111,6 +136,7 @@ class CurveEditor(QWidget):
         if 0 < at < len(self._points):
             self._points.insert(at, (x, y))
             self._held = at
+            self._choose(at)
             self._move(at, x, y)
             self._tell()
 
@@ -131,6 +157,7 @@ class CurveEditor(QWidget):
 
     def _tell(self) -> None:
         self.update()
+        self.chosen.emit()
         self.changed.emit(self.points)
 
     def _box(self) -> QRectF:

@@ -6,9 +6,10 @@ import math
 from enum import Enum
 
 import numpy as np
-from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QColor,
+    QFocusEvent,
     QKeyEvent,
     QLinearGradient,
     QMouseEvent,
@@ -21,11 +22,15 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.elided_label import ElidedLabel
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
+from jotsk.desk.widgets.number_field import say_range
 from jotsk.desk.widgets.pixmap_cache import cached_pixmap
 
 MARGIN = 8
+NUMBER_PX = 58
+STEPS_END_MS = 700  # after the last notch of the wheel or press of an arrow, all of them were one change
 
 
 class TrackKind(Enum):
@@ -37,7 +42,7 @@ class TrackKind(Enum):
 class Track(QWidget):
     """Title and number above, the track below, a quiet remark under it.
 
-    `changed(value, finished)`: finished is False while the handle is dragged.
+    `changed(value, finished)`: finished is False while the handle is dragged, or moved on step by step.
     """
 
     changed = Signal(float, bool)
@@ -55,13 +60,13 @@ class Track(QWidget):
         self.number = QLineEdit()
         self.number.setAccessibleName(title)
         self.number.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-        self.number.setFixedWidth(64)
+        self.number.setFixedWidth(NUMBER_PX)
         self.number.setStyleSheet("font-weight: 600;")
         self.number.editingFinished.connect(self._typed)
         self.bar = TrackBar(kind, self)
         self.bar.setAccessibleName(title)
         self.bar.dragged.connect(self._dragged)
-        self.remark = QLabel()
+        self.remark = ElidedLabel()
         self.remark.setProperty("role", "quiet")
         self.head = QHBoxLayout()
         self.head.setSpacing(2)
@@ -129,6 +134,8 @@ class Track(QWidget):
         except ValueError:
             value = math.nan
         if math.isfinite(value):
+            if not self._low <= value <= self._high:
+                say_range(self.number, self._low, self._high, self._unit)
             self.set_value(value)
             self.changed.emit(self._value, True)
         self.number.setText(self._text(self._value))
@@ -147,6 +154,8 @@ class TrackBar(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setCursor(Qt.CursorShape.PointingHandCursor)
+        self._steps = QTimer(self, singleShot=True, interval=STEPS_END_MS)
+        self._steps.timeout.connect(lambda: self.dragged.emit(self.share, True))
 
     def sizeHint(self) -> QSize:
         return QSize(140, 28)
@@ -195,9 +204,22 @@ class TrackBar(QWidget):
 
     def _step(self, by: float) -> None:
         self.share = min(1.0, max(0.0, self.share + by))
-        self.dragged.emit(self.share, True)
+        self._steps.start()
+        self.dragged.emit(self.share, False)
+
+    @handled
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        super().focusOutEvent(event)
+        self.end_steps()
+
+    def end_steps(self) -> None:
+        """What comes next is a change of its own."""
+        if self._steps.isActive():
+            self._steps.stop()
+            self.dragged.emit(self.share, True)
 
     def _drag(self, x: float, finished: bool) -> None:
+        self._steps.stop()
         self.share = min(1.0, max(0.0, (x - MARGIN) / max(1, self.width() - 2 * MARGIN)))
         self.dragged.emit(self.share, finished)
 

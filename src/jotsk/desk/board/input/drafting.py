@@ -125,7 +125,7 @@ class Drafting(QObject):
 
     def ink(self, scale: float) -> bool:
         """Draw the line with the pen in the hand; its width along the line is the pen's own."""
-        holds, pen = self.holds, self._hand.pen
+        holds, pen = self.holds, self._hand.as_set(self._hand.pen)
         if not holds or pen.rubs or not self._document.can_draw():
             if pen.rubs:
                 self._document.refused.emit("An eraser leaves no line; take up a pen that inks.")

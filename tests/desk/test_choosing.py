@@ -13,8 +13,10 @@ from PySide6.QtCore import QEvent, QPointF, Qt
 from PySide6.QtGui import QImage, QMouseEvent
 from PySide6.QtWidgets import QApplication
 
+from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.page import blank_page, edits, render
 from jotsk.core.page.edits.selection import stroke_at, strokes_inside
+from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.board.overlays import chosen_lines
 from jotsk.desk.board.overlays.chosen_lines import _fewer
 from tests.conftest import stroke_along
@@ -175,7 +177,51 @@ def test_chosen_lines_are_steadied_together_as_one_step(window, three, settle, q
     assert window.board._preview == [] and len(window.document.selection.lines) == 3
     assert window.document.undo_label == "Steady 3 lines"
     window.document.undo()
-    assert window.document.page_when_dry() is inked and window.document.selection.lines == ()
+    assert window.document.page_when_dry() is inked
+    assert list(window.document.selection.lines) == three, "they are still chosen, as they were"
+
+
+@pytest.mark.parametrize("handle", ["size", "opacity", "pen", "color", "swatch", "taper", "response"])
+def test_every_handle_changes_all_chosen_lines_also_of_a_page_that_was_opened(
+    window, three, settle, qtbot, tmp_path, handle
+):
+    if handle in ("size", "color"):  # as any other day
+        window.filing.save(tmp_path / "lines.ora")
+        settle(window)
+        window.open(tmp_path / "lines.ora")
+        settle(window)
+    before = window.document.page_when_dry()
+    window.document.selection.choose_all()
+    tray, red = window.last_line, (134, 44, 36)
+    handles = tray.handles(window)
+    act = {
+        "size": lambda: tray.size_track.changed.emit(44.0, True),
+        "opacity": lambda: handles.opacity.changed.emit(30.0, True),
+        "pen": lambda: handles.pens.activated.emit(handles.pens.findText("Brush pen")),
+        "color": lambda: (window.hand.set_color(red), handles.color.click()),
+        "swatch": lambda: window.inkwell.picked.emit(red),
+        "taper": lambda: handles.tapers["taper_in"].changed.emit(99.0, True),
+        "response": lambda: handles.response.changed.emit(((0.0, 0.2), (1.0, 1.0))),
+    }
+    got = {
+        "size": lambda s: s.size_px == 44, "opacity": lambda s: s.pen.opacity == 0.3,
+        "pen": lambda s: s.pen.id == "brush-pen", "color": lambda s: s.color == red,
+        "swatch": lambda s: s.color == red, "taper": lambda s: s.pen.taper_in.length_px == 99,
+        "response": lambda s: s.pen.width.curve.points[0] == (0.0, 0.2),
+    }  # fmt: skip
+    act[handle]()
+    settle(window)
+    page = window.document.page_when_dry()
+    assert len(page.active.marks) == 3 and all(got[handle](s) for s in page.active.marks)
+    assert render(page.active.marks, page.bounds) == page.active.tiles
+    window.document.undo()
+    assert window.document.page_when_dry() is before
+
+
+def test_drawing_on_ends_the_choice(window, three):
+    window.document.selection.choose(three)
+    SimulatedPen(window.board, DEVICES["display"]).draw(across(window))
+    assert window.document.selection.lines == ()
 
 
 def test_chosen_lines_are_deleted_and_come_back(window, three, settle, qtbot):

@@ -25,7 +25,6 @@ from jotsk.desk.inout.own_files import finish_writing
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.pens.pen_library import PenLibrary
 from jotsk.desk.pens.pressure_curves import read_pressure_curves, write_pressure_curves
-from jotsk.desk.trays.last_line import LineHandles
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from tests.desk.conftest import across
 
@@ -400,12 +399,12 @@ def test_the_last_lines_handles_mend_that_line_alone(window, pen):
     window.last_line.size_track.changed.emit(55.0, True)
     assert window.document.last_line.when_dry().size_px == 55.0
     assert next(iter(window.document.page_when_dry().active.marks)) is first
-    handles = LineHandles(window.document.last_line.when_dry(), window.last_line._mend_pen, window)
+    handles = window.last_line.handles(window)
     handles.tapers["taper_out"].changed.emit(120.0, True)
     handles.response.changed.emit(((0.0, 0.0), (0.5, 0.9), (1.0, 1.0)))
     mended = window.document.last_line.when_dry()
     assert mended.pen.width.curve.points[1] == (0.5, 0.9)
-    assert window.hand.library.pen("quill-nib") == pen_by_id("quill-nib"), "the pen in the roll stays as it is"
+    assert window.hand.library.pen("quill-nib") == pen_by_id("quill-nib"), "the pen in the library stays as it is"
     for _ in range(3):
         window.document.undo()
     assert window.document.page_when_dry() is inked

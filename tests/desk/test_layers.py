@@ -6,10 +6,12 @@ import weakref
 
 import numpy as np
 from PySide6.QtCore import QPoint, Qt
-from PySide6.QtWidgets import QApplication
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication, QPushButton
 
 from jotsk.core.page import GroupLayer, History, InkLayer, flattened
 from jotsk.core.page.layers.layer import NON_PHOTO_BLUE
+from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.trays.layer_row import ROW_PX, LayerRow, described
 from tests.desk.conftest import across
 
@@ -145,3 +147,63 @@ def test_changes_of_lines_wait_for_no_room_as_changes_of_layers_do(window, pen, 
     window.document.layers.add_flat_copy()
     settle(window)
     assert window.document.undo_label == "Flat copy" and len(waits) == 1
+
+
+# -- where one draws -----------------------------------------------------------------------------
+
+
+def test_a_new_layer_ends_the_choice_of_several(window):
+    layers = window.document.layers
+    layers.add()
+    layers.add()
+    layers.choose_several({1, 2})
+    QTest.keyClick(window.board, Qt.Key.Key_N)
+    assert layers.chosen == {window.document.page.active_uid}
+    layers.delete()
+    assert len(window.document.page.layers) == 3
+
+
+def test_keys_go_to_the_layer_above_and_below(window):
+    document = window.document
+    document.layers.add()
+    upper = document.page.active_uid
+    for key, uid in ((Qt.Key.Key_PageDown, 1), (Qt.Key.Key_PageDown, 1), (Qt.Key.Key_PageUp, upper)):
+        QTest.keyClick(window.board, key)
+        assert document.page.active_uid == uid
+
+
+def test_undo_does_not_change_which_layer_is_active_unless_it_must(window, pen):
+    document = window.document
+    pen.draw(across(window))
+    document.layers.add()
+    upper = document.page.active_uid
+    pen.draw(across(window))
+    document.layers.choose(1)
+    document.undo()
+    assert document.page.active_uid == 1, "the stroke was on another"
+    document.layers.choose(upper)
+    document.undo()
+    assert document.page.active_uid == 1, "that layer is gone"
+    document.redo()
+    assert document.page.active_uid == upper, "it comes back with it"
+    document.redo()
+    assert document.page.active_uid == upper and len(document.page.active.marks) == 1
+
+
+def test_the_sketch_stage_offers_a_layer_below_the_ink_and_tracing_goes_on_in_ink(window, pen):
+    document, hand = window.document, window.hand
+    ink = hand.library.pen("brush-pen")
+    hand.take(ink)
+    pen.draw(across(window))
+    window.top.stage_chosen.emit(STAGES["sketch"])
+    offers = {button.text(): button for button in window.pens.findChildren(QPushButton)}
+    offers["Add sketch layer"].click()
+    page = document.page
+    assert page.active.is_sketch and page.index(page.active_uid) == 0 and STAGES["sketch"].is_for(hand.pen)
+    pen.draw(across(window))
+    QTest.keyClick(window.board, Qt.Key.Key_E)
+    assert hand.pen is ink and window.stage.id == "ink"
+    traced = document.page
+    assert traced.layers[0].opacity < 0.5 and traced.active.name == "Ink 2"
+    QTest.keyClick(window.board, Qt.Key.Key_E)
+    assert document.page is traced, "an empty ink layer above its sketch is not dimmed"

@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.guides.settling import HOLD_S
+from jotsk.core.ink import Color
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import make_actions
 from jotsk.desk.app.desk_memory import DeskMemory
@@ -39,6 +40,7 @@ from jotsk.desk.pens.pen_library import PenLibrary
 from jotsk.desk.pens.pressure_curves import read_pressure_curves, read_tremors, write_pressure_curves, write_tremors
 from jotsk.desk.recovery.autosave import Autosave
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
+from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
 from jotsk.desk.trays.doing import Doing
@@ -116,12 +118,12 @@ class Window(QMainWindow):
     def _build(self) -> None:
         self.top = TopBar(self.document, self.board, self.actions_by_id, self)
         self.doing = Doing(self)
-        self.pens = PenTray(self.hand, self)
+        self.pens = PenTray(self.hand, self.actions_by_id, self)
         self.inkwell = Inkwell(self.hand, self.desk_palette, self)
         self.layers = LayerTray(self.document, self.actions_by_id, self)
         self.guides = GuideTray(self.board, self.actions_by_id, self)
         self.pen_settings = PenSettingsTray(self.hand, self)
-        self.last_line = LastLineTray(self.document, self)
+        self.last_line = LastLineTray(self.document, self.hand, self)
         self.guides.setFixedHeight(GUIDES_PX)
 
         self.hand_side = _side(HAND_PX, [(self.doing, 0), (self.pens, 1), (_line(), 0), (self.inkwell, 0)])
@@ -201,7 +203,10 @@ class Window(QMainWindow):
             "view.flip": board.flip_here,
             "view.flip_page": board.flip_page,
             "view.width": board.fit_width,
-            "layer.trace_under": document.layers.trace_under,
+            "layer.trace_under": self.trace_under,
+            "layer.above": lambda: document.layers.go(True),
+            "layer.below": lambda: document.layers.go(False),
+            "layer.add_sketch": document.layers.add_sketch,
             "layer.add": document.layers.add,
             "layer.add_paint": document.layers.add_paint,
             "layer.delete": document.layers.delete,
@@ -254,6 +259,7 @@ class Window(QMainWindow):
         board.view_changed.connect(self.hold_keys.use)
         self.top.stage_chosen.connect(self.show_stage)
         self.inkwell.opened.connect(self.show_colors)
+        self.inkwell.picked.connect(self._recolor_chosen)
         self.layers.soloed.connect(board.show_only)
         document.state_changed.connect(self.refresh_title)
         document.slow.connect(self.filing.jobs.change_page)
@@ -275,8 +281,19 @@ class Window(QMainWindow):
         self.stage = stage
         self.top.show_stage(stage)
         self.pens.show_stage(stage)
-        if stage.has_pens and not set(stage.first) & set(self.hand.pen.tags):
-            self.hand.take(self.pens.rows[0].pen)
+        self._take_pen_of(stage)
+
+    def _take_pen_of(self, stage: Stage) -> None:
+        """If that in the hand is of another stage: the pen of this one that was used last, or its first."""
+        hand = self.hand
+        if stage.has_pens and not stage.is_for(hand.pen):
+            last = next((pen for pen in hand.used if stage.is_for(pen)), None)
+            hand.take(last or next(pen for pen in hand.library.pens if stage.is_for(pen)))
+
+    def trace_under(self) -> None:
+        """Make the layer the sketch, and go on in ink."""
+        self.document.layers.trace_under()
+        self.show_stage(STAGES["ink"])
 
     def set_bare(self, bare: bool) -> None:
         """Show nothing but the board, or everything again."""
@@ -298,6 +315,11 @@ class Window(QMainWindow):
         self.key_map.set_left_handed(left_handed)
         self.settings.set("desk/left_handed", left_handed)
         self._place_floats()
+
+    def _recolor_chosen(self, color: Color) -> None:
+        """A swatch was pressed: it is for the chosen lines too."""
+        if self.document.selection.lines:
+            self.document.selection.recolor(color)
 
     def _show_doing(self) -> None:
         """What the hand does, in the left place and beside the pen."""

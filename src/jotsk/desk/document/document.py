@@ -221,7 +221,12 @@ class Document(QObject):
                 self.refused.emit("The page was changed meanwhile, so it stays as it is.")
                 return
             self._dragged = ""
-            if self._history.go_to(index, opened) is not before:
+            goes_on = index > self._history.at
+            after = self._history.go_to(index, opened)
+            comes_with_it = goes_on and before.layer(after.active_uid) is None
+            if after.layer(before.active_uid) is not None and not comes_with_it:
+                self._history.choose(before.active_uid)  # undo brings back what was drawn, not where one draws
+            if after is not before:
                 self._packing.start()
                 self._announce(before)
 

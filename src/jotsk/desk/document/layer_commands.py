@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.page import Page
 from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.layers.tree import inside
 
@@ -24,6 +25,13 @@ class LayerCommands(QObject):
         super().__init__(document)
         self._document = document
         self._more: set[int] = set()  # chosen besides the active one
+        document.changed.connect(self._page_changed)
+
+    def _page_changed(self, before: Page, after: Page) -> None:
+        """A new layer ends the choice of several."""
+        if self._more and {x.uid for x in after.layers} - {x.uid for x in before.layers}:
+            self._more = set()
+            self.chosen_changed.emit()
 
     def change_one(self, uid: int, label: str, *, finished: bool = True, **values: object) -> None:
         """Change properties of a layer; not `finished` while a handle is dragged."""
@@ -94,6 +102,16 @@ class LayerCommands(QObject):
 
     def add_flat_copy(self) -> None:
         self._document.edit_slowly("Flat copy", lambda page, _: layer_edits.with_flat_copy(page))
+
+    def go(self, up: bool) -> None:
+        """Make the next layer above or below the active one."""
+        page = self._document.page_when_dry()
+        at = page.index(page.active_uid) + (1 if up else -1)
+        if page.active is not None and 0 <= at < len(page.layers):
+            self.choose(page.layers[at].uid)
+
+    def add_sketch(self) -> None:
+        self._document.edit("Add sketch layer", layer_edits.with_sketch_layer)
 
     def step(self, up: bool) -> None:
         """Move the active layer one place up or down."""

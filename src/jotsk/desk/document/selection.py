@@ -1,12 +1,14 @@
-"""The lines that are chosen, and what is done to all of them."""
+"""The lines at work: those that are chosen, or else the last one; and what is done to all of them."""
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.ink import Color
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, edits
 
@@ -31,13 +33,34 @@ class Selection(QObject):
         uid = self._document.page_when_dry().active_uid
         before = self.lines if more and uid == self.uid else ()
         known = set(map(id, before))
-        self.lines, self.uid = (*before, *(s for s in strokes if id(s) not in known)), uid
-        self.changed.emit()
+        lines = (*before, *(s for s in strokes if id(s) not in known))
+        if lines or self.lines:
+            self.lines, self.uid = lines, uid
+            self.changed.emit()
 
     def choose_all(self) -> None:
         active = self._document.page_when_dry().active
         marks = active.marks if isinstance(active, InkLayer) else ()
         self.choose(mark for mark in marks if isinstance(mark, Stroke))
+
+    @property
+    def at_work(self) -> tuple[Stroke, ...]:
+        """The chosen lines, or else the last one if there is one."""
+        last = self._document.last_line.when_dry()
+        return self.lines or ((last,) if last is not None else ())
+
+    def mend(self, label: str, change: Callable[[Stroke], Stroke], *, finished: bool = True) -> None:
+        """Change the lines at work, as one step. While a handle is dragged the last line follows it; chosen ones, which
+        may be thousands, are changed when it comes to rest."""
+        if not self.lines:
+            self._document.last_line.mend(label, change, finished=finished)
+        elif finished:
+            count = len(self.lines)
+            words = label.replace("the line", f"{count} lines") if count > 1 else label
+            self._change(words, [change(stroke) for stroke in self.lines])
+
+    def recolor(self, color: Color) -> None:
+        self.mend("Colour of the line", lambda stroke: replace(stroke, color=color))
 
     def preview(self, strength: float) -> None:
         """Show where the chosen lines would run, steadied by `strength`; those that are not worked out yet follow."""
@@ -46,9 +69,7 @@ class Selection(QObject):
 
     def steady(self, strength: float) -> None:
         """Steady the chosen lines anew, off the interface's thread, as one step."""
-        count = len(self.lines)
-        label = f"Steady {count} lines" if count > 1 else "Steady the line"
-        self._change(label, [stroke.resteadied(strength) for stroke in self.lines])
+        self.mend("Steady the line", lambda stroke: stroke.resteadied(strength))
 
     def delete(self) -> None:
         """Take the chosen lines away."""
@@ -60,8 +81,9 @@ class Selection(QObject):
         if not self.lines:
             return
         layer = self._document.page_when_dry().layer(self.uid)
-        there = {id(s) for s in layer.marks} if isinstance(layer, InkLayer) else set()
-        self.lines = tuple(s for s in self.lines if id(s) in there)
+        there = {mark.uid: mark for mark in layer.marks} if isinstance(layer, InkLayer) else {}
+        now = (there.get(line.uid) for line in self.lines)
+        self.lines = tuple(line for line in now if isinstance(line, Stroke))  # as they are now, also after an undo
         self.changed.emit()
 
     def _change(self, label: str, new: Sequence[Stroke | None]) -> None:

@@ -51,6 +51,7 @@ class Hand(QObject):
         self.feels: dict[str, ResponseCurve] = {}  # by the name of the device
         self.tremors: dict[str, TremorMeter] = {}  # also
         self._settings: dict[str, PenSettings] = {}
+        self.used: list[Pen] = []  # the latest first
         self._last_inking = self.pen
         self._last_rubbing = library.pen("eraser")
         library.changed.connect(self._library_changed)
@@ -95,6 +96,7 @@ class Hand(QObject):
                 self._last_rubbing = self.pen
             else:
                 self._last_inking = self.pen
+            self.used = [self.pen, *(p for p in self.used if p.id != self.pen.id)][:MOST_RECENT]
             self.pen = pen
             self.changed.emit()
 

@@ -9,4 +9,5 @@ SKETCH = Stage(
     "Sketch",
     "Rough the page out in pencil",
     first=("sketch",),
+    offers=("layer.add_sketch", "layer.trace_under"),
 )

@@ -4,16 +4,24 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from jotsk.core.ink import Pen
+
 
 @dataclass(frozen=True, slots=True)
 class Stage:
-    """A stage: the tags of the pens that come first in the hand, or a sentence that says what will be there."""
+    """A stage: the tags of the pens that come first in the hand, or a sentence that says what will be there; and the
+    actions it offers below them."""
 
     id: str
     name: str
     tooltip: str
     first: tuple[str, ...] = ()
     sentence: str = ""
+    offers: tuple[str, ...] = ()
+
+    def is_for(self, pen: Pen) -> bool:
+        """Whether it is one of the pens of this stage."""
+        return bool(set(self.first) & set(pen.tags))
 
     @property
     def has_pens(self) -> bool:

@@ -97,6 +97,7 @@ def _sheet(t: Theme) -> str:
     QPushButton {{
         background: {t.raised}; border: 1px solid {t.hairline}; border-radius: 4px; padding: 5px 12px;
         min-height: 20px; }}
+    QPushButton[role="small"] {{ padding: 2px 4px; font-size: {SMALL_PX}px; }}
     QPushButton:hover {{ background: {t.sunken}; }}
     QPushButton:focus {{ border-color: {t.accent}; }}
     QPushButton:disabled, QToolButton:disabled {{ color: {t.quiet}; }}

@@ -65,6 +65,8 @@ class Draw(Tool):
         board.settler.begins()
         if document.can_draw():
             pen, page = hand.as_set(board.pen_in_use), document.page_when_dry()
+            if not pen.rubs:
+                document.selection.choose(())  # drawing on ends the choice
             self.session = StrokeSession(
                 pen, hand.settings_for_stroke(pen), hand.color, page.active_uid, board.view.zoom,
                 has_pressure=has_pressure, feel=hand.feels.get(board.device_name),

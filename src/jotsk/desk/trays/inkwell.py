@@ -21,6 +21,7 @@ class Inkwell(QWidget):
     """A drop of the present colour, a small one of the colour before, and the first inks of the palette."""
 
     opened = Signal()
+    picked = Signal(tuple)  # a colour of the palette
 
     def __init__(self, hand: Hand, palette: DeskPalette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -64,6 +65,7 @@ class Inkwell(QWidget):
         for box, (color, _) in self.spots():
             if box.contains(at):
                 self._hand.set_color(color)
+                self.picked.emit(color)
                 return
         if at.x() < 26 and at.y() > 56:
             self._hand.set_color(self._hand.previous_color)

@@ -1,18 +1,19 @@
-"""What the hand just did, and what became of it."""
+"""What the hand just did, and what became of it; or the chosen lines. Every handle changes all of them."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
-from typing import Any
 
 import numpy as np
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import (
+    QComboBox,
     QHBoxLayout,
     QLabel,
     QMenu,
+    QPushButton,
     QSizePolicy,
     QToolButton,
     QVBoxLayout,
@@ -21,10 +22,12 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.hand import ResponseCurve
+from jotsk.core.ink import Pen
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.figures import StrokeFigures, figures_of, unrolled
 from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
+from jotsk.desk.pens.hand import Hand
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import Track, TrackKind
@@ -93,38 +96,67 @@ class RibbonView(QWidget):
 
 
 class LineHandles(QWidget):
-    """Response curve and tapers of a line."""
+    """Pen, colour, opacity, response and tapers of the lines at work; they show those of the last of them.
 
-    def __init__(self, stroke: Stroke, mend: Callable[..., None], parent: QWidget) -> None:
+    `mend(label, change, finished)` changes a pen by `change`; `hand` has the colour, and the pens there are.
+    """
+
+    def __init__(
+        self, stroke: Stroke, mend: Callable[..., None], recolor: Callable[[], None], hand: Hand, parent: QWidget
+    ) -> None:
         super().__init__(parent)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(14, 10, 14, 10)
         pen = stroke.pen
+        self.pens = QComboBox(toolTip="Draw the same motion with another pen")
+        self.pens.setAccessibleName("Pen of the line")
+        inking = [p for p in hand.library.pens if not p.rubs]
+        if all(p.id != pen.id for p in inking):
+            inking = [pen, *inking]
+        for each in inking:
+            self.pens.addItem(each.name, each)
+        self.pens.setCurrentIndex(next(k for k, p in enumerate(inking) if p.id == pen.id))
+        self.pens.activated.connect(lambda k: mend("Pen of the line", lambda _: self.pens.itemData(k)))
+        self.color = QPushButton("Colour of the hand", autoDefault=False, toolTip="Give it the ink in the hand")
+        self.color.clicked.connect(lambda _=False: recolor())
+        top = QHBoxLayout()
+        top.addWidget(self.pens, 1)
+        top.addWidget(self.color)
+        layout.addLayout(top)
+        self.opacity = Track("Opacity", TrackKind.OPACITY, 1, 100, unit="%", remark=False, tooltip="Of this line")
+        self.opacity.set_value(100 * pen.opacity)
+        self.opacity.changed.connect(
+            lambda v, finished: mend("Opacity of the line", lambda p: replace(p, opacity=v / 100), finished)
+        )
+        layout.addWidget(self.opacity)
         self.response = CurveEditor(monotone=True, tooltip="Response of this line to pressure")
         self.response.set_points(pen.width.curve.points)
         self.response.changed.connect(
-            lambda points: mend("Response of the line", width=replace(pen.width, curve=ResponseCurve(points)))
+            lambda points: mend(
+                "Response of the line", lambda p: replace(p, width=replace(p.width, curve=ResponseCurve(points)))
+            )
         )
         layout.addWidget(QLabel("Response"))
         layout.addWidget(self.response)
         self.tapers: dict[str, Track] = {}
         for name, words in (("taper_in", "Taper in"), ("taper_out", "Taper out")):
             track = self.tapers[name] = Track(words, TrackKind.SIZE, 0.5, 300, unit="px", remark=False, tooltip=words)
-            taper = getattr(pen, name)
-            track.set_value(taper.length_px)
-            track.changed.connect(
-                lambda v, _, n=name, t=taper: mend("Taper of the line", **{n: replace(t, length_px=v)})
-            )
+            track.set_value(getattr(pen, name).length_px)
+            track.changed.connect(lambda v, finished, n=name: mend("Taper of the line", _tapered(n, v), finished))
             layout.addWidget(track)
+
+
+def _tapered(name: str, length_px: float) -> Callable[[Pen], Pen]:
+    return lambda pen: replace(pen, **{name: replace(getattr(pen, name), length_px=length_px)})
 
 
 class LastLineTray(QWidget):
     """The last stroke, unrolled; its wobble before and after; and a handle that steadies it anew."""
 
-    def __init__(self, document: Document, parent: QWidget | None = None) -> None:
+    def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._document = document
-        self._shown: Stroke | None = None
+        self._document, self._hand = document, hand
+        self._shown: tuple[Stroke, ...] = ()
         self._facts = ElidedLabel()
         self._facts.setProperty("role", "quiet")
         self.heading = QLabel("Last line")
@@ -151,7 +183,7 @@ class LastLineTray(QWidget):
         )
         self.more = QToolButton(self)
         self.more.setFixedSize(26, 24)
-        self.more.setToolTip("Response and tapers of this line")
+        self.more.setToolTip("Pen, colour, opacity, response and tapers")
         self.more.setAccessibleName("More of this line")
         self.more.clicked.connect(self.show_more)
         self.size_track.head.insertWidget(1, self.more)
@@ -170,8 +202,10 @@ class LastLineTray(QWidget):
         layout.addLayout(left, 1)
         layout.addLayout(right, 1)
         self.steadiness.changed.connect(self._steady)
-        document.selection.changed.connect(self._show_chosen)
-        self.size_track.changed.connect(lambda value, finished: self._mend("Resize the line", finished, size_px=value))
+        document.selection.changed.connect(self._show_count)
+        self.size_track.changed.connect(
+            lambda value, finished: self._mend("Size of the line", finished, lambda s: replace(s, size_px=value))
+        )
         self._pause = AtPause(self.refresh, lambda: document.is_inking, FOLLOW_MS, self)
         document.last_line.changed.connect(self._follow)
         self.theme_changed()
@@ -181,24 +215,37 @@ class LastLineTray(QWidget):
         if not self._pause.is_asked:
             self._pause.ask()
 
+    def _show_count(self) -> None:
+        chosen = len(self._document.selection.lines)
+        self.heading.setText(f"{chosen} line{'s' if chosen > 1 else ''} chosen" if chosen else "Last line")
+        self._follow()
+
     def refresh(self) -> None:
         self._pause.drop()
-        stroke = self._document.last_line.when_dry()
-        if stroke is self._shown and stroke is not None:
+        lines = self._document.selection.at_work
+        if lines and _are_same(lines, self._shown):
             return
-        self._shown = stroke
+        self._shown = lines
         for handle in (self.steadiness, self.size_track, self.more):
-            handle.setEnabled(stroke is not None)
-        self.ribbon.show_stroke(stroke)
-        theme = current()
-        if stroke is None:
+            handle.setEnabled(bool(lines))
+        self.ribbon.show_stroke(lines[-1] if lines else None)
+        if not lines:
             self._facts.setText("")
             self.wobble.setText("")
             return
-        f = figures_of(stroke)
+        self.steadiness.set_value(float(np.median([s.steady_after for s in lines])))
+        self.size_track.set_value(float(np.median([s.size_px for s in lines])))
+        if len(lines) == 1:
+            self._show_figures(lines[0])
+        else:
+            names = sorted({s.pen.name.lower() for s in lines})
+            self._facts.setText(names[0] if len(names) == 1 else f"{len(names)} pens")
+            self.wobble.setText("")
+            self.wobble.setToolTip("")
+
+    def _show_figures(self, stroke: Stroke) -> None:
+        theme, f = current(), figures_of(stroke)
         self._facts.setText(f"{stroke.pen.name.lower()}, {f.length_px:.0f} px, {f.duration_s:.2f} s")
-        self.steadiness.set_value(stroke.steady_after)
-        self.size_track.set_value(stroke.size_px)
         self.wobble.setText(
             f'<span style="color:{theme.quiet}; font-size:12px">wobble</span> '
             f'<span style="color:{theme.guide}">{f.wobble_before_px:.1f} px</span> → '
@@ -210,18 +257,22 @@ class LastLineTray(QWidget):
             f" along {f.withheld:.0%} of it less is steadied, to keep its shape"
         )
 
+    def handles(self, parent: QWidget) -> LineHandles | None:
+        """More handles for the lines at work; None if there are none."""
+        lines = self._document.selection.at_work
+        if not lines:
+            return None
+        return LineHandles(lines[-1], self._mend_pen, self._recolor, self._hand, parent)
+
     def show_more(self) -> None:
-        """Handles for the response and the tapers of this one line."""
-        stroke = self._document.last_line.when_dry()
-        if stroke is None:
-            return
         menu = QMenu(self)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        inside = LineHandles(stroke, self._mend_pen, menu)
-        action = QWidgetAction(menu)
-        action.setDefaultWidget(inside)
-        menu.addAction(action)
-        menu.popup(self.more.mapToGlobal(QPoint(0, -inside.sizeHint().height() - 12)))
+        inside = self.handles(menu)
+        if inside is not None:
+            action = QWidgetAction(menu)
+            action.setDefaultWidget(inside)
+            menu.addAction(action)
+            menu.popup(self.more.mapToGlobal(QPoint(0, -inside.sizeHint().height() - 12)))
 
     def _steady(self, value: float, finished: bool) -> None:
         """The chosen lines, if there are any; else the last one."""
@@ -232,23 +283,21 @@ class LastLineTray(QWidget):
         else:
             self._document.selection.preview(value)
 
-    def _show_chosen(self) -> None:
-        count = len(self._document.selection.lines)
-        self.heading.setText(f"{count} line{'s' if count > 1 else ''} chosen" if count else "Last line")
-        self.steadiness.setEnabled(bool(count) or self._document.last_line.when_dry() is not None)
-        if count:
-            self.steadiness.set_value(float(np.median([s.steady_after for s in self._document.selection.lines])))
-        elif self._document.last_line.when_dry() is not None:
-            self.steadiness.set_value(self._document.last_line.when_dry().steady_after)
+    def _recolor(self) -> None:
+        self._document.selection.recolor(self._hand.color)
 
-    def _mend_pen(self, label: str, **changes: Any) -> None:
-        """Give this one line another recipe; the pen in the library stays as it is."""
-        self._document.last_line.mend(label, lambda s: replace(s, pen=replace(s.pen, **changes)))
+    def _mend_pen(self, label: str, change: Callable[[Pen], Pen], finished: bool = True) -> None:
+        """Give these lines another recipe; the pens in the library stay as they are."""
+        self._mend(label, finished, lambda s: replace(s, pen=change(s.pen)))
 
-    def _mend(self, label: str, finished: bool, **changes: Any) -> None:
-        self._document.last_line.mend(label, lambda s: replace(s, **changes), finished=finished)
+    def _mend(self, label: str, finished: bool, change: Callable[[Stroke], Stroke]) -> None:
+        self._document.selection.mend(label, change, finished=finished)
 
     def theme_changed(self) -> None:
         self.more.setIcon(icon("chevron-up", current().text, 16))
-        self._shown = None
+        self._shown = ()
         self.refresh()
+
+
+def _are_same(lines: tuple[Stroke, ...], others: tuple[Stroke, ...]) -> bool:
+    return len(lines) == len(others) and all(a is b for a, b in zip(lines, others, strict=True))

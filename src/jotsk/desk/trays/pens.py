@@ -2,13 +2,23 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
+from PySide6.QtGui import QAction, QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import (
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QScrollArea,
+    QSizePolicy,
+    QVBoxLayout,
+    QWidget,
+)
 
 from jotsk.core.ink import Pen
 from jotsk.core.marks.preview import preview
@@ -92,9 +102,9 @@ class PenRow(QWidget):
 class PenTray(QWidget):
     """The pen library, the stage's own pens first; or the sentence that says what the stage will hold."""
 
-    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+    def __init__(self, hand: Hand, actions: Mapping[str, QAction], parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._hand = hand
+        self._hand, self._actions = hand, actions
         self._stage = STAGES[0]
         self.rows: list[PenRow] = []
         self.search = QLineEdit(placeholderText="Find a pen")
@@ -122,6 +132,10 @@ class PenTray(QWidget):
         layout.setSpacing(0)
         layout.addLayout(find)
         layout.addWidget(self._scroll, 1)
+        self._offers = QVBoxLayout()
+        self._offers.setContentsMargins(8, 4, 8, 6)
+        self._offers.setSpacing(4)
+        layout.addLayout(self._offers)
         self.search.textChanged.connect(lambda _: self._rebuild())
         hand.changed.connect(self._mark)
         hand.library.changed.connect(self._rebuild)
@@ -136,6 +150,13 @@ class PenTray(QWidget):
 
     def show_stage(self, stage: Stage) -> None:
         self._stage = stage
+        while (item := self._offers.takeAt(0)) is not None:
+            item.widget().deleteLater()
+        for action in map(self._actions.__getitem__, stage.offers):
+            button = QPushButton(action.text(), autoDefault=False, toolTip=action.toolTip())
+            button.setProperty("role", "small")
+            button.clicked.connect(action.trigger)
+            self._offers.addWidget(button)
         self._rebuild()
 
     def _rebuild(self) -> None:

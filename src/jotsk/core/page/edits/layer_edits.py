@@ -41,6 +41,25 @@ def with_paint_layer(page: Page) -> Page:
     return with_layer_above(page, PaintLayer(page.next_uid(), free_name(page, "Paint")))
 
 
+def with_sketch_layer(page: Page) -> Page:
+    """Add an empty sketch layer below all ink, and make it active."""
+    sketch = InkLayer(page.next_uid(), free_name(page, "Sketch"), is_sketch=True)
+    at = below_ink(page)
+    return replace(page, layers=(*page.layers[:at], sketch, *page.layers[at:]), active_uid=sketch.uid)
+
+
+def below_ink(page: Page) -> int:
+    """The place in the list of layers directly below the lowest ink, above the sketches there; groups stay whole."""
+    at = 0
+    for k, layer in enumerate(page.layers):
+        if layer.parent == 0:
+            held = [page.layers[i] for i in range(at, k + 1)]
+            if any(isinstance(x, InkLayer) and not x.is_sketch for x in held):
+                return at
+            at = k + 1
+    return at
+
+
 def with_picture_layer(page: Page, tiles: Tiles, name: str, *, is_sketch: bool = True) -> Page:
     """Add a picture as a layer above the active one."""
     return with_layer_above(page, PaintLayer(page.next_uid(), name, tiles, is_sketch=is_sketch))
@@ -161,6 +180,9 @@ def traced_under(page: Page, uid: int) -> Page:
     layer = page.layer(uid)
     if layer is None:
         raise Refused("There is no layer to trace; open a sketch first.")
+    below = page.layers[page.index(uid) - 1] if page.index(uid) else None
+    if isinstance(layer, InkLayer) and not len(layer.marks) and below is not None and below.is_sketch:
+        return page  # it is there to be inked on
     under = replace(layer, opacity=UNDER_OPACITY, tint=NON_PHOTO_BLUE, locked=True, visible=True, is_sketch=True)
     return with_new_layer(replace(page.with_layer(under), active_uid=uid))
 

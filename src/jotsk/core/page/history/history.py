@@ -172,7 +172,8 @@ class History:
 
     def choose(self, uid: int) -> None:
         """Change which layer is active, here and now: no step, and what was undone can still be redone."""
-        self.step.page = replace(self.page, active_uid=uid)
+        if uid != self.page.active_uid:
+            self.step.page = replace(self.page, active_uid=uid)
 
     def undo(self) -> Page:
         return self.go_to(self._at - 1)

@@ -20,7 +20,7 @@ from jotsk.core.files.opening import Origin, read_any
 from jotsk.core.files.pictures import Pixels
 from jotsk.core.page import Page, edits, pixels_of, prepared
 from jotsk.core.page.edits import layer_edits
-from jotsk.core.page.edits.placing import Placement, put_down
+from jotsk.core.page.layers.placing import Placement, put_down
 from jotsk.desk.recovery.journal import Kept, Start
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 

@@ -35,7 +35,7 @@ from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page, edits, flattened, tiles_from
 from jotsk.core.page.edits import layer_edits
-from jotsk.core.page.edits.placing import Placement
+from jotsk.core.page.layers.placing import Placement
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.recovery.autosave import Autosave

@@ -17,8 +17,8 @@ from jotsk.core.files.store import PageStore
 from jotsk.core.ink import TILE
 from jotsk.core.page import blank_page, edits, flattened
 from jotsk.core.page.edits.layer_edits import with_new_layer
-from jotsk.core.page.edits.placing import Placement
 from jotsk.core.page.edits.resizing import shifted
+from jotsk.core.page.layers.placing import Placement
 from jotsk.desk.document.document import CHANGE_SHARE
 from jotsk.desk.recovery.journal import Kept, Start
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder

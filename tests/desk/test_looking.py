@@ -16,8 +16,8 @@ from jotsk.core.geometry import View
 from jotsk.core.geometry.view import soft_stopped
 from jotsk.core.guides import guide_from
 from jotsk.core.page import flattened
-from jotsk.core.page.edits.placing import Picture
 from jotsk.core.page.history import history as history_module
+from jotsk.core.page.layers.placing import Picture
 from jotsk.core.runtime.lanes import BESIDE
 from tests.conftest import stroke_along
 from tests.desk.conftest import across

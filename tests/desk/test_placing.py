@@ -1,4 +1,4 @@
-"""Pictures that come in are placed with handles before they settle; what is on a layer is moved by hand."""
+"""Pictures that come in are placed with handles before they are put down; what is on a layer is moved by hand."""
 
 from __future__ import annotations
 
@@ -14,8 +14,9 @@ from PySide6.QtWidgets import QApplication
 
 from jotsk.core.files.premultiply_kernel import premultiplied
 from jotsk.core.geometry import Rect
+from jotsk.core.marks import AreaCut
 from jotsk.core.page import flattened, pixels_of, rgba
-from jotsk.core.page.edits.placing import Placement, first_placement, put_down
+from jotsk.core.page.layers.placing import Placement, first_placement, put_down
 from tests.desk.conftest import across
 
 
@@ -39,22 +40,23 @@ def drag(qtbot, board, start: QPoint, end: QPoint) -> None:
 
 @pytest.fixture
 def dropped(window, tmp_path, settle):
-    Image.new("L", (800, 400), 90).save(tmp_path / "sketch.png")
+    Image.new("L", (1000, 500), 90).save(tmp_path / "sketch.png")
     drop(window, tmp_path / "sketch.png")
     settle(window)
     return window.board
 
 
-def test_a_dropped_picture_waits_and_settles_as_a_sketch_layer_in_one_step(window, dropped, settle, qtbot):
+def test_a_dropped_picture_waits_and_is_put_down_as_a_sketch_layer_in_one_step(window, dropped, settle, qtbot):
     page = window.document.page_when_dry()
     assert dropped.placing is not None and window.strips["pictures"].isVisible()
-    assert window.document.undo_label is None, "nothing has settled"
+    assert window.document.undo_label is None, "nothing is put down yet"
     qtbot.keyClick(dropped, Qt.Key.Key_Return)
     settle(window)
-    layer = window.document.page_when_dry().active
-    assert (layer.name, layer.is_sketch) == ("sketch", True) and not window.strips["pictures"].isVisible()
+    layer, ink = window.document.page_when_dry().layers
+    assert (layer.name, layer.is_sketch) == ("sketch", True) and window.document.page.active is ink, "below the ink"
+    assert not window.strips["pictures"].isVisible()
     middle = rgba(flattened(window.document.page_when_dry()))[
-        page.height // 2, page.width // 2 - 395 : page.width // 2 + 395
+        page.height // 2, page.width // 2 - 495 : page.width // 2 + 495
     ]
     assert (middle[:, :3] == 90).all()
     window.document.undo()
@@ -99,7 +101,7 @@ def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, 
     assert len(window.board.placing.placements) == 2 and "bad.png" in window.status.text
     window.strips["pictures"].put_down.click()
     settle(window)
-    assert [x.name for x in window.document.page_when_dry().layers] == ["Ink", "a", "b"]
+    assert [x.name for x in window.document.page_when_dry().layers] == ["a", "b", "Ink"]
     assert window.document.undo_label == "Add 2 pictures"
 
 
@@ -130,7 +132,7 @@ def test_a_copied_picture_is_pasted(window, settle, qtbot):
     assert "copy one first" in window.status.text
 
 
-def test_settled_at_its_own_size_a_picture_keeps_every_pixel():
+def test_put_down_at_its_own_size_a_picture_keeps_every_pixel():
     rng = np.random.default_rng(2)
     pixels = rng.integers(0, 1 << 24, (150, 170), np.uint32) | np.uint32(0xFF000000)
     page = Rect(0, 0, 500, 400)
@@ -163,6 +165,109 @@ def test_scaled_and_turned_it_is_pillows_picture():
 def test_a_large_picture_is_first_shown_as_large_as_fits():
     placed = first_placement("x", np.zeros((4000, 2000), np.uint32), Rect(0, 0, 1000, 1000))
     assert placed.scale == 0.25 and (placed.x, placed.y) == (500, 500)
+
+
+def test_a_much_smaller_picture_comes_in_fitted_too():
+    page = Rect(0, 0, 1000, 1000)
+    assert first_placement("x", np.zeros((100, 200), np.uint32), page).scale == 5.0
+    assert first_placement("x", np.zeros((400, 200), np.uint32), page).scale == 1.0
+
+
+def test_its_numbers_are_typed_arrows_nudge_and_undo_takes_that_back_first(window, dropped, pen, qtbot):
+    strip, page = window.strips["pictures"], window.document.page_when_dry()
+    first = dropped.placing.in_hand
+    assert (strip.at_x.value(), strip.scale.value(), strip.angle.value()) == (round(first.x), 100, 0)
+    strip.at_x.setValue(300)
+    strip.scale.setValue(50)
+    strip.angle.setValue(30)
+    placed = dropped.placing.in_hand
+    assert (placed.x, placed.scale) == (300, 0.5) and placed.angle_rad == pytest.approx(math.pi / 6)
+    qtbot.keyClick(dropped, Qt.Key.Key_Right)
+    qtbot.keyClick(dropped, Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)
+    assert dropped.placing.in_hand.x == 301 and strip.at_x.value() == 301
+    undo = window.actions_by_id["edit.undo"]
+    assert undo.isEnabled()
+    for _ in range(5):
+        undo.trigger()
+    assert dropped.placing.in_hand is first
+    undo.trigger()
+    assert dropped.placing is None and window.document.page_when_dry() is page and not undo.isEnabled()
+
+
+def test_handles_come_back_and_nothing_is_resampled_twice(window, tmp_path, settle, qtbot):
+    rng = np.random.default_rng(4)
+    pixels = rng.integers(0, 256, (600, 800, 3), np.uint8)
+    Image.fromarray(pixels).save(tmp_path / "noise.png")
+    drop(window, tmp_path / "noise.png")
+    settle(window)
+    board, strip, document = window.board, window.strips["pictures"], window.document
+    strip.scale.setValue(37)
+    board.put_down_pictures()
+    settle(window)
+    small = document.page_when_dry()
+    document.layers.choose(small.layers[0].uid)
+    window.actions_by_id["layer.place"].trigger()
+    assert board.placing.in_hand.scale == 0.37 and strip.scale.value() == 37
+    strip.scale.setValue(100)
+    board.put_down_pictures()
+    settle(window)
+    page = document.page_when_dry()
+    x, y = page.width // 2 - 400, page.height // 2 - 300
+    got = rgba(pixels_of(page.layers[0].tiles, Rect(x, y, x + 800, y + 600)))[..., :3]
+    assert np.array_equal(got, pixels), "from the original"
+    document.undo()
+    assert document.page_when_dry().layers[0] is small.layers[0]
+    document.layers.choose(page.layers[1].uid)
+    window.actions_by_id["layer.place"].trigger()
+    assert board.placing is None and "no picture" in board.notice
+
+
+def test_a_picture_of_a_file_has_handles_too(window, dropped, tmp_path, settle):
+    window.board.put_down_pictures()
+    settle(window)
+    window.filing.save(tmp_path / "x.ora")
+    settle(window)
+    window.open(tmp_path / "x.ora")
+    settle(window)
+    before = window.document.page_when_dry()
+    window.document.layers.choose(before.layers[0].uid)
+    window.board.place_again()
+    window.board.place_in_hand(lambda placed: placed.moved(64, 0))
+    window.board.put_down_pictures()
+    settle(window)
+    after = window.document.page_when_dry()
+    a, b = (rgba(pixels_of(p.layers[0].tiles, p.bounds)) for p in (before, after))
+    assert np.array_equal(a[:, :-64], b[:, 64:])
+
+
+@pytest.mark.parametrize("upside_down", [False, True])
+def test_layers_and_lines_are_flipped_and_twice_is_as_before(window, pen, dropped, settle, upside_down, qtbot):
+    window.board.put_down_pictures()
+    settle(window)
+    pen.draw(across(window, y=0.3))
+    document, action = window.document, "layer.flip_down" if upside_down else "layer.flip"
+    area = document.page_when_dry().active.marks.last.bounds
+    loop = np.array([(area.x0 + 100, 0), (area.x0 + 160, 0), (area.x0 + 160, 3500), (area.x0 + 100, 3500)], float)
+    document.rub_out(AreaCut(loop))
+    document.layers.choose_several({x.uid for x in document.page_when_dry().layers})
+    before = document.page_when_dry()
+    window.actions_by_id[action].trigger()
+    settle(window)
+    mirrored = rgba(flattened(before))[::-1] if upside_down else rgba(flattened(before))[:, ::-1]
+    away = np.abs(rgba(flattened(document.page_when_dry())).astype(int) - mirrored)
+    assert away.max() <= 24 and away.mean() < 0.01, "the same picture in the mirror"
+    window.actions_by_id[action].trigger()
+    settle(window)
+    away = np.abs(rgba(flattened(document.page_when_dry())).astype(int) - rgba(flattened(before)))
+    assert away.max() <= 24
+    line = document.page_when_dry().active.marks.last
+    document.selection.choose([line])
+    window.actions_by_id["edit.flip_down" if upside_down else "edit.flip"].trigger()
+    settle(window)
+    turned = document.page_when_dry().active.marks.last
+    axis = 1 if upside_down else 0
+    assert turned.uid == line.uid and turned.trace.xy[0, axis] != line.trace.xy[0, axis]
+    assert turned.trace.xy[:, 1 - axis] == pytest.approx(line.trace.xy[:, 1 - axis])
 
 
 def test_what_is_on_a_layer_is_moved_by_hand_unless_its_place_is_locked(window, pen, settle, qtbot):

@@ -6,12 +6,12 @@ from collections.abc import Iterable
 from dataclasses import dataclass, replace
 from typing import Any
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
+from jotsk.core.ink.outline_kernel import fill_outline
 from jotsk.core.ink.painting import Key, shelled_tiles
 from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.json_text import beyond, number_in, with_unknown
@@ -44,6 +44,13 @@ class Cut:
     def mapped(self, k: float, dx: float, dy: float) -> Cut:
         """The same erasure on a page whose content is k times as large and moved."""
         points = (self.ribbon.points * k + np.array([dx, dy, 0.0])).astype(np.float32)
+        ribbon = Ribbon(points, self.ribbon.ink.copy(), self.ribbon.times.copy(), self.ribbon.pieces)
+        return replace(self, ribbon=ribbon)
+
+    def turned_over(self, m: NDArray[np.float64]) -> Cut:
+        """The same erasure, turned or reflected by the isometry `m`, (2, 3)."""
+        points = self.ribbon.points.copy()
+        points[:, :2] = points[:, :2] @ m[:, :2].T + m[:, 2]
         ribbon = Ribbon(points, self.ribbon.ink.copy(), self.ribbon.times.copy(), self.ribbon.pieces)
         return replace(self, ribbon=ribbon)
 
@@ -93,6 +100,9 @@ class AreaCut:
     def mapped(self, k: float, dx: float, dy: float) -> AreaCut:
         return replace(self, outline=self.outline * k + (dx, dy))
 
+    def turned_over(self, m: NDArray[np.float64]) -> AreaCut:
+        return replace(self, outline=self.outline @ m[:, :2].T + m[:, 2])
+
     def cells_on(self, page: Rect) -> list[Key]:
         """(column, row) of the tiles inside `page` that it can touch."""
         area = self.bounds & page
@@ -103,15 +113,12 @@ class AreaCut:
         ]
 
     def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
-        """What is taken away, uint8, on those of the tiles `keys` that it can touch: covered by quarter px."""
+        """What is taken away, uint8, on those of the tiles `keys` that it can touch."""
         alphas = {}
         for c, r in keys:
             if Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) & self.bounds:
-                # Corners lie in the middle of a px for OpenCV, here on its edges; the shift gives 1/16 px.
-                corners = (self.outline - (c * TILE, r * TILE)) * FINE - 0.5
-                fine = np.zeros((TILE * FINE, TILE * FINE), np.uint8)
-                cv2.fillPoly(fine, [np.round(corners * 16).astype(np.int32)], 255, shift=4)
-                alphas[c, r] = np.asarray(cv2.resize(fine, (TILE, TILE), interpolation=cv2.INTER_AREA))
+                alpha = alphas[c, r] = np.zeros((TILE, TILE), np.uint8)
+                fill_outline(alpha, self.outline, float(c * TILE), float(r * TILE))
         return alphas
 
     def record(self, store: Store) -> dict[str, Any]:
@@ -127,7 +134,7 @@ class AreaCut:
 
 
 AnyCut = Cut | AreaCut
-FINE, FARTHEST_PX = 4, 1e6
+FARTHEST_PX = 1e6
 
 
 def cut_from(record: Json, numbers: Numbers) -> AnyCut:

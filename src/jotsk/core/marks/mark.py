@@ -61,6 +61,9 @@ class Mark(Protocol):
     def mapped(self, k: float, dx: float, dy: float) -> Self:
         """The same on a page whose content is k times as large and moved."""
 
+    def turned_over(self, m: NDArray[np.float64]) -> Self:
+        """The same elsewhere, turned or reflected by the isometry `m`, (2, 3); what was rubbed out goes with it."""
+
     def parted(self) -> Sequence[Self]:
         """Its copies as marks of their own, the first with its uid."""
 

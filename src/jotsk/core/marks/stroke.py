@@ -172,6 +172,15 @@ class Stroke:
         copies = tuple(after(m, after(copy, there)) for copy in self.copies)
         return replace(self._moved(m), size_px=self.size_px * k, scale=self.scale / k, cuts=cuts, copies=copies)
 
+    def turned_over(self, m: Map) -> Stroke:
+        """The same motion, turned or reflected; a broad nib keeps its own angle."""
+        there, samples = inverse(m), self.trace.samples.copy()
+        samples[:, 4:6] = samples[:, 4:6] @ m[:, :2].T
+        moved = replace(self, trace=Trace(samples))._moved(m)
+        cuts = tuple(cut.turned_over(m) for cut in self.cuts)
+        copies = tuple(after(m, after(copy, there)) for copy in self.copies)
+        return replace(moved, cuts=cuts, copies=copies)
+
     def parted(self) -> list[Stroke]:
         """The stroke and its copies, each a stroke of its own. What was rubbed out stays so in all of them."""
         alone = replace(self, copies=())

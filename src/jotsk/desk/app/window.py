@@ -183,11 +183,15 @@ class Window(QMainWindow):
             "page.milestone": pages.keep_milestone,
             "page.milestones": pages.show_milestones,
             "page.quit": self.close,
-            "edit.undo": document.undo,
+            "edit.undo": self.undo,
             "edit.redo": document.redo,
             "edit.drop": self.escape,
             "edit.all": document.selection.choose_all,
             "edit.delete": document.selection.delete,
+            "edit.flip": lambda: document.selection.flip(upside_down=False),
+            "edit.flip_down": lambda: document.selection.flip(upside_down=True),
+            "layer.flip": lambda: document.layers.flip(upside_down=False),
+            "layer.flip_down": lambda: document.layers.flip(upside_down=True),
             "hand.smaller": lambda: self.hand.step_size(-1),
             "hand.larger": lambda: self.hand.step_size(1),
             "hand.maker": self.show_maker,
@@ -208,6 +212,7 @@ class Window(QMainWindow):
             "layer.below": lambda: document.layers.go(False),
             "layer.add_sketch": document.layers.add_sketch,
             "layer.add": document.layers.add,
+            "layer.place": board.place_again,
             "layer.add_paint": document.layers.add_paint,
             "layer.delete": document.layers.delete,
             "layer.duplicate": document.layers.duplicate,
@@ -254,6 +259,7 @@ class Window(QMainWindow):
             action.triggered.connect(self.hold_keys.use)
         for signal in (self.hold_keys.changed, board.placing_changed):
             signal.connect(self._show_doing)
+        board.placing_changed.connect(self.refresh_title)
         self.doing.ended.connect(self.hold_keys.back_to_drawing)
         self.doing.ended.connect(board.drop_pictures)
         board.view_changed.connect(self.hold_keys.use)
@@ -328,6 +334,11 @@ class Window(QMainWindow):
         self.doing.show_entries(entries, others)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
 
+    def undo(self) -> None:
+        """Of pictures on their way the last move; else the last change of the page."""
+        if not self.board.undo_placing():
+            self.document.undo()
+
     def escape(self) -> None:
         """Back to drawing, a step at a time: from a field to the board, from what is under way to nothing."""
         if self.board.hasFocus() or self.board.session is not None:
@@ -401,6 +412,9 @@ class Window(QMainWindow):
         ):  # fmt: skip
             self.actions_by_id[entry_id].setText(f"{word} {label[0].lower()}{label[1:]}" if label else word)
             self.actions_by_id[entry_id].setEnabled(label is not None)
+        if self.board.placing is not None:
+            self.actions_by_id["edit.undo"].setText("Undo the placing")
+            self.actions_by_id["edit.undo"].setEnabled(True)
 
     @handled
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,11 +11,13 @@ from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import QEnterEvent, QFocusEvent, QKeyEvent, QMoveEvent, QPainter
 from PySide6.QtWidgets import QWidget
 
+from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import Pen
 from jotsk.core.page import Page
-from jotsk.core.page.edits.placing import Picture
+from jotsk.core.page.edits.layer_edits import placement_of
+from jotsk.core.page.layers.placing import Picture, Placement
 from jotsk.desk.board.input.drafting import Drafting
 from jotsk.desk.board.input.placing import Placing
 from jotsk.desk.board.input.pointer_input import Pointer, PointerInput
@@ -41,7 +43,8 @@ class Board(PointerInput):
     touched = Signal()  # a stroke begins
     pressed = Signal()  # a tool is pressed, or the page taken hold of
     done = Signal()  # what a tool was borrowed for
-    placing_changed = Signal()
+    placing_changed = Signal()  # there are pictures to place, or none any more
+    placing_moved = Signal()
     tool_changed = Signal()
 
     def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
@@ -354,20 +357,59 @@ class Board(PointerInput):
         self.placing_changed.emit()
         self.update()
 
+    def place_again(self) -> None:
+        """Take the picture of the active layer in hand again; it is shown as it moves."""
+        page = self.document.page_when_dry()
+        try:
+            placed = placement_of(page, page.active_uid)
+        except Refused as error:
+            self.notify(str(error))
+            return
+        self.placing = Placing(page.active_uid)
+        self.placing.take(placed, Picture.of(placed.name, placed.pixels))
+        self.show_only({layer.uid for layer in page.layers} - {page.active_uid})
+        self.setFocus()
+        self.placing_changed.emit()
+        self.update()
+
+    def place_in_hand(self, change: Callable[[Placement], Placement]) -> None:
+        """Move the picture in the hand by a key or a number."""
+        if self.placing is not None:
+            self.placing.put(change(self.placing.in_hand))
+            self.placing_moved.emit()
+            self.update()
+
+    def undo_placing(self) -> bool:
+        """Take the last move of a picture back, or give the pictures up; False if there are none."""
+        if self.placing is None:
+            return False
+        if self.placing.back():
+            self.placing_moved.emit()
+            self.update()
+        else:
+            self.drop_pictures()
+        return True
+
     def put_down_pictures(self) -> None:
         """Put the placed pictures onto the page."""
-        placing, self.placing = self.placing, None
-        if placing is not None:
+        placing = self._end_placing()
+        if placing is not None and placing.uid is not None:
+            self.document.page_edits.place_again(placing.uid, placing.in_hand)
+        elif placing is not None:
             self.document.page_edits.put_down_pictures(placing.placements)
-            self.placing_changed.emit()
-            self.update()
 
     def drop_pictures(self) -> None:
         """Leave the page without them."""
-        if self.placing is not None:
-            self.placing = None
+        self._end_placing()
+
+    def _end_placing(self) -> Placing | None:
+        placing, self.placing = self.placing, None
+        if placing is not None:
+            if placing.uid is not None:
+                self.show_only(None)
             self.placing_changed.emit()
             self.update()
+        return placing
 
     def drop_stroke(self) -> None:
         """Escape: give up what is under the pen, as if it had not been begun; else a draft, or pictures on their way.

@@ -20,7 +20,7 @@ from jotsk.core.files.opening import PAGE_SUFFIX
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
 from jotsk.core.hand import Trace
 from jotsk.core.page import Page, prepared
-from jotsk.core.page.edits.placing import Picture
+from jotsk.core.page.layers.placing import Picture
 from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document

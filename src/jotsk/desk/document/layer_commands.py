@@ -124,6 +124,14 @@ class LayerCommands(QObject):
     def trace_under(self) -> None:
         self._document.edit("Trace under", lambda page: layer_edits.traced_under(page, page.active_uid))
 
+    def flip(self, *, upside_down: bool) -> None:
+        """Flip what is on the chosen layers, groups with all that is in them, about the middle of the page."""
+        uids = inside(self._document.page_when_dry().layers, self.chosen)
+        self._document.edit_slowly(
+            "Flip the layer upside down" if upside_down else "Flip the layer",
+            lambda page, p: resizing.flipped(page, uids, upside_down=upside_down, progress=p),
+        )
+
     def shift(self, dx: int, dy: int) -> None:
         """Move what is on the chosen layers, groups with all that is in them, by whole px."""
         uids = inside(self._document.page_when_dry().layers, self.chosen)

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING, Any
 from jotsk.core.geometry import Rect
 from jotsk.core.page import edits
 from jotsk.core.page.edits import layer_edits, resizing
-from jotsk.core.page.edits.placing import Placement
+from jotsk.core.page.layers.placing import Placement
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -56,4 +56,10 @@ class PageEdits:
         self._document.edit_slowly(
             f"Add {count} pictures" if count > 1 else "Add picture",
             lambda page, progress: layer_edits.with_pictures(page, placements, progress),
+        )
+
+    def place_again(self, uid: int, placed: Placement) -> None:
+        """Put the picture of a layer elsewhere."""
+        self._document.edit_slowly(
+            "Place the picture", lambda page, progress: layer_edits.with_picture_placed(page, uid, placed, progress)
         )

@@ -11,6 +11,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.ink import Color
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, edits
+from jotsk.core.page.edits.resizing import mirror_of
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -58,6 +59,19 @@ class Selection(QObject):
             count = len(self.lines)
             words = label.replace("the line", f"{count} lines") if count > 1 else label
             self._change(words, [change(stroke) for stroke in self.lines])
+
+    def flip(self, *, upside_down: bool) -> None:
+        """Flip the lines at work about their own middle."""
+        lines = self.at_work
+        if not lines:
+            self._document.refused.emit("There is no line to flip; draw one, or choose some.")
+            return
+        area = lines[0].bounds
+        for line in lines[1:]:
+            area |= line.bounds
+        m = mirror_of(area, upside_down)
+        words = "Flip the line upside down" if upside_down else "Flip the line"
+        self.mend(words, lambda stroke: stroke.turned_over(m))
 
     def recolor(self, color: Color) -> None:
         self.mend("Colour of the line", lambda stroke: replace(stroke, color=color))

@@ -16,7 +16,7 @@ from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, prepared
-from jotsk.core.page.edits.placing import Picture
+from jotsk.core.page.layers.placing import Picture
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.job_queue import JobQueue
 

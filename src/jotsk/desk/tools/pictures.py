@@ -2,14 +2,23 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QPointF
+from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QPainter
 
-from jotsk.core.page.edits.placing import Placement
+from jotsk.core.page.layers.placing import Placement
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.placing_strip import PlacingStrip
 from jotsk.desk.tools.move_page import MovePage
+from jotsk.desk.tools.pick import is_shift_down
 from jotsk.desk.tools.tool import is_enter
+
+FAR_PX = 10
+NUDGES: dict[int, tuple[int, int]] = {
+    Qt.Key.Key_Left: (-1, 0),
+    Qt.Key.Key_Right: (1, 0),
+    Qt.Key.Key_Up: (0, -1),
+    Qt.Key.Key_Down: (0, 1),
+}
 
 
 class Pictures(MovePage):
@@ -33,6 +42,7 @@ class Pictures(MovePage):
             return super().move(at, t_ms, pressure, tilt_x, tilt_y)
         if placing is not None:
             placing.drag(*self.on_page(at))
+            self.board.placing_moved.emit()
             self.board.update()
         return False
 
@@ -47,14 +57,21 @@ class Pictures(MovePage):
         if self._before is None:
             super().cancel()
         elif placing is not None:
-            placing.release()
             placing.placements[:] = self._before
+            placing.release()
+            self.board.placing_moved.emit()
             self.board.update()
 
     def key(self, key: int) -> bool:
         if is_enter(key):
             self.board.put_down_pictures()
-        return is_enter(key)
+        elif key in NUDGES:
+            step = FAR_PX if is_shift_down() else 1
+            dx, dy = NUDGES[key]
+            self.board.place_in_hand(lambda placed: placed.moved(dx * step, dy * step))
+        else:
+            return False
+        return True
 
     def draw(self, painter: QPainter, ratio: float) -> None:
         if self.board.placing is not None:

@@ -12,11 +12,11 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.marks import Mark, Marks
 from jotsk.core.page.compose.compositing import composite_into
-from jotsk.core.page.edits.placing import Placement, put_down
 from jotsk.core.page.layers.layer import NON_PHOTO_BLUE, GroupLayer, InkLayer, Layer, PaintLayer, ink_marks_into
+from jotsk.core.page.layers.placing import Placement, put_down
 from jotsk.core.page.layers.tree import ancestors, arranged, children, inside, outermost
 from jotsk.core.page.page import Page
-from jotsk.core.page.tiles.tiles import Key, Pixels, Tiles
+from jotsk.core.page.tiles.tiles import Key, Pixels, Tiles, pixels_of
 
 UNDER_OPACITY = 0.3
 
@@ -68,16 +68,46 @@ def with_picture_layer(page: Page, tiles: Tiles, name: str, *, is_sketch: bool =
 def with_pictures(
     page: Page, placements: Sequence[Placement], progress: Callable[[float], None] = lambda _: None
 ) -> Page:
-    """Settle placed pictures, each on a layer of its own above the one before."""
-    count = len(placements)
+    """Put placed pictures down as sketches below the ink, each on a layer of its own above the one before. One goes on
+    drawing on the layer that is active."""
+    count, at = len(placements), below_ink(page)
     for number, placed in enumerate(placements):
 
         def so_far(share: float, number: int = number) -> None:
             progress((number + share) / count)
 
-        tiles = put_down(placed, page.bounds, so_far)
-        page = with_picture_layer(page, tiles, placed.name)
+        layer = _picture_layer(page.next_uid(), placed, page, so_far)
+        page = replace(page, layers=(*page.layers[: at + number], layer, *page.layers[at + number :]))
     return page
+
+
+def _picture_layer(uid: int, placed: Placement, page: Page, progress: Callable[[float], None]) -> PaintLayer:
+    tiles = put_down(placed, page.bounds, progress)
+    return PaintLayer(uid, placed.name, tiles, is_sketch=True, placed=placed, placed_tiles=tiles)
+
+
+def placement_of(page: Page, uid: int) -> Placement:
+    """The picture on a layer, as it was placed; what was painted over, or read from a file, as it is now."""
+    layer = _there(page, uid)
+    if not isinstance(layer, PaintLayer):
+        raise Refused(f"“{layer.name}” is no picture; only placed pictures and paint have handles.")
+    if layer.locks_place:
+        raise Refused(f"The position of “{layer.name}” is locked; unlock it to move it.")
+    if layer.placed is not None and layer.placed_tiles is layer.tiles:
+        return layer.placed
+    area = layer.tiles.bounds & page.bounds
+    if not area:
+        raise Refused(f"There is nothing on “{layer.name}” yet.")
+    return Placement(layer.name, pixels_of(layer.tiles, area), (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2)
+
+
+def with_picture_placed(
+    page: Page, uid: int, placed: Placement, progress: Callable[[float], None] = lambda _: None
+) -> Page:
+    """Put the picture of a layer elsewhere; it is resampled once, from the original."""
+    layer, placed_there = _there(page, uid), _picture_layer(uid, placed, page, progress)
+    assert isinstance(layer, PaintLayer)
+    return page.with_layer(replace(layer, tiles=placed_there.tiles, placed=placed, placed_tiles=placed_there.tiles))
 
 
 def without_layers(page: Page, uids: Collection[int]) -> Page:

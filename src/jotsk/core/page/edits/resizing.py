@@ -8,6 +8,7 @@ from typing import Any
 
 import cv2
 import numpy as np
+from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
@@ -73,6 +74,36 @@ def shifted(page: Page, uids: set[int], dx: int, dy: int, progress: Progress = l
     moving = replace(page, layers=tuple(x for x in page.layers if x.uid in uids))
     moved = {x.uid: x for x in _mapped(moving, 1.0, dx, dy, page.bounds, progress, clip=False).layers}
     return replace(page, layers=tuple(moved.get(x.uid, x) for x in page.layers))
+
+
+def flipped(page: Page, uids: set[int], *, upside_down: bool, progress: Progress = lambda _: None) -> Page:
+    """Flip what is on some layers about the middle of the page, left to right or upside down."""
+    layers = list(page.layers)
+    for number, layer in enumerate(page.layers):
+        progress(number / len(layers))
+        if layer.uid not in uids or isinstance(layer, GroupLayer):
+            continue
+        if layer.locked or layer.locks_place:
+            raise Refused(f"“{layer.name}” is locked; unlock it to flip it.")
+        if isinstance(layer, InkLayer):
+            m = mirror_of(page.bounds, upside_down)
+            marks = [mark.turned_over(m) for mark in taking_turns(layer.marks)]
+            layers[number] = replace(layer, marks=Marks(marks), tiles=render(marks, page.bounds))
+            for mark in marks:
+                mark.forget_computed(shape=True)
+        else:
+            pixels = pixels_of(layer.tiles, page.bounds)
+            turned = np.ascontiguousarray(pixels[::-1] if upside_down else pixels[:, ::-1])
+            layers[number] = replace(layer, tiles=tiles_from(turned, 0, 0))
+    progress(1.0)
+    return replace(page, layers=tuple(layers))
+
+
+def mirror_of(area: Rect, upside_down: bool) -> NDArray[np.float64]:
+    """The (2, 3) map that flips about the middle of `area`."""
+    if upside_down:
+        return np.array([[1.0, 0.0, 0.0], [0.0, -1.0, area.y0 + area.y1]])
+    return np.array([[-1.0, 0.0, area.x0 + area.x1], [0.0, 1.0, 0.0]])
 
 
 def _mapped(page: Page, k: float, dx: int, dy: int, before: Rect, progress: Progress, *, clip: bool = True) -> Page:

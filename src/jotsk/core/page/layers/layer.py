@@ -15,6 +15,7 @@ from jotsk.core.ink.color import packed
 from jotsk.core.marks import Mark
 from jotsk.core.marks.sequence import Marks
 from jotsk.core.page.compose.modes import NORMAL
+from jotsk.core.page.layers.placing import Placement
 from jotsk.core.page.tiles.tiles import InkTile, Key, Stored, Tiles, opened
 from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.runtime.parallel import on_all_cores
@@ -68,7 +69,11 @@ class InkLayer(Layer):
 
 @dataclass(frozen=True, eq=False)
 class PaintLayer(Layer):
-    """Pixels without strokes, such as a picture that was opened."""
+    """Pixels without strokes, such as a picture. While `tiles` are still `placed_tiles`, they are what `placed`, the
+    picture at its own size, gives: it can be placed again without being resampled twice. Files do not keep it."""
+
+    placed: Placement | None = None
+    placed_tiles: Tiles | None = None
 
 
 @dataclass(frozen=True, eq=False)

@@ -10,7 +10,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.view import soft_stopped
-from jotsk.core.page.edits.placing import Picture, Placement, first_placement
+from jotsk.core.page.layers.placing import Picture, Placement, first_placement
 from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.desk.theme import current
 
@@ -19,20 +19,43 @@ MOVE, SCALE, TURN = "move", "scale", "turn"
 
 
 class Placing:
-    """The pictures on their way onto the page; the last one pressed is in the hand. Points are page px."""
+    """The pictures on their way onto the page; the last one pressed is in the hand. Points are page px.
 
-    def __init__(self) -> None:
+    `uid` is the layer of one that was on the page and is placed again; else None.
+    """
+
+    def __init__(self, uid: int | None = None) -> None:
+        self.uid = uid
         self.placements: list[Placement] = []
         self._images: list[QImage] = []
         self._at = -1
         self._drag: tuple[str, tuple[float, float], Placement] | None = None
-        self._loose = 0.0
+        self._before: list[tuple[Placement, ...]] = []  # to go back to
 
     def add(self, picture: Picture, page: Rect) -> None:
         """One more, which is taken in the hand."""
-        self.placements.append(first_placement(picture.name, picture.pixels, page, len(self.placements)))
+        self.take(first_placement(picture.name, picture.pixels, page, len(self.placements)), picture)
+
+    def take(self, placed: Placement, picture: Picture) -> None:
+        """One that has a place already."""
+        self.placements.append(placed)
         self._images.append(_image(picture.small))
         self._at = len(self.placements) - 1
+
+    def put(self, placed: Placement) -> None:
+        """Another place for the one in the hand, as a step to go back from."""
+        self._note()
+        self.placements[self._at] = placed
+
+    def back(self) -> bool:
+        """As before the last move; False if there was none."""
+        if not self._before:
+            return False
+        self.placements[:] = self._before.pop()
+        return True
+
+    def _note(self) -> None:
+        self._before.append(tuple(self.placements))
 
     @property
     def in_hand(self) -> Placement:
@@ -52,6 +75,7 @@ class Placing:
             if held is None:
                 return False
             self._at = held
+        self._note()
         self._drag = what, (x, y), self.in_hand
         return True
 
@@ -71,6 +95,8 @@ class Placing:
 
     def release(self) -> None:
         self._drag = None
+        if self._before and all(a is b for a, b in zip(self._before[-1], self.placements, strict=False)):
+            self._before.pop()  # it was only pressed
 
     def ring(self, zoom: float) -> tuple[float, float]:
         """Where the picture in the hand is taken hold of to turn it."""

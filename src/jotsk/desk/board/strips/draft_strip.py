@@ -5,10 +5,11 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QPushButton
+from PySide6.QtWidgets import QCheckBox, QComboBox, QPushButton
 
 from jotsk.core.guides.draft import SHAPES
 from jotsk.desk.board.strips.head_strip import HeadStrip
+from jotsk.desk.widgets.elided_label import ElidedLabel
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -24,7 +25,7 @@ class DraftStrip(HeadStrip):
     def __init__(self, board: Board) -> None:
         super().__init__(board)
         self._drafting = board.drafting
-        self.words = QLabel(WORDS)
+        self.words = ElidedLabel(WORDS)
         self.shape = QComboBox(toolTip="Place points, or drag a ready shape")
         self.shape.addItem(POINTS, None)
         for shape in SHAPES:

@@ -32,6 +32,6 @@ class HeadStrip(QWidget):
         """Show or hide it, as wide as it needs to be."""
         self.setVisible(wanted)
         self.row.activate()
-        self.adjustSize()
+        self.resize(min(self.sizeHint().width(), self._board.width() - 2 * FROM_TOP_PX), self.sizeHint().height())
         self.move(max(0, (self._board.width() - self.width()) // 2), FROM_TOP_PX)
         self.raise_()

@@ -16,6 +16,7 @@ from jotsk.core.ink import TILE
 from jotsk.core.page.tiles.tiles import Key, Pixels, Tiles, rgba
 
 LEAST_SCALE, LARGEST_SCALE = 0.005, 200.0
+MUCH_SMALLER = 3.0  # times as large as a picture is what fits on the page
 SMALL_PX = 1600  # the longer side of what is shown while a picture is placed
 
 
@@ -82,9 +83,12 @@ class Placement:
 
 
 def first_placement(name: str, pixels: Pixels, page: Rect, number: int = 0) -> Placement:
-    """In the middle of the page, at its own size or as large as fits; the `number`-th a little lower than the last."""
+    """In the middle of the page, the `number`-th a little lower than the last: at its own size, or as large as fits if
+    it is larger than the page or much smaller."""
     h, w = pixels.shape
-    scale = min(1.0, page.width / w, page.height / h)
+    fits = min(page.width / w, page.height / h)
+    scale = fits if fits < 1 or fits > MUCH_SMALLER else 1.0
+    scale = min(LARGEST_SCALE, scale)
     step = 0.04 * number * min(page.width, page.height)
     return Placement(name, pixels, (page.x0 + page.x1) / 2 + step, (page.y0 + page.y1) / 2 + step, scale)
 

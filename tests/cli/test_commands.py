@@ -233,7 +233,7 @@ def centre_lines(path):
 
 
 def test_guides_hold_and_repeat_what_is_replayed(traces, tmp_path):
-    guides = [{"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [400, 0], "angle": 90}]
+    guides = [{"kind": "parallel", "angle": 0, "alone": True}, {"kind": "mirror", "at": [400, 0], "angle": 90}]
     (tmp_path / "guides.json").write_text(json.dumps(guides))
     out = tmp_path / "held.inkml"
     assert main(["replay", str(traces), "--guides", str(tmp_path / "guides.json"), "--out", str(out)]) == 0
@@ -245,8 +245,17 @@ def test_guides_hold_and_repeat_what_is_replayed(traces, tmp_path):
         assert np.ptp(own[:, 1]) < 0.05 and copy == pytest.approx(own * (-1, 1) + (800, 0), abs=2e-3)
 
 
+def test_a_replayed_line_that_means_no_guide_stays_as_it_was(traces, tmp_path):
+    (tmp_path / "guides.json").write_text(json.dumps([{"kind": "straightedge", "at": [0, -5000], "angle": 0}]))
+    out, plain = tmp_path / "held.inkml", tmp_path / "plain.inkml"
+    assert main(["replay", str(traces), "--guides", str(tmp_path / "guides.json"), "--out", str(out)]) == 0
+    assert main(["replay", str(traces), "--out", str(plain)]) == 0
+    for a, b in zip(centre_lines(out), centre_lines(plain), strict=True):
+        assert np.array_equal(a, b)
+
+
 def test_guides_of_the_page_hold_too(traces, tmp_path):
-    page = replace(blank_page(900, 600), guides=({"kind": "parallel", "angle": 90},))
+    page = replace(blank_page(900, 600), guides=({"kind": "parallel", "angle": 90, "alone": True},))
     write_page(tmp_path / "page.ora", page)
     out = tmp_path / "held.inkml"
     assert main(["replay", str(traces), "--onto", str(tmp_path / "page.ora"), "--out", str(out)]) == 0

@@ -174,7 +174,7 @@ def test_a_large_change_is_finished_when_it_is_kept(make_window, settle, tmp_pat
     window.document.changed.connect(look)
     window.document.page_edits.put_down_pictures([Placement("harbour", pixels, 1000.0, 750.0)])
     settle(window)
-    picture = window.document.page_when_dry().active
+    picture = window.document.page_when_dry().layers[0]
     whole = sum((c + 1) * TILE <= 2000 and (r + 1) * TILE <= 1500 for c, r in picture.tiles.cells)
     assert tiles_there and tiles_there[0] >= whole > 100
     assert window.autosave.keep() is None
@@ -207,7 +207,7 @@ def test_a_disk_that_refuses_is_told_and_the_large_change_is_made(make_window, s
     pixels = np.full((300, 300), 0xFF336699, np.uint32)
     window.document.page_edits.put_down_pictures([Placement("harbour", pixels, 400.0, 400.0)])
     settle(window)
-    assert window.document.page_when_dry().active.name == "harbour"
+    assert window.document.page_when_dry().layers[0].name == "harbour"
 
 
 def test_a_file_that_changed_while_it_was_read_is_not_leaned_on(tmp_path):

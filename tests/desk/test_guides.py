@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -13,7 +14,9 @@ from jotsk.core.files.openraster import read_page
 from jotsk.core.guides import guide_from
 from jotsk.core.guides.guidance import STEPPED, STRAIGHT
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.marks.guided import guided
 from jotsk.core.page import flattened
+from jotsk.desk.board.input.stroke_session import StrokeSession
 from jotsk.desk.board.overlays.guide_overlay import handle_places
 from jotsk.desk.commands import keys
 from jotsk.desk.guides.guiding import OFFERED
@@ -97,10 +100,10 @@ def test_what_is_shown_wet_is_what_dries(window, pen, turned):
 def test_all_guides_are_off_while_a_key_is_held(window, pen, monkeypatch):
     put(window, {"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [300, 300], "angle": 90})
     QTest.keyPress(window, Qt.Key.Key_6)
-    free = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    free = draw(window, pen, (0.3, 0.3), (0.6, 0.31))
     monkeypatch.setattr(keys, "TAP_S", 0.0)  # whatever time it took was a hold
     QTest.keyRelease(window, Qt.Key.Key_6)
-    held = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    held = draw(window, pen, (0.3, 0.3), (0.6, 0.31))
     assert free.hold is None and not free.copies
     assert held.hold is not None and len(held.copies) == 1
 
@@ -108,9 +111,9 @@ def test_all_guides_are_off_while_a_key_is_held(window, pen, monkeypatch):
 def test_layers_can_opt_out(window, pen):
     put(window, {"kind": "parallel", "angle": 0}, {"kind": "mirror", "at": [300, 300], "angle": 90})
     window.document.layers.change("Follow guides", follows_guides=False)
-    only_mirrored = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    only_mirrored = draw(window, pen, (0.3, 0.3), (0.6, 0.31))
     window.document.layers.change("Follow symmetry", follows_guides=True, follows_symmetry=False)
-    only_held = draw(window, pen, (0.3, 0.3), (0.6, 0.5))
+    only_held = draw(window, pen, (0.3, 0.3), (0.6, 0.31))
     assert only_mirrored.hold is None and only_mirrored.copies
     assert only_held.hold is not None and not only_held.copies
 
@@ -253,3 +256,83 @@ def test_rubbing_out_is_mirrored(window, pen, eraser):
         else None
     )
     assert before == 1 and (cuts is None or cuts[0].ribbon.turns == 2)
+
+
+# -- guides that never grab ----------------------------------------------------------------------
+
+
+def circle_of(window, radius, *, at=(0.5, 0.45), turn=0.0, seed=2):
+    angle = turn + np.linspace(0, 2 * np.pi, 240)
+    w, h = window.board.width(), window.board.height()
+    path = np.array(at) * (w, h) + radius * np.column_stack([np.cos(angle), np.sin(angle)])
+    return drawn(path, 0.4 + radius / 200, pressure=[0.4, 0.8, 0.5], device=DEVICES["display"], seed=seed)
+
+
+@pytest.mark.parametrize("radius", [18, 60, 150])
+@pytest.mark.parametrize("turn", [0.0, 1.0, 1.57, 2.4, 3.2])
+def test_with_perspective_on_a_circle_is_a_circle_wherever_it_begins(window, pen, radius, turn):
+    put(window, {"kind": "perspective", "points": [[-4000, 1500], [7000, 1500]]})
+    pen.draw(circle_of(window, radius, turn=turn))
+    stroke = window.document.last_line.when_dry()
+    plain = replace(stroke, hold=None)
+    assert stroke.hold is None and np.array_equal(stroke.line.xy, plain.line.xy)
+    alphas = stroke.alphas(stroke.cells_on(window.document.page.bounds))
+    assert all(np.array_equal(alphas[key], alpha) for key, alpha in plain.alphas(set(alphas)).items())
+
+
+def test_a_line_that_bends_away_is_free_at_once_and_that_is_seen(window, pen):
+    put(window, {"kind": "parallel", "angle": 0})
+    w, h = window.board.width(), window.board.height()
+    path = np.array([(0.2, 0.3), (0.45, 0.3), (0.45, 0.7)]) * (w, h)
+    lit = []
+    window.board.guiding.changed.connect(lambda: lit.append(window.board.guiding.lit))
+    pen.draw(drawn(path, 1.2, pressure=[0.5, 0.5], device=DEVICES["display"], seed=1))
+    assert 0 in lit and lit[-1] is None
+    assert window.document.last_line.when_dry().hold is None
+
+
+def test_a_ruler_takes_only_what_is_within_reach(window, pen):
+    page = window.document.page
+    put(window, {"kind": "straightedge", "at": [page.width / 2, page.height / 2], "angle": 0})
+    middle = window.board.view.to_screen(page.width / 2, page.height / 2)[1] / window.board.height()
+    near, far = 30 / window.board.height(), 60 / window.board.height()
+    assert draw(window, pen, (0.35, middle + near), (0.6, middle + near)).hold is not None
+    assert draw(window, pen, (0.35, middle + far), (0.6, middle + far)).hold is None
+    QTest.keyClick(window.board, Qt.Key.Key_H, Qt.KeyboardModifier.ShiftModifier)
+    assert window.board.guiding.guides[0].alone
+    assert draw(window, pen, (0.35, middle + far), (0.6, middle + 3 * far)).hold is not None, (
+        "alone it takes everything"
+    )
+    QTest.keyClick(window.board, Qt.Key.Key_H, Qt.KeyboardModifier.ShiftModifier)
+    assert not window.board.guiding.guides[0].alone
+
+
+def test_rubbing_out_is_free_unless_a_guide_holds_alone(window, pen, eraser):
+    for y, alone in ((0.4, False), (0.6, True)):
+        put(window)
+        draw(window, pen, (0.3, y), (0.6, y))
+        put(window, {"kind": "parallel", "angle": 0, "alone": alone})
+        draw(window, eraser, (0.4, y - 0.01), (0.5, y + 0.005))
+        line = window.document.page.active.marks.last.cuts[-1].ribbon.points
+        assert (np.ptp(line[:, 1]) < 0.1) == alone
+
+
+def test_the_line_does_not_jump_from_rail_to_rail_while_that_is_decided(window, pen, monkeypatch):
+    put(window, {"kind": "perspective", "points": [[-4000, 1500], [7000, 1500]]}, {"kind": "cross", "angle": 10})
+    begun = []
+    begin = StrokeSession._begin_anew
+    monkeypatch.setattr(
+        StrokeSession, "_begin_anew", lambda self, rail, s: (begun.append(rail), begin(self, rail, s))[1]
+    )
+    draw(window, pen, (0.3, 0.35), (0.6, 0.4))
+    assert len([rail for rail in begun if rail is not None]) <= 1
+
+
+def test_what_is_replayed_is_held_as_what_is_drawn(window, pen):
+    put(window, {"kind": "perspective", "points": [[-4000, 1500], [7000, 1500]]}, {"kind": "rings", "at": [900, 1500]})
+    for seed in range(12):
+        start = np.random.default_rng(seed).uniform(0.25, 0.6, 2)
+        end = start + np.random.default_rng(seed + 50).uniform(-0.2, 0.2, 2)
+        stroke = draw(window, pen, tuple(start), tuple(end), seed=seed)
+        again = guided(replace(stroke, hold=None), window.board.guiding.guides)
+        assert again.hold == stroke.hold

@@ -181,6 +181,9 @@ TABLE: tuple[Entry, ...] = (
     Entry(
         "guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True, icon="circle-off"
     ),
+    Entry(
+        "guide.alone", "Hold alone", "Shift+H", "Let the guide in hand hold every stroke, or as usual again", "Guides"
+    ),
     Entry("guide.numbers", "Guide in numbers…", "", "Type where the chosen guide lies, and how it looks", "Guides"),
     Entry("guide.open", "Add a set of guides…", "", "Use guides that were saved from another page", "Guides"),
     Entry("guide.save", "Save the guides as a set…", "", "Keep these guides for other pages", "Guides"),

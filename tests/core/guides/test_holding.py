@@ -63,7 +63,7 @@ def test_a_held_line_lies_on_its_guide(kind):
     values, path, expected = CASES[kind]
     for after in (0.0, 60.0):
         stroke = replace(Stroke(shaky(path, 1.4, seed=5), pen_by_id("quill-nib"), 12.0, (0, 0, 0), 30.0, after))
-        held = guided(stroke, [guide_from({"kind": kind, **values})])
+        held = guided(stroke, [guide_from({"kind": kind, **values, "alone": True})])
         start = tuple(stroke.trace.xy[0])
         line = shapely.LineString(held.ribbon.points[:, :2].astype(float))
         guide = expected(start)
@@ -78,7 +78,7 @@ def test_a_held_line_lies_on_its_guide(kind):
 @pytest.mark.parametrize("closed", [False, True])
 def test_a_french_curve_holds_from_end_to_end(closed):
     points = [[100, 100], [260, 240], [420, 120], [480, 360], [200, 420]]
-    guide = guide_from({"kind": "french-curve", "points": points, "closed": closed})
+    guide = guide_from({"kind": "french-curve", "points": points, "closed": closed, "alone": True})
     path = np.array(points + points[: 1 if closed else 0], float)
     held = guided(Stroke(shaky(path, 2.0, seed=2), pen_by_id("plain-round"), 8.0, (0, 0, 0), 20.0, 30.0), [guide])
     dense, _ = held.hold.rail.dense
@@ -101,7 +101,7 @@ def test_a_circle_gone_round_closes_exactly():
 def test_the_motion_along_the_guide_is_the_hands():
     """Worked by hand: on a level rule a place keeps its x, whatever its y."""
     stroke = stroke_along([(10, 40), (50, 52), (90, 45), (130, 49)])
-    held = guided(stroke, [guide_from({"kind": "straightedge", "at": [0, 100], "angle": 0})])
+    held = guided(stroke, [guide_from({"kind": "straightedge", "at": [0, 100], "angle": 0, "alone": True})])
     assert held.line.xy == pytest.approx(np.array([(10, 100), (50, 100), (90, 100), (130, 100)]))
 
 
@@ -125,7 +125,7 @@ def test_live_and_afterwards_are_the_same_line():
 def test_a_stroke_of_one_sample_is_a_dot_on_the_guide(kind):
     values = CASES[kind][0] if kind in CASES else {"points": [[0, 0], [50, 20]]}
     dot = stroke_along([(120.0, 140.0)])
-    held = guided(dot, [guide_from({"kind": kind, **values})])
+    held = guided(dot, [guide_from({"kind": kind, **values, "alone": True})])
     assert len(held.ribbon) == 1 and np.isfinite(held.ribbon.points).all()
 
 

@@ -223,6 +223,7 @@ class Window(QMainWindow):
             "layer.flat_copy": document.layers.add_flat_copy,
             "layer.up": lambda: document.layers.step(True),
             "layer.down": lambda: document.layers.step(False),
+            "guide.alone": board.guiding.toggle_alone,
             "guide.numbers": self.guide_commands.show_numbers,
             "guide.open": self.guide_commands.ask_open,
             "guide.save": self.guide_commands.ask_save,

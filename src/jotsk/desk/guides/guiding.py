@@ -61,9 +61,13 @@ class Guiding(QObject):
     def guide(self, index: int | None) -> Guide | None:
         return self.guides[index] if index is not None and index < len(self.guides) else None
 
-    def guidance(self, layer: Layer | None, course: str = FREELY, turned_deg: float = 0.0) -> Guidance:
-        """What holds and repeats a stroke on a layer."""
+    def guidance(
+        self, layer: Layer | None, course: str = FREELY, turned_deg: float = 0.0, *, rubs: bool = False
+    ) -> Guidance:
+        """What holds and repeats a stroke on a layer. Rubbing out is held only by a guide that holds alone."""
         guides = [] if self.is_off else self.guides
+        if rubs:
+            guides = [g if g is not None and (g.repeats or g.alone) else None for g in guides]
         if layer is not None and not layer.follows_guides:
             guides = [g if g is not None and g.repeats else None for g in guides]
         repeats = layer is None or layer.follows_symmetry
@@ -155,6 +159,16 @@ class Guiding(QObject):
             for k, (guide, record) in enumerate(zip(self.guides, self._records, strict=True))
         ]
         self._put(records, "Hold one guide alone" if alone else "Hold all guides")
+
+    def toggle_alone(self) -> None:
+        """Let the guide in hand, or the only one there is, hold alone; or with the others again."""
+        holding = [k for k, g in enumerate(self.guides) if g is not None and not g.repeats]
+        index = self.selected if self.selected in holding else holding[-1] if holding else None
+        guide = self.guide(index)
+        if index is None or guide is None:
+            self._document.refused.emit("There is no guide to hold alone; add one, or press it in the list.")
+        else:
+            self.hold_alone(index, not guide.alone)
 
     def delete(self, index: int) -> None:
         self._put([r for k, r in enumerate(self._records) if k != index], "Delete guide")

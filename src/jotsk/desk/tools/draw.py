@@ -70,7 +70,8 @@ class Draw(Tool):
             self.session = StrokeSession(
                 pen, hand.settings_for_stroke(pen), hand.color, page.active_uid, board.view.zoom,
                 has_pressure=has_pressure, feel=hand.feels.get(board.device_name),
-                guidance=board.guiding.guidance(page.active, self._course, self._turned_deg), page=page.bounds,
+                guidance=board.guiding.guidance(page.active, self._course, self._turned_deg, rubs=pen.rubs),
+                page=page.bounds,
                 meter=hand.tremor_meter(board.pointer_name),
             )  # fmt: skip
             document.pen_is_down = True

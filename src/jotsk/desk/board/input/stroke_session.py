@@ -11,7 +11,7 @@ import numpy as np
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Hold, Line, Rail, first_motion, holder
-from jotsk.core.guides.choosing import can_hold
+from jotsk.core.guides.choosing import Following, can_hold, means
 from jotsk.core.guides.guidance import FREELY, STEP_DEG, STEPPED, Guidance
 from jotsk.core.guides.rails import degrees_of
 from jotsk.core.guides.regular import pulled, regular
@@ -61,6 +61,7 @@ class StrokeSession:
         self._rail: Rail | None = None
         self._is_decided = self._guidance.course == FREELY and not can_hold(self._guidance.guides)
         self.held_by: int | None = None  # the guide that holds, by its place in the list
+        self._following: Following | None = None  # whether the stroke still means that guide
         self._ink = self._fresh_ink()
         self._given_up: list[Rect] = []  # where ink was shown on another rail
         self._weight = None if has_pressure else SpeedWeight(scale)
@@ -97,6 +98,8 @@ class StrokeSession:
             self._pull_shape(sample.x, sample.y)
         elif self._guidance.course != FREELY:
             self._pull_straight()
+        elif self._following is not None and self._following.bends_away(sample.x, sample.y):
+            self._release()
         elif self._is_decided or not self._choose():
             self._ink.take(sample)
 
@@ -135,7 +138,7 @@ class StrokeSession:
             if not self._is_decided:
                 self._choose()
         else:
-            self.held_by = None
+            self.held_by = self._following = None
             self._pull_straight()
 
     def settle(self, hold_s: float, page: Rect) -> bool:
@@ -182,15 +185,33 @@ class StrokeSession:
         self._given_up += [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in before | after]
 
     def _choose(self) -> bool:
-        """Find the guide that holds, from what there is of the stroke; whether the ink was begun anew on its rail."""
+        """Find the guide that the stroke means, as soon as there is enough of it to tell; whether the ink was begun
+        anew on its rail. Until then the line is the hand's, so that it does not jump from rail to rail."""
         xy = np.array([(s.x, s.y) for s in self._samples])
         start, towards, self._is_decided = first_motion(xy, self._scale)
-        held = holder(self._guidance.guides, start, towards)
-        if held is None or held.rail == self._rail:
+        held = holder(self._guidance.guides, start, towards, self._scale)
+        if held is None or not (self._is_decided or held.alone) or held.rail == self._rail:
             return False
         self.held_by = held.index
+        self._following = None
+        if not held.alone:
+            self._following = Following(held.rail, self._scale)
+            for x, y in xy.tolist():
+                self._following.bends_away(x, y)
         self._begin_anew(held.rail, self._samples)
         return True
+
+    def _release(self) -> None:
+        """The stroke has left its rail: all of it is as it was drawn."""
+        self.held_by = self._following = None
+        self._begin_anew(None, self._samples)
+
+    def _decide_at_the_end(self) -> None:
+        """The whole stroke decides: a short one takes its rail now, and one that was taken may be free after all."""
+        if self._rail is None or self.shape is not None or self._guidance.course != FREELY or not self._samples:
+            return
+        if self._following is not None and not means(self.trace.xy, self._rail, self._scale):
+            self._release()
 
     def _pull_straight(self) -> None:
         """The line from where the stroke began to the pen, as the only thing shown."""
@@ -245,6 +266,7 @@ class StrokeSession:
 
     def stroke(self) -> Stroke | None:
         """The finished stroke; None if no sample came."""
+        self._decide_at_the_end()
         trace = self.trace
         stroke = self._stroke_of(trace)
         if stroke is not None and not self.pen.rubs:

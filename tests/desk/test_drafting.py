@@ -173,7 +173,10 @@ def test_perspective_falls_out_of_two_edges_of_the_sketch(window):
     assert guide.kind == "perspective" and guide.points[0] == pytest.approx(expected, abs=2.0 / window.board.view.zoom)
     for start, by in (((600, 200), (-200, 40)), ((600, 400), (-200, -40))):
         press(window, start, drag=by)
-    assert len(window.board.guiding.guides[-1].points) == 2
+    guide = window.board.guiding.guides[-1]
+    assert len(guide.points) == 2 and guide.points[1][1] == guide.points[0][1], "the horizon is level"
+    assert window.board.tool.id == "draw", "it ends by itself"
+    window.hold_keys.switch("guide.edges")
     for start in ((200, 200), (200, 300)):
         press(window, start, drag=(100, 0))
     assert "parallel on the page" in window.board.notice and len(window.board.guiding.guides) == 1

@@ -8,11 +8,13 @@ from dataclasses import replace
 import numpy as np
 import pytest
 from PySide6.QtCore import QCoreApplication, QPointF, Qt
+from PySide6.QtGui import QColor
 from PySide6.QtTest import QTest
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.guides import guide_from
 from jotsk.core.guides.guidance import STEPPED, STRAIGHT
+from jotsk.core.guides.numbers import rows_of, typed, with_typed
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.marks.guided import guided
 from jotsk.core.page import flattened
@@ -20,6 +22,7 @@ from jotsk.desk.board.input.stroke_session import StrokeSession
 from jotsk.desk.board.overlays.guide_overlay import handle_places
 from jotsk.desk.commands import keys
 from jotsk.desk.guides.guiding import OFFERED
+from jotsk.desk.theme import DAY, LAMP, contrast, current
 from tests.desk.conftest import across
 
 
@@ -312,8 +315,8 @@ def test_rubbing_out_is_free_unless_a_guide_holds_alone(window, pen, eraser):
         put(window)
         draw(window, pen, (0.3, y), (0.6, y))
         put(window, {"kind": "parallel", "angle": 0, "alone": alone})
-        draw(window, eraser, (0.4, y - 0.01), (0.5, y + 0.005))
-        line = window.document.page.active.marks.last.cuts[-1].ribbon.points
+        draw(window, eraser, (0.4, y), (0.5, y + 0.015))
+        line = window.document.page_when_dry().active.marks.last.cuts[-1].ribbon.points
         assert (np.ptp(line[:, 1]) < 0.1) == alone
 
 
@@ -336,3 +339,177 @@ def test_what_is_replayed_is_held_as_what_is_drawn(window, pen):
         stroke = draw(window, pen, tuple(start), tuple(end), seed=seed)
         again = guided(replace(stroke, hold=None), window.board.guiding.guides)
         assert again.hold == stroke.hold
+
+
+# -- placing -------------------------------------------------------------------------------------
+
+
+def placed(window, *records):
+    put(window, *records)
+    QTest.keyClick(window.board, Qt.Key.Key_5)
+    return window.board.guiding
+
+
+def pull(window, start, by, modifier=Qt.KeyboardModifier.NoModifier):
+    board = window.board
+    start, by = QPointF(*start), QPointF(*by)
+    QTest.mousePress(board, Qt.MouseButton.LeftButton, modifier, start.toPoint())
+    QTest.mouseMove(board, (start + by / 2).toPoint())
+    QTest.mouseMove(board, (start + by).toPoint())
+    QTest.mouseRelease(board, Qt.MouseButton.LeftButton, modifier, (start + by).toPoint())
+
+
+def place_on_board(window, x, y):
+    ratio = window.board.devicePixelRatioF()
+    return tuple(v / ratio for v in window.board.view.to_screen(x, y))
+
+
+def test_a_vanishing_point_that_waits_at_the_edge_is_not_pulled_to_the_pen(window):
+    guiding = placed(window, {"kind": "perspective", "points": [[-6000, 1500], [8000, 1500]]})
+    board = window.board
+    at = handle_places(guiding.guides[0], board.view, 1.0, board.size())["point 0"]
+    QTest.mouseClick(board, Qt.MouseButton.LeftButton, pos=(at + QPointF(3, 3)).toPoint())
+    assert guiding.guides[0].points[0] == (-6000, 1500), "touched, it stays where it is"
+    pull(window, (at.x(), at.y()), (40, 0))
+    assert guiding.guides[0].points[0][0] == pytest.approx(-6000 + 40 / board.view.zoom, abs=2 / board.view.zoom)
+    assert guiding.guides[0].points[0][1] == guiding.guides[0].points[1][1], "the horizon stays level"
+
+
+def test_the_horizon_is_dragged_and_lines_move_their_guide(window):
+    board = window.board
+    guiding = placed(window, {"kind": "perspective", "points": [[-6000, 1500], [8000, 1500]], "vertical": False})
+    pull(window, place_on_board(window, 1240, 1500), (30, 50))
+    points = guiding.guides[0].points
+    assert points[0][0] == -6000 and points[1][0] == 8000
+    assert points[0][1] == points[1][1] == pytest.approx(1500 + 50 / board.view.zoom, abs=2 / board.view.zoom)
+    placed(window, {"kind": "straightedge", "at": [1240, 1500], "angle": 0})
+    window.hold_keys.turn_on("guide.place")
+    pull(window, place_on_board(window, 400, 1500), (0, 40))
+    assert guiding.guides[0].at[1] == pytest.approx(1500 + 40 / board.view.zoom, abs=2 / board.view.zoom)
+
+
+def test_placing_shows_the_handles_of_every_guide_and_adding_starts_it(window):
+    window.guides._add(0)
+    assert window.board.tool.id == "guides"
+    records = [{"kind": "straightedge", "at": [800, y], "angle": 0} for y in (800, 2200)]
+    guiding = placed(window, *records)
+    window.hold_keys.turn_on("guide.place")
+    guiding.select(0)
+    picture = window.board.grab().toImage()
+    for y in (800, 2200):
+        x, y = place_on_board(window, 800, y)
+        assert picture.pixelColor(round(x), round(y)).name().upper() == current().raised.upper()
+
+
+def test_circles_and_rows_follow_their_vanishing_points(window):
+    window.guides._add(next(k for k, o in enumerate(OFFERED) if o and o[0] == "Perspective, two points"))
+    for name in ("Circle in perspective", "Row of posts"):
+        window.guides._add(next(k for k, o in enumerate(OFFERED) if o and o[0] == name))
+    guiding = window.board.guiding
+    plane, circle, posts = guiding.guides
+    corners = np.array(circle.points)
+    assert corners[:, 1].min() < corners[0, 1] <= corners[:, 1].max(), "it lies on the ground"
+    moved = plane.dragged("point 0", (plane.points[0][0] - 500, plane.points[0][1] - 300), 0.0)
+    guiding.put(0, moved, "Place guide")
+    plane, circle, posts = guiding.guides
+
+    def passes(a, b, target):
+        a, b, target = map(np.array, (a, b, target))
+        return abs(np.cross(np.append(b - a, 0), np.append(target - a, 0))[2]) < 1e-6 * np.hypot(*(target - a)) ** 2
+
+    assert passes(circle.points[0], circle.points[1], plane.points[0])
+    assert passes(circle.points[3], circle.points[2], plane.points[0])
+    assert passes(circle.points[0], circle.points[3], plane.points[1])
+    assert passes(posts.points[0], posts.points[2], plane.points[0])
+    window.document.undo()
+    assert guiding.guides[1] != circle
+
+
+def test_points_of_a_french_curve_come_and_go_and_it_is_moved_turned_and_flipped(window):
+    points = [[600, 900], [1200, 700], [1800, 900]]
+    guiding = placed(window, {"kind": "french-curve", "points": points})
+    guiding.select(0)
+    shift = Qt.KeyboardModifier.ShiftModifier
+    on_it = guiding.guides[0].curve.place(300.0)
+    pull(window, place_on_board(window, *on_it), (0, 20), shift)
+    assert len(guiding.guides[0].points) == 4
+    window.document.undo()
+    guiding.put(0, guiding.guides[0].without_point(1), "Remove a point")
+    assert len(guiding.guides[0].points) == 2 and guiding.guides[0].without_point(0) is guiding.guides[0]
+    window.document.undo()
+    curve = guiding.guides[0]
+    flipped = curve.flipped(upside_down=True)
+    assert flipped.middle == curve.middle and flipped.points[1][1] == 900 and flipped.points[0] == (600, 700)
+    quarter = curve.turned(90)
+    assert quarter.points[0] == pytest.approx((1300, 1400)) and quarter.turned(-90).points[0] == pytest.approx(
+        (600, 900)
+    )
+    assert curve.dragged("move", (0.0, 0.0), 100.0).middle == (0, 0)
+
+
+def test_an_ellipse_template_has_a_ratio_a_size_and_a_mirror_image():
+    ellipse = guide_from({"kind": "ellipse", "at": [100, 100], "radii": [60, 30], "angle": 20})
+    (row,) = (row for key, row in rows_of(ellipse) if key == "ratio")
+    assert typed(ellipse, "ratio", row) == 0.5
+    assert replace(ellipse, **with_typed(ellipse, "ratio", row, 0.8)).radii == (60, 48)
+    x, y = ellipse.handles(50.0)["size"]
+    twice = ellipse.dragged("size", (100 + 2 * (x - 100), 100 + 2 * (y - 100)), 50.0)
+    assert twice.radii == pytest.approx((120, 60)) and ellipse.flipped(upside_down=False).angle == -20
+
+
+def test_a_closed_curves_offset_is_closed(window):
+    put(
+        window, {"kind": "french-curve", "points": [[600, 900], [1200, 600], [1800, 900], [1200, 1400]], "closed": True}
+    )
+    window.guide_commands.add_offset(window.board.guiding.guides[0], 40.0)
+    assert window.board.guiding.guides[1].closed
+
+
+# -- how they look -------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("paper", [(255, 255, 255), (20, 24, 27), (178, 221, 237)])
+@pytest.mark.parametrize("theme", [DAY, LAMP])
+def test_guides_read_on_white_on_sketch_and_on_black(window, paper, theme):
+    """WCAG 2.2, success criterion 1.4.11: at least 3:1 beside what is there."""
+    window.document.edit("Paper", lambda page: replace(page, paper=paper))
+    window.actions_by_id["view.lamp"].setChecked(theme is LAMP)
+    y = 1500
+    placed(window, {"kind": "straightedge", "at": [-90000, y], "angle": 0})
+    window.board.theme_changed()
+    x, y = place_on_board(window, 1240, y)
+    picture = window.board.grab().toImage()
+    beside = "#{:02X}{:02X}{:02X}".format(*paper)
+    best = max(contrast(picture.pixelColor(round(x) + 30, round(y) + k).name(), beside) for k in range(-4, 5))
+    assert best >= 3.0
+
+
+def test_guides_whisper_away_from_the_pen(window, qtbot):
+    put(window, {"kind": "straightedge", "at": [-90000, 1500], "angle": 0})
+    board = window.board
+    y = round(place_on_board(window, 0, 1500)[1])
+    qtbot.waitUntil(lambda: not board.is_moving)
+    paper = QColor(255, 255, 255)
+
+    def strength(x):
+        return max(
+            paper.red() + paper.green() + paper.blue() - sum(picture.pixelColor(x, y + k).getRgb()[:3])
+            for k in (-1, 0, 1)
+        )
+
+    left = round(place_on_board(window, 300, 0)[0])
+    right = round(place_on_board(window, 2300, 0)[0])
+    board.point_at(QPointF(left, y + 60))
+    picture = board.grab().toImage()
+    assert strength(right) < 0.3 * strength(left)
+    window.hold_keys.turn_on("guide.place")
+    picture = board.grab().toImage()
+    assert strength(right) > 0.9 * strength(left), "while they are placed all are seen"
+
+
+def test_the_cone_of_vision_can_be_shown(window):
+    guide = guide_from({"kind": "perspective", "points": [[-500, 1500], [3000, 1500]], "cone": True})
+    (circle,) = guide.lines_of_page(window.document.page.bounds)
+    assert not guide.stretches(circle * 0.999 + np.array([1240, 1500]) * 0.001, window.document.page.bounds)
+    assert guide.stretches(circle * 1.001 - np.array([1240, 1500]) * 0.001, window.document.page.bounds)
+    assert list(replace(guide, cone=False).lines_of_page(window.document.page.bounds)) == []

@@ -190,7 +190,7 @@ TABLE: tuple[Entry, ...] = (
     Entry(
         "guide.edges",
         "Perspective of the sketch",
-        "",
+        "Shift+E",
         "Drag lines over two edges that are parallel in reality: their vanishing point falls out of them",
         "Guides",
         hold=True,

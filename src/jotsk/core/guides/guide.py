@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.guides.fields import Spec, color, name, number, switch
+from jotsk.core.guides.fields import Row, Spec, color, name, number, switch
 from jotsk.core.guides.rails import Point, Rail
 
 Polyline = NDArray[np.float64] | None  # (N, 2) page px; None where nothing of it is seen
@@ -27,6 +27,7 @@ class Guide:
     kind: ClassVar[str]
     repeats: ClassVar[bool] = False  # the hand, instead of holding it
     offers: ClassVar[tuple[Offer, ...]] = ()
+    typed_too: ClassVar[dict[str, Row]] = {}  # numbers beyond its fields: properties, which `with_value` sets
     sample: ClassVar[dict[str, Any]] = {}  # values with which it shows well in a square of 100 px
 
     name: str = name()
@@ -35,8 +36,8 @@ class Guide:
     locked: bool = switch(False, state=True)
     alone: bool = switch(False, state=True)
     color: str = color()
-    opacity: float = number(0.8, 0.05, 1.0, "Opacity", decimals=0, percent=True, state=True)
-    thickness: float = number(1.2, 0.5, 8.0, "Thickness", unit=" px", state=True)  # screen px
+    opacity: float = number(1.0, 0.05, 1.0, "Opacity", decimals=0, percent=True, state=True)
+    thickness: float = number(1.6, 0.5, 8.0, "Thickness", unit=" px", state=True)  # screen px
     unknown: tuple[tuple[str, Any], ...] = field(default=(), compare=False)
 
     @classmethod
@@ -75,6 +76,22 @@ class Guide:
     def dragged(self, handle: str, to: Point, reach: float) -> Self:
         """The guide with one of its handles at `to`. Dragging to where nothing would be left changes nothing."""
         raise NotImplementedError
+
+    def with_value(self, name: str, value: float) -> Self:
+        """With another value of one of `typed_too`."""
+        raise NotImplementedError
+
+    def handle_of_line(self, index: int) -> str:
+        """The handle that is dragged by the line of that number among `lines`; "" moves the guide."""
+        return ""
+
+    def lines_of_page(self, page: Rect) -> Iterator[Polyline]:
+        """What else shows it, for the page as a whole."""
+        return iter(())
+
+    def flipped(self, *, upside_down: bool) -> Self:
+        """The guide reflected about its own middle; most look the same."""
+        return self
 
     def moved(self, dx: float, dy: float) -> Self:
         """The guide elsewhere on the page."""

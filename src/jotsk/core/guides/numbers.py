@@ -21,6 +21,7 @@ def rows_of(guide: Guide) -> list[tuple[str, Row]]:
             found += [(f"{f.name} {k}", row) for k, row in enumerate(spec.rows)]
         elif spec.rows:
             found.append((f.name, spec.rows[0]))
+    found += guide.typed_too.items()
     return sorted(found, key=lambda pair: pair[1].is_switch)
 
 
@@ -35,8 +36,11 @@ def typed(guide: Guide, key: str, row: Row) -> float | bool:
 
 
 def with_typed(guide: Guide, key: str, row: Row, value: float | bool) -> dict[str, Any]:
-    """The field and its new value when `value` was typed for `key`."""
+    """The field and its new value when `value` was typed for `key`; all fields that change by it."""
     name, *which = key.split()
+    if name in guide.typed_too:
+        changed = guide.with_value(name, float(value))
+        return {f.name: getattr(changed, f.name) for f, _ in specs_of(guide)}
     new: Any = value / row.times if row.times != 1.0 else value
     if which:
         k, old = int(which[0]), getattr(guide, name)

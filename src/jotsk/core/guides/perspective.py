@@ -61,11 +61,17 @@ def nearest_on_horizon(v1: Point, v2: Point, at: Point) -> Point:
 
 def outside_cone(points: ArrayLike, v1: Point, v2: Point, center: Point) -> NDArray[np.bool_]:
     """Which of (N, 2) points an eye sees more than 30 degrees from straight ahead."""
-    f = focal_length(v1, v2, center)
+    radius = cone_radius(v1, v2, center)
     xy = np.asarray(points, np.float64)
-    if f is None:
+    if radius is None:
         return np.ones(len(xy), np.bool_)
-    return np.hypot(*(xy - center).T) > f * math.tan(math.radians(CONE_DEG / 2))
+    return np.hypot(*(xy - center).T) > radius
+
+
+def cone_radius(v1: Point, v2: Point, center: Point) -> float | None:
+    """How far from straight ahead an eye sees 30 degrees aside, px; None where the points have no answer."""
+    f = focal_length(v1, v2, center)
+    return None if f is None else f * math.tan(math.radians(CONE_DEG / 2))
 
 
 def row(first: Point, second: Point, vanishing: Point, count: int) -> list[Point]:

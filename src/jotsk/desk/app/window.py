@@ -258,6 +258,7 @@ class Window(QMainWindow):
         self.addActions(list(actions.values()))
         for action in actions.values():
             action.triggered.connect(self.hold_keys.use)
+        board.guiding.added.connect(lambda: self.hold_keys.turn_on("guide.place"))
         for signal in (self.hold_keys.changed, board.placing_changed):
             signal.connect(self._show_doing)
         board.placing_changed.connect(self.refresh_title)

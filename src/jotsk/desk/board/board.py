@@ -199,8 +199,8 @@ class Board(PointerInput):
         guiding, guides = self.guiding, self.tools["guides"]
         assert isinstance(guides, PlaceGuides)
         self._guide_overlay.draw(
-            painter, self.view, ratio, self.size(), guiding.guides, guiding.lit,
-            guiding.selected if self._tool is guides else None, moving=self._is_moving or guides.is_held,
+            painter, self.view, ratio, self.size(), self.document.page.bounds, guiding.guides, guiding.lit,
+            guiding.selected, placing=self._tool is guides, moving=self._is_moving or guides.is_held,
         )  # fmt: skip
         if self._guide_overlay.failed and not self._failing.isActive():
             self._failing.start()  # not while it is painted
@@ -434,6 +434,8 @@ class Board(PointerInput):
         if at is not None and not (math.isfinite(at.x()) and math.isfinite(at.y())):
             return None
         before, self.pointer = self.pointer, at
+        if self.guiding.guides and (lit := self._guide_overlay.light_moved(at)) is not None:
+            self.update(lit)
         old, new = at if before is None else before, before if at is None else at
         if old is None or new is None:
             return None

@@ -67,7 +67,10 @@ class GuideCommands:
         if len(points) < 2:
             self._tell("The curve bends more tightly than that everywhere; choose a smaller offset.")
             return
-        self._guiding.add_curve(points, closed=False, smooth=True)
+        if guide.closed and len(points) > 3:
+            self._guiding.add_curve(points[:-1], closed=True, smooth=guide.smooth)
+        else:
+            self._guiding.add_curve(points, closed=False, smooth=True)
 
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self._board, "Add a set of guides", "", KIND)

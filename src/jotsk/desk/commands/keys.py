@@ -120,6 +120,10 @@ class HoldKeys(QObject):
         self._switched = None if self._switched == entry_id else entry_id
         self._apply()
 
+    def turn_on(self, entry_id: str) -> None:
+        if self._switched != entry_id:
+            self.switch(entry_id)
+
     def back_to_drawing(self) -> None:
         """Nothing is switched on or held."""
         self._switched = None

@@ -14,6 +14,7 @@ from jotsk.core.guides import Guide, guide_from, guides_of
 from jotsk.core.guides.guidance import FREELY, Guidance
 from jotsk.core.guides.guide_records import MOST_GUIDES
 from jotsk.core.guides.kinds import GROUPS, FrenchCurve, Perspective
+from jotsk.core.guides.kinds.in_perspective import FourPoints
 from jotsk.core.marks import Stroke
 from jotsk.core.page import Layer
 from jotsk.desk.document.document import Document
@@ -35,6 +36,7 @@ class Guiding(QObject):
     """Changes the guides as steps of the page's history."""
 
     changed = Signal()  # a guide, which is selected, or what is lit
+    added = Signal()  # a guide, which is to be placed now
 
     def __init__(self, document: Document, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -119,6 +121,7 @@ class Guiding(QObject):
         guide = replace(kind.begun(values, middle, seen, self.guides), name=self._free_name(name))
         self._put([*self._records, guide.record()], f"Add {name[0].lower()}{name[1:]}")
         self.select(len(self.guides) - 1)
+        self.added.emit()
 
     def add_curve(self, points: Sequence[tuple[float, float]], *, closed: bool, smooth: bool) -> None:
         """Add a French curve through points, such as a draft or a line that was drawn."""
@@ -139,9 +142,13 @@ class Guiding(QObject):
 
     def put(self, index: int, guide: Guide, label: str, *, finished: bool = True) -> None:
         """Another guide in the place of one; not `finished` while a handle is dragged."""
-        records = list(self._records)
+        records, before = list(self._records), self.guide(index)
         try:
             records[index] = guide_from(guide.record()).record()
+            if isinstance(before, Perspective) and isinstance(guide, Perspective) and before.points != guide.points:
+                for k, other in enumerate(self.guides):  # what stands in it follows its vanishing points
+                    if isinstance(other, FourPoints) and not other.locked:
+                        records[k] = guide_from(other.followed(before, guide).record()).record()
         except ValueError as error:
             self._document.refused.emit(f"The guide stays as it is: {error}.")
             self.changed.emit()  # what shows its numbers shows them as they are
@@ -170,6 +177,11 @@ class Guiding(QObject):
         else:
             self.hold_alone(index, not guide.alone)
 
+    def flip(self, index: int, *, upside_down: bool) -> None:
+        guide = self.guide(index)
+        if guide is not None:
+            self.put(index, guide.flipped(upside_down=upside_down), "Flip guide")
+
     def delete(self, index: int) -> None:
         self._put([r for k, r in enumerate(self._records) if k != index], "Delete guide")
         self.select(None)
@@ -188,12 +200,8 @@ class Guiding(QObject):
             new = Perspective(points=(point,), name=self._free_name("Perspective of the sketch"))
             self._put([*self._records, new.record()], "Add perspective")
             self.select(len(self.guides) - 1)
-        elif len(guide.points) < 3:
-            self.change(index, "Add vanishing point", points=(*guide.points, point))
         else:
-            nearest = min(range(3), key=lambda k: math.dist(guide.points[k], point))
-            points = tuple(point if k == nearest else p for k, p in enumerate(guide.points))
-            self.change(index, "Place guide", points=points)
+            self.put(index, guide.with_point(point), "Add vanishing point" if len(guide.points) < 3 else "Place guide")
 
     @property
     def _records(self) -> Sequence[Mapping[str, Any]]:

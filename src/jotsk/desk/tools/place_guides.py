@@ -1,4 +1,5 @@
-"""Dragging guides by their handles; beside them the page is moved."""
+"""Dragging guides by their handles and lines; beside them the page is moved. With Shift, points of a French curve are
+added and taken away."""
 
 from __future__ import annotations
 
@@ -6,6 +7,7 @@ from PySide6.QtCore import QPointF
 
 from jotsk.desk.board.input.guide_handles import GuideHandles
 from jotsk.desk.tools.move_page import MovePage
+from jotsk.desk.tools.pick import is_shift_down
 
 
 class PlaceGuides(MovePage):
@@ -23,7 +25,7 @@ class PlaceGuides(MovePage):
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         board, handles = self.board, GuideHandles(self.board.guiding)
-        if handles.take(at, board.view, board.devicePixelRatioF(), board.size()):
+        if handles.take(at, board.view, board.devicePixelRatioF(), board.size(), points=is_shift_down()):
             self._handles = handles
         else:
             super().press(at, t_ms, pressure, has_pressure)

@@ -8,6 +8,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
+from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.guide_overlay import seen_area
 from jotsk.desk.guides.guiding import OFFERED, titled
@@ -140,6 +141,9 @@ class GuideTray(QWidget):
                 menu.addAction(alone, lambda: guiding.hold_alone(index, not guide.alone))
             lock = "Unlock" if guide.locked else "Lock in place"
             menu.addAction(lock, lambda: guiding.change(index, f"{lock.split()[0]} guide", locked=not guide.locked))
+            if isinstance(guide, FrenchCurve | EllipseTemplate):
+                menu.addAction("Flip left to right", lambda: guiding.flip(index, upside_down=False))
+                menu.addAction("Flip upside down", lambda: guiding.flip(index, upside_down=True))
             menu.addAction("Duplicate", lambda: self._duplicate(index))
             menu.addSeparator()
         menu.addAction("Delete", lambda: guiding.delete(index))

@@ -24,4 +24,4 @@ GROUPS: tuple[tuple[type[Guide], ...], ...] = (
 )
 KINDS: dict[str, type[Guide]] = {kind.kind: kind for group in GROUPS for kind in group}
 
-__all__ = ["GROUPS", "KINDS", "EllipseTemplate", "FrenchCurve", "Perspective"]
+__all__ = ["GROUPS", "KINDS", "Cross", "EllipseTemplate", "FrenchCurve", "Perspective", "Rings", "Spokes"]

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any, Self
 
 import numpy as np
@@ -12,11 +13,12 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.drawing import round_line
 from jotsk.core.guides.guide import Guide, Polyline
-from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, on_the_way
+from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, on_the_way, points_at
+from jotsk.core.guides.kinds.perspective import Perspective
 from jotsk.core.guides.perspective import circle_in, meeting_point
 from jotsk.core.guides.rails import Point, Rail, with_direction
 
-UPRIGHT_FAR_PX = 1e6
+LEVEL_FAR_PX = 1e6
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -29,16 +31,48 @@ class Circle(FourPoints):
 
     @classmethod
     def begun(cls, values: dict[str, Any], middle: Point, seen: Rect, others: Sequence[Guide | None]) -> Self:
-        """In a square about a place, as the perspective that is there has it."""
+        """In a square that lies about a place, as the perspective that is there has it."""
         (x, y), size, plane = middle, min(seen.width, seen.height) / 4, last_perspective(others)
-        first = plane.points[0] if plane else (x + 6 * size, y - size / 2)
-        has_two = plane is not None and len(plane.points) > 1
-        second = plane.points[1] if plane is not None and has_two else (x, y - UPRIGHT_FAR_PX)
-        right, left = on_the_way(middle, first, 0.18), on_the_way(middle, second, 0.18 if has_two else 1e-3)
+        points = plane.points if plane else ((x + 6 * size, y - size), (x - 6 * size, y - size))
+        first = points[0]
+        if abs(y - first[1]) < size:  # level with the eye it would be a line
+            y = first[1] + size
+            middle = x, y
+        # It lies on the ground: with one vanishing point, level lines stay level.
+        second = points[1] if len(points) > 1 else (x - LEVEL_FAR_PX, y)
+        right = on_the_way(middle, first, min(0.4, size / max(1.0, math.dist(middle, first))))
+        left = on_the_way(middle, second, min(0.4, size / max(1.0, math.dist(middle, second))))
         try:
             return cls(points=(middle, right, meeting_point((right, second), (left, first)), left))
         except Refused:
             return cls(points=(middle, (x + size, y), (x + size, y - size), (x, y - size)))
+
+    def followed(self, before: Perspective, after: Perspective) -> Circle:
+        """The corner opposite the first is where the two sides from its neighbours meet."""
+        corner, right, far, left = self.points
+        new = dict(zip(before.points, after.points, strict=False))
+        ends = []
+        for end, opposite in ((right, left), (left, right)):
+            target = next((v for v in new if points_at(corner, end, v)), None)
+            ends.append((end, opposite, target))
+        if all(target is None or new[target] == target for _, _, target in ends):
+            return self
+        moved = [
+            on_the_way(corner, new[v], math.dist(corner, end) / math.dist(corner, v)) if v is not None else end
+            for end, _, v in ends
+        ]
+        lines = []
+        for k, (_, _, v) in enumerate(ends):  # the side from the other end goes the same way
+            other = moved[1 - k]
+            towards = (
+                new[v] if v is not None else (other[0] + moved[k][0] - corner[0], other[1] + moved[k][1] - corner[1])
+            )
+            lines.append((other, towards))
+        try:
+            far = meeting_point(*lines)
+        except Refused:
+            return self
+        return replace(self, points=(corner, moved[0], far, moved[1]))
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         try:

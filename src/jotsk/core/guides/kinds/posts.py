@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any, Self
 
 import numpy as np
@@ -13,7 +13,8 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
 from jotsk.core.guides.guide import Guide, Polyline
-from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, on_the_way
+from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective, on_the_way, points_at
+from jotsk.core.guides.kinds.perspective import Perspective
 from jotsk.core.guides.perspective import divided, meeting_point, row
 from jotsk.core.guides.rails import Line, Point, Rail
 
@@ -26,7 +27,7 @@ class Posts(FourPoints):
     offers = (("Row of posts", {"count": 5}),)
     sample = {"points": ((8.0, 95.0), (8.0, 5.0), (40.0, 85.0), (40.0, 20.0)), "count": 3}
 
-    count: int = fields.count(6, 2, 32, "How many")
+    count: int = fields.count(6, 0, 32, "How many more")
     parts: int = fields.count(1, 1, 32, "Parts between")
 
     @classmethod
@@ -36,6 +37,14 @@ class Posts(FourPoints):
         vanishing = plane.points[0] if plane else (x + 6 * size, y - size / 2)
         foot, head = (x - size / 2, y + size), (x - size / 2, y - size)
         return cls(points=(foot, head, on_the_way(foot, vanishing, 0.12), on_the_way(head, vanishing, 0.12)), **values)
+
+    def followed(self, before: Perspective, after: Perspective) -> Self:
+        foot, head, second_foot, second_head = self.points
+        for old, new in zip(before.points, after.points, strict=False):
+            if old != new and points_at(foot, second_foot, old) and points_at(head, second_head, old):
+                share = math.dist(foot, second_foot) / math.dist(foot, old)
+                return replace(self, points=(foot, head, on_the_way(foot, new, share), on_the_way(head, new, share)))
+        return self
 
     def posts(self) -> list[tuple[Point, Point]]:
         """The posts (foot, head) that follow the two given ones at equal depth, and those that divide the way between.
@@ -55,7 +64,7 @@ class Posts(FourPoints):
                 lines.append([(first[0] + t * step[0], first[1] + t * step[1]) for t in shares])
             else:
                 between = divided(first, second, vanishing, self.parts) if self.parts > 1 else []
-                lines.append(between + row(first, second, vanishing, self.count))
+                lines.append(between + (row(first, second, vanishing, self.count) if self.count else []))
         return [(foot, head), (second_foot, second_head), *zip(*lines, strict=False)]
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:

@@ -1,64 +1,125 @@
-"""Guides over the page: rust hairlines with a light edge, so that they show on white, sketch and black ink."""
+"""Guides over the page: a dark hairline in a light one, or the other way round, to show on white, sketch and black."""
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QPointF, QSize, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
+from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QRadialGradient
 
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.guides import Guide
-from jotsk.core.guides.drawing import lines_of
+from jotsk.core.guides.drawing import in_sight, lines_of
+from jotsk.core.guides.kinds import Cross, Perspective, Rings, Spokes
 from jotsk.core.guides.rails import Point
 from jotsk.desk.theme import current
+from jotsk.desk.theme.palette import luminance
 from jotsk.desk.widgets.faults import log_once
 
 REACH_PX = 110.0  # screen px from the middle of a guide to the handle that turns it
 HANDLE_PX, GRAB_PX = 6.0, 16.0
 EDGE_PX = 12.0  # a handle out of sight waits so far inside the edge of the board
 OFF_SHARE = 0.35
+EDGE_ALPHA, LIGHT_COLOR = 200, 0.22  # of the light hairline beside a dark line, or the dark one beside a light line
+WHISPER = 0.2  # of full strength, away from the pen
+LIGHT_PX, LIGHT_STEP_PX = (
+    200.0,
+    24.0,
+)  # how far around the pen they are at full strength; the pen's way until it follows
+MOST_WHISPERED, LEAST_APART_PX = 8, 40.0  # lines of a guide, and screen px between them, while one draws
 DASH_DOT = [10.0, 4.0, 1.5, 4.0]  # in widths of the line, as axes on a technical drawing
 
 
 class GuideOverlay:
-    """Draws the guides, and keeps the picture while nothing of it changes."""
+    """Draws the guides, and keeps the picture while nothing of it changes.
+
+    They whisper: while one draws, only around the pen they are seen at full strength, elsewhere at a fifth of it, and
+    dense ones with fewer lines. What is looked at is the drawing.
+    """
 
     def __init__(self) -> None:
         self._kept: tuple[object, QImage] | None = None
+        self._light: tuple[object, QPointF, QImage] | None = None
         self.failed: set[int] = set()  # the guides that could not be drawn last time, by their places
+        self._lit_at: QPointF | None = None
+
+    def light_moved(self, at: QPointF | None) -> QRect | None:
+        """Follow the pen, a good step at a time; return what of the board looks different, if anything does."""
+        before = self._lit_at
+        if at is None or (before is not None and QLineF(before, at).length() < LIGHT_STEP_PX):
+            return None
+        self._lit_at = at
+        side = 2 * LIGHT_PX
+        places = [at] if before is None else [before, at]
+        rects = [
+            QRect(int(p.x() - LIGHT_PX) - 1, int(p.y() - LIGHT_PX) - 1, int(side) + 3, int(side) + 3) for p in places
+        ]
+        return rects[0].united(rects[-1])
 
     def draw(
-        self, painter: QPainter, view: View, ratio: float, size: QSize, guides: Sequence[Guide | None],
-        lit: int | None, in_hand: int | None, *, moving: bool,
+        self, painter: QPainter, view: View, ratio: float, size: QSize, page: Rect, guides: Sequence[Guide | None],
+        lit: int | None, in_hand: int | None, *, placing: bool, moving: bool,
     ) -> None:  # fmt: skip
-        """`in_hand` shows its handles. While the view is `moving` nothing is kept."""
+        """While they are `placing`, all show their handles, that `in_hand` also its name. While the view is `moving`
+        nothing is kept."""
         self.failed = set()
         if not any(g is not None and g.shown for g in guides):
             return
         if moving:
-            self._draw_all(painter, view, ratio, size, guides, lit, in_hand)
+            painter.setOpacity(1.0)
+            self._draw_all(painter, view, ratio, size, page, guides, lit, in_hand, placing=placing)
             return
-        what = (view, ratio, size.width(), size.height(), tuple(guides), lit, in_hand, current())
+        what = (view, ratio, size.width(), size.height(), page, tuple(guides), lit, in_hand, placing, current())
         if self._kept is None or self._kept[0] != what:
             image = QImage(size * ratio, QImage.Format.Format_ARGB32_Premultiplied)
             image.setDevicePixelRatio(ratio)
             image.fill(Qt.GlobalColor.transparent)
             over = QPainter(image)
             try:
-                self._draw_all(over, view, ratio, size, guides, lit, in_hand)
+                self._draw_all(over, view, ratio, size, page, guides, lit, in_hand, placing=placing)
             finally:
                 over.end()
             self._kept = what, image
-        painter.drawImage(QPointF(0, 0), self._kept[1])
+        image = self._kept[1]
+        if placing:
+            painter.drawImage(QPointF(0, 0), image)
+            return
+        painter.setOpacity(WHISPER)
+        painter.drawImage(QPointF(0, 0), image)
+        painter.setOpacity(1.0)
+        if self._lit_at is not None:
+            painter.drawImage(self._lit_at - QPointF(LIGHT_PX, LIGHT_PX), self._lit_part(image, self._lit_at, ratio))
+
+    def _lit_part(self, image: QImage, at: QPointF, ratio: float) -> QImage:
+        """What is seen around the pen, fading outwards."""
+        if self._light is not None and self._light[0] is image and self._light[1] == at:
+            return self._light[2]
+        side = int(2 * LIGHT_PX)
+        part = QImage(QSize(side, side) * ratio, QImage.Format.Format_ARGB32_Premultiplied)
+        part.setDevicePixelRatio(ratio)
+        part.fill(Qt.GlobalColor.transparent)
+        fade = QRadialGradient(QPointF(LIGHT_PX, LIGHT_PX), LIGHT_PX)
+        for share, alpha in ((0.0, 1.0), (0.6, 1.0), (1.0, 0.0)):
+            fade.setColorAt(share, QColor.fromRgbF(0, 0, 0, alpha))
+        over = QPainter(part)
+        try:
+            over.drawImage(QPointF(LIGHT_PX, LIGHT_PX) - at, image)
+            over.setCompositionMode(QPainter.CompositionMode.CompositionMode_DestinationIn)
+            over.fillRect(QRectF(0, 0, side, side), fade)
+        finally:
+            over.end()
+        self._light = image, at, part
+        return part
 
     def _draw_all(
-        self, painter: QPainter, view: View, ratio: float, size: QSize, guides: Sequence[Guide | None],
-        lit: int | None, in_hand: int | None,
+        self, painter: QPainter, view: View, ratio: float, size: QSize, page: Rect, guides: Sequence[Guide | None],
+        lit: int | None, in_hand: int | None, *, placing: bool,
     ) -> None:  # fmt: skip
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -66,11 +127,17 @@ class GuideOverlay:
         for index, guide in enumerate(guides):
             if guide is not None and guide.shown:
                 with self._given_up(index, guide):
-                    _draw_lines(painter, view, ratio, guide, area, is_lit=index == lit)
-        chosen = guides[in_hand] if in_hand is not None and in_hand < len(guides) else None
-        if in_hand is not None and chosen is not None and not chosen.locked:
-            with self._given_up(in_hand, chosen):
-                _draw_handles(painter, chosen, handle_places(chosen, view, ratio, size))
+                    shown = guide if placing else _fewer(guide, LEAST_APART_PX * ratio / view.zoom)
+                    _draw_lines(painter, view, ratio, shown, area, page, is_lit=index == lit)
+        if not placing:
+            return
+        for index, guide in enumerate(guides):
+            if guide is not None and guide.shown and not guide.locked:
+                with self._given_up(index, guide):
+                    places = handle_places(guide, view, ratio, size)
+                    _draw_handles(painter, guide, places)
+                    if index == in_hand and guide.name:
+                        _draw_name(painter, guide.name, next(iter(places.values())), size)
 
     @contextmanager
     def _given_up(self, index: int, guide: Guide) -> Iterator[None]:
@@ -98,19 +165,35 @@ def draw_shape(painter: QPainter, shape: Guide, view: View, ratio: float, size: 
     """A settled shape and its handles."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    _draw_lines(painter, view, ratio, shape, seen_area(view, ratio, size), is_lit=False)
+    _draw_lines(painter, view, ratio, shape, seen_area(view, ratio, size), None, is_lit=False)
     _draw_handles(painter, shape, handle_places(shape, view, ratio, size))
 
 
-def _draw_lines(painter: QPainter, view: View, ratio: float, guide: Guide, area: Rect, *, is_lit: bool) -> None:
+def _fewer(guide: Guide, least_apart: float) -> Guide:
+    """A dense guide with fewer lines, at least so many page px apart."""
+    if isinstance(guide, Perspective | Spokes):
+        return replace(guide, density=min(guide.density, MOST_WHISPERED))
+    if isinstance(guide, Rings | Cross) and 0 < guide.spacing < least_apart:
+        return replace(guide, spacing=guide.spacing * math.ceil(least_apart / guide.spacing))
+    return guide
+
+
+def _draw_lines(
+    painter: QPainter, view: View, ratio: float, guide: Guide, area: Rect, page: Rect | None, *, is_lit: bool
+) -> None:
     theme, m = current(), view.matrix / ratio
     color = QColor(guide.color or theme.guide)
     if is_lit:
         color = QColor(theme.accent)
     painter.setOpacity(1.0 if is_lit else guide.opacity if guide.on else OFF_SHARE * guide.opacity)
     width = guide.thickness + (1.0 if is_lit else 0.0)
-    shapes = [_polygon(line, m) for line in lines_of(guide, area)]
-    for ink, thick in ((QColor(255, 255, 255, 110), width + 2.0), (color, width)):
+    lines = lines_of(guide, area)
+    if page is not None:
+        lines += [part for line in guide.lines_of_page(page) if line is not None for part in in_sight(line, area)]
+    shapes = [_polygon(line, m) for line in lines]
+    edge = QColor("#10181D" if luminance(color.name()) > LIGHT_COLOR else "#FFFFFF")
+    edge.setAlpha(EDGE_ALPHA)
+    for ink, thick in ((edge, width + 2.0), (color, width)):
         pen = QPen(ink, thick)
         if guide.repeats:
             pen.setDashPattern([share * width / thick for share in DASH_DOT])
@@ -134,6 +217,21 @@ def _draw_handles(painter: QPainter, guide: Guide, places: dict[str, QPointF]) -
         for at in places.values():
             painter.setBrush(QColor(theme.raised))
             painter.drawEllipse(at, HANDLE_PX, HANDLE_PX)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+
+
+def _draw_name(painter: QPainter, name: str, at: QPointF, size: QSize) -> None:
+    """What the guide in hand is called, beside its first handle."""
+    theme = current()
+    box = QRectF(painter.fontMetrics().boundingRect(name)).adjusted(-7, -3, 7, 3)
+    box.moveTopLeft(at + QPointF(12, 10))
+    box.moveLeft(min(box.left(), size.width() - box.width() - 4))
+    box.moveTop(min(box.top(), size.height() - box.height() - 4))
+    painter.setPen(QPen(QColor(theme.hairline), 1))
+    painter.setBrush(QColor(theme.raised))
+    painter.drawRoundedRect(box, 4, 4)
+    painter.setPen(QColor(theme.text))
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, name)
     painter.setBrush(Qt.BrushStyle.NoBrush)
 
 

@@ -16,6 +16,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 
 GRID_ZOOM, GRID_ALPHA = 8.0, 60
+FRAMES = "#4A5A66"  # of slate, so that nobody takes them for guides
 FRAME_LINES = {"bleed": Qt.PenStyle.DotLine, "trim": Qt.PenStyle.SolidLine, "safe": Qt.PenStyle.DashLine}
 
 
@@ -56,8 +57,11 @@ def draw_frames(painter: QPainter, view: View, ratio: float, page: Page) -> None
             continue
         area = frame(page, name)
         corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
-        painter.setPen(QPen(QColor(current().guide), 1.0, style))
-        painter.drawPolygon(QPolygonF([QPointF(*(m[:, :2] @ corner + m[:, 2])) for corner in corners]))
+        shape = QPolygonF([QPointF(*(m[:, :2] @ corner + m[:, 2])) for corner in corners])
+        painter.setPen(QPen(QColor(255, 255, 255, 160), 2.0))
+        painter.drawPolygon(shape)
+        painter.setPen(QPen(QColor(FRAMES), 1.0, style))
+        painter.drawPolygon(shape)
 
 
 def draw_rope(painter: QPainter, view: View, ratio: float, towed_at: tuple[float, float], pointer: QPointF) -> None:

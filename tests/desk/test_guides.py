@@ -55,7 +55,9 @@ def test_every_kind_is_added_seen_switched_undone_and_saved(window, tmp_path, qt
     window.guides.rows[1].switch.click()
     assert not window.board.guiding.guides[1].on
     window.document.undo()
-    assert window.board.guiding.guides[1].on
+    assert len(window.board.guiding.guides) == len(names) - 1, "switching is no step"
+    window.document.redo()
+    assert not window.board.guiding.guides[1].on and not window.board.guiding.guides[0].shown, "and stays"
     window.filing.save(tmp_path / "page.ora")
     qtbot.waitUntil(lambda: not window.filing.jobs.is_busy)
     assert read_page(tmp_path / "page.ora").guides == window.document.page_when_dry().guides
@@ -221,10 +223,10 @@ def test_a_set_goes_to_another_page(window, tmp_path):
     put(window, {"kind": "spokes", "at": [10, 20], "name": "Lamp"})
     window.guide_commands.save(tmp_path / "set.json")
     window.board.guiding.delete(0)
-    window.guide_commands.open(tmp_path / "set.json")
+    window.guide_sets.open(tmp_path / "set.json")
     assert [g.name for g in window.board.guiding.guides] == ["Lamp"]
     (tmp_path / "bad.json").write_text(json.dumps([{"kind": "tram"}]))
-    window.guide_commands.open(tmp_path / "bad.json")
+    window.guide_sets.open(tmp_path / "bad.json")
     assert len(window.board.guiding.guides) == 1 and "tram" in window.status.text
 
 
@@ -513,3 +515,40 @@ def test_the_cone_of_vision_can_be_shown(window):
     assert not guide.stretches(circle * 0.999 + np.array([1240, 1500]) * 0.001, window.document.page.bounds)
     assert guide.stretches(circle * 1.001 - np.array([1240, 1500]) * 0.001, window.document.page.bounds)
     assert list(replace(guide, cone=False).lines_of_page(window.document.page.bounds)) == []
+
+
+# -- at hand -------------------------------------------------------------------------------------
+
+
+def test_switching_guides_does_not_stand_between_a_stroke_and_its_undo(window, pen):
+    put(window, {"kind": "parallel", "angle": 0})
+    draw(window, pen, (0.3, 0.4), (0.6, 0.4))
+    window.guides._switch(0, "on")
+    window.guides._switch(0, "shown")
+    window.board.guiding.hold_alone(0, True)
+    window.document.undo()
+    assert not len(window.document.page.active.marks)
+    guide = window.board.guiding.guides[0]
+    assert not guide.on and guide.alone, "they are as they were switched"
+
+
+def test_sets_of_guides_are_kept_at_hand(window, make_window):
+    put(window, {"kind": "parallel", "angle": 10}, {"kind": "rings", "at": [9, 9]})
+    window.guide_sets.keep("Harbour / street")
+    window.guide_sets.keep("  ")
+    assert "needs a name" in window.status.text and window.guide_sets.kept_sets() == ["Harbour  street"]
+    again = make_window()
+    again.guides.sets.aboutToShow.emit()
+    assert again.guides.sets.actions()[0].text() == "Harbour  street"
+    again.guides.sets.actions()[0].trigger()
+    assert [g.kind for g in again.board.guiding.guides] == ["parallel", "rings"]
+    again.guide_sets.forget_kept("Harbour  street")
+    again.guides.sets.aboutToShow.emit()
+    assert "Nothing is kept" in again.guides.sets.actions()[0].text()
+
+
+def test_guides_are_in_the_menu_too(window):
+    menu = window.top.menus["Guides"]
+    (add,) = (a.menu() for a in menu.actions() if a.text() == "Add a guide")
+    next(a for a in add.actions() if a.text() == "Straightedge").trigger()
+    assert window.board.guiding.guides[0].kind == "straightedge"

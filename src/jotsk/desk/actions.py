@@ -185,8 +185,9 @@ TABLE: tuple[Entry, ...] = (
         "guide.alone", "Hold alone", "Shift+H", "Let the guide in hand hold every stroke, or as usual again", "Guides"
     ),
     Entry("guide.numbers", "Guide in numbers…", "", "Type where the chosen guide lies, and how it looks", "Guides"),
-    Entry("guide.open", "Add a set of guides…", "", "Use guides that were saved from another page", "Guides"),
-    Entry("guide.save", "Save the guides as a set…", "", "Keep these guides for other pages", "Guides"),
+    Entry("guide.keep", "Keep the guides as a set…", "", "Keep these guides at hand for other pages", "Guides"),
+    Entry("guide.open", "Add a set from a file…", "", "Use guides that were saved from another page", "Guides"),
+    Entry("guide.save", "Save the guides to a file…", "", "A file of these guides, for another machine", "Guides"),
     Entry(
         "guide.edges",
         "Perspective of the sketch",

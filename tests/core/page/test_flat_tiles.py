@@ -223,7 +223,7 @@ def test_tiles_put_away_come_back_only_where_the_page_is_as_it_was(level, steps)
         elif what == "opacity":
             history.push(page.with_layer(replace(layer, opacity=0.3 + n / 150)), what)
         elif what == "active":
-            history.choose(layer.uid)
+            history.alter(active_uid=layer.uid)
         elif what == "jump":
             history.go_to(n % len(history))
         elif what == "wet":

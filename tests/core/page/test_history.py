@@ -160,7 +160,7 @@ def test_whatever_is_done_every_step_is_what_it_was(monkeypatch, seed):
                 pages[at:] = [look(page)]
             case 5:
                 uid = int(rng.choice([layer.uid for layer in history.page.layers]))
-                history.choose(uid)
+                history.alter(active_uid=uid)
                 page = history.page
                 pages[at] = look(page)
             case _:

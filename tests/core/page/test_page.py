@@ -226,7 +226,7 @@ def test_choosing_a_layer_is_no_step_and_what_was_undone_can_still_be_redone():
     drawn = edits.with_mark(page, stroke_along([(5, 5), (90, 90)]))
     history.push(drawn, "Stroke")
     history.undo()
-    history.choose(1)
+    history.alter(active_uid=1)
     assert history.page.active_uid == 1 and history.redo_label == "Stroke"
     assert history.redo() is drawn
     history.amend(page)

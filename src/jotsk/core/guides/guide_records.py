@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -17,6 +17,7 @@ from jotsk.core.guides.kinds import KINDS
 from jotsk.core.json_text import json_from
 
 MOST_GUIDES = 200
+SWITCHES = ("on", "shown", "alone")
 LARGEST_FILE = 4_000_000
 SAMPLE_AREA, SAMPLE_REACH_PX = Rect(0, 0, 1000, 1000), 100.0
 
@@ -56,6 +57,19 @@ def drawable(guide: Guide) -> Guide:
     if not all(np.isfinite(line).all() for line in places):
         raise ValueError("it cannot be drawn where it lies")
     return guide
+
+
+def with_states_of(
+    records: Sequence[Mapping[str, Any]], now: Sequence[Mapping[str, Any]]
+) -> tuple[dict[str, Any], ...]:
+    """Guides of another state of the page, switched and shown as they are `now`: an undo brings back where they lay.
+    Those that are not the same ones stay as they were."""
+    if len(records) != len(now) or any(a.get("kind") != b.get("kind") for a, b in zip(records, now, strict=True)):
+        return tuple(map(dict, records))
+    return tuple(
+        {**{k: v for k, v in old.items() if k not in SWITCHES}, **{k: new[k] for k in SWITCHES if k in new}}
+        for old, new in zip(records, now, strict=True)
+    )
 
 
 def guides_of(records: Iterable[Mapping[str, Any]]) -> list[Guide | None]:

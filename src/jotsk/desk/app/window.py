@@ -30,6 +30,7 @@ from jotsk.desk.commands.keys import HoldKeys
 from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.document.document import Document
+from jotsk.desk.guides.guide_sets import GuideSets
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.own_files import finish_writing
 from jotsk.desk.inout.settings import Settings
@@ -90,7 +91,8 @@ class Window(QMainWindow):
         self.pages = PageCommands(
             self.document, self.board, self.filing, self.autosave, recovery, settings, self.status.tell
         )
-        self.guide_commands = GuideCommands(self.document, self.board, self.status.tell)
+        self.guide_sets = GuideSets(folder, self.board.guiding, self.status.tell)
+        self.guide_commands = GuideCommands(self.document, self.board, self.guide_sets, self.status.tell)
         self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
@@ -121,7 +123,7 @@ class Window(QMainWindow):
         self.pens = PenTray(self.hand, self.actions_by_id, self)
         self.inkwell = Inkwell(self.hand, self.desk_palette, self)
         self.layers = LayerTray(self.document, self.actions_by_id, self)
-        self.guides = GuideTray(self.board, self.actions_by_id, self)
+        self.guides = GuideTray(self.board, self.actions_by_id, self.guide_sets, self)
         self.pen_settings = PenSettingsTray(self.hand, self)
         self.last_line = LastLineTray(self.document, self.hand, self)
         self.guides.setFixedHeight(GUIDES_PX)
@@ -225,6 +227,7 @@ class Window(QMainWindow):
             "layer.down": lambda: document.layers.step(False),
             "guide.alone": board.guiding.toggle_alone,
             "guide.numbers": self.guide_commands.show_numbers,
+            "guide.keep": self.guide_commands.ask_keep,
             "guide.open": self.guide_commands.ask_open,
             "guide.save": self.guide_commands.ask_save,
             "guide.part": document.page_edits.part_copies,
@@ -255,6 +258,8 @@ class Window(QMainWindow):
         actions["view.hand"].setChecked(True)
         actions["view.page"].setChecked(True)
         actions["view.frames"].setChecked(True)
+        self.top.menus["Guides"].insertMenu(actions["guide.place"], self.guides.menu)
+        self.guides.menu.setTitle("Add a guide")
         self.addActions(list(actions.values()))
         for action in actions.values():
             action.triggered.connect(self.hold_keys.use)

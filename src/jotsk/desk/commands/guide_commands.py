@@ -8,13 +8,11 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog
 
-from jotsk.core.errors import JotskError
-from jotsk.core.files.writing import whole_file
 from jotsk.core.guides.draft import few_points, offset_curve
-from jotsk.core.guides.guide_records import read_guides, written_guides
 from jotsk.core.guides.kinds import FrenchCurve
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
+from jotsk.desk.guides.guide_sets import GuideSets
 
 CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03
 KIND = "Sets of guides (*.json)"
@@ -23,7 +21,8 @@ KIND = "Sets of guides (*.json)"
 class GuideCommands:
     """Sets of guides for other pages, and the sheet of numbers."""
 
-    def __init__(self, document: Document, board: Board, tell: Callable[[str], object]) -> None:
+    def __init__(self, document: Document, board: Board, sets: GuideSets, tell: Callable[[str], object]) -> None:
+        self.sets = sets
         self._document, self._board, self._tell = document, board, tell
         self._guiding = board.guiding
         self.sheet: QDialog | None = None
@@ -75,28 +74,18 @@ class GuideCommands:
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self._board, "Add a set of guides", "", KIND)
         if name:
-            self.open(Path(name))
+            self.sets.open(Path(name))
+
+    def ask_keep(self) -> None:
+        name, accepted = QInputDialog.getText(self._board, "Keep the guides", "Name of the set")
+        if accepted:
+            self.sets.keep(name)
 
     def ask_save(self) -> None:
         name, _ = QFileDialog.getSaveFileName(self._board, "Save the guides as a set", "guides.json", KIND)
         if name:
             self.save(Path(name) if Path(name).suffix else Path(f"{name}.json"))
 
-    def open(self, path: Path) -> None:
-        """Add the guides of a set to those of the page."""
-        try:
-            guides = read_guides(path)
-        except JotskError as error:
-            self._tell(str(error))
-            return
-        self._guiding.add_all(guides)
-
     def save(self, path: Path) -> None:
-        guides = [guide for guide in self._guiding.guides if guide is not None]
-        try:
-            with whole_file(path) as stream:
-                stream.write(written_guides(guides).encode())
-        except JotskError as error:
-            self._tell(str(error))
-            return
-        self._tell(f"{len(guides)} guide{'s' if len(guides) != 1 else ''} kept in “{path.name}”.")
+        if self.sets.save(path):
+            self._tell(f"The guides are in “{path.name}”.")

@@ -8,11 +8,13 @@ from concurrent.futures import Future
 from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
+from typing import Any
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.opening import Origin
+from jotsk.core.guides.guide_records import with_states_of
 from jotsk.core.marks import AnyCut, Stroke
 from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import Step, StepCost, step_cost
@@ -225,7 +227,8 @@ class Document(QObject):
             after = self._history.go_to(index, opened)
             comes_with_it = goes_on and before.layer(after.active_uid) is None
             if after.layer(before.active_uid) is not None and not comes_with_it:
-                self._history.choose(before.active_uid)  # undo brings back what was drawn, not where one draws
+                self._history.alter(active_uid=before.active_uid)  # what was drawn comes back, not where one drew
+            self._history.alter(guides=with_states_of(after.guides, before.guides))
             if after is not before:
                 self._packing.start()
                 self._announce(before)
@@ -255,9 +258,14 @@ class Document(QObject):
 
     def activate(self, uid: int) -> None:
         """Make a layer the active one. Part of the page, but not a step to undo."""
+        self.alter(active_uid=uid)
+
+    def alter(self, **values: Any) -> None:
+        """Change what is no drawing, such as which guides are on: part of the page, but not a step to undo."""
         before = self.page_when_dry()
-        self._history.choose(uid)
-        self._announce(before)
+        self._history.alter(**values)
+        if self.page is not before:
+            self._announce(before)
 
     def _step(self, after: Page, label: str, finished: bool) -> None:
         """A step of its own, or more of the one a handle began."""

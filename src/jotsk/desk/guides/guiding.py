@@ -100,7 +100,7 @@ class Guiding(QObject):
         guide = self.guide(index)
         if guide is not None:
             name = guide.name or guide.kind
-            self.change(index, "Switch a guide off", on=False, shown=False)
+            self.switch(index, on=False, shown=False)
             self._document.refused.emit(f"“{name}” cannot be drawn where it lies, so it is switched off and hidden.")
 
     def set_off(self, off: bool) -> None:
@@ -159,13 +159,21 @@ class Guiding(QObject):
         """What is changed next is a step of its own."""
         self._document.end_step()
 
+    def switch(self, index: int, **states: bool) -> None:
+        """Switch a guide on or off, show or hide it. It is no step: nothing stands between a stroke and its undo."""
+        guide = self.guide(index)
+        if guide is not None:
+            records = list(self._records)
+            records[index] = replace(guide, **states).record()  # type: ignore[arg-type]
+            self._document.alter(guides=tuple(records))
+
     def hold_alone(self, index: int, alone: bool) -> None:
-        """Let one guide hold exclusively, or all that are on again."""
+        """Let one guide hold exclusively, or all that are on again. It is no step either."""
         records = [
             g.record() if (g := guide and replace(guide, alone=alone and k == index)) else dict(record)
             for k, (guide, record) in enumerate(zip(self.guides, self._records, strict=True))
         ]
-        self._put(records, "Hold one guide alone" if alone else "Hold all guides")
+        self._document.alter(guides=tuple(records))
 
     def toggle_alone(self) -> None:
         """Let the guide in hand, or the only one there is, hold alone; or with the others again."""

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollA
 from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.guide_overlay import seen_area
+from jotsk.desk.guides.guide_sets import GuideSets
 from jotsk.desk.guides.guiding import OFFERED, titled
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
@@ -23,8 +24,11 @@ COPY_SHARE = 0.06  # of what is seen: how far a copy lies from what it was copie
 class GuideTray(QWidget):
     """The list, and a menu of what can be added."""
 
-    def __init__(self, board: Board, actions: dict[str, QAction], parent: QWidget | None = None) -> None:
+    def __init__(
+        self, board: Board, actions: dict[str, QAction], sets: GuideSets, parent: QWidget | None = None
+    ) -> None:
         super().__init__(parent)
+        self._sets = sets
         self._board, self._guiding, self._actions = board, board.guiding, actions
         self.rows: list[GuideRow] = []
         heading = QLabel("Guides")
@@ -42,7 +46,9 @@ class GuideTray(QWidget):
             else:
                 self.menu.addSeparator()
         self.menu.addSeparator()
-        for action in ("guide.open", "guide.save"):
+        self.sets = self.menu.addMenu("Kept sets")
+        self.sets.aboutToShow.connect(self._fill_sets)
+        for action in ("guide.keep", "guide.open", "guide.save"):
             self.menu.addAction(actions[action])
         self.add.setMenu(self.menu)
         head = QHBoxLayout()
@@ -73,6 +79,20 @@ class GuideTray(QWidget):
         layout.addWidget(scroll, 1)
         self._guiding.changed.connect(self.refresh)
         self.theme_changed()
+
+    def _fill_sets(self) -> None:
+        """The sets that were kept, to be added to this page or forgotten."""
+        self.sets.clear()
+        names = self._sets.kept_sets()
+        for name in names:
+            self.sets.addAction(name, partial(self._sets.add_kept, name))
+        if names:
+            self.sets.addSeparator()
+            forget = self.sets.addMenu("Forget")
+            for name in names:
+                forget.addAction(name, partial(self._sets.forget_kept, name))
+        else:
+            self.sets.addAction("Nothing is kept yet").setEnabled(False)
 
     def theme_changed(self) -> None:
         self.place.defaultAction().setIcon(icon("ruler", current().text))
@@ -108,14 +128,10 @@ class GuideTray(QWidget):
         if guide is None:
             return
         now = not getattr(guide, what)
-        labels = {
-            ("on", True): "Switch guide on", ("on", False): "Switch guide off",
-            ("shown", True): "Show guide", ("shown", False): "Hide guide",
-        }  # fmt: skip
         values = {what: now}
         if what == "on" and now:
             values["shown"] = True  # what is switched on is seen; it may be hidden again
-        self._guiding.change(index, labels[what, now], **values)
+        self._guiding.switch(index, **values)
 
     def _rename(self, index: int) -> None:
         guide = self._guiding.guide(index)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from typing import Any
+from typing import Any, cast
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QAction, QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
@@ -128,7 +128,9 @@ class TopBar(QWidget):
         self.menu_button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.menu_button.setToolTip("Everything Jotsk can do")
         self.menu_button.setAccessibleName("Menu")
-        self.menu_button.setMenu(build_menu(actions, self))
+        menu = build_menu(actions, self)
+        self.menus = {action.text(): cast(QMenu, action.menu()) for action in menu.actions()}
+        self.menu_button.setMenu(menu)
         self.name = ElidedLabel()
         self.name.setProperty("role", "name")
         self.facts = QLabel()

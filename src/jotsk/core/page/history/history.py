@@ -10,7 +10,7 @@ from concurrent.futures import Future
 from dataclasses import dataclass, replace
 from functools import partial
 from itertools import chain
-from typing import TypeVar
+from typing import Any, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -170,10 +170,11 @@ class History:
         self._open.add(self._at)
         self._packed_bytes += self.step.cost - old.cost
 
-    def choose(self, uid: int) -> None:
-        """Change which layer is active, here and now: no step, and what was undone can still be redone."""
-        if uid != self.page.active_uid:
-            self.step.page = replace(self.page, active_uid=uid)
+    def alter(self, **values: Any) -> None:
+        """Change what is no drawing, such as which layer is active, here and now: no step, and what was undone can
+        still be redone."""
+        if any(getattr(self.page, name) != value for name, value in values.items()):
+            self.step.page = replace(self.page, **values)
 
     def undo(self) -> Page:
         return self.go_to(self._at - 1)

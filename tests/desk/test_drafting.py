@@ -11,6 +11,9 @@ from PySide6.QtTest import QTest
 from jotsk.core.errors import Refused
 from jotsk.core.guides import Ellipse
 from jotsk.core.guides.draft import MOST_POINTS, Draft, few_points, hand_along, ready_shape
+from jotsk.core.guides.guidance import STRAIGHT
+from jotsk.core.guides.holding import hold_from
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
 from tests.conftest import circle_path
@@ -68,7 +71,7 @@ def test_points_are_placed_moved_bent_closed_inked_and_inked_again(window, draft
 
 def test_straight_pieces_join_without_a_notch(window, drafting):
     """Worked by hand: at a corner the outer edge of a 20 px line is round, no pixel of the corner itself is missing."""
-    window.hand.take(window.hand.library.pen("plain-round"))
+    window.hand.take(next(pen for pen in window.hand.library.pens if "even" in pen.tags))
     drafting.set_smooth(False)
     press(window, (200, 200), (400, 200), (400, 400))
     window.strips["draft"].ink.click()
@@ -112,6 +115,97 @@ def test_ready_shapes_are_drawn_by_dragging(window, drafting, shape):
     assert len(window.document.page_when_dry().active.marks) == 0
 
 
+def test_after_inking_the_next_press_begins_anew_and_undo_takes_points(window, drafting):
+    undo = window.actions_by_id["edit.undo"]
+    press(window, (200, 200), (400, 180), (380, 400))
+    assert undo.isEnabled() and undo.text() == "Undo the last point"
+    undo.trigger()
+    assert len(drafting.draft.points) == 2
+    window.strips["draft"].ink.click()
+    stroke = window.document.last_line.when_dry()
+    radii = stroke.ribbon.points[:, 2]
+    assert radii[len(radii) // 2] > 1.5 * radii[3], "its pressure swells"
+    assert len(drafting.draft.points) == 2, "it can be inked again"
+    undo.trigger()
+    assert not len(window.document.page_when_dry().active.marks)
+    press(window, (500, 300))
+    assert len(drafting.draft.points) == 1, "another draft"
+
+
+def test_corners_are_made_one_by_one(window, drafting):
+    press(window, (200, 300), (350, 150), (500, 300), (600, 150))
+    press(window, (350, 150))
+    strip = window.strips["draft"]
+    strip.corner.click()
+    assert drafting.draft.sharp == {1} and strip.corner.isChecked()
+    curve = drafting.draft.curve
+    assert curve.at_points()[1] == pytest.approx(float(curve.corners[0]))
+    before, after = (curve.places(np.array([curve.corners[0] + d]))[0] for d in (-20, 20))
+    corner = np.array(drafting.draft.points[1])
+    turn = np.degrees(np.arccos(np.clip(np.dot(corner - before, after - corner) / 400, -1, 1)))
+    assert turn > 60, "it turns on the spot"
+    strip.ink.click()
+    stroke = window.document.last_line.when_dry()
+    assert np.hypot(*(stroke.line.xy - corner).T).min() < 0.01
+    store = stroke.hold.record()
+    assert store["sharp"] == [1] and hold_from(store) == stroke.hold
+
+
+@pytest.mark.parametrize("closed", [False, True])
+@pytest.mark.parametrize("sharp", [{1}, {0, 2}, {2, 3}])
+def test_a_curve_with_corners_goes_through_its_points(closed, sharp):
+    points = ((0.0, 0.0), (100.0, 20.0), (120.0, 140.0), (10.0, 120.0))
+    curve = Draft(points, closed=closed, sharp=frozenset(sharp)).curve
+    dense = curve.dense[0]
+    assert all((dense == p).all(axis=1).any() for p in points)
+    assert (dense[0] == points[0]).all() and (not closed or (dense[-1] == points[0]).all())
+    assert np.hypot(*np.diff(dense, axis=0).T).max() < 130
+
+
+def test_ready_shapes_have_their_proportions_and_ends(window, drafting):
+    strip, board = window.strips["draft"], window.board
+
+    def choose(shape):
+        strip.shape.setCurrentIndex(strip.shape.findData(shape))
+        strip.shape.activated.emit(strip.shape.currentIndex())
+
+    choose("box")
+    strip.square.click()
+    press(window, (300, 200), drag=(150, 90))
+    corners = np.array(drafting.holds[0].rail.points)
+    sides = np.hypot(*(np.roll(corners, -1, axis=0) - corners).T)
+    assert sides == pytest.approx(sides[0])
+    press(window, (450, 290), drag=(60, 0))
+    assert np.hypot(*np.diff(drafting.holds[0].rail.points[:2], axis=0)[0]) > sides[0] * 1.2, "its end was dragged"
+    choose("polygon")
+    strip.sides.setValue(5)
+    press(window, (300, 300), drag=(80, 0))
+    assert len(drafting.holds[0].rail.points) == 5
+    choose("arc")
+    strip.bulge.setValue(100)
+    press(window, (300, 300), drag=(100, 0))
+    hold = drafting.holds[0]
+    assert hold.rail.radii[0] == pytest.approx(50 / board.view.zoom, rel=0.02), "half a circle"
+    choose("box")
+    strip.square.click()
+    strip.upright.click()
+    board.turn_by_degrees(30)
+    press(window, (300, 200), drag=(150, 90))
+    corners = [board.view.to_screen(*p) for p in drafting.holds[0].rail.points]
+    assert corners[0][1] == pytest.approx(corners[1][1], abs=0.5), "upright as it is seen"
+
+
+def test_a_straight_line_begins_where_the_one_before_ended(window, pen):
+    board = window.board
+    board.set_course(STRAIGHT)
+    for start, end in (((200, 200), (400, 300)), ((406, 295), (500, 150)), ((300, 500), (420, 500))):
+        path = np.array([start, end], float)
+        pen.draw(drawn(path, 0.5, pressure=0.6, device=DEVICES["display"], seed=1))
+    first, second, third = (s.line.xy for s in window.document.page_when_dry().active.marks)
+    assert second[0] == pytest.approx(first[-1], abs=0.5)
+    assert np.hypot(*(third[0] - second[-1])) > 100
+
+
 def test_an_eraser_inks_no_draft(window, drafting):
     press(window, (200, 200), (400, 180))
     window.hand.take(window.hand.eraser())
@@ -123,7 +217,6 @@ def test_the_last_line_becomes_a_french_curve(window, pen):
     window.guide_commands.curve_of_line()
     assert "no line yet" in window.status.text
     w, h = window.board.width(), window.board.height()
-    from jotsk.core.hand.simulated_pen import drawn
 
     pen.draw(drawn(circle_path(120, (w / 2, h / 2)), 1.5, pressure=0.7, seed=3))
     window.guide_commands.curve_of_line()
@@ -183,7 +276,6 @@ def test_perspective_falls_out_of_two_edges_of_the_sketch(window):
 
 
 def test_a_line_outside_the_cone_of_vision_is_said_once(window, pen):
-    from jotsk.core.hand.simulated_pen import drawn
 
     w, h = window.document.page_when_dry().width, window.document.page_when_dry().height
     near = {"kind": "perspective", "points": [[w / 2 - 200, h / 2], [w / 2 + 200, h / 2]], "vertical": True}

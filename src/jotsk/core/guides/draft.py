@@ -17,7 +17,9 @@ from jotsk.core.hand import Trace, trace_from
 from jotsk.core.runtime.computed import computed
 
 SHAPES = ("box", "circle", "polygon", "arc")
-SIDES = 6
+SIDES, LEAST_SIDES, MOST_SIDES = 6, 3, 24
+LEAST_BULGE, MOST_BULGE = 0.02, 1.0
+ENDS_PRESSURE, MIDDLE_PRESSURE, EVEN_PRESSURE = 0.3, 1.0, 0.75
 PACE_PX_S = 600.0  # of the hand that would draw it, for what time is asked for
 SAMPLE_PX = 6.0
 MOST_FEW = 300
@@ -27,19 +29,23 @@ ARC_BULGE = 0.5  # height of a ready arc to half its chord
 
 @dataclass(frozen=True)
 class Draft:
-    """Points in page px, joined smoothly or with a corner at each, open or closed; or all joined to the first."""
+    """Points in page px, joined smoothly or with a corner at each, open or closed; or all joined to the first. A smooth
+    line has corners at the points in `sharp`."""
 
     points: tuple[Point, ...] = ()
     closed: bool = False
     smooth: bool = True
     fan: bool = False
+    sharp: frozenset[int] = frozenset()
 
     @computed
     def curve(self) -> Curve | None:
         """The line through the points; None while there is none."""
         if len(self.points) < 2 or len(set(self.points)) < 2:
             return None
-        return Curve(self.points, self.closed and len(self.points) > 2, self.smooth)
+        closed = self.closed and len(self.points) > 2
+        inner = [k for k in sorted(self.sharp) if closed or 0 < k < len(self.points) - 1]
+        return Curve(self.points, closed, self.smooth, tuple(inner) if self.smooth else ())
 
     @property
     def holds(self) -> list[Hold]:
@@ -72,7 +78,12 @@ class Draft:
 
     def without(self, k: int) -> Draft:
         points = (*self.points[:k], *self.points[k + 1 :])
-        return replace(self, points=points, closed=self.closed and len(points) > 2)
+        sharp = frozenset(j - (j > k) for j in self.sharp if j != k)
+        return replace(self, points=points, closed=self.closed and len(points) > 2, sharp=sharp)
+
+    def with_corner(self, k: int, sharp: bool) -> Draft:
+        """With a corner at a point, or smooth there."""
+        return replace(self, sharp=self.sharp | {k} if sharp else self.sharp - {k})
 
     def bent_at(self, at: Point, within: float) -> tuple[Draft, int] | None:
         """With one more point where the line passes a place, and its number; None if it passes farther off."""
@@ -84,10 +95,51 @@ class Draft:
         if math.dist((x, y), at) > within:
             return None
         k = 1 + int((curve.at_points()[1:] < u).sum())
-        return replace(self, points=(*self.points[:k], (x, y), *self.points[k:])), k
+        sharp = frozenset(j + (j >= k) for j in self.sharp)
+        return replace(self, points=(*self.points[:k], (x, y), *self.points[k:]), sharp=sharp), k
 
 
-def ready_shape(kind: str, a: Point, b: Point) -> Hold | None:
+@dataclass(frozen=True)
+class ReadyShape:
+    """A shape between two points, page px: a box or an arc from a to b, a circle or polygon about a.
+
+    A box is square if `even`, and upright in a view turned by `turned_deg`; a polygon has so many `sides`; `bulge` is
+    the height of an arc to half its chord.
+    """
+
+    kind: str
+    a: Point
+    b: Point
+    even: bool = False
+    sides: int = SIDES
+    bulge: float = ARC_BULGE
+    turned_deg: float = 0.0
+
+    @property
+    def hold(self) -> Hold | None:
+        """What the stroke that inks it is held to; None if it is nothing."""
+        if self.kind == "box":
+            return _box(self.a, self.b, self.even, self.turned_deg)
+        return ready_shape(self.kind, self.a, self.b, sides=self.sides, bulge=self.bulge)
+
+
+def _box(a: Point, b: Point, even: bool, turned_deg: float) -> Hold | None:
+    x, y = direction(turned_deg)
+    dx, dy = b[0] - a[0], b[1] - a[1]
+    across, down = dx * x + dy * y, dy * x - dx * y
+    if even:
+        side = max(abs(across), abs(down))
+        across, down = math.copysign(side, across), math.copysign(side, down)
+    if not turned_deg and not even:
+        return ready_shape("box", a, b)
+    if min(abs(across), abs(down)) < 1.0:
+        return ready_shape("box", a, (a[0], b[1])) if abs(across) < 1.0 else None
+    corners = ((0.0, 0.0), (across, 0.0), (across, down), (0.0, down))
+    curve = Curve(tuple((a[0] + u * x - v * y, a[1] + u * y + v * x) for u, v in corners), True, False)
+    return Hold(curve, (0.0, curve.length))
+
+
+def ready_shape(kind: str, a: Point, b: Point, *, sides: int = SIDES, bulge: float = ARC_BULGE) -> Hold | None:
     """A shape by dragging: a box or an arc from a to b, a circle or polygon about a; None if that is nothing."""
     far = math.dist(a, b)
     if far < 1.0:
@@ -96,7 +148,7 @@ def ready_shape(kind: str, a: Point, b: Point) -> Hold | None:
     if kind == "circle":
         return Hold(Ellipse(a, (far, far), angle), (0.0, math.tau))
     if kind == "arc":
-        half, height = far / 2, ARC_BULGE * far / 2
+        half, height = far / 2, bulge * far / 2
         radius = (half * half + height * height) / (2 * height)
         middle = ((a[0] + b[0]) / 2, (a[1] + b[1]) / 2)
         x, y = direction(angle - 90.0)
@@ -108,7 +160,7 @@ def ready_shape(kind: str, a: Point, b: Point) -> Hold | None:
         second = first + math.remainder(circle.begin(*b) - first, math.tau)
         return Hold(circle, (first, first + math.copysign(turn, second - first)))
     if kind == "polygon":
-        corners = [direction(angle + 360.0 * k / SIDES) for k in range(SIDES)]
+        corners = [direction(angle + 360.0 * k / sides) for k in range(sides)]
         points = tuple((a[0] + far * x, a[1] + far * y) for x, y in corners)
     elif abs(b[0] - a[0]) < 1.0 or abs(b[1] - a[1]) < 1.0:
         line = Line.through(a, b)
@@ -119,8 +171,9 @@ def ready_shape(kind: str, a: Point, b: Point) -> Hold | None:
     return Hold(curve, (0.0, curve.length))
 
 
-def hand_along(hold: Hold, pressure: float = 1.0) -> Trace:
-    """The motion of a hand that follows a hold from end to end at an even pace and pressure."""
+def hand_along(hold: Hold, pressure: float | None = None) -> Trace:
+    """The motion of a hand that follows a hold from end to end at an even pace. Unless a pressure is given it swells
+    from the ends to the middle; what is closed has no ends, and one pressure."""
     assert hold.span is not None
     rail = hold.rail
     first, last = hold.span
@@ -128,7 +181,13 @@ def hand_along(hold: Hold, pressure: float = 1.0) -> Trace:
     length = float(np.hypot(*np.diff(rough, axis=0).T).sum())
     n = max(2, min(20_000, math.ceil(length / SAMPLE_PX)))
     places = rail.places(np.linspace(first, last, n))
-    return trace_from(np.linspace(0, max(0.05, length / PACE_PX_S), n), places[:, 0], places[:, 1], pressure)
+    if pressure is None:
+        is_closed = bool(rail.round) and abs(last - first) >= rail.round * (1 - 1e-9)
+        swell = np.sin(np.linspace(0, np.pi, n))
+        force = EVEN_PRESSURE if is_closed else ENDS_PRESSURE + (MIDDLE_PRESSURE - ENDS_PRESSURE) * swell
+    else:
+        force = pressure
+    return trace_from(np.linspace(0, max(0.05, length / PACE_PX_S), n), places[:, 0], places[:, 1], force)
 
 
 def few_points(line: ArrayLike, off_px: float) -> tuple[Point, ...]:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from functools import lru_cache
 from itertools import pairwise
 from typing import Any, Protocol
@@ -203,11 +203,13 @@ class Ellipse:
 
 @dataclass(frozen=True, slots=True)
 class Curve:
-    """A curve through points: smooth (a centripetal Catmull-Rom spline) or with a corner at each; open or closed."""
+    """A curve through points: smooth (a centripetal Catmull-Rom spline) or with a corner at each; open or closed. A
+    smooth one has a corner at the points whose numbers are in `sharp`."""
 
     points: tuple[Point, ...]
     closed: bool = False
     smooth: bool = True
+    sharp: tuple[int, ...] = ()
     _kept: list[tuple[NDArray[np.float64], NDArray[np.float64]]] = field(
         default_factory=list, init=False, compare=False, repr=False
     )
@@ -244,7 +246,7 @@ class Curve:
     @property
     def corners(self) -> NDArray[np.float64]:
         if self.smooth:
-            return np.zeros(0)
+            return self.at_points()[list(self.sharp)] if self.sharp else np.zeros(0)
         return self.dense[1]
 
     @property
@@ -279,11 +281,12 @@ class Curve:
 
     def mapped(self, m: NDArray[np.float64]) -> Curve:
         points = np.array(self.points) @ m[:, :2].T + m[:, 2]
-        return Curve(tuple((x, y) for x, y in points.tolist()), self.closed, self.smooth)
+        return Curve(tuple((x, y) for x, y in points.tolist()), self.closed, self.smooth, self.sharp)
 
     def record(self) -> dict[str, Any]:
         points = [list(p) for p in self.points]
-        return {"rail": "curve", "points": points, "closed": self.closed, "smooth": self.smooth}
+        record = {"rail": "curve", "points": points, "closed": self.closed, "smooth": self.smooth}
+        return {**record, "sharp": list(self.sharp)} if self.sharp else record
 
 
 def direction(degrees: float) -> Point:
@@ -333,7 +336,11 @@ def rail_from(record: Mapping[str, Any]) -> Rail:
             raise ValueError("an ellipse has no size")
         return Ellipse(point_from(record["at"]), (p, q), number_from(record["angle"]))
     if kind == "curve":
-        return curve_through(record["points"], closed=bool(record["closed"]), smooth=bool(record["smooth"]))
+        curve = curve_through(record["points"], closed=bool(record["closed"]), smooth=bool(record["smooth"]))
+        sharp = tuple(sorted({int(k) for k in record.get("sharp", ())}))
+        if sharp and not 0 <= sharp[0] <= sharp[-1] < len(curve.points):
+            raise ValueError("a curve has a corner where it has no point")
+        return replace(curve, sharp=sharp) if sharp else curve
     raise ValueError(f"there is no rail called {kind!r}")
 
 
@@ -372,6 +379,8 @@ def _dense(curve: Curve) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     p = np.array(curve.points)
     if not curve.smooth:
         points = np.concatenate([p, p[:1]]) if curve.closed else p
+    elif curve.sharp:
+        points = _with_corners(p, curve.closed, curve.sharp)
     elif curve.closed:
         around = np.concatenate([p[-2:], p, p[:3]])  # so that the seam is as smooth as the rest
         points = spline_between(around, 2, len(p) + 2, CURVE_STEP_PX)
@@ -382,6 +391,23 @@ def _dense(curve: Curve) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     for array in (points, along):
         array.setflags(write=False)
     return points, along
+
+
+def _with_corners(p: NDArray[np.float64], closed: bool, sharp: tuple[int, ...]) -> NDArray[np.float64]:
+    """Smooth from one corner to the next; a closed curve begins and ends at its first point all the same."""
+    if closed:  # from the first corner all round, then turned back to begin at the first point
+        turned = np.roll(p, -sharp[0], axis=0)
+        stops = [k - sharp[0] for k in sharp] + [len(p)]
+        runs = [np.concatenate([turned, turned[:1]])[a : b + 1] for a, b in pairwise(stops)]
+    else:
+        stops = sorted({0, *sharp, len(p) - 1})
+        runs = [p[a : b + 1] for a, b in pairwise(stops)]
+    pieces = [catmull_rom(run, CURVE_STEP_PX) if len(run) > 2 else run for run in runs]
+    points = np.concatenate([pieces[0], *(piece[1:] for piece in pieces[1:])])
+    if closed and sharp[0]:
+        first = int(np.flatnonzero((points == p[0]).all(axis=1))[0])
+        points = np.concatenate([points[first:-1], points[: first + 1]])
+    return points
 
 
 @lru_cache(maxsize=64)

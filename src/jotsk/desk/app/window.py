@@ -266,7 +266,8 @@ class Window(QMainWindow):
         board.guiding.added.connect(lambda: self.hold_keys.turn_on("guide.place"))
         for signal in (self.hold_keys.changed, board.placing_changed):
             signal.connect(self._show_doing)
-        board.placing_changed.connect(self.refresh_title)
+        for signal in (board.placing_changed, board.drafting.changed, board.tool_changed):
+            signal.connect(self.refresh_title)
         self.doing.ended.connect(self.hold_keys.back_to_drawing)
         self.doing.ended.connect(board.drop_pictures)
         board.view_changed.connect(self.hold_keys.use)
@@ -342,8 +343,10 @@ class Window(QMainWindow):
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
 
     def undo(self) -> None:
-        """Of pictures on their way the last move; else the last change of the page."""
-        if not self.board.undo_placing():
+        """Of what a tool has on its way the last part; else the last change of the page."""
+        if self.board.tool.can_undo:
+            self.board.tool.undo()
+        else:
             self.document.undo()
 
     def escape(self) -> None:
@@ -419,8 +422,10 @@ class Window(QMainWindow):
         ):  # fmt: skip
             self.actions_by_id[entry_id].setText(f"{word} {label[0].lower()}{label[1:]}" if label else word)
             self.actions_by_id[entry_id].setEnabled(label is not None)
-        if self.board.placing is not None:
-            self.actions_by_id["edit.undo"].setText("Undo the placing")
+        if self.board.tool.can_undo:
+            self.actions_by_id["edit.undo"].setText(
+                "Undo the last point" if self.board.placing is None else "Undo the move"
+            )
             self.actions_by_id["edit.undo"].setEnabled(True)
 
     @handled

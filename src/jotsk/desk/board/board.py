@@ -379,16 +379,13 @@ class Board(PointerInput):
             self.placing_moved.emit()
             self.update()
 
-    def undo_placing(self) -> bool:
-        """Take the last move of a picture back, or give the pictures up; False if there are none."""
-        if self.placing is None:
-            return False
-        if self.placing.back():
+    def undo_placing(self) -> None:
+        """Take the last move of a picture back, or give the pictures up."""
+        if self.placing is not None and self.placing.back():
             self.placing_moved.emit()
             self.update()
         else:
             self.drop_pictures()
-        return True
 
     def put_down_pictures(self) -> None:
         """Put the placed pictures onto the page."""

@@ -8,6 +8,7 @@ from PySide6.QtGui import QPainter
 from jotsk.core.guides.draft import Draft as DraftedLine
 from jotsk.desk.board.strips.draft_strip import DraftStrip
 from jotsk.desk.board.strips.head_strip import HeadStrip
+from jotsk.desk.guides.guiding import turned_steps
 from jotsk.desk.tools.tool import Tool, is_enter
 
 
@@ -18,6 +19,7 @@ class Draft(Tool):
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         board, drafting = self.board, self.board.drafting
         self._before = drafting.draft
+        drafting.turned_deg = turned_steps(board.view.angle_rad, board.view.flipped)
         drafting.press(self.on_page(at), board.view.zoom / board.devicePixelRatioF())
 
     def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
@@ -45,6 +47,13 @@ class Draft(Tool):
         else:
             return False
         return True
+
+    @property
+    def can_undo(self) -> bool:
+        return self.board.drafting.can_undo
+
+    def undo(self) -> None:
+        self.board.drafting.remove_last()
 
     def draw(self, painter: QPainter, ratio: float) -> None:
         self.board.drafting.draw(painter, self.board.view, ratio, self.board.size())

@@ -7,7 +7,7 @@ import math
 import time
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QTimer
+from PySide6.QtCore import QLineF, QPointF, QTimer
 from PySide6.QtGui import QPainter
 
 from jotsk.core.guides.guidance import FREELY
@@ -26,6 +26,7 @@ if TYPE_CHECKING:
 log = logging.getLogger(__name__)
 
 FASTEST_PAINT_S = 0.004
+CATCH_PX = 12.0  # logical px from the end of a straight line, within which the next one begins there
 REST_SHARE = 7.0  # a tip that is slow to paint is painted less often, and leaves seven eighths of the time free
 
 
@@ -37,6 +38,7 @@ class Draw(Tool):
         self.session: StrokeSession | None = None
         self.drawn_to: QPointF | None = None  # where the pen drew last
         self._course = FREELY
+        self._straight_end: tuple[float, float] | None = None  # page px, of the straight line that was drawn last
         self._is_bending = False  # a settled shape, by one of its handles
         self._paint_again_at = 0.0
         self.paint_timer = QTimer(board, singleShot=True)
@@ -76,8 +78,18 @@ class Draw(Tool):
             )  # fmt: skip
             document.pen_is_down = True
             board.picture.wet = self.session.wet
+            if self._course != FREELY:
+                at = self._caught(at)
             self.drawn_to = at
             self._push(at, t_ms, pressure, 0.0, 0.0)
+
+    def _caught(self, at: QPointF) -> QPointF:
+        """Where a straight line begins: at the end of the one before, if it is near."""
+        if self._straight_end is None:
+            return at
+        x, y = self.board.view.to_screen(*self._straight_end)
+        end = QPointF(x, y) / self.board.devicePixelRatioF()
+        return end if QLineF(at, end).length() <= CATCH_PX else at
 
     def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
         if self._is_bending:
@@ -170,6 +182,8 @@ class Draw(Tool):
     def _dried(self, session: StrokeSession, mark: Stroke | Cut | None) -> None:
         board = self.board
         if isinstance(mark, Stroke):
+            end = mark.line.xy[-1]
+            self._straight_end = (float(end[0]), float(end[1])) if session.is_straight else None
             board.hand.used_color(mark.color)
             if board.document.last_line.when_dry() is mark:
                 board.settler.lifted(session)

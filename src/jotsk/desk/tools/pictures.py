@@ -73,6 +73,13 @@ class Pictures(MovePage):
             return False
         return True
 
+    @property
+    def can_undo(self) -> bool:
+        return self.board.placing is not None
+
+    def undo(self) -> None:
+        self.board.undo_placing()
+
     def draw(self, painter: QPainter, ratio: float) -> None:
         if self.board.placing is not None:
             self.board.placing.draw(painter, self.board.view, ratio)

@@ -52,6 +52,14 @@ class Tool:
         """Escape, with nothing under the pen: give up what the tool has on its way; False if there is nothing."""
         return False
 
+    @property
+    def can_undo(self) -> bool:
+        """Whether the tool has something on its way that an undo takes back before the page changes."""
+        return False
+
+    def undo(self) -> None:
+        """Take that back."""
+
     def key(self, key: int) -> bool:
         """A key was pressed while the tool is taken up; False if it means nothing to it."""
         return False

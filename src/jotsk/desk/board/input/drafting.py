@@ -2,17 +2,19 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import replace
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QObject, QPointF, QSize, Qt, Signal
+from PySide6.QtCore import QObject, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect, View
 from jotsk.core.guides import Hold
-from jotsk.core.guides.draft import Draft, hand_along, ready_shape
+from jotsk.core.guides.draft import ARC_BULGE, SIDES, Draft, ReadyShape, hand_along
 from jotsk.core.guides.drawing import in_sight
 from jotsk.core.guides.rails import Point
 from jotsk.core.guides.symmetry import copies
@@ -37,29 +39,42 @@ class Drafting(QObject):
         self._document, self._hand, self._guiding = document, hand, guiding
         self.draft = Draft()
         self.shape: str | None = None  # a ready shape is drawn by dragging
-        self._ready: Hold | None = None
-        self._from: Point | None = None
+        self.ready: ReadyShape | None = None
+        self.even, self.sides, self.bulge, self.upright = False, SIDES, ARC_BULGE, False  # of ready shapes
+        self.turned_deg = 0.0  # of the view
+        self.point = -1  # the number of the point that was pressed last
+        self._is_inked = False  # the next press begins anew
+        self._end: str | None = None  # of the ready shape, that is dragged
         self._held: int | None = None
 
     @property
     def holds(self) -> list[Hold]:
         """What would be inked."""
-        return [self._ready] if self._ready else self.draft.holds
+        if self.ready is not None:
+            return [hold] if (hold := self.ready.hold) is not None else []
+        return self.draft.holds
 
     @property
     def is_empty(self) -> bool:
-        return self._ready is None and not self.draft.points
+        return self.ready is None and not self.draft.points
+
+    @property
+    def can_undo(self) -> bool:
+        """Whether there are points that are not inked yet."""
+        return bool(self.draft.points) and not self._is_inked
 
     def press(self, at: Point, zoom: float) -> None:
-        """Take hold of a point, bend the line where it is pressed, close it at its first point, or go on.
-
-        `zoom` is logical px for each page px.
+        """Take hold of a point, bend the line where it is pressed, close it at its first point, or go on; what was
+        inked is left, and another one begun. `zoom` is logical px for each page px.
         """
-        at, reach, draft = self._near_page(at), GRAB_PX / zoom, self.draft
+        at, reach = self._near_page(at), GRAB_PX / zoom
         if self.shape is not None:
-            self._from, self._ready, self.draft = at, None, Draft()
+            self._press_shape(at, reach)
             return
-        self._ready = None
+        self.ready = None
+        if self._is_inked:
+            self._set(replace(self.draft, points=(), closed=False, sharp=frozenset()))
+        draft = self.draft
         near = draft.nearest(at, reach)
         if near == 0 and len(draft.points) > 2 and not (draft.closed or draft.fan):
             self._set(replace(draft, closed=True))
@@ -77,6 +92,27 @@ class Drafting(QObject):
                 return
             self._held = len(self.draft.points) - 1
 
+    def _press_shape(self, at: Point, reach: float) -> None:
+        """Take hold of an end of the ready shape, or begin another."""
+        ready, self.draft = self.ready, Draft()
+        ends = {"a": ready.a, "b": ready.b} if ready is not None and not self._is_inked else {}
+        self._end = next((name for name, end in ends.items() if math.dist(end, at) <= reach), None)
+        if self._end is None:
+            assert self.shape is not None
+            turned = self.turned_deg if self.upright else 0.0
+            self.ready = ReadyShape(self.shape, at, at, self.even, self.sides, self.bulge, turned)
+            self._end = "b"
+        self._is_inked = False
+
+    def change_ready(self, **values: Any) -> None:
+        """Other proportions for ready shapes, and for the one that is there."""
+        for name, value in values.items():
+            setattr(self, name, value)
+        if self.ready is not None:
+            turned = self.turned_deg if self.upright else 0.0
+            self.ready = replace(self.ready, even=self.even, sides=self.sides, bulge=self.bulge, turned_deg=turned)
+        self.changed.emit()
+
     def _near_page(self, at: Point) -> Point:
         """A place, drawn in to a page's size from the page: far off, a line would take seconds to work out."""
         page = self._document.page_when_dry().bounds
@@ -85,18 +121,28 @@ class Drafting(QObject):
 
     def drag(self, at: Point) -> None:
         at = self._near_page(at)
-        if self._from is not None and self.shape is not None:
-            self._ready = ready_shape(self.shape, self._from, at)
+        if self._end is not None and self.ready is not None:
+            self.ready = replace(self.ready, a=at) if self._end == "a" else replace(self.ready, b=at)
             self.changed.emit()
         elif self._held is not None:
             self._set(self.draft.moved(self._held, at))
 
     def release(self) -> None:
-        self._held = self._from = None
+        if self._held is not None:
+            self.point = self._held
+            self.changed.emit()
+        self._held = self._end = None
+        if self.ready is not None and self.ready.hold is None:
+            self.ready = None
+
+    def set_corner(self, sharp: bool) -> None:
+        """Make a corner of the point that was pressed last, or a smooth one again."""
+        if 0 <= self.point < len(self.draft.points):
+            self._set(self.draft.with_corner(self.point, sharp))
 
     def put_back(self, draft: Draft) -> None:
         """Go on with this draft; what the last press did was not meant."""
-        self._ready = self._from = self._held = None
+        self.ready = self._end = self._held = None
         self._set(draft)
 
     def remove_last(self) -> None:
@@ -117,7 +163,7 @@ class Drafting(QObject):
         self._set(replace(self.draft, closed=closed and len(self.draft.points) > 2))
 
     def set_shape(self, shape: str | None) -> None:
-        self.shape, self._ready = shape, None
+        self.shape, self.ready = shape, None
         self.changed.emit()
 
     def give_up(self) -> None:
@@ -139,6 +185,8 @@ class Drafting(QObject):
                 Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
             )  # fmt: skip
         self._hand.used_color(color)
+        self._is_inked = True
+        self.changed.emit()
         return True
 
     def keep_as_curve(self) -> bool:
@@ -159,16 +207,19 @@ class Drafting(QObject):
                 painter.setPen(QPen(color, width))
                 for line in lines:
                     painter.drawPolyline(line)
-        if self._ready is None:
-            for k, point in enumerate(self.draft.points):
-                x, y = m[:, :2] @ point + m[:, 2]
-                painter.setPen(QPen(QColor(theme.guide), 1.6))
-                painter.setBrush(QColor(theme.accent if k == self._held else theme.raised))
+        points = [self.ready.a, self.ready.b] if self.ready is not None else list(self.draft.points)
+        for k, point in enumerate([] if self._is_inked and self.ready is not None else points):
+            x, y = m[:, :2] @ point + m[:, 2]
+            painter.setPen(QPen(QColor(theme.guide), 1.6))
+            painter.setBrush(QColor(theme.accent if k == self.point and self.ready is None else theme.raised))
+            if self.ready is None and (k in self.draft.sharp or not self.draft.smooth):
+                painter.drawRect(QRectF(x - POINT_PX, y - POINT_PX, 2 * POINT_PX, 2 * POINT_PX))
+            else:
                 painter.drawEllipse(QPointF(x, y), POINT_PX, POINT_PX)
-            painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
 
     def _set(self, draft: Draft) -> None:
-        self.draft = draft
+        self.draft, self._is_inked = draft, False
         self.changed.emit()
 
 

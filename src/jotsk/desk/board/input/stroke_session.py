@@ -117,6 +117,10 @@ class StrokeSession:
         return self._cells | self._ink.cells
 
     @property
+    def is_straight(self) -> bool:
+        return self._guidance.course != FREELY and self.shape is None
+
+    @property
     def is_long(self) -> bool:
         """Whether it is so long that it takes long to dry."""
         return takes_long(len(self._samples), len(self.cells), self.pen)

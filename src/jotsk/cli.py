@@ -210,6 +210,7 @@ def _export(options: argparse.Namespace) -> int:
         round(options.threshold),
         round(options.quality),
         layers,
+        options.page.stem,
     )
     write_export(options.out, page, export)
     return 0

@@ -25,7 +25,7 @@ def same_pixels(one, other) -> bool:
     return np.array_equal(flattened(one), flattened(other))
 
 
-def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle, tmp_path, qtbot):
+def test_a_page_is_inked_mended_undone_saved_opened_and_handed_over(window, settle, tmp_path, qtbot):
     window.pages.open_demo()
     settle(window)
     document, board = window.document, window.board
@@ -92,7 +92,7 @@ def test_a_page_is_inked_mended_undone_saved_opened_and_delivered(window, settle
     top = again.layer(last.active_uid)
     assert render(top.marks, again.bounds) == top.tiles
 
-    # Delivered, and read by another library.
+    # Handed over, and read by another library.
     window.filing.export(tmp_path / "page.png", Export(FORMATS["png"]))
     settle(window)
     width, height, rows, info = png.Reader(bytes=(tmp_path / "page.png").read_bytes()).asRGB()

@@ -7,6 +7,7 @@ import zlib
 from dataclasses import replace
 
 import numpy as np
+import pikepdf
 import png
 import pypdfium2
 import pytest
@@ -105,6 +106,31 @@ def test_jpeg_and_webp_are_close_and_say_their_resolution_and_colours(page, flat
             assert float(dpi[0]) == pytest.approx(300)
     write_export(tmp_path / "exact.webp", page, Export(FORMATS["webp"], "rgb", quality=100))
     assert np.array_equal(np.asarray(Image.open(tmp_path / "exact.webp").convert("RGB")), flat)
+
+
+@pytest.mark.parametrize("name", ["page", "bleed", "trim", "safe"])
+def test_the_trim_box_is_where_the_page_is_cut_whatever_frame_is_written(tmp_path, name):
+    """Boxes of ISO 32000-1, 14.11.2, worked by hand: 72 points an inch, counted from the lower left corner."""
+    page = replace(blank_page(1200, 900, 254.0), trim_mm=6.0, bleed_mm=3.0, safe_mm=5.0)  # ten px a mm
+    path = tmp_path / "a.pdf"
+    write_export(path, page, Export(FORMATS["pdf"], "rgb", frame=name, title="Gull & Lantern"))
+    mm = 72 / 25.4
+    left = {"page": 0.0, "bleed": 3.0, "trim": 6.0, "safe": 6.0}[name]
+    with pikepdf.open(path) as pdf:
+        sheet = pdf.pages[0]
+        trim = [(6 - left) * mm, (6 - left) * mm, (114 - left) * mm, (84 - left) * mm]
+        assert [float(v) for v in sheet.TrimBox] == pytest.approx(trim, abs=0.01)
+        media, bleed = ([float(v) for v in box] for box in (sheet.MediaBox, sheet.BleedBox))
+        assert all(m <= b + 0.01 for m, b in zip(media[:2], bleed[:2], strict=True))
+        assert all(m >= b - 0.01 for m, b in zip(media[2:], bleed[2:], strict=True))
+        assert ("/CropBox" in sheet) == (name == "safe")
+        intent = pdf.Root.OutputIntents[0]
+        assert intent.Type == "/OutputIntent" and bytes(intent.DestOutputProfile.read_bytes())[36:40] == b"acsp"
+        assert pdf.open_metadata().get("dc:title") == "Gull & Lantern"
+    document = pypdfium2.PdfDocument(path)
+    width, height = {"page": (120, 90), "bleed": (114, 84), "trim": (108, 78), "safe": (98, 68)}[name]
+    assert document[0].get_size() == pytest.approx((width * mm, height * mm), abs=0.02)
+    assert document.get_metadata_dict()["Title"] == "Gull & Lantern"
 
 
 def test_a_pdf_has_its_true_size_its_boxes_and_its_picture(page, flat, tmp_path):

@@ -10,6 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 SMALLEST_ZOOM, LARGEST_ZOOM = 0.01, 64.0
+MOST_HEAD = 0.1  # of the height
 
 SOFT_STOP_RAD, SOFT_REACH_RAD = math.pi / 4, math.radians(3)
 
@@ -95,8 +96,12 @@ class View:
         keep: View | None = None,
         *,
         margin: float = 24.0,
+        head: float = 0.0,
     ) -> View:
-        """The view that shows the whole page inside (width, height) screen px with a small margin."""
+        """The view that shows the whole page inside (width, height) screen px with a small margin, below a `head` that
+        is left free, if there is room for one."""
+        head = min(head, MOST_HEAD * height)
+        height -= head
         keep = keep or View()
         c, s = abs(math.cos(keep.angle_rad)), abs(math.sin(keep.angle_rad))
         margin = View.margin(width, height, margin)
@@ -107,7 +112,7 @@ class View:
         zoom = min(LARGEST_ZOOM, max(SMALLEST_ZOOM, zoom))
         view = replace(keep, zoom=zoom, shift_x=0.0, shift_y=0.0)
         x, y = view.to_screen(page_width / 2, page_height / 2)
-        return view.panned(width / 2 - x, height / 2 - y)
+        return view.panned(width / 2 - x, head + height / 2 - y)
 
 
 @lru_cache(maxsize=16)

@@ -46,6 +46,11 @@ class Page:
         return Rect(0, 0, self.width, self.height)
 
     @property
+    def is_blank(self) -> bool:
+        """Whether there is nothing on any layer."""
+        return all(layer.tiles.is_empty for layer in self.layers)
+
+    @property
     def active(self) -> Layer | None:
         return self.layer(self.active_uid)
 

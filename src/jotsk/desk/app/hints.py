@@ -3,15 +3,17 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QToolButton, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QToolButton, QWidget
 
 from jotsk.desk.icons import icon
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.elided_label import ElidedLabel
 
 TEXT = "  ·  ".join(
     (
-        "Draw with pen or mouse",
+        "Drop a sketch on the page",
+        "draw with pen or mouse",
         "hold D to rub out",
         "hold F to see the line alone",
         "E traces a sketch",
@@ -29,7 +31,7 @@ class HintStrip(QWidget):
         self._settings = settings
         self.setObjectName("chrome")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
-        label = QLabel(TEXT)
+        label = ElidedLabel(TEXT)
         label.setProperty("role", "quiet")
         self._close = QToolButton(self)
         self._close.setFixedSize(26, 26)
@@ -47,8 +49,9 @@ class HintStrip(QWidget):
         self._close.setIcon(icon("x", current().quiet))
 
     def place(self) -> None:
-        self.adjustSize()
-        self.move((self.parentWidget().width() - self.width()) // 2, 10)
+        room = self.parentWidget().width()
+        self.resize(min(self.sizeHint().width(), room - 20), self.sizeHint().height())
+        self.move((room - self.width()) // 2, 10)
 
     def dismiss(self) -> None:
         self._settings.set(KEY, True)

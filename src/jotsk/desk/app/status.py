@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QW
 from jotsk.desk.inout.jobs import Job
 
 SHOWN_MS = 6000
+ROOM_PX, MIN_PX = 60, 120
 
 
 class StatusStrip(QWidget):
@@ -66,6 +67,10 @@ class StatusStrip(QWidget):
 
     def place(self) -> None:
         parent = self.parentWidget()
+        room = parent.width() - ROOM_PX - (self._bar.width() + self._stop.width() if self._bar.isVisibleTo(self) else 0)
+        wide = self._text.fontMetrics().horizontalAdvance(self._text.text()) + 4
+        self._text.setWordWrap(wide > room)
+        self._text.setFixedWidth(max(MIN_PX, min(wide, room)))
         self.adjustSize()
         self.move((parent.width() - self.width()) // 2, parent.height() - self.height() - 14)
 

@@ -86,6 +86,7 @@ class Window(QMainWindow):
         self.key_map.changed.connect(lambda: self.key_map.assign(self.actions_by_id))
         self.key_map.assign(self.actions_by_id)
         self.board = Board(self.document, self.hand, self)
+        self.board.shows_welcome = True
         self.status = StatusStrip(self.board)
         self.hints = HintStrip(settings, self.board)
         self.pages = PageCommands(

@@ -35,6 +35,7 @@ from jotsk.desk.tools.tool import SMALL_RING_PX
 from jotsk.desk.widgets.faults import handled
 
 NOTICE_MS = 4000
+HEAD_PX = 44.0  # for the strips
 
 
 class Board(PointerInput):
@@ -51,6 +52,8 @@ class Board(PointerInput):
         super().__init__(parent)
         self.setObjectName("board")
         self.document, self.hand = document, hand
+        self.head_px = HEAD_PX
+        self.shows_welcome = False  # on a page without anything on it
         self.picture.page = document.page_when_dry()
         self.pointer: QPointF | None = None  # where the pen is, on the board or above it
         self._notice = ""
@@ -83,6 +86,8 @@ class Board(PointerInput):
         self.setCursor(Qt.CursorShape.BlankCursor)
         self.setMinimumSize(200, 200)
         document.changed.connect(self._page_changed)
+        for is_past in (document.changed, self.tool_changed, self.touched):
+            is_past.connect(self._clear_notice)  # what was told is no longer so
         document.leaving.connect(self.finish_stroke)
         document.taken.connect(self.drop_pictures)
         document.taken.connect(self.picture.flat.leave)
@@ -210,6 +215,8 @@ class Board(PointerInput):
         self.draws.draw(painter, ratio)
         if self.tool is not self.draws:
             self.tool.draw(painter, ratio)
+        if self.shows_welcome and self.session is None and self.placing is None and self.document.page.is_blank:
+            overlays.draw_welcome(painter, self.size())
         if self.pointer is not None:
             overlays.draw_rings(painter, *self.footprint(self.pointer), ratio)
             overlays.draw_signs(painter, self.pointer, self.signs)
@@ -246,8 +253,9 @@ class Board(PointerInput):
         return (at, [SMALL_RING_PX]) if self._drag_at else self.tool.footprint(at)
 
     def _clear_notice(self) -> None:
-        self._notice = ""
-        self.update()
+        if self._notice:
+            self._notice = ""
+            self.update()
 
     # -- input ---------------------------------------------------------------------------------
 

@@ -36,6 +36,7 @@ from jotsk.desk.widgets.sheet_form import foot_of, form_of
 COLOR_WORDS = {"rgba": "RGB and transparency", "rgb": "RGB", "grey": "Grey", "bits": "Black and white, 1 bit"}
 FRAME_WORDS = {"page": "The whole page", "bleed": "To the bleed", "trim": "To the trim", "safe": "To the safe frame"}
 CHECKER_PX = 8
+NO_TRIM = "The page has a bleed but no trim, so this is the whole page; Page size in the menu sets the trim."
 SOON_MS = 15  # after the sheet was shown
 
 
@@ -271,9 +272,11 @@ class ExportSheet(QDialog):
         dpi = self._page.dpi * export.scale
         try:
             export.check(self._page)
+            no_trim = export.frame == "bleed" and self._page.bleed_mm > 0 and self._page.trim_mm <= 0
             self.told.setText(
                 f"{width} x {height} px at {dpi:.0f} dpi,"
                 f" {width / dpi * MM_PER_INCH:.0f} x {height / dpi * MM_PER_INCH:.0f} mm on paper"
+                + (f". {NO_TRIM}" if no_trim else "")
             )
             self.write.setEnabled(True)
         except JotskError as error:

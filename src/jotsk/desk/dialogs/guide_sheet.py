@@ -85,6 +85,7 @@ class GuideSheet(QDialog):
     def _build(self, guide: Guide | None) -> None:
         while (item := self._form_place.takeAt(0)) is not None:
             if item.widget():
+                item.widget().hide()  # at once, or the next one would lie over it for a moment
                 item.widget().deleteLater()
         self.fields, self._rows = {}, {}
         self.color.setParent(self)

@@ -70,7 +70,7 @@ class MilestoneSheet(QDialog):
     def __init__(self, milestones: Milestones, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle("Milestones")
-        self.resize(1080, 680)
+        self.resize(1000, 680)
         self._milestones, self._document = milestones, document
         self.page: Page | None = None  # the chosen state, once it is read
         self._shown: int | None = None  # the number of that state

@@ -32,6 +32,7 @@ from jotsk.desk.widgets.number_field import number_field, put_number
 from jotsk.desk.widgets.sheet_form import foot_of, form_of
 
 OWN_SIZE = "A size of your own"
+NO_TRIM = "A bleed needs a trim: without one nothing is cut, and there is nothing for the ink to go beyond."
 UNITS = ["mm", "inches", "px"]
 TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory
 
@@ -210,6 +211,7 @@ class NewPage(QDialog):
         self.told.setText(
             f"{megapixels:.1f} million px; a layer with ink on a third of it takes about"
             f" {megapixels * 4 * TILE_SHARE * 4 / 3:.0f} MB."
+            + (f" {NO_TRIM}" if self.bleed.value() > 0 and not self.trim.value() else "")
         )
         self.preview.show_page(self.page, f"{page.width} x {page.height} px")
         self.make_button.setEnabled(True)

@@ -51,7 +51,7 @@ class PenMaker(QDialog):
     def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle("Pen maker")
-        self.resize(1120, 700)
+        self.resize(1010, 690)
         self._hand, self._library = hand, hand.library
         # The scratch pad has a hand of its own, so trying a pen out leaves the one on the desk alone.
         self.trial = Hand(hand.library, self)
@@ -87,7 +87,10 @@ class PenMaker(QDialog):
         right = QVBoxLayout()
         right.addWidget(self.pad, 1)
         row = QHBoxLayout()
-        row.addWidget(_button("Clean sheet", "Throw the scribbles away", self.pad.clear))
+        row.setSpacing(8)
+        above = QHBoxLayout()
+        above.addWidget(self.told, 1)
+        above.addWidget(_button("Clean sheet", "Throw the scribbles away", self.pad.clear))
         self.restore = _button("As shipped", "Set this pen back to as shipped", self._restore)
         self.remove = _button("Remove", "Take this pen out of the library", self._remove)
         row.addWidget(self.restore)
@@ -97,7 +100,7 @@ class PenMaker(QDialog):
         self.keep_button = _button("Keep", "Change this pen in the library", self.keep)
         row.addWidget(self.keep_button)
         row.addWidget(_button("Close", "Changes that were not kept are dropped", self.accept))
-        right.addWidget(self.told)
+        right.addLayout(above)
         right.addLayout(row)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(16, 16, 16, 14)

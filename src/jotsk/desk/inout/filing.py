@@ -109,7 +109,7 @@ class Filing(QObject):
         self.jobs.run(f"Saving {path.name}", work, done)
 
     def export(self, path: Path, export: Export) -> None:
-        page = self._document.page_when_dry()
+        page, export = self._document.page_when_dry(), replace(export, title=self._document.title)
         self.jobs.run(
             f"Exporting {path.name}",
             lambda p: write_export(path, page, export, progress=p),

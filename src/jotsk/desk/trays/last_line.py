@@ -77,7 +77,7 @@ class RibbonView(QWidget):
             painter.setPen(QColor(theme.quiet))
             painter.drawText(
                 box.adjusted(12, 0, -12, 0),
-                Qt.AlignmentFlag.AlignVCenter,
+                Qt.AlignmentFlag.AlignVCenter | Qt.TextFlag.TextWordWrap,
                 "Draw a line, and it is laid out here.",
             )
             return

@@ -1,4 +1,4 @@
-"""The pens of the stage, each shown as the stroke it makes."""
+"""The pens, each shown as the stroke it makes, in groups; those that the stage uses come first."""
 
 from __future__ import annotations
 
@@ -29,9 +29,16 @@ from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
 
-ROW_PX = 60
-PREVIEW = (84, 30)
-WIDEST_PX = 7.0  # the preview's width of the widest pen, on the screen
+ROW_PX, HEADING_PX = 37, 22
+PREVIEW = (84, 22)
+WIDEST_PX = 6.0  # the preview's width of the widest pen, on the screen
+# By the first of these tags a pen has; those of the stage come first.
+GROUPS = {
+    "favourite": "Favourites", "nib": "Nibs", "brush": "Brushes", "even": "Even lines", "plain": "Round",
+    "mouse": "For the mouse", "sketch": "Pencils", "texture": "Textures", "tone": "Tones", "one bit": "One bit",
+    "white": "White",
+}  # fmt: skip
+OTHERS, ERASERS = "Others", "Erasers"
 
 
 @lru_cache(maxsize=256)
@@ -70,22 +77,22 @@ class PenRow(QWidget):
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         if self.pen.rubs or self.pen.own_color == (255, 255, 255):
             # An eraser, or a white, shows what it leaves: a gap in a patch of ink.
-            patch = QRectF(18, 10, 76, 22)
+            patch = QRectF(18, 4, 76, 15)
             painter.fillRect(patch, theme.text)
-            painter.drawImage(QRectF(14, 6, *PREVIEW), _picture_of(self.pen, theme.chrome))
+            painter.drawImage(QRectF(14, 1, *PREVIEW), _picture_of(self.pen, theme.chrome))
         else:
-            painter.drawImage(QRectF(14, 6, *PREVIEW), _picture_of(self.pen, theme.text))
+            painter.drawImage(QRectF(14, 1, *PREVIEW), _picture_of(self.pen, theme.text))
         if self.pen.hue:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             painter.setPen(QPen(QColor(theme.quiet), 1))
             painter.setBrush(QColor(self.pen.hue))
-            painter.drawEllipse(QRectF(self.width() - 16, 8, 8, 8))
+            painter.drawEllipse(QRectF(self.width() - 14, 24, 7, 7))
         if self.is_chosen:
-            draw_ink_mark(painter, QRectF(2, 6, 6, ROW_PX - 16), theme.accent)
+            draw_ink_mark(painter, QRectF(2, 3, 6, ROW_PX - 8), theme.accent)
         weight = font().Weight.DemiBold if self.is_chosen else font().Weight.Normal
         painter.setFont(font(SMALL_PX, weight=weight))
         painter.setPen(theme.text if self.is_chosen or self.hasFocus() else theme.quiet)
-        painter.drawText(QRectF(18, 37, self.width() - 20, 18), self.pen.name)
+        painter.drawText(QRectF(18, 20, self.width() - 20, 15), self.pen.name)
 
     @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
@@ -100,25 +107,25 @@ class PenRow(QWidget):
 
 
 class PenTray(QWidget):
-    """The pen library, the stage's own pens first; or the sentence that says what the stage will hold."""
+    """The pen library, the stage's own pens first; and a sentence of what a stage without any will hold."""
 
     def __init__(self, hand: Hand, actions: Mapping[str, QAction], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._hand, self._actions = hand, actions
         self._stage = STAGES[0]
         self.rows: list[PenRow] = []
+        self._headings: list[QLabel] = []
         self.search = QLineEdit(placeholderText="Find a pen")
         self.search.setToolTip("Type part of a name or a tag: nib, brush, sketch, texture, tone, mouse, one bit")
         self.search.setAccessibleName("Find a pen")
         self.search.setClearButtonEnabled(True)
         self._sentence = QLabel(wordWrap=True)
         self._sentence.setProperty("role", "quiet")
-        self._sentence.setContentsMargins(14, 6, 8, 0)
+        self._sentence.setContentsMargins(14, 6, 8, 4)
         inside = QWidget()
         self._list = QVBoxLayout(inside)
         self._list.setContentsMargins(0, 0, 0, 0)
         self._list.setSpacing(0)
-        self._list.addWidget(self._sentence)
         self._list.addStretch()
         self._scroll = QScrollArea(self)
         self._scroll.setWidgetResizable(True)
@@ -132,6 +139,7 @@ class PenTray(QWidget):
         layout.setSpacing(0)
         layout.addLayout(find)
         layout.addWidget(self._scroll, 1)
+        layout.addWidget(self._sentence)
         self._offers = QVBoxLayout()
         self._offers.setContentsMargins(8, 4, 8, 6)
         self._offers.setSpacing(4)
@@ -139,6 +147,10 @@ class PenTray(QWidget):
         self.search.textChanged.connect(lambda _: self._rebuild())
         hand.changed.connect(self._mark)
         hand.library.changed.connect(self._rebuild)
+
+    @staticmethod
+    def group_of(pen: Pen) -> str:
+        return group_of(pen)
 
     @property
     def scroll_position(self) -> int:
@@ -165,16 +177,32 @@ class PenTray(QWidget):
             self._list.removeWidget(row)
             row.hide()
             row.deleteLater()
-        found = self._hand.library.found(self.search.text()) if stage.has_pens else []
-        # Pens of the stage first, favourites before them; otherwise in the order of the library.
-        found.sort(key=lambda pen: ("favourite" not in pen.tags, not set(stage.first) & set(pen.tags)))
-        self.rows = [PenRow(pen, self) for pen in found]
-        for at, row in enumerate(self.rows):
-            row.chosen.connect(self._hand.take)
-            self._list.insertWidget(at, row)
-        self.search.setVisible(stage.has_pens)
-        nothing = "No pen has that in its name or tags." if stage.has_pens else ""
-        self._sentence.setText(stage.sentence or ("" if self.rows else nothing))
+        for heading in self._headings:
+            self._list.removeWidget(heading)
+            heading.hide()
+            heading.deleteLater()
+        found = self._hand.library.found(self.search.text())
+        groups: dict[str, list[Pen]] = {}
+        for pen in found:
+            groups.setdefault(group_of(pen), []).append(pen)
+        first = [GROUPS[tag] for tag in stage.first if tag in GROUPS]
+        order = [GROUPS["favourite"], *first, *GROUPS.values(), OTHERS, ERASERS]
+        self.rows, self._headings, at = [], [], 0
+        for name in sorted(groups, key=order.index):
+            heading = QLabel(name)
+            heading.setProperty("role", "quiet")
+            heading.setContentsMargins(14, 5, 0, 0)
+            heading.setFixedHeight(HEADING_PX)
+            self._headings.append(heading)
+            self._list.insertWidget(at, heading)
+            at += 1
+            for pen in groups[name]:
+                row = PenRow(pen, self)
+                row.chosen.connect(self._hand.take)
+                self.rows.append(row)
+                self._list.insertWidget(at, row)
+                at += 1
+        self._sentence.setText(stage.sentence or ("" if self.rows else "No pen has that in its name or tags."))
         self._sentence.setVisible(bool(self._sentence.text()))
         self._mark()
 
@@ -184,3 +212,10 @@ class PenTray(QWidget):
             if chosen != row.is_chosen:
                 row.is_chosen = chosen
                 row.update()
+
+
+def group_of(pen: Pen) -> str:
+    """Under which heading a pen is found."""
+    if pen.rubs:
+        return ERASERS
+    return next((name for tag, name in GROUPS.items() if tag in pen.tags), OTHERS)

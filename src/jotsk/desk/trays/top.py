@@ -146,8 +146,18 @@ class TopBar(QWidget):
         self.zoom_out = self._action_button(actions["view.zoom_out"], 26)
         self.zoom_in = self._action_button(actions["view.zoom_in"], 26)
 
+        self.at_hand = {
+            name: self._action_button(actions[entry_id], 28)
+            for entry_id, name in (
+                ("page.open", "folder-open"), ("page.save", "save"), ("edit.undo", "undo-2"), ("edit.redo", "redo-2"),
+            )
+        }  # fmt: skip
+        for entry_id, name in (("edit.undo", "undo-2"), ("edit.redo", "redo-2")):
+            actions[entry_id].changed.connect(
+                lambda a=actions[entry_id], n=name: self.at_hand[n].setEnabled(a.isEnabled())
+            )
         left, middle, right = QWidget(self), QWidget(self), QWidget(self)
-        self._fill(left, [self.menu_button, self.name, self.facts, None])
+        self._fill(left, [self.menu_button, *self.at_hand.values(), self.name, self.facts, None])
         self._fill(middle, self.stages)
         self._fill(right, [None, self.dial, self.angle, self.flip, self.zoom, self.zoom_out, self.zoom_in])
         layout = QHBoxLayout(self)
@@ -164,6 +174,8 @@ class TopBar(QWidget):
         text = current().text
         self.menu_button.setIcon(icon("menu", text))
         self.zoom_out.setIcon(icon("minus", text))
+        for name, button in self.at_hand.items():
+            button.setIcon(icon(name, text, 17))
         self.zoom_in.setIcon(icon("plus", text))
         self.refresh()
         self._show_view()
@@ -178,7 +190,7 @@ class TopBar(QWidget):
         document, page = self._document, self._document.page_when_dry()
         self.name.setText(document.title)
         size = f"{page.width} x {page.height} px, {page.dpi:g} dpi"
-        self.name.setToolTip(f"{document.path or 'Not in a file yet'}\n{size}")
+        self.name.setToolTip(f"{document.title}\n{document.path or 'Not in a file yet'}\n{size}")
         if document.is_unsaved:
             self.facts.setText(f'<span style="color:{current().accent}">●</span> unsaved')
             self.facts.setToolTip("There are changes that are not in the file; closing keeps them for the next start")

@@ -47,6 +47,7 @@ class Export:
     threshold: int = 128
     quality: int = 92
     layers: Collection[int] | None = None
+    title: str = ""
 
     def check(self, page: Page) -> None:
         """Raise Refused or TooLarge where this cannot be."""

@@ -3,16 +3,21 @@
 from __future__ import annotations
 
 import io
-from typing import IO
+from typing import IO, TYPE_CHECKING
 
 import numpy as np
 
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.pixels import dpi_of, pixels_for, srgb_profile
+from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame
 
+if TYPE_CHECKING:
+    import pikepdf
+
 POINTS_PER_INCH = 72.0
+SRGB = "sRGB IEC61966-2.1"
 
 
 def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> None:
@@ -22,7 +27,18 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
     height, width = pixels.shape[:2]
     to_points = POINTS_PER_INCH / dpi_of(page, export)
     with pikepdf.new() as pdf:
-        sheet = pdf.add_blank_page(page_size=(width * to_points, height * to_points))
+        area = frame(page, export.frame)
+        around = area | frame(page, "trim")  # a box of what is cut must lie on the sheet
+        scale = export.scale * to_points
+
+        def box(inner: Rect) -> list[float]:
+            """A part of the page in points from the lower left corner of the sheet."""
+            low = (inner.x0 - around.x0) * scale, (around.y1 - inner.y1) * scale
+            return [*low, low[0] + inner.width * scale, low[1] + inner.height * scale]
+
+        whole = [0.0, 0.0, width * to_points, height * to_points] if around == area else box(around)
+        sheet = pdf.add_blank_page(page_size=(whole[2], whole[3]))
+        x, y, *_ = box(area)
         picture = pikepdf.Stream(pdf, b"")
         if export.color == "bits":
             picture.write(np.packbits(pixels > 0, axis=1).tobytes())
@@ -39,19 +55,38 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
             picture.ColorSpace = pikepdf.Name.DeviceGray
         name = sheet.add_resource(picture, pikepdf.Name.XObject)
         sheet.Contents = pdf.make_stream(
-            b"q %.6f 0 0 %.6f 0 0 cm %s Do Q" % (width * to_points, height * to_points, str(name).encode())
+            b"q %.6f 0 0 %.6f %.6f %.6f cm %s Do Q" % (width * to_points, height * to_points, x, y, str(name).encode())
         )
-        area = frame(page, export.frame)
-        for box in ("trim", "bleed"):
-            inner = frame(page, box) & area
-            if inner:
-                scale = export.scale * to_points
-                low = (inner.x0 - area.x0) * scale, (area.y1 - inner.y1) * scale
-                high = (inner.x1 - area.x0) * scale, (area.y1 - inner.y0) * scale
-                sheet[f"/{box.title()}Box"] = pikepdf.Array([*low, *high])
+        if around != area:
+            sheet["/CropBox"] = pikepdf.Array(box(area))
+        for kind in ("trim", "bleed"):
+            sheet[f"/{kind.title()}Box"] = pikepdf.Array(box(frame(page, kind) & around))
+        _describe(pdf, export.title)
         buffer = io.BytesIO()
         pdf.save(buffer, compress_streams=True)
     stream.write(buffer.getvalue())
+
+
+def _describe(pdf: pikepdf.Pdf, title: str) -> None:
+    """The title, and for which colours the page is meant: sRGB, as ISO 32000-1, 14.11.5 has it."""
+    import pikepdf
+
+    profile = pikepdf.Stream(pdf, srgb_profile())
+    profile.N = 3
+    intent = pikepdf.Dictionary(
+        Type=pikepdf.Name.OutputIntent,
+        S=pikepdf.Name("/GTS_PDFA1"),
+        OutputConditionIdentifier=pikepdf.String(SRGB),
+        Info=pikepdf.String(SRGB),
+        DestOutputProfile=pdf.make_indirect(profile),
+    )
+    pdf.Root.OutputIntents = pikepdf.Array([pdf.make_indirect(intent)])
+    with pdf.open_metadata(set_pikepdf_as_editor=False) as metadata:
+        metadata["pdf:Producer"] = "Jotsk"
+        if title:
+            metadata["dc:title"] = title
+    if title:
+        pdf.Root.ViewerPreferences = pikepdf.Dictionary(DisplayDocTitle=True)
 
 
 PDF = Format("pdf", "PDF", (".pdf",), ("rgb", "grey", "bits"), write)

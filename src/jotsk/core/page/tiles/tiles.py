@@ -103,6 +103,10 @@ class Tiles:
                 yield (column, row), opened(self._rows[row][column])
 
     @property
+    def is_empty(self) -> bool:
+        return not any(self._rows.values())
+
+    @property
     def cells(self) -> set[Key]:
         return {(column, row) for row, tiles in self._rows.items() for column in tiles}
 

@@ -14,6 +14,7 @@ from jotsk.core.page import Page
 from jotsk.core.page.frames import frame, has_frames
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
+from jotsk.desk.theme.style import font
 
 GRID_ZOOM, GRID_ALPHA = 8.0, 60
 FRAMES = "#4A5A66"  # of slate, so that nobody takes them for guides
@@ -113,6 +114,11 @@ def _ring_into(painter: QPainter, at: QPointF, radius: float) -> None:
         painter.drawEllipse(at, radius, radius)
 
 
+WELCOME = (
+    "Drop your sketch here",
+    "paste it (Ctrl+V), or open it (Ctrl+O);",
+    "E dims it and puts ink above it. Or just draw.",
+)
 SIGN_PX, SIGN_AT_PX = 18, 12  # beside the middle of the pen
 
 
@@ -142,6 +148,17 @@ def _sign(name: str) -> QPixmap:
     painter.drawPixmap(QPointF(1.5, 1.5), dark)
     painter.end()
     return picture
+
+
+def draw_welcome(painter: QPainter, room: QSize) -> None:
+    """What an empty page waits for, in its middle."""
+    painter.setFont(font(15, weight=font().Weight.DemiBold))
+    box = QRectF(0, room.height() * 0.36, room.width(), 28)
+    painter.setPen(QColor("#6B7780"))
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, WELCOME[0])
+    painter.setFont(font(13))
+    for k, line in enumerate(WELCOME[1:]):
+        painter.drawText(box.translated(0, 28 + 22 * k), Qt.AlignmentFlag.AlignCenter, line)
 
 
 def draw_notice(painter: QPainter, room: QSize, sentence: str, at: QPointF) -> None:

@@ -50,6 +50,7 @@ class PageView(QWidget):
         self._drag_turns = False
         self._drag_at: QPointF | None = None
         self._loose_rad = 0.0  # how far the hand turned, where a soft stop holds the page back
+        self.head_px = 0.0  # logical px at the head of the board that a page shown whole leaves free
         self._is_moving = False
         self._fingers: dict[int, QPointF] = {}
         self._rest_timer = QTimer(self, singleShot=True)
@@ -125,7 +126,8 @@ class PageView(QWidget):
 
     def _fitted(self, width: int, height: int) -> View:
         margin = MARGIN_PX * self.devicePixelRatioF()
-        return View.fitted(width, height, *self._device_size(), self.view, margin=margin)
+        head = self.head_px * self.devicePixelRatioF()
+        return View.fitted(width, height, *self._device_size(), self.view, margin=margin, head=head)
 
     def seen_as(self) -> tuple[float, float, bool, float, float]:
         """How the page is looked at, as a page keeps it."""

@@ -11,14 +11,14 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from jotsk import __version__
-from jotsk.core.errors import JotskError, Refused
+from jotsk.core.errors import CannotRead, DamagedFile, JotskError, Refused
 from jotsk.core.hex_color import color_as_typed
 
 if TYPE_CHECKING:
     from jotsk.core.marks import Stroke
 
 BAD_INPUT = 1  # argparse ends with 2 on wrong usage
-COMMANDS = ("demo", "replay", "export")
+COMMANDS = ("demo", "replay", "export", "do")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -85,6 +85,13 @@ def _parser() -> argparse.ArgumentParser:
     export.add_argument("--quality", type=_number(1, 100), default=92, metavar="N", help="for .jpg and .webp (92)")
     export.add_argument("--layer", action="append", metavar="NAME", help="only this layer; may be given again")
     export.set_defaults(run=_export)
+
+    do = commands.add_parser("do", help="run a list of mending steps on a page")
+    do.add_argument("page", type=Path, metavar="PAGE.ora")
+    do.add_argument("steps", type=Path, metavar="STEPS.json", help="docs/steps.md")
+    do.add_argument("--out", type=_page_output, required=True, metavar="OUT.ora")
+    do.add_argument("--json", action="store_true", help="print how many strokes each step changed")
+    do.set_defaults(run=_do)
     return parser
 
 
@@ -214,6 +221,36 @@ def _export(options: argparse.Namespace) -> int:
     )
     write_export(options.out, page, export)
     return 0
+
+
+def _do(options: argparse.Namespace) -> int:
+    from jotsk.core.files.openraster import read_page
+    from jotsk.core.files.openraster_writing import write_page
+    from jotsk.core.files.writing import why_unreadable
+    from jotsk.core.ink import pen_by_id
+    from jotsk.core.json_text import json_from
+    from jotsk.core.mend.steps import run
+
+    try:
+        steps = json_from(options.steps.read_bytes())
+    except OSError as error:
+        raise CannotRead(options.steps, why_unreadable(error)) from error
+    except (ValueError, RecursionError) as error:
+        raise DamagedFile(options.steps, "it is no JSON") from error
+
+    page, counts = run(read_page(options.page), steps, pen_by_id)
+    write_page(options.out, page)
+    if options.json:
+        done = [{"do": step["do"], "changed": count} for step, count in zip(steps, counts, strict=True)]
+        print(json.dumps(done, indent=1))
+    return 0
+
+
+def _page_output(text: str) -> Path:
+    path = Path(text)
+    if path.suffix.lower() != ".ora":
+        raise argparse.ArgumentTypeError(f"a page is written as .ora, not {path.suffix or 'nothing'}")
+    return path
 
 
 def _output(text: str) -> Path:

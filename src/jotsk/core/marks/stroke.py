@@ -23,6 +23,8 @@ from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import NO_TAPER, Ribbon, ribbon_of
 from jotsk.core.json_text import beyond, number_in, with_unknown
 from jotsk.core.marks.cut import AnyCut, cells_on, cut_from
+from jotsk.core.marks.mends import NONE as NO_MENDS
+from jotsk.core.marks.mends import Mends, projected
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid, uid_of
 from jotsk.core.runtime.computed import computed
 
@@ -57,6 +59,7 @@ class Stroke:
     tremor_px: float = USUAL_TREMOR_PX
     method: int = METHOD
     uid: int = field(default_factory=new_uid)
+    mends: Mends = NO_MENDS
 
     kind: ClassVar[str] = "stroke"
 
@@ -84,7 +87,7 @@ class Stroke:
     def line(self) -> Trace:
         """The centre line after the lift."""
         line = self.steadier.line(self.steady_after) if self.steady_after else self.drawn_line
-        return held_line(line, self.hold) if self.hold else line
+        return self.mends.shifted(held_line(line, self.hold) if self.hold else line)
 
     @computed
     def ribbon(self) -> Ribbon:
@@ -97,7 +100,8 @@ class Stroke:
         pen, line = self.pen, self.line
         if self.hold is not None and self.hold.rail.round and len(line) > 2 and np.allclose(line.xy[0], line.xy[-1]):
             pen = replace(pen, taper_in=NO_TAPER, taper_out=NO_TAPER)  # gone all the way round, it has no ends
-        return ribbon_of(line, pen, self.size_px, self.scale)
+        ribbon = ribbon_of(line, pen, self.size_px, self.scale)
+        return ribbon if self.mends.is_none else self.mends.shaped(ribbon)
 
     @property
     def bounds(self) -> Rect:
@@ -105,7 +109,7 @@ class Stroke:
 
     def may_touch(self, area: Rect) -> bool:
         """Whether there can be ink in `area`; far from it, that is known without working the stroke out."""
-        if "ribbon" not in self.__dict__ and self.hold is None and not self.copies:
+        if "ribbon" not in self.__dict__ and self.hold is None and not self.copies and self.mends.is_none:
             low, high = self.trace.xy.min(axis=0), self.trace.xy.max(axis=0)
             # Steadied, a line goes little beyond the hand's motion; no tip is larger than this.
             reach = float(np.hypot(*(high - low))) / 2 + self.size_px * max(1.0, self.pen.tilt_widens) + 2.0
@@ -133,6 +137,15 @@ class Stroke:
         alpha = self.alphas([(column, row)]).get((column, row))
         return alpha if alpha is not None and alpha.any() else None
 
+    def mended(self, mends: Mends) -> Stroke:
+        """The same stroke with other mends."""
+        return self._with_known(replace(self, mends=mends), MOTION)
+
+    @property
+    def times(self) -> tuple[float, float]:
+        """When it began and ended, s."""
+        return float(self.trace.t[0]), float(self.trace.t[-1])
+
     def settled(self, hold: Hold | None) -> Stroke:
         """The same stroke on another rail, or as the hand left it."""
         return self._with_known(replace(self, hold=hold), MOTION)
@@ -149,8 +162,11 @@ class Stroke:
     def lines_at(self, strength: float) -> list[NDArray[np.float64]]:
         """Only where the line and its copies would run, steadied by `strength`: (N, 2) page px each."""
         places = self.steadier.places(strength)
-        if self.hold is not None:
-            places = held_line(self.steadier.line(strength), self.hold).xy
+        if self.hold is not None or not self.mends.is_none:
+            line = self.steadier.line(strength)
+            places = self.mends.shifted(held_line(line, self.hold) if self.hold else line).xy
+            if self.mends.placement is not None:
+                places = projected(self.mends.placement, places)
         return [places, *(places @ m[:, :2].T + m[:, 2] for m in self.copies)]
 
     def forget_computed(self, *, shape: bool = False) -> None:
@@ -190,7 +206,8 @@ class Stroke:
         """The hand's motion elsewhere; cuts stay where they are."""
         samples = self.trace.samples.copy()
         samples[:, 1:3] = samples[:, 1:3] @ m[:, :2].T + m[:, 2]
-        return replace(self, trace=Trace(samples), hold=self.hold.mapped(m) if self.hold else None)
+        hold = self.hold.mapped(m) if self.hold else None
+        return replace(self, trace=Trace(samples), hold=hold, mends=self.mends.moved(m))
 
     def with_cut(self, cut: AnyCut) -> Stroke:
         return self._with_known(replace(self, cuts=(*self.cuts, cut)))
@@ -235,6 +252,8 @@ class Stroke:
             "trace": store(self.trace.samples),
             "cuts": [cut.record(store) for cut in self.cuts],
         }
+        if not self.mends.is_none:
+            record["mends"] = self.mends.record()
         return with_unknown(record, self.unknown)
 
     @classmethod
@@ -262,13 +281,14 @@ class Stroke:
             number_in(record.get("tremor_px", USUAL_TREMOR_PX), 0, 100),
             int(number_in(record.get("method", 1), 1, 1000)),
             int(number_in(record["uid"], 1, 1 << UID_BITS)) if "uid" in record else uid_of(trace),
+            Mends.from_record(record["mends"]) if record.get("mends") else NO_MENDS,
         )
 
 
 _KNOWN = frozenset(
     {
         "kind", "uid", "pen", "size_px", "color", "steady_now", "steady_after", "scale", "atop", "hold", "copies",
-        "trace", "cuts", "tremor_px", "method",
+        "trace", "cuts", "tremor_px", "method", "mends",
     }
 )  # fmt: skip
 

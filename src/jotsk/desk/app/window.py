@@ -24,6 +24,7 @@ from jotsk.desk.app.desk_memory import DeskMemory
 from jotsk.desk.app.gc_pauses import GcPauses
 from jotsk.desk.app.hints import HintStrip
 from jotsk.desk.app.status import StatusStrip
+from jotsk.desk.app.wiring import connect
 from jotsk.desk.board.board import Board
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
@@ -61,7 +62,6 @@ HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
 SHORTEST_HOLD_S, LONGEST_HOLD_S = 0.3, 3.0
 FLOAT_PX = 10  # between the edge of the board and what floats over it
-TURN_STEP_DEG, ZOOM_STEP = 15, 1.25
 
 
 class Window(QMainWindow):
@@ -104,7 +104,7 @@ class Window(QMainWindow):
         self.autosave.begun.connect(self.gc_pauses.set_aside)
         self.hold_keys = HoldKeys(self.board, self.hand, self.key_map)
         self.keys_back = KeysBack(self, self.board)
-        self._connect()
+        connect(self)
         self.resize(1280, 800)
         self.setAcceptDrops(True)
         self.memory = DeskMemory(self)
@@ -169,128 +169,6 @@ class Window(QMainWindow):
         ):
             self.dressing.add(part, *then)
 
-    def _connect(self) -> None:
-        board, document, actions, pages = self.board, self.document, self.actions_by_id, self.pages
-        for entry_id, method in {
-            "page.new": pages.ask_new,
-            "page.open": pages.ask_open,
-            "page.print": pages.ask_print,
-            "page.size": pages.ask_size,
-            "page.demo": pages.open_demo,
-            "page.recent": pages.ask_recent,
-            "page.pictures": pages.ask_pictures,
-            "edit.paste": pages.paste,
-            "page.save": pages.save,
-            "page.save_as": pages.ask_save,
-            "page.export": pages.ask_export,
-            "page.milestone": pages.keep_milestone,
-            "page.milestones": pages.show_milestones,
-            "page.quit": self.close,
-            "edit.undo": self.undo,
-            "edit.redo": document.redo,
-            "edit.drop": self.escape,
-            "edit.all": document.selection.choose_all,
-            "edit.delete": document.selection.delete,
-            "edit.flip": lambda: document.selection.flip(upside_down=False),
-            "edit.flip_down": lambda: document.selection.flip(upside_down=True),
-            "layer.flip": lambda: document.layers.flip(upside_down=False),
-            "layer.flip_down": lambda: document.layers.flip(upside_down=True),
-            "hand.smaller": lambda: self.hand.step_size(-1),
-            "hand.larger": lambda: self.hand.step_size(1),
-            "hand.maker": self.show_maker,
-            "hand.feel": self.show_feel,
-            "hand.colors": self.show_colors,
-            "view.zoom_in": lambda: board.zoom_by(ZOOM_STEP, board.pointer),
-            "view.zoom_out": lambda: board.zoom_by(1 / ZOOM_STEP, board.pointer),
-            "view.actual": lambda: board.zoom_to(1.0, board.pointer),
-            "view.fit": board.fit,
-            "view.turn_left": lambda: board.turn_by_degrees(-TURN_STEP_DEG, board.pointer),
-            "view.turn_right": lambda: board.turn_by_degrees(TURN_STEP_DEG, board.pointer),
-            "view.reset_turn": lambda: board.reset_turn(board.pointer),
-            "view.flip": board.flip_here,
-            "view.flip_page": board.flip_page,
-            "view.width": board.fit_width,
-            "layer.trace_under": self.trace_under,
-            "layer.above": lambda: document.layers.go(True),
-            "layer.below": lambda: document.layers.go(False),
-            "layer.add_sketch": document.layers.add_sketch,
-            "layer.add": document.layers.add,
-            "layer.place": board.place_again,
-            "layer.add_paint": document.layers.add_paint,
-            "layer.delete": document.layers.delete,
-            "layer.duplicate": document.layers.duplicate,
-            "layer.group": document.layers.group,
-            "layer.ungroup": document.layers.ungroup,
-            "layer.merge_down": document.layers.merge_down,
-            "layer.merge_visible": document.layers.merge_visible,
-            "layer.flat_copy": document.layers.add_flat_copy,
-            "layer.up": lambda: document.layers.step(True),
-            "layer.down": lambda: document.layers.step(False),
-            "guide.alone": board.guiding.toggle_alone,
-            "guide.numbers": self.guide_commands.show_numbers,
-            "guide.keep": self.guide_commands.ask_keep,
-            "guide.open": self.guide_commands.ask_open,
-            "guide.save": self.guide_commands.ask_save,
-            "guide.part": document.page_edits.part_copies,
-            "guide.offset": self.guide_commands.ask_offset,
-            "guide.from_line": self.guide_commands.curve_of_line,
-            "guide.settle_time": self.ask_settle_time,
-            "help.keys": self.show_keys,
-        }.items():
-            actions[entry_id].triggered.connect(lambda _=False, call=method: call())
-        for entry_id, switch in {
-            "view.bare": self.set_bare,
-            "view.hand": self.hand_side.setVisible,
-            "view.page": self.page_side.setVisible,
-            "view.full": lambda on: self.showFullScreen() if on else self.showNormal(),
-            "view.left_handed": self.set_left_handed,
-            "view.lamp": self.set_lamp,
-            "view.frames": self.show_frames,
-            "hand.fingers": self.set_fingers_draw,
-            "guide.settle": self.set_settles,
-            "guide.page_steps": lambda on: setattr(board, "steps_of_page", on),
-            "view.overview": lambda on: self._float(self.overview, on),
-            "view.history": lambda on: self._float(self.history, on),
-        }.items():
-            actions[entry_id].toggled.connect(switch)
-        for entry in ENTRIES.values():
-            if entry.hold:
-                actions[entry.id].triggered.connect(lambda _=False, i=entry.id: self.hold_keys.switch(i))
-        actions["view.hand"].setChecked(True)
-        actions["view.page"].setChecked(True)
-        actions["view.frames"].setChecked(True)
-        self.top.menus["Guides"].insertMenu(actions["guide.place"], self.guides.menu)
-        self.guides.menu.setTitle("Add a guide")
-        self.addActions(list(actions.values()))
-        for action in actions.values():
-            action.triggered.connect(self.hold_keys.use)
-        board.guiding.added.connect(lambda: self.hold_keys.turn_on("guide.place"))
-        for signal in (self.hold_keys.changed, board.placing_changed):
-            signal.connect(self._show_doing)
-        for signal in (board.placing_changed, board.drafting.changed, board.tool_changed):
-            signal.connect(self.refresh_title)
-        self.doing.ended.connect(self.hold_keys.back_to_drawing)
-        self.doing.ended.connect(board.drop_pictures)
-        board.view_changed.connect(self.hold_keys.use)
-        self.top.stage_chosen.connect(self.show_stage)
-        self.inkwell.opened.connect(self.show_colors)
-        self.inkwell.picked.connect(self._recolor_chosen)
-        self.layers.soloed.connect(board.show_only)
-        document.state_changed.connect(self.refresh_title)
-        document.slow.connect(self.filing.jobs.change_page)
-        for keeper in (self.autosave, self.settings, self.hand.library.file, self.desk_palette.file):
-            keeper.trouble.connect(self.status.tell)
-        board.touched.connect(self.autosave.before_stroke)
-        board.pen_seen.connect(self._pen_seen)
-        board.resized.connect(self.status.place)
-        board.resized.connect(self._place_floats)
-        board.resized.connect(self.hints.place)
-        board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
-        self.filing.jobs.began.connect(self.status.follow)
-        self.filing.jobs.began.connect(lambda job: job.ended.connect(self.gc_pauses.set_aside))
-        self.filing.told.connect(self.status.tell)
-        self.filing.seen_as = board.seen_as
-
     def show_stage(self, stage: Stage) -> None:
         """Put what the stage needs into the hand; nothing is locked."""
         self.stage = stage
@@ -329,14 +207,14 @@ class Window(QMainWindow):
         self.foot.layout().setDirection(way)
         self.key_map.set_left_handed(left_handed)
         self.settings.set("desk/left_handed", left_handed)
-        self._place_floats()
+        self.place_floats()
 
-    def _recolor_chosen(self, color: Color) -> None:
+    def recolor_chosen(self, color: Color) -> None:
         """A swatch was pressed: it is for the chosen lines too."""
         if self.document.selection.lines:
             self.document.selection.recolor(color)
 
-    def _show_doing(self) -> None:
+    def show_doing(self) -> None:
         """What the hand does, in the left place and beside the pen."""
         entries = [ENTRIES[entry_id] for entry_id in self.hold_keys.on]
         others = [("image", "Placing pictures")] if self.board.placing is not None else []
@@ -357,11 +235,11 @@ class Window(QMainWindow):
         else:
             self.board.setFocus()
 
-    def _float(self, panel: QWidget, shown: bool) -> None:
+    def show_floating(self, panel: QWidget, shown: bool) -> None:
         panel.setVisible(shown)
-        self._place_floats()
+        self.place_floats()
 
-    def _place_floats(self) -> None:
+    def place_floats(self) -> None:
         """The overview and the history lie in the board's upper corner, away from the hand."""
         board, y = self.board, FLOAT_PX
         left_handed = self.actions_by_id["view.left_handed"].isChecked()
@@ -396,7 +274,7 @@ class Window(QMainWindow):
         self.board.fingers_draw = on
         self.settings.set("hand/fingers_draw", on)
 
-    def _pen_seen(self) -> None:
+    def pen_seen(self) -> None:
         """From now on fingers move the page, unless one has asked for something else."""
         if not self.settings.has("hand/fingers_draw"):
             self.actions_by_id["hand.fingers"].setChecked(False)

@@ -86,7 +86,7 @@ class Board(PointerInput):
         self.setCursor(Qt.CursorShape.BlankCursor)
         self.setMinimumSize(200, 200)
         document.changed.connect(self._page_changed)
-        for is_past in (document.changed, self.tool_changed, self.touched):
+        for is_past in (document.changed, self.touched):
             is_past.connect(self._clear_notice)  # what was told is no longer so
         document.leaving.connect(self.finish_stroke)
         document.taken.connect(self.drop_pictures)
@@ -168,6 +168,7 @@ class Board(PointerInput):
         tool = self.tools[tool_id]
         if tool is not self._tool:
             self._tool.laid_down()
+            self._clear_notice()
             self._tool = tool
             tool.taken_up()
         self.update()

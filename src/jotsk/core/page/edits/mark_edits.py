@@ -94,6 +94,17 @@ def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Mark, Mark | N
     return _with_swaps(page, layer, {id(old): new for old, new in pairs}, keys)
 
 
+def with_inserted(page: Page, uid: int, below: Mark | None, new: Sequence[Mark]) -> Page:
+    """Put marks directly above one of the ink layer `uid`, or above all."""
+    layer = page.layer(uid)
+    if not isinstance(layer, InkLayer):
+        raise Refused("That layer is no longer on the page.")
+    marks = list(layer.marks)
+    at = len(marks) if below is None else next(k for k, mark in enumerate(marks) if mark is below) + 1
+    marks[at:at] = new
+    return _with_marks(page, layer, Marks(marks), set(cells_of(new, page.bounds)))
+
+
 def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Mark | None], keys: set[Key]) -> Page:
     return _with_marks(page, layer, layer.marks.replaced(swaps), keys)
 

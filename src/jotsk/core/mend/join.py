@@ -1,0 +1,111 @@
+"""Join: two ends within reach are bridged by a continuation of both."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import replace
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.geometry import arc_lengths
+from jotsk.core.hand import trace_from
+from jotsk.core.ink.pens import ALWAYS
+from jotsk.core.ink.ribbon import NO_TAPER
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.mends import NONE
+from jotsk.core.marks.record import new_uid
+from jotsk.core.mend.snip import ink_layer, strokes_of
+from jotsk.core.page import Page
+from jotsk.core.page.edits.mark_edits import with_inserted
+
+FULL_SHARE = 0.9  # of its widest nearby: where the taper of an end begins
+NEARBY_WIDTHS, TANGENT_PX = 4.0, 6.0
+MOST_TURN_DEG, MOST_ROUND_DEG = 100.0, 130.0  # at either end, and in all: a bridge that doubles back joins nothing
+STEP_PX, PACE_PX_S = 2.0, 600.0
+
+
+class End(NamedTuple):
+    """An end of a stroke: where its full weight ends, which way it goes on, how thick it is, and its very tip."""
+
+    stroke: Stroke
+    is_last: bool
+    at: NDArray[np.float64]
+    towards: NDArray[np.float64]
+    radius: float
+    tip: NDArray[np.float64]
+
+
+def ends_of(stroke: Stroke) -> list[End]:
+    """Both ends of a stroke's own line, and those of every piece that is kept."""
+    ribbon, ends = stroke.own_ribbon, []
+    for start, stop in ribbon.pieces:
+        points = ribbon.points[start:stop].astype(np.float64)
+        if len(points) >= 2:
+            ends += [_end(stroke, points, is_last=False), _end(stroke, points, is_last=True)]
+    return ends
+
+
+def _end(stroke: Stroke, points: NDArray[np.float64], *, is_last: bool) -> End:
+    p = points[::-1] if is_last else points
+    along = arc_lengths(p[:, :2])
+    near = along <= max(TANGENT_PX, NEARBY_WIDTHS * 2.0 * float(p[:, 2].max()))
+    full = int(np.argmax(p[near, 2] >= FULL_SHARE * p[near, 2].max()))
+    back = min(len(p) - 1, max(full + 1, int(np.searchsorted(along, along[full] + TANGENT_PX))))
+    towards = p[full, :2] - p[back, :2]
+    towards = towards / max(1e-12, float(np.hypot(*towards)))
+    return End(stroke, is_last, p[full, :2], towards, float(p[full, 2]), p[0, :2])
+
+
+def bridge(a: End, b: End) -> Stroke | None:
+    """A stroke that goes on from one end to the other, in direction and weight; None where that would double back.
+
+    A cubic Hermite curve whose tangents are as long as the gap (as in de Boor, "A Practical Guide to Splines").
+    """
+    gap = b.at - a.at
+    far = float(np.hypot(*gap))
+    if far < 1e-6:
+        return None
+    least = math.cos(math.radians(MOST_TURN_DEG))
+    if a.towards @ gap < least * far or b.towards @ -gap < least * far:
+        return None
+    if a.towards @ -b.towards < math.cos(math.radians(MOST_ROUND_DEG)):
+        return None  # they run side by side
+    u = np.linspace(0.0, 1.0, max(3, math.ceil(far / STEP_PX)))[:, None]
+    xy = (
+        (2 * u**3 - 3 * u**2 + 1) * a.at + (u**3 - 2 * u**2 + u) * far * a.towards
+        + (3 * u**2 - 2 * u**3) * b.at - (u**3 - u**2) * far * b.towards
+    )  # fmt: skip
+    radius = max(a.radius, b.radius)
+    times = arc_lengths(xy) / PACE_PX_S
+    pen = replace(a.stroke.pen, width=ALWAYS, taper_in=NO_TAPER, taper_out=NO_TAPER, dash=(), tilt_widens=1.0)
+    weight = np.array([[times[0], a.radius / radius], [times[-1], b.radius / radius]])
+    return replace(
+        a.stroke, trace=trace_from(times, xy[:, 0], xy[:, 1], 1.0), pen=pen, size_px=2.0 * radius, steady_now=0.0,
+        steady_after=0.0, hold=None, cuts=(), uid=new_uid(), mends=replace(NONE, weight=weight),
+    )  # fmt: skip
+
+
+def joined(page: Page, within_px: float, uid: int | None = None) -> tuple[Page, int]:
+    """Bridge all ends of the strokes on a layer that lie within reach of each other, the nearest first; also how many
+    bridges were made. An end is bridged once, and not to one its ink touches already."""
+    layer = ink_layer(page, uid)
+    ends = [end for stroke in strokes_of(layer) for end in ends_of(stroke)]
+    pairs = []
+    for i, a in enumerate(ends):
+        for j in range(i + 1, len(ends)):
+            b = ends[j]
+            gap = float(np.hypot(*(a.tip - b.tip)))
+            if gap <= within_px and gap > 1e-6:
+                pairs.append((gap, i, j))
+    used: set[int] = set()
+    bridges: list[Stroke] = []
+    for _, i, j in sorted(pairs):
+        if i in used or j in used:
+            continue
+        made = bridge(ends[i], ends[j])
+        if made is not None:
+            used |= {i, j}
+            bridges.append(made)
+    return (with_inserted(page, layer.uid, None, bridges) if bridges else page), len(bridges)

@@ -1,0 +1,143 @@
+"""Snip: take away the pieces of lines that a swipe crosses, each up to its next crossing."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from functools import partial
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from jotsk.core.errors import Refused
+from jotsk.core.geometry import arc_lengths
+from jotsk.core.geometry.rects import rect_around
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.mends import Span
+from jotsk.core.mend.crossings import Crossing, crossings
+from jotsk.core.page import InkLayer, Page
+from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
+from jotsk.core.page.layers.tree import ancestors
+
+AGAINST = ("layer", "visible", "self")
+REACH_PX = 2.0  # beside a line, within which a swipe crosses it
+
+
+def ink_layer(page: Page, uid: int | None = None) -> InkLayer:
+    """The active ink layer, or one by its uid. Raises Refused with the reason where nothing can be mended on it."""
+    layer = page.layer(page.active_uid if uid is None else uid)
+    if not isinstance(layer, InkLayer):
+        raise Refused("There are no strokes to mend here; choose an ink layer.")
+    if layer.locked:
+        raise Refused(f"“{layer.name}” is locked; unlock it to mend its lines.")
+    return layer
+
+
+def strokes_of(layer: InkLayer) -> list[Stroke]:
+    return [mark for mark in layer.marks if isinstance(mark, Stroke)]
+
+
+def crossed_with(page: Page, layer: InkLayer, stroke: Stroke, against: str) -> list[Stroke]:
+    """The strokes whose ink ends a piece of `stroke`."""
+    if against == "self":
+        return [stroke]
+    if against == "layer":
+        return strokes_of(layer)
+    shown = [
+        x for x in page.layers
+        if isinstance(x, InkLayer) and not x.is_sketch and x.visible
+        and all(group.visible for group in ancestors(page.layers, x))
+    ]  # fmt: skip
+    return [other for each in shown for other in strokes_of(each)]
+
+
+def snipped(page: Page, along: ArrayLike, against: str = "layer", uid: int | None = None) -> tuple[Page, int]:
+    """Take away what the swipe `along`, (N, 2) page px, crosses of the strokes on a layer; also how many it changed.
+
+    A new end lies in the middle of what crosses there, so that no whisker is left and no notch shows.
+    """
+    layer, swipe = ink_layer(page, uid), np.asarray(along, np.float64).reshape(-1, 2)
+    pairs: list[tuple[Stroke, Stroke | None]] = []
+    area = rect_around(swipe, REACH_PX)
+    for stroke in strokes_of(layer):
+        if stroke.may_touch(area):
+            gone = gone_pieces(stroke, swipe, partial(crossed_with, page, layer, stroke, against))
+            if gone:
+                pairs.append((stroke, without(stroke, gone)))
+    return (with_all_replaced(page, layer.uid, pairs) if pairs else page), len(pairs)
+
+
+def gone_pieces(stroke: Stroke, swipe: NDArray[np.float64], others: Callable[[], Sequence[Stroke]]) -> list[Span]:
+    """The times of a stroke that a swipe takes away; `others` are asked for if it crosses it at all."""
+    hits = _hits(stroke, swipe)
+    if not hits:
+        return []
+    first, last = stroke.times
+    found = crossings(stroke, others())
+    gone: list[Span] = []
+    for t in hits:
+        before = [c for c in found if c.leaves <= t]
+        after = [c for c in found if c.enters >= t]
+        a = _end_in(stroke, before[-1], later=False) if before else first - 1.0
+        b = _end_in(stroke, after[0], later=True) if after else last + 1.0
+        gone.append((a, b))
+    return gone
+
+
+def without(stroke: Stroke, gone: Sequence[Span]) -> Stroke | None:
+    """The stroke without those times; None if nothing is left."""
+    mended = stroke.mended(stroke.mends.without(gone, stroke.times))
+    spans = mended.mends.spans or ()
+    return mended if any(b > a for a, b in spans) and len(mended.own_ribbon.points) else None
+
+
+def cut_in_two(page: Page, x: float, y: float, uid: int | None = None, reach_px: float = 12.0) -> tuple[Page, int]:
+    """Make two strokes of the one that lies at a place, parted there. Raises Refused if none does."""
+    layer = ink_layer(page, uid)
+    near = [(max(0.0, s.gap_to(x, y)), k, s) for k, s in enumerate(strokes_of(layer)) if s.gap_to(x, y) <= reach_px]
+    if not near:
+        raise Refused("There is no line to cut there.")
+    stroke = min(near, key=lambda found: (found[0], -found[1]))[2]
+    ribbon = stroke.own_ribbon
+    k = int(np.hypot(ribbon.points[:, 0] - x, ribbon.points[:, 1] - y).argmin())
+    t, (first, last) = float(ribbon.times[k]), stroke.times
+    early, late = without(stroke, [(t, last + 1.0)]), without(stroke, [(first - 1.0, t)])
+    if early is None or late is None:
+        raise Refused("The line ends there; there is nothing to part.")
+    page = with_all_replaced(page, layer.uid, [(stroke, early)])
+    return with_inserted(page, layer.uid, early, [late.as_another()]), 1
+
+
+def _hits(stroke: Stroke, swipe: NDArray[np.float64]) -> list[float]:
+    """The times at which the swipe passes over the stroke's line."""
+    ribbon = stroke.own_ribbon
+    hits: list[float] = []
+    for start, stop in ribbon.pieces:
+        p = ribbon.points[start:stop, :2].astype(np.float64)
+        radius, times = ribbon.points[start:stop, 2], ribbon.times[start:stop]
+        if len(swipe) == 1 or np.ptp(swipe, axis=0).max() < 1e-9:
+            away = np.hypot(*(p - swipe[0]).T) - radius if len(p) else np.zeros(0)
+            if len(away) and away.min() <= REACH_PX:
+                hits.append(float(times[int(away.argmin())]))
+            continue
+        a, d = p[:-1], np.diff(p, axis=0)
+        for c, e in zip(swipe[:-1], np.diff(swipe, axis=0), strict=True):
+            cross = d[:, 0] * e[1] - d[:, 1] * e[0]
+            with np.errstate(divide="ignore", invalid="ignore"):
+                u = ((c - a)[:, 0] * e[1] - (c - a)[:, 1] * e[0]) / cross
+                v = ((c - a)[:, 0] * d[:, 1] - (c - a)[:, 1] * d[:, 0]) / cross
+            met = np.flatnonzero((cross != 0) & (u >= 0) & (u <= 1) & (v >= 0) & (v <= 1))
+            hits += [float(times[k] + u[k] * (times[k + 1] - times[k])) for k in met]
+    return hits
+
+
+def _end_in(stroke: Stroke, crossing: Crossing, *, later: bool) -> float:
+    """The time of a new end inside what crosses: in its middle, or as far from its farther edge as the round end is
+    thick; the piece that goes lies on the `later` side of what is kept, or on the earlier one."""
+    ribbon = stroke.own_ribbon
+    order = np.argsort(ribbon.times, kind="stable")
+    times, points = ribbon.times[order], ribbon.points[order].astype(np.float64)
+    along = arc_lengths(points[:, :2])
+    near, far = (float(np.interp(t, times, along)) for t in crossing)
+    middle, radius = (near + far) / 2, float(np.interp(sum(crossing) / 2, times, points[:, 2]))
+    at = max(middle, near + radius) if later else min(middle, far - radius)
+    return float(np.interp(min(far, max(near, at)), along, times))

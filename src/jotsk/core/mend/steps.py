@@ -1,0 +1,152 @@
+"""Mends by name, as `jotsk do` and other scripts have them: docs/steps.md."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.errors import JotskError, Refused
+from jotsk.core.geometry import arc_lengths
+from jotsk.core.hex_color import color_from_hex
+from jotsk.core.ink import Pen
+from jotsk.core.json_text import number_in
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.mends import matrix_from
+from jotsk.core.mend import brush, join, snip, whole
+from jotsk.core.page import InkLayer, Page
+from jotsk.core.page.edits.selection import strokes_inside
+
+MOST_STEPS, MOST_PLACES, FARTHEST_PX = 10_000, 100_000, 1e6
+Step = Mapping[str, Any]
+Pens = Callable[[str], Pen]  # the pen of an id; raises Refused
+
+
+class WrongStep(Refused):
+    """A step that cannot be done; its sentence says which one and why."""
+
+
+def run(page: Page, steps: Any, pens: Pens, report: Callable[[float], None] = lambda _: None) -> tuple[Page, list[int]]:
+    """Do a list of steps on a page, one after the other; also how many strokes each changed. Raises WrongStep."""
+    if not isinstance(steps, list) or len(steps) > MOST_STEPS:
+        raise WrongStep(f"Steps are a list of at most {MOST_STEPS:,}.")
+    counts = []
+    for number, step in enumerate(steps, 1):
+        report((number - 1) / len(steps))
+        name = step.get("do") if isinstance(step, dict) else None
+        if name not in STEPS:
+            raise WrongStep(f"Step {number} is none there is; there are {', '.join(STEPS)}.")
+        try:
+            page, count = STEPS[name](page, step, pens)
+        except KeyError as error:
+            raise WrongStep(f"Step {number}, {name}, needs {error}.") from error
+        except JotskError as error:
+            raise WrongStep(f"Step {number}, {name}: {error}") from error
+        except (ValueError, TypeError) as error:
+            raise WrongStep(f"Step {number}, {name}, makes no sense: {error}.") from error
+        counts.append(count)
+    return page, counts
+
+
+def _uid(page: Page, step: Step) -> int:
+    name = step.get("layer")
+    if name is None:
+        return page.active_uid
+    found = [layer.uid for layer in page.layers if layer.name == name]
+    if not found:
+        raise Refused(f"there is no layer named “{name}”.")
+    return found[0]
+
+
+def _places(value: Any, width: int = 2) -> NDArray[np.float64]:
+    if not isinstance(value, list) or not 0 < len(value) <= MOST_PLACES:
+        raise ValueError("a way is a list of places")
+    rows = [[number_in(v, -FARTHEST_PX, FARTHEST_PX) for v in row] for row in value]
+    if any(len(row) != width for row in rows):
+        raise ValueError(f"a place here has {width} numbers")
+    return np.array(rows)
+
+
+def _strokes(page: Page, step: Step) -> list[Stroke]:
+    """Those that a step names: all of a layer, those inside a loop, or those a line touches."""
+    layer, which = snip.ink_layer(page, _uid(page, step)), step["strokes"]
+    if which == "all":
+        return snip.strokes_of(layer)
+    if isinstance(which, dict) and "inside" in which:
+        return strokes_inside(layer, _places(which["inside"]))
+    if isinstance(which, dict) and "touching" in which:
+        return touched(layer, _places(which["touching"]))
+    raise ValueError('strokes are "all", {"inside": [[x, y], ...]} or {"touching": [[x, y], ...]}')
+
+
+def touched(layer: InkLayer, way: NDArray[np.float64]) -> list[Stroke]:
+    """The strokes of a layer whose ink a line passes over."""
+    along = arc_lengths(way)
+    n = max(1, int(along[-1])) + 1
+    at = np.linspace(0, along[-1], n)
+    places = np.column_stack([np.interp(at, along, way[:, k]) for k in (0, 1)]) if along[-1] > 0 else way[:1]
+    return [s for s in snip.strokes_of(layer) if any(s.gap_to(x, y) <= 0 for x, y in places.tolist())]
+
+
+def _snip(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    against = step.get("against", "layer")
+    if against not in snip.AGAINST:
+        raise ValueError(f"against is one of {', '.join(snip.AGAINST)}")
+    return snip.snipped(page, _places(step["along"]), against, _uid(page, step))
+
+
+def _cut(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    ((x, y),) = _places([step["at"]]).tolist()
+    return snip.cut_in_two(page, x, y, _uid(page, step))
+
+
+def _join(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    return join.joined(page, number_in(step["within"], 0, FARTHEST_PX), _uid(page, step))
+
+
+def _weight(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    by = number_in(step["by"], 0, 1e3)
+    if "along" in step:
+        return brush.weighed_along(page, _places(step["along"], 3), by, _uid(page, step))
+    return brush.weighed(page, _strokes(page, step), by, _uid(page, step))
+
+
+def _push(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    (start, end) = _places([step["from"], step["to"]]).tolist()
+    radius = number_in(step["radius"], 0, FARTHEST_PX)
+    return brush.pushed(page, (start[0], start[1]), (end[0], end[1]), radius, _uid(page, step))
+
+
+def _simplify(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    return whole.simplified(page, _strokes(page, step), number_in(step["tolerance"], 0, 1e4), _uid(page, step))
+
+
+def _place(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    weights = step.get("weights", "scaled")
+    if weights not in ("scaled", "kept"):
+        raise ValueError("weights are scaled or kept")
+    matrix = matrix_from(step["matrix"])
+    return whole.placed(page, _strokes(page, step), matrix, scaled=weights == "scaled", uid=_uid(page, step))
+
+
+def _recast(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    values: dict[str, Any] = {}
+    if "pen" in step:
+        values["pen"] = pens(str(step["pen"]))
+    if "size" in step:
+        values["size_px"] = number_in(step["size"], 0.01, 1e4)
+    if "color" in step:
+        values["color"] = color_from_hex(str(step["color"]))
+    if "steady_after" in step:
+        values["steady_after"] = number_in(step["steady_after"], 0, 100)
+    if not values:
+        raise ValueError("it changes pen, size, color or steady_after")
+    return whole.recast(page, _strokes(page, step), _uid(page, step), **values)
+
+
+STEPS: dict[str, Callable[[Page, Step, Pens], tuple[Page, int]]] = {
+    "snip": _snip, "cut": _cut, "join": _join, "weight": _weight, "push": _push, "simplify": _simplify,
+    "place": _place, "recast": _recast,
+}  # fmt: skip

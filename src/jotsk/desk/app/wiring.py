@@ -1,0 +1,136 @@
+"""What does what: every action, and what follows from what, in one list."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from jotsk.desk.actions import BY_ID as ENTRIES
+
+if TYPE_CHECKING:
+    from jotsk.desk.app.window import Window
+
+TURN_STEP_DEG, ZOOM_STEP = 15, 1.25
+
+
+def connect(window: Window) -> None:
+    """Connect the actions, the trays and the controllers of a window."""
+    board, document, actions, pages = window.board, window.document, window.actions_by_id, window.pages
+    for entry_id, method in {
+        "page.new": pages.ask_new,
+        "page.open": pages.ask_open,
+        "page.print": pages.ask_print,
+        "page.size": pages.ask_size,
+        "page.demo": pages.open_demo,
+        "page.recent": pages.ask_recent,
+        "page.pictures": pages.ask_pictures,
+        "edit.paste": pages.paste,
+        "page.save": pages.save,
+        "page.save_as": pages.ask_save,
+        "page.export": pages.ask_export,
+        "page.milestone": pages.keep_milestone,
+        "page.milestones": pages.show_milestones,
+        "page.quit": window.close,
+        "edit.undo": window.undo,
+        "edit.redo": document.redo,
+        "edit.drop": window.escape,
+        "edit.all": document.selection.choose_all,
+        "edit.delete": document.selection.delete,
+        "edit.flip": lambda: document.selection.flip(upside_down=False),
+        "edit.flip_down": lambda: document.selection.flip(upside_down=True),
+        "layer.flip": lambda: document.layers.flip(upside_down=False),
+        "layer.flip_down": lambda: document.layers.flip(upside_down=True),
+        "hand.smaller": lambda: window.hand.step_size(-1),
+        "hand.larger": lambda: window.hand.step_size(1),
+        "hand.maker": window.show_maker,
+        "hand.feel": window.show_feel,
+        "hand.colors": window.show_colors,
+        "view.zoom_in": lambda: board.zoom_by(ZOOM_STEP, board.pointer),
+        "view.zoom_out": lambda: board.zoom_by(1 / ZOOM_STEP, board.pointer),
+        "view.actual": lambda: board.zoom_to(1.0, board.pointer),
+        "view.fit": board.fit,
+        "view.turn_left": lambda: board.turn_by_degrees(-TURN_STEP_DEG, board.pointer),
+        "view.turn_right": lambda: board.turn_by_degrees(TURN_STEP_DEG, board.pointer),
+        "view.reset_turn": lambda: board.reset_turn(board.pointer),
+        "view.flip": board.flip_here,
+        "view.flip_page": board.flip_page,
+        "view.width": board.fit_width,
+        "layer.trace_under": window.trace_under,
+        "layer.above": lambda: document.layers.go(True),
+        "layer.below": lambda: document.layers.go(False),
+        "layer.add_sketch": document.layers.add_sketch,
+        "layer.add": document.layers.add,
+        "layer.place": board.place_again,
+        "layer.add_paint": document.layers.add_paint,
+        "layer.delete": document.layers.delete,
+        "layer.duplicate": document.layers.duplicate,
+        "layer.group": document.layers.group,
+        "layer.ungroup": document.layers.ungroup,
+        "layer.merge_down": document.layers.merge_down,
+        "layer.merge_visible": document.layers.merge_visible,
+        "layer.flat_copy": document.layers.add_flat_copy,
+        "layer.up": lambda: document.layers.step(True),
+        "layer.down": lambda: document.layers.step(False),
+        "guide.alone": board.guiding.toggle_alone,
+        "guide.numbers": window.guide_commands.show_numbers,
+        "guide.keep": window.guide_commands.ask_keep,
+        "guide.open": window.guide_commands.ask_open,
+        "guide.save": window.guide_commands.ask_save,
+        "guide.part": document.page_edits.part_copies,
+        "guide.offset": window.guide_commands.ask_offset,
+        "guide.from_line": window.guide_commands.curve_of_line,
+        "guide.settle_time": window.ask_settle_time,
+        "help.keys": window.show_keys,
+    }.items():
+        actions[entry_id].triggered.connect(lambda _=False, call=method: call())
+    for entry_id, switch in {
+        "view.bare": window.set_bare,
+        "view.hand": window.hand_side.setVisible,
+        "view.page": window.page_side.setVisible,
+        "view.full": lambda on: window.showFullScreen() if on else window.showNormal(),
+        "view.left_handed": window.set_left_handed,
+        "view.lamp": window.set_lamp,
+        "view.frames": window.show_frames,
+        "hand.fingers": window.set_fingers_draw,
+        "guide.settle": window.set_settles,
+        "guide.page_steps": lambda on: setattr(board, "steps_of_page", on),
+        "view.overview": lambda on: window.show_floating(window.overview, on),
+        "view.history": lambda on: window.show_floating(window.history, on),
+    }.items():
+        actions[entry_id].toggled.connect(switch)
+    for entry in ENTRIES.values():
+        if entry.hold:
+            actions[entry.id].triggered.connect(lambda _=False, i=entry.id: window.hold_keys.switch(i))
+    actions["view.hand"].setChecked(True)
+    actions["view.page"].setChecked(True)
+    actions["view.frames"].setChecked(True)
+    window.top.menus["Guides"].insertMenu(actions["guide.place"], window.guides.menu)
+    window.guides.menu.setTitle("Add a guide")
+    window.addActions(list(actions.values()))
+    for action in actions.values():
+        action.triggered.connect(window.hold_keys.use)
+    board.guiding.added.connect(lambda: window.hold_keys.turn_on("guide.place"))
+    for signal in (window.hold_keys.changed, board.placing_changed):
+        signal.connect(window.show_doing)
+    for signal in (board.placing_changed, board.drafting.changed, board.tool_changed):
+        signal.connect(window.refresh_title)
+    window.doing.ended.connect(window.hold_keys.back_to_drawing)
+    window.doing.ended.connect(board.drop_pictures)
+    board.view_changed.connect(window.hold_keys.use)
+    window.top.stage_chosen.connect(window.show_stage)
+    window.inkwell.opened.connect(window.show_colors)
+    window.inkwell.picked.connect(window.recolor_chosen)
+    window.layers.soloed.connect(board.show_only)
+    document.state_changed.connect(window.refresh_title)
+    document.slow.connect(window.filing.jobs.change_page)
+    for keeper in (window.autosave, window.settings, window.hand.library.file, window.desk_palette.file):
+        keeper.trouble.connect(window.status.tell)
+    board.touched.connect(window.autosave.before_stroke)
+    board.pen_seen.connect(window.pen_seen)
+    board.resized.connect(window.status.place)
+    board.resized.connect(window.place_floats)
+    board.resized.connect(window.hints.place)
+    board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
+    window.filing.jobs.began.connect(window.status.follow)
+    window.filing.jobs.began.connect(lambda job: job.ended.connect(window.gc_pauses.set_aside))
+    window.filing.told.connect(window.status.tell)
+    window.filing.seen_as = board.seen_as

@@ -37,7 +37,7 @@ class Guide:
     alone: bool = switch(False, state=True)
     color: str = color()
     opacity: float = number(1.0, 0.05, 1.0, "Opacity", decimals=0, percent=True, state=True)
-    thickness: float = number(2.0, 0.5, 8.0, "Thickness", unit=" px", state=True)  # screen px; so thick, a px of it is covered wholly wherever it lies
+    thickness: float = number(2.0, 0.5, 8.0, "Thickness", unit=" px", state=True)  # screen px: 2 cover one wholly
     unknown: tuple[tuple[str, Any], ...] = field(default=(), compare=False)
 
     @classmethod

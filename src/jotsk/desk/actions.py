@@ -177,6 +177,35 @@ TABLE: tuple[Entry, ...] = (
     ),
     Entry("layer.up", "Move layer up", "Ctrl+PgUp", "Move this layer up", "Layer"),
     Entry("layer.down", "Move layer down", "Ctrl+PgDown", "Move this layer down", "Layer"),
+    Entry(
+        "mend.snip",
+        "Snip",
+        "J",
+        "Swipe across a piece of a line: it goes up to its next crossings",
+        "Mend",
+        hold=True,
+        icon="scissors",
+    ),
+    Entry("mend.cut", "Cut in two", "O", "Press a line to part it there", "Mend", hold=True, icon="split"),
+    Entry(
+        "mend.join",
+        "Join",
+        "K",
+        "Swipe over gaps: ends are bridged in direction and weight",
+        "Mend",
+        hold=True,
+        icon="link",
+    ),
+    Entry(
+        "mend.weight",
+        "Weight",
+        "L",
+        "Pass over lines to make them thicker or thinner",
+        "Mend",
+        hold=True,
+        icon="git-commit-horizontal",
+    ),
+    Entry("mend.push", "Push", "U", "Push the shape of lines with a round hand", "Mend", hold=True, icon="hand-grab"),
     Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True, icon="ruler"),
     Entry(
         "guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True, icon="circle-off"
@@ -248,10 +277,10 @@ TABLE: tuple[Entry, ...] = (
 )
 
 BY_ID = {entry.id: entry for entry in TABLE}
-MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Guides", "Help")
+MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
-# H and Y do with F and R.
-MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHY", "POIULKJHMNBYV0987654CXFR", strict=True))
+# H and Y do with F and R, and those of the mending tools with D, W, S, A and E.
+MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHYJOKLU", "POIULKJHMNBYV0987654CXFRDWSAE", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

@@ -10,6 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import arc_lengths
+from jotsk.core.geometry.rects import rect_around
 from jotsk.core.hand import trace_from
 from jotsk.core.ink.pens import ALWAYS
 from jotsk.core.ink.ribbon import NO_TAPER
@@ -87,11 +88,19 @@ def bridge(a: End, b: End) -> Stroke | None:
     )  # fmt: skip
 
 
-def joined(page: Page, within_px: float, uid: int | None = None) -> tuple[Page, int]:
+def joined(
+    page: Page, within_px: float, uid: int | None = None, *, near: NDArray[np.float64] | None = None
+) -> tuple[Page, int]:
     """Bridge all ends of the strokes on a layer that lie within reach of each other, the nearest first; also how many
-    bridges were made. An end is bridged once, and not to one its ink touches already."""
+    bridges were made. An end is bridged once. If a swipe is given, `near`, (N, 2), only ends within reach of it are."""
     layer = ink_layer(page, uid)
-    ends = [end for stroke in strokes_of(layer) for end in ends_of(stroke)]
+    strokes = strokes_of(layer)
+    if near is not None:
+        area = rect_around(near, within_px)
+        strokes = [stroke for stroke in strokes if stroke.may_touch(area)]
+    ends = [end for stroke in strokes for end in ends_of(stroke)]
+    if near is not None:
+        ends = [end for end in ends if np.hypot(*(near - end.tip).T).min() <= within_px]
     pairs = []
     for i, a in enumerate(ends):
         for j in range(i + 1, len(ends)):

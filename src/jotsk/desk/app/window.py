@@ -12,6 +12,7 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QInputDialog,
     QMainWindow,
+    QStackedWidget,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
@@ -51,6 +52,7 @@ from jotsk.desk.trays.history import HistoryTray
 from jotsk.desk.trays.inkwell import Inkwell
 from jotsk.desk.trays.last_line import LastLineTray
 from jotsk.desk.trays.layers import LayerTray
+from jotsk.desk.trays.mending import MendingTray, ToolList
 from jotsk.desk.trays.overview import Overview
 from jotsk.desk.trays.pen_settings import PenSettingsTray
 from jotsk.desk.trays.pens import PenTray
@@ -129,14 +131,21 @@ class Window(QMainWindow):
         self.last_line = LastLineTray(self.document, self.hand, self)
         self.guides.setFixedHeight(GUIDES_PX)
 
-        self.hand_side = _side(HAND_PX, [(self.doing, 0), (self.pens, 1), (_line(), 0), (self.inkwell, 0)])
+        self.tool_list = ToolList(self.actions_by_id, self)
+        self.mending = MendingTray(self.hand, self)
+        self.hand_side = _side(
+            HAND_PX, [(self.doing, 0), (self.tool_list, 0), (self.pens, 1), (_line(), 0), (self.inkwell, 0)]
+        )
         self.page_side = _side(PAGE_PX, [(self.layers, 1), (_line(), 0), (self.guides, 0)])
         self.foot = QWidget()
         self.foot.setFixedHeight(FOOT_PX)
         foot = QHBoxLayout(self.foot)
         foot.setContentsMargins(0, 0, 0, 0)
         foot.setSpacing(0)
-        foot.addWidget(self.pen_settings, 1)
+        self.settings_place = QStackedWidget()
+        self.settings_place.addWidget(self.pen_settings)
+        self.settings_place.addWidget(self.mending)
+        foot.addWidget(self.settings_place, 1)
         foot.addWidget(_line(upright=True))
         foot.addWidget(self.last_line, 1)
 
@@ -161,6 +170,8 @@ class Window(QMainWindow):
             (self.board, (self.board.theme_changed, self.hints.theme_changed)),
             (self.top, (self.top.theme_changed,)),
             (self.pens, ()),
+            (self.tool_list, ()),
+            (self.mending, ()),
             (self.inkwell, ()),
             (self.layers, (self.layers.theme_changed,)),
             (self.guides, (self.guides.theme_changed,)),
@@ -174,6 +185,7 @@ class Window(QMainWindow):
         self.stage = stage
         self.top.show_stage(stage)
         self.pens.show_stage(stage)
+        self.tool_list.show_tools(stage.tools)
         self._take_pen_of(stage)
 
     def _take_pen_of(self, stage: Stage) -> None:
@@ -219,6 +231,9 @@ class Window(QMainWindow):
         entries = [ENTRIES[entry_id] for entry_id in self.hold_keys.on]
         others = [("image", "Placing pictures")] if self.board.placing is not None else []
         self.doing.show_entries(entries, others)
+        self.tool_list.mark(self.hold_keys.on)
+        is_mending = any(entry.menu == "Mend" for entry in entries)
+        self.settings_place.setCurrentWidget(self.mending if is_mending else self.pen_settings)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
 
     def undo(self) -> None:

@@ -275,6 +275,17 @@ class Document(QObject):
             self._history.push(after, label)
         self._dragged = "" if finished else label
 
+    def mend(self, label: str, change: Callable[[Page], tuple[Page, int]], nothing: str) -> None:
+        """Change lines off the interface's thread, as one step; say `nothing` if there were none to change."""
+
+        def mended(page: Page, _: Progress) -> Page:
+            after, count = change(page)
+            if not count:
+                raise Refused(nothing)
+            return after
+
+        self.edit_slowly(label, mended, of_lines=True)
+
     def edit_slowly(
         self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None,
         *, of_lines: bool = False,

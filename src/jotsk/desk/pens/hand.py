@@ -34,6 +34,15 @@ class PenSettings:
         return cls(pen.size_px, pen.steady_now, pen.steady_after, pen.opacity)
 
 
+@dataclass
+class Mending:
+    """How lines are mended: how far the hand reaches, page px; how thick it makes them; what ends a snipped piece."""
+
+    reach_px: float = 60.0
+    amount: float = 1.3
+    against: str = "layer"
+
+
 class Hand(QObject):
     """The pen in the hand and its settings."""
 
@@ -43,6 +52,7 @@ class Hand(QObject):
         super().__init__(parent)
         self.library = library
         self.pen: Pen = library.pen("quill-nib")
+        self.mending = Mending()
         self.color: Color = BLACK
         self.previous_color: Color = (255, 255, 255)
         self.recent: list[Color] = []
@@ -176,6 +186,10 @@ class Hand(QObject):
         pen = self.library.pen(str(record.get("pen", self.pen.id)))
         if not pen.rubs:
             self.pen = self._last_inking = pen
+        self.changed.emit()
+
+    def set_mending(self, **values: Any) -> None:
+        self.mending = replace(self.mending, **values)
         self.changed.emit()
 
     def _set(self, name: str, value: float) -> None:

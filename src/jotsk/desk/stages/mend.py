@@ -8,5 +8,5 @@ MEND = Stage(
     "mend",
     "Mend",
     "Change lines that are there",
-    sentence="Here you will trim a line between its crossings, join lines, and make them thicker or thinner.",
+    tools=("mend.snip", "mend.cut", "mend.join", "mend.weight", "mend.push"),
 )

@@ -9,8 +9,8 @@ from jotsk.core.ink import Pen
 
 @dataclass(frozen=True, slots=True)
 class Stage:
-    """A stage: the tags of the pens that come first in the hand, or a sentence that says what will be there; and the
-    actions it offers below them."""
+    """A stage: the tags of the pens that come first in the hand, or a sentence that says what will be there; the
+    actions it offers below them, and its tools, which are listed above them."""
 
     id: str
     name: str
@@ -18,6 +18,7 @@ class Stage:
     first: tuple[str, ...] = ()
     sentence: str = ""
     offers: tuple[str, ...] = ()
+    tools: tuple[str, ...] = ()
 
     def is_for(self, pen: Pen) -> bool:
         """Whether it is one of the pens of this stage."""

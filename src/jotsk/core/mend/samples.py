@@ -1,0 +1,52 @@
+"""What each mend does, in little: a few lines before and after it, drawn by the engine."""
+
+from __future__ import annotations
+
+import math
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.hand import trace_from
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
+from jotsk.core.mend.steps import run
+from jotsk.core.page import Page, blank_page, flattened
+from jotsk.core.page.edits.mark_edits import with_mark
+
+WIDTH, HEIGHT = 120, 72
+Line = tuple[list[tuple[float, float]], float]  # places, size
+
+_LEVEL = [(8.0 + 5.2 * k, 36 + 2 * math.sin(k / 4)) for k in range(21)]
+_UPRIGHT = [(74.0 + k / 3, 4.0 + 3.2 * k) for k in range(21)]
+SAMPLES: dict[str, tuple[list[Line], dict[str, object]]] = {
+    "snip": ([(_UPRIGHT, 9), (_LEVEL, 6)], {"do": "snip", "along": [[98, 20], [98, 52]]}),
+    "cut": ([(_LEVEL, 7)], {"do": "snip", "along": [[60, 20], [60, 52]], "against": "layer"}),
+    "join": ([(_LEVEL[:9], 7), (_LEVEL[12:], 7)], {"do": "join", "within": 24}),
+    "weight": ([(_LEVEL, 5)], {"do": "weight", "along": [[60, 36, 34]], "by": 3.0}),
+    "push": ([(_LEVEL, 5)], {"do": "push", "from": [60, 36], "to": [60, 54], "radius": 34}),
+}
+GAP = [(_LEVEL[:10], 7.0), (_LEVEL[11:], 7.0)]
+
+
+def sample(name: str) -> tuple[NDArray[np.uint8], NDArray[np.uint8]]:
+    """Ink before and after, uint8 (72, 120), 255 all."""
+    lines, step = SAMPLES[name]
+    before = _page(lines)
+    if name == "cut":
+        return _ink(before), _ink(_page(GAP))
+    after, _ = run(before, [step], pen_by_id)
+    return _ink(before), _ink(after)
+
+
+def _page(lines: list[Line]) -> Page:
+    page = blank_page(WIDTH, HEIGHT)
+    for places, size in lines:
+        xy = np.array(places)
+        trace = trace_from(0.02 * np.arange(len(xy)), xy[:, 0], xy[:, 1], 1.0)
+        page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), size, (0, 0, 0), 0.0, 0.0))
+    return page
+
+
+def _ink(page: Page) -> NDArray[np.uint8]:
+    return 255 - flattened(page).view(np.uint8).reshape(HEIGHT, WIDTH, 4)[..., 0]

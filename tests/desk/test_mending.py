@@ -1,0 +1,129 @@
+"""Mending with the real window: each tool by swipes of the pen, undone, and told where it found nothing."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+
+from jotsk.core.hand.simulated_pen import DEVICES, drawn
+from jotsk.core.mend.samples import SAMPLES, sample
+from jotsk.core.page import flattened, render
+from jotsk.desk.stages import BY_ID as STAGES
+from jotsk.desk.trays.mending import SAMPLE_OF
+from tests.conftest import stroke_along
+
+
+@pytest.fixture
+def lines(window):
+    """A level line with a gap, over two upright ones; the Mend stage."""
+    for points, size in (
+        ([(900, 1000), (900, 2000)], 30), ([(1700, 1000), (1700, 2000)], 30),
+        ([(600 + 20 * k, 1500) for k in range(41)], 16), ([(1460 + 20 * k, 1500) for k in range(25)], 16),
+    ):  # fmt: skip
+        window.document.add_stroke(stroke_along(points, size=size))
+    window.top.stage_chosen.emit(STAGES["mend"])
+    return window
+
+
+def swipe(window, pen, *places):
+    ends = np.array([window.board.view.to_screen(*place) for place in places])
+    ends = np.concatenate([ends, ends[-1:] + 0.5]) if len(ends) == 1 else ends
+    pen.draw(drawn(ends, 0.3, pressure=[0.5, 0.5], device=DEVICES["display"], seed=4))
+
+
+MENDS = {
+    "mend.snip": [(700, 1400), (700, 1600)],
+    "mend.cut": [(1100, 1500)],
+    "mend.join": [(1430, 1460), (1430, 1540)],
+    "mend.weight": [(1100, 1450), (1100, 1550)],
+    "mend.push": [(1100, 1500), (1100, 1560)],
+}
+
+
+@pytest.mark.parametrize("entry", MENDS)
+def test_every_tool_changes_what_it_passes_and_is_undone(lines, pen, settle, entry):
+    document, before = lines.document, lines.document.page_when_dry()
+    lines.actions_by_id[entry].trigger()
+    lines.hand.set_mending(reach_px=80.0, amount=1.8)
+    swipe(lines, pen, *MENDS[entry])
+    settle(lines)
+    after = document.page_when_dry()
+    assert after is not before and render(after.active.marks, after.bounds) == after.active.tiles
+    changed = np.argwhere(flattened(after) != flattened(before))
+    if entry == "mend.cut":
+        assert len(after.active.marks) == len(before.active.marks) + 1
+    else:
+        assert len(changed) and np.abs(changed[:, 0] - 1500).max() < 120, "only where the hand was"
+    document.undo()
+    assert np.array_equal(flattened(document.page_when_dry()), flattened(before))
+    document.redo()
+    assert np.array_equal(flattened(document.page_when_dry()), flattened(after))
+
+
+def test_what_will_go_is_shown_while_the_pen_is_down(lines, pen, settle):
+    lines.actions_by_id["mend.snip"].trigger()
+    shown = []
+    show = lines.board.show_preview
+    lines.board.show_preview = lambda found: (shown.append(found), show(found))[1]
+    swipe(lines, pen, (700, 1400), (700, 1600))
+    settle(lines)
+    (line,) = next(found for found in shown if found)
+    assert 600 <= line[:, 0].min() < 640 and 850 < line[:, 0].max() < 920, "up to the upright line"
+    assert shown[-1] == []
+
+
+@pytest.mark.parametrize("entry", MENDS)
+def test_where_nothing_lies_that_is_said_and_nothing_changes(lines, pen, settle, entry):
+    before = lines.document.page_when_dry()
+    lines.actions_by_id[entry].trigger()
+    swipe(lines, pen, (1300, 2800), (1320, 2900))
+    settle(lines)
+    assert lines.document.page_when_dry() is before and lines.status.text
+    lines.document.layers.change("Lock", locked=True)
+    swipe(lines, pen, *MENDS[entry])
+    settle(lines)
+    assert "locked" in lines.status.text
+
+
+def test_a_held_key_mends_from_the_ink_stage_and_options_stand_where_size_does(lines, pen, settle, monkeypatch):
+    from jotsk.desk.commands import keys
+
+    monkeypatch.setattr(keys, "TAP_S", 0.0)
+    lines.top.stage_chosen.emit(STAGES["ink"])
+    assert not lines.tool_list.isVisible() and lines.pen_settings.isVisible()
+    QTest.keyPress(lines.board, Qt.Key.Key_J)
+    assert lines.mending.isVisible() and lines.doing.text == "Snip"
+    swipe(lines, pen, (700, 1400), (700, 1600))
+    QTest.keyRelease(lines.board, Qt.Key.Key_J)
+    settle(lines)
+    assert lines.document.undo_label == "Snip" and lines.pen_settings.isVisible()
+
+
+def test_the_left_place_lists_the_tools_as_what_they_do(lines):
+    assert [row.entry_id for row in lines.tool_list.rows] == list(SAMPLE_OF)
+    QTest.mouseClick(lines.tool_list.rows[3], Qt.MouseButton.LeftButton)
+    assert lines.board.tool.id == "weigh" and [row.is_on for row in lines.tool_list.rows].index(True) == 3
+    for name in SAMPLES:
+        before, after = sample(name)
+        assert (before != after).any() and before.max() == after.max() == 255
+    lines.mending.against.setCurrentIndex(2)
+    lines.mending.against.activated.emit(2)
+    assert lines.hand.mending.against == "self"
+    lines.mending.amount.changed.emit(70, True)
+    assert lines.hand.mending.amount == 0.7 and lines.mending.amount.remark.text() == "thinner"
+
+
+def test_escape_while_the_pen_is_down_changes_nothing(lines, pen, qtbot):
+    before = lines.document.page_when_dry()
+    lines.actions_by_id["mend.push"].trigger()
+    ratio = lines.board.devicePixelRatioF()
+    x, y = (v / ratio for v in lines.board.view.to_screen(1100, 1500))
+    from PySide6.QtCore import QPoint
+
+    qtbot.mousePress(lines.board, Qt.MouseButton.LeftButton, pos=QPoint(round(x), round(y)))
+    qtbot.mouseMove(lines.board, QPoint(round(x), round(y) + 30))
+    QTest.keyClick(lines.board, Qt.Key.Key_Escape)
+    qtbot.mouseRelease(lines.board, Qt.MouseButton.LeftButton, pos=QPoint(round(x), round(y) + 30))
+    assert lines.document.page_when_dry() is before

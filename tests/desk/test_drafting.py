@@ -213,13 +213,14 @@ def test_an_eraser_inks_no_draft(window, drafting):
     assert len(window.document.page_when_dry().active.marks) == 0 and "eraser" in window.board.notice
 
 
-def test_the_last_line_becomes_a_french_curve(window, pen):
+def test_the_last_line_becomes_a_french_curve(window, pen, settle):
     window.guide_commands.curve_of_line()
     assert "no line yet" in window.status.text
     w, h = window.board.width(), window.board.height()
 
     pen.draw(drawn(circle_path(120, (w / 2, h / 2)), 1.5, pressure=0.7, seed=3))
     window.guide_commands.curve_of_line()
+    settle(window)
     guide, stroke = window.board.guiding.guides[-1], window.document.last_line.when_dry()
     assert guide.kind == "french-curve" and len(guide.points) < 60
     dense = shapely.LineString(Draft(guide.points, guide.closed).curve.dense[0])

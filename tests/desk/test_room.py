@@ -7,7 +7,7 @@ from dataclasses import replace
 import pytest
 from PySide6.QtCore import QPoint, QRect, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QLabel, QPushButton, QToolButton, QWidget
+from PySide6.QtWidgets import QApplication, QLabel, QPushButton, QToolButton, QWidget
 
 from jotsk.core.guides import guide_from
 from jotsk.desk.dialogs import ExportSheet, FeelPad, KeySheet, MilestoneSheet, NewPage, PenMaker
@@ -137,6 +137,8 @@ def test_pens_lie_close_in_groups_and_those_of_the_stage_come_first(window):
         for k, row in enumerate(window.pens.rows):
             places.setdefault(window.pens.group_of(row.pen), []).append(k)
         assert all(found == list(range(found[0], found[-1] + 1)) for found in places.values()), "none is torn apart"
+    window.show_stage(STAGES[1])
+    QApplication.processEvents()
     shown = window.pens.height() / window.pens.rows[0].height()
     assert shown > 11 and set(places) <= {*GROUPS.values(), "Others", "Erasers"}
 

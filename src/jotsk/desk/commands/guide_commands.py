@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog
 
 from jotsk.core.guides.draft import few_points, offset_curve
 from jotsk.core.guides.kinds import FrenchCurve
+from jotsk.core.guides.rails import Point
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guide_sets import GuideSets
@@ -43,10 +44,17 @@ class GuideCommands:
         if stroke is None or len(stroke.line) < 2:
             self._tell("There is no line yet to make a curve of; draw one first.")
             return
-        points = few_points(stroke.own_ribbon.points[:, :2], CURVE_OFF_PX)
-        gap, length = math.dist(points[0], points[-1]), stroke.own_ribbon.length_px
-        closed = len(points) > 3 and gap < CLOSED_SHARE * length
-        self._guiding.add_curve(points[:-1] if closed else points, closed=closed, smooth=True)
+
+        def fit(_: Callable[[float], None]) -> tuple[tuple[Point, ...], bool]:
+            points = few_points(stroke.own_ribbon.points[:, :2], CURVE_OFF_PX)
+            gap = math.dist(points[0], points[-1])
+            return points, len(points) > 3 and gap < CLOSED_SHARE * stroke.own_ribbon.length_px
+
+        def add(fitted: tuple[tuple[Point, ...], bool]) -> None:
+            points, closed = fitted
+            self._guiding.add_curve(points[:-1] if closed else points, closed=closed, smooth=True)
+
+        self._document.slow.emit("Making a curve of the line", fit, add)
 
     def ask_offset(self) -> None:
         """A curve beside the French curve in hand, as far off as is typed."""

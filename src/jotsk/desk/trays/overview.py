@@ -44,7 +44,7 @@ class Overview(QWidget):
 
     def refresh(self) -> None:
         if self.isVisible():
-            pixels = thumbnail(self._document.page_when_dry(), 2 * HEIGHT)
+            pixels = thumbnail(self._document.page, 2 * HEIGHT)
             h, w = pixels.shape[:2]
             self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()
             self.update()
@@ -60,7 +60,7 @@ class Overview(QWidget):
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme, (scale, corner) = current(), self._place()
-        page = self._document.page_when_dry()
+        page = self._document.page
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.setPen(QPen(QColor(theme.hairline), 1))

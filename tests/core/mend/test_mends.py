@@ -14,12 +14,13 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jotsk.cli import main
+from jotsk.core.errors import Refused
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks.mends import Mends, projected
-from jotsk.core.mend import brush, join, whole
+from jotsk.core.mend import brush, join, splice, whole
 from jotsk.core.mend.steps import STEPS, WrongStep, run
 from jotsk.core.page import blank_page, edits, flattened, render
 from tests.conftest import circle_path, shaky, stroke_along
@@ -79,6 +80,48 @@ def test_ends_that_point_apart_or_lie_too_far_are_not_joined():
     assert join.joined(page_with(arc(0, 160), arc(180, 340)), 5.0)[1] == 0
     empty = blank_page(50, 50)
     assert join.joined(empty, 10.0) == (empty, 0)
+
+
+# -- splice --------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("seed", range(3))
+def test_a_splice_of_five_tries_lies_along_their_mean(seed):
+    x = np.linspace(60, 540, 120)
+    y = 200 + 60 * np.sin(x / 90)
+    rng = np.random.default_rng(seed)
+    tries, offsets = [], []
+    for _ in range(5):
+        off = rng.uniform(-6, 6) + 1.5 * np.sin(x / 60 + rng.uniform(0, 6))
+        offsets.append(off)
+        places = list(zip(x, y + off, strict=True))
+        tries.append(stroke_along(places if rng.random() < 0.5 else places[::-1], size=6))
+    page, count = splice.spliced(page_with(*tries), tries)
+    assert count == 5 and len(page.active.marks) == 1
+    points = page.active.marks.last.own_ribbon.points.astype(float)
+    mean = np.interp(points[10:-10, 0], x, y + np.mean(offsets, axis=0))
+    slope = np.gradient(y, x)
+    lean = np.sqrt(1 + np.interp(points[10:-10, 0], x, slope) ** 2)
+    assert np.abs((points[10:-10, 1] - mean) / lean).max() < 0.5
+    assert points[:, 2].max() > 5, "as wide as their outline"
+    assert render(page.active.marks, page.bounds) == page.active.tiles
+
+
+def test_a_line_of_short_pieces_becomes_one_from_end_to_end():
+    pieces = [[(60 + 4 * k, 200 + rise) for k in range(a, a + 40)] for a, rise in ((0, 0.0), (32, 1.5), (64, -1.0))]
+    strokes = [stroke_along(piece, size=8) for piece in pieces]
+    page, count = splice.spliced(page_with(*strokes), strokes)
+    points = page.active.marks.last.own_ribbon.points
+    assert count == 3 and points[:, 0].min() < 64 and points[:, 0].max() > 60 + 4 * 102
+    assert np.abs(points[:, 1] - 200).max() < 3 and page.active.marks.last.own_ribbon.length_px < 430
+
+
+def test_lines_that_have_nothing_to_do_with_each_other_are_not_spliced():
+    apart = [stroke_along([(40, 50), (300, 50)]), stroke_along([(40, 350), (300, 350)])]
+    with pytest.raises(Refused, match="do not all overlap"):
+        splice.spliced(page_with(*apart), apart)
+    with pytest.raises(Refused, match="two to"):
+        splice.spliced(page_with(*apart), apart[:1])
 
 
 # -- weight and push -----------------------------------------------------------------------------
@@ -195,6 +238,7 @@ def test_a_record_of_mends_is_read_again_and_nonsense_is_refused():
 
 
 EXAMPLES = [
+    {"do": "splice", "strokes": {"inside": [[30, 150], [600, 150], [600, 250], [30, 250]]}},
     {"do": "snip", "along": [[300, 60], [320, 300]], "against": "visible"},
     {"do": "cut", "at": [150, 200]},
     {"do": "join", "within": 25},
@@ -273,7 +317,9 @@ def test_any_sequence_of_mends_is_its_marks_and_survives_a_file(tmp_path_factory
         try:
             page, _ = run(page, [step], pen_by_id)
         except WrongStep as told:
-            assert "no line to cut" in str(told) or "nothing to part" in str(told)
+            assert any(
+                why in str(told) for why in ("no line to cut", "nothing to part", "A splice takes", "not all overlap")
+            )
     assert render(page.active.marks, page.bounds) == page.active.tiles
     path = tmp_path_factory.mktemp("mends") / "a.ora"
     write_page(path, page)

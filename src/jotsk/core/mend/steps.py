@@ -15,7 +15,7 @@ from jotsk.core.ink import Pen
 from jotsk.core.json_text import number_in
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import matrix_from
-from jotsk.core.mend import brush, join, snip, whole
+from jotsk.core.mend import brush, join, snip, splice, whole
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.selection import strokes_inside
 
@@ -106,6 +106,10 @@ def _join(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     return join.joined(page, number_in(step["within"], 0, FARTHEST_PX), _uid(page, step))
 
 
+def _splice(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    return splice.spliced(page, _strokes(page, step), _uid(page, step))
+
+
 def _weight(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     by = number_in(step["by"], 0, 1e3)
     if "along" in step:
@@ -147,6 +151,6 @@ def _recast(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
 
 
 STEPS: dict[str, Callable[[Page, Step, Pens], tuple[Page, int]]] = {
-    "snip": _snip, "cut": _cut, "join": _join, "weight": _weight, "push": _push, "simplify": _simplify,
-    "place": _place, "recast": _recast,
+    "snip": _snip, "cut": _cut, "join": _join, "splice": _splice, "weight": _weight, "push": _push,
+    "simplify": _simplify, "place": _place, "recast": _recast,
 }  # fmt: skip

@@ -169,6 +169,26 @@ def guides(window: Window, shoot: Callable[[str], None]) -> None:
     keys.switch("hand.draft")
 
 
+def mend(window: Window, shoot: Callable[[str], None]) -> None:
+    """Locks of hair that overshoot, one of them snipped, with the swipe for the next under the pen."""
+    board = window.board
+    window.show_stage(STAGES["ink"])
+    window.hand.set_size(14)
+    pen = SimulatedPen(board, DEVICES["display"])
+    for k in range(5):
+        path = np.array([(430 + 24 * k, 150), (400 + 30 * k, 260), (440 + 34 * k, 380), (420 + 40 * k, 500)], float)
+        pen.draw(drawn(smooth_path(path), 0.7, pressure=[0.2, 0.9, 0.7, 0.3], seed=k))
+    pen.draw(drawn(smooth_path(np.array([(360, 420), (500, 455), (660, 400)], float)), 0.7, pressure=0.8, seed=9))
+    window.show_stage(STAGES["mend"])
+    window.hold_keys.turn_on("mend.snip")
+    pen.draw(drawn(np.array([(400, 480), (520, 490)], float), 0.3, pressure=0.5, seed=3))
+    while window.filing.jobs.is_busy:
+        QApplication.processEvents()
+    board.point_at(QPointF(545, 490))
+    shoot("mend-day")
+    window.hold_keys.back_to_drawing()
+
+
 def main(folder: Path) -> None:
     app = QApplication(["jotsk"])
     load_fonts()
@@ -218,13 +238,12 @@ def main(folder: Path) -> None:
         window.actions_by_id[entry].trigger()
     shoot("history-and-overview")
     board.reset_turn()
-    board.zoom_to(8.0)
-    shoot("pixels-at-800")
     for entry in ("view.overview", "view.history"):
         window.actions_by_id[entry].trigger()
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")
+    mend(window, shoot)
     window.show_stage(STAGES["ink"])
     guides(window, shoot)
     window.close()

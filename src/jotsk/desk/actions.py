@@ -197,6 +197,15 @@ TABLE: tuple[Entry, ...] = (
         icon="link",
     ),
     Entry(
+        "mend.splice",
+        "Splice",
+        "I",
+        "Swipe along several tries: they become one line along their middle",
+        "Mend",
+        hold=True,
+        icon="git-merge",
+    ),
+    Entry(
         "mend.weight",
         "Weight",
         "L",
@@ -279,8 +288,8 @@ TABLE: tuple[Entry, ...] = (
 BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
-# H and Y do with F and R, and those of the mending tools with D, W, S, A and E.
-MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHYJOKLU", "POIULKJHMNBYV0987654CXFRDWSAE", strict=True))
+# H and Y do with F and R, and those of the mending tools with D, W, S, A, E and Q.
+MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHYJOKLUI", "POIULKJHMNBYV0987654CXFRDWSAEQ", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

@@ -23,6 +23,10 @@ SAMPLES: dict[str, tuple[list[Line], dict[str, object]]] = {
     "snip": ([(_UPRIGHT, 9), (_LEVEL, 6)], {"do": "snip", "along": [[98, 20], [98, 52]]}),
     "cut": ([(_LEVEL, 7)], {"do": "snip", "along": [[60, 20], [60, 52]], "against": "layer"}),
     "join": ([(_LEVEL[:9], 7), (_LEVEL[12:], 7)], {"do": "join", "within": 24}),
+    "splice": (
+        [([(x, y - 8 + x / 20) for x, y in _LEVEL[:15]], 3), ([(x, y + 6 - x / 14) for x, y in _LEVEL[4:]], 3)],
+        {"do": "splice", "strokes": "all"},
+    ),
     "weight": ([(_LEVEL, 5)], {"do": "weight", "along": [[60, 36, 34]], "by": 3.0}),
     "push": ([(_LEVEL, 5)], {"do": "push", "from": [60, 36], "to": [60, 54], "radius": 34}),
 }

@@ -13,7 +13,7 @@ from PySide6.QtCore import QPointF
 from jotsk.core.errors import Refused
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
-from jotsk.core.mend import brush, join, snip
+from jotsk.core.mend import brush, join, snip, splice
 from jotsk.core.page import Page
 from jotsk.desk.tools.tool import Tool
 
@@ -117,6 +117,32 @@ class JoinEnds(_Swipe):
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         return join.joined(page, self.reach, near=_dense(way, self.reach / 2))
+
+
+class Splice(_Swipe):
+    id, action = "splice", "mend.splice"
+    label, nothing = "Splice", "A splice takes two lines or more; swipe along the tries that are to become one."
+
+    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
+        strokes = self._passed(page, way)
+        return splice.spliced(page, strokes) if len(strokes) > 1 else (page, 0)
+
+    def _passed(self, page: Page, way: Places) -> list[Stroke]:
+        """The lines that the hand passed over."""
+        near = _dense(way, self.reach / 4)
+        found = snip.strokes_of(snip.ink_layer(page))
+        area = rect_around(way, self.reach)
+        return [
+            s for s in found if s.may_touch(area) and any(s.gap_to(x, y) <= self.reach / 2 for x, y in near.tolist())
+        ]
+
+    def _show(self) -> None:
+        page, way = self.board.document.page_when_dry(), np.array(self._way)
+        try:
+            passed = self._passed(page, way)
+        except Refused:
+            return
+        self.board.show_preview([s.own_ribbon.points[:, :2].astype(np.float64) for s in passed[:MOST_SHOWN]])
 
 
 class Weigh(_Swipe):

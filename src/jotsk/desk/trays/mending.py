@@ -17,9 +17,12 @@ from jotsk.desk.widgets import Track, TrackKind, draw_ink_mark
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import alpha_image
 
-ROW_PX, PICTURE = 46, QSize(40, 24)
+ROW_PX, PICTURE = 42, QSize(40, 24)
 AGAINST = (("layer", "Lines of this layer"), ("visible", "All visible ink"), ("self", "The line itself"))
-SAMPLE_OF = {"mend.snip": "snip", "mend.cut": "cut", "mend.join": "join", "mend.weight": "weight", "mend.push": "push"}
+SAMPLE_OF = {
+    "mend.snip": "snip", "mend.cut": "cut", "mend.join": "join", "mend.splice": "splice", "mend.weight": "weight",
+    "mend.push": "push",
+}  # fmt: skip
 
 
 @lru_cache(maxsize=32)
@@ -55,7 +58,7 @@ class ToolRow(QWidget):
         weight = font().Weight.DemiBold if self.is_on else font().Weight.Normal
         painter.setFont(font(SMALL_PX, weight=weight))
         painter.setPen(QColor(theme.text if self.is_on or self.hasFocus() else theme.quiet))
-        painter.drawText(QRectF(14, ROW_PX - 18, self.width() - 16, 16), self.action.text())
+        painter.drawText(QRectF(14, ROW_PX - 16, self.width() - 16, 15), self.action.text())
 
     @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:

@@ -50,6 +50,11 @@ def crossed_with(page: Page, layer: InkLayer, stroke: Stroke, against: str) -> l
     return [other for each in shown for other in strokes_of(each)]
 
 
+def crossings_on(page: Page, layer: InkLayer, stroke: Stroke, against: str) -> list[Crossing]:
+    """Where pieces of a stroke end."""
+    return crossings(stroke, crossed_with(page, layer, stroke, against))
+
+
 def snipped(page: Page, along: ArrayLike, against: str = "layer", uid: int | None = None) -> tuple[Page, int]:
     """Take away what the swipe `along`, (N, 2) page px, crosses of the strokes on a layer; also how many it changed.
 
@@ -60,19 +65,19 @@ def snipped(page: Page, along: ArrayLike, against: str = "layer", uid: int | Non
     area = rect_around(swipe, REACH_PX)
     for stroke in strokes_of(layer):
         if stroke.may_touch(area):
-            gone = gone_pieces(stroke, swipe, partial(crossed_with, page, layer, stroke, against))
+            gone = gone_pieces(stroke, swipe, partial(crossings_on, page, layer, stroke, against))
             if gone:
                 pairs.append((stroke, without(stroke, gone)))
     return (with_all_replaced(page, layer.uid, pairs) if pairs else page), len(pairs)
 
 
-def gone_pieces(stroke: Stroke, swipe: NDArray[np.float64], others: Callable[[], Sequence[Stroke]]) -> list[Span]:
-    """The times of a stroke that a swipe takes away; `others` are asked for if it crosses it at all."""
+def gone_pieces(stroke: Stroke, swipe: NDArray[np.float64], crossed: Callable[[], list[Crossing]]) -> list[Span]:
+    """The times of a stroke that a swipe takes away. `crossed` is asked for if the swipe meets the stroke at all."""
     hits = _hits(stroke, swipe)
     if not hits:
         return []
     first, last = stroke.times
-    found = crossings(stroke, others())
+    found = crossed()
     gone: list[Span] = []
     for t in hits:
         before = [c for c in found if c.leaves <= t]

@@ -14,6 +14,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import brush, join, snip, splice
+from jotsk.core.mend.crossings import Crossing
 from jotsk.core.page import Page
 from jotsk.desk.tools.tool import Tool
 
@@ -82,6 +83,10 @@ class Snip(_Swipe):
     id, action = "snip", "mend.snip"
     label, nothing = "Snip", "Nothing was crossed; swipe across the piece that is to go."
 
+    def __init__(self, board: Board) -> None:
+        super().__init__(board)
+        self._known: tuple[Page | None, dict[int, list[Crossing]]] = (None, {})
+
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         return snip.snipped(page, way, self.board.hand.mending.against)
 
@@ -89,11 +94,24 @@ class Snip(_Swipe):
         """What will go."""
         page, way, lines = self.board.document.page_when_dry(), np.array(self._way), []
         for stroke in self._touched(snip.REACH_PX):
-            layer, against = snip.ink_layer(page), self.board.hand.mending.against
-            for first, last in snip.gone_pieces(stroke, way, partial(snip.crossed_with, page, layer, stroke, against)):
+            for first, last in snip.gone_pieces(stroke, way, partial(self._crossings, page, stroke)):
                 ribbon = stroke.own_ribbon
                 lines.append(ribbon.points[(ribbon.times >= first) & (ribbon.times <= last), :2].astype(np.float64))
         self.board.show_preview([line for line in lines if len(line) > 1])
+
+    def _crossings(self, page: Page, stroke: Stroke) -> list[Crossing]:
+        """Worked out once in a swipe."""
+        if self._known[0] is not page:
+            self._known = page, {}
+        known = self._known[1]
+        if stroke.uid not in known:
+            against = self.board.hand.mending.against
+            known[stroke.uid] = snip.crossings_on(page, snip.ink_layer(page), stroke, against)
+        return known[stroke.uid]
+
+    def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
+        self._known = None, {}
+        super().press(at, t_ms, pressure, has_pressure)
 
     def footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
         return Tool.footprint(self, at)

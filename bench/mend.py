@@ -1,0 +1,63 @@
+"""Mends on A4 at 600 dpi with 5,000 strokes on one layer; beside them Shapely, which parts the same centre lines by the
+same shapes."""
+
+from __future__ import annotations
+
+import gc
+import time
+
+import numpy as np
+import shapely
+
+from bench.inked_page import A4_600, inked_page
+from jotsk.core.mend import brush, join, snip, whole
+from jotsk.core.mend.crossings import crossings
+
+STROKES, TIMES = 5_000, 25
+
+
+def main() -> None:
+    page = inked_page(A4_600, 1, STROKES)
+    layer = snip.ink_layer(page)
+    strokes = snip.strokes_of(layer)
+    for stroke in strokes:
+        assert len(stroke.own_ribbon.points)  # worked out, as on a page that was looked at
+    gc.collect()
+    gc.freeze()
+    rng = np.random.default_rng(1)
+    chosen = [strokes[k] for k in rng.integers(0, len(strokes), TIMES)]
+
+    def across(stroke, reach):
+        points = stroke.own_ribbon.points
+        k = len(points) // 2
+        along = points[min(k + 2, len(points) - 1), :2] - points[k, :2]
+        side = np.array([-along[1], along[0]]) / max(1e-9, np.hypot(*along)) * reach
+        return np.array([points[k, :2] - side, points[k, :2] + side], float)
+
+    def measure(name, work):
+        times = []
+        for stroke in chosen:
+            start = time.perf_counter()
+            work(stroke)
+            times.append(time.perf_counter() - start)
+        print(f"{name:28} median {np.median(times) * 1e3:7.1f} ms, slowest {max(times) * 1e3:7.1f}")
+
+    measure("snip", lambda s: snip.snipped(page, across(s, 40.0)))
+    measure("cut in two", lambda s: snip.cut_in_two(page, *s.own_ribbon.points[-20, :2].tolist()))
+    measure("join near a swipe", lambda s: join.joined(page, 60.0, near=s.own_ribbon.points[-1:, :2].astype(float)))
+    measure("weight, one pass", lambda s: brush.weighed_along(page, np.column_stack([across(s, 60.0), [60, 60]]), 1.4))
+    measure("push", lambda s: brush.pushed(page, *map(tuple, across(s, 20.0).tolist()), 60.0))
+    measure("push, a frame of its preview", lambda s: brush.pushed_stroke(s, across(s, 20.0), 60.0).own_ribbon)
+    measure("simplify one stroke", lambda s: whole.simplified_stroke(s, 1.0))
+    near = [s for s in strokes if s.bounds & chosen[0].bounds]
+    measure("crossings of a line", lambda s: crossings(s, strokes))
+    shapes = [
+        shapely.LineString(s.own_ribbon.points[:, :2]).buffer(float(s.own_ribbon.points[:, 2].mean())) for s in near
+    ]
+
+    def theirs(stroke):
+        line = shapely.LineString(stroke.own_ribbon.points[:, :2])
+        for shape in shapes:
+            line.intersection(shape)
+
+    measure(f"Shapely, {len(near)} shapes near", theirs)

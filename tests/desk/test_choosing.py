@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import threading
+from dataclasses import replace
 
 import cv2
 import numpy as np
@@ -14,6 +15,7 @@ from PySide6.QtGui import QImage, QMouseEvent
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.hand.simulated_pen import DEVICES
+from jotsk.core.ink import pen_by_id
 from jotsk.core.page import blank_page, edits, render
 from jotsk.core.page.edits.selection import stroke_at, strokes_inside
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
@@ -216,6 +218,23 @@ def test_every_handle_changes_all_chosen_lines_also_of_a_page_that_was_opened(
     assert render(page.active.marks, page.bounds) == page.active.tiles
     window.document.undo()
     assert window.document.page_when_dry() is before
+
+
+def test_lines_alike_and_the_others_are_chosen(window, three, monkeypatch):
+    document, first = window.document, three[0]
+    other = replace(three[1], size_px=99.0, color=(1, 2, 3), pen=pen_by_id("brush-pen"))
+    document.edit("Change", lambda page: edits.with_replaced(page, page.active_uid, three[1], other))
+    for entry in ("edit.alike_pen", "edit.alike_color", "edit.alike_weight"):
+        document.selection.choose([first])
+        window.actions_by_id[entry].trigger()
+        assert list(document.selection.lines) == [first, three[2]], entry
+    window.actions_by_id["edit.invert"].trigger()
+    assert list(document.selection.lines) == [other]
+    document.selection.choose_all()
+    monkeypatch.setattr("jotsk.desk.tools.lasso.is_alt_down", lambda: True)
+    window.board.take_up("choose")
+    mouse_path(window.board, *box(window, 0.2, 0.2, 0.8, 0.4))
+    assert first not in document.selection.lines and len(document.selection.lines) == 2
 
 
 def test_drawing_on_ends_the_choice(window, three):

@@ -45,6 +45,28 @@ TABLE: tuple[Entry, ...] = (
         "edit.drop", "Back to drawing", "Esc", "Give up the stroke under the pen, what is chosen, and any tool", "Edit"
     ),
     Entry("edit.all", "Choose all lines", "Ctrl+A", "Choose every line of this layer", "Edit"),
+    Entry(
+        "edit.alike_pen",
+        "Choose the same pen",
+        "",
+        "Choose every line of this layer with the pen of those chosen",
+        "Edit",
+    ),
+    Entry(
+        "edit.alike_color",
+        "Choose the same colour",
+        "",
+        "Choose every line of this layer in the colour of those chosen",
+        "Edit",
+    ),
+    Entry(
+        "edit.alike_weight",
+        "Choose the same size",
+        "",
+        "Choose every line of this layer of the size of those chosen",
+        "Edit",
+    ),
+    Entry("edit.invert", "Choose the other lines", "", "Choose the lines of this layer that are not chosen", "Edit"),
     Entry("edit.paste", "Paste", "Ctrl+V", "Place the picture that was copied", "Edit"),
     Entry("edit.flip", "Flip the lines left to right", "", "Flip the chosen lines, or the last one", "Edit"),
     Entry("edit.flip_down", "Flip the lines upside down", "", "Flip the chosen lines, or the last one", "Edit"),

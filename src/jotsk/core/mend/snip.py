@@ -16,6 +16,7 @@ from jotsk.core.marks.mends import Span
 from jotsk.core.mend.crossings import Crossing, crossings
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
+from jotsk.core.page.edits.selection import stroke_at
 from jotsk.core.page.layers.tree import ancestors
 
 AGAINST = ("layer", "visible", "self")
@@ -98,10 +99,9 @@ def without(stroke: Stroke, gone: Sequence[Span]) -> Stroke | None:
 def cut_in_two(page: Page, x: float, y: float, uid: int | None = None, reach_px: float = 12.0) -> tuple[Page, int]:
     """Make two strokes of the one that lies at a place, parted there. Raises Refused if none does."""
     layer = ink_layer(page, uid)
-    near = [(max(0.0, s.gap_to(x, y)), k, s) for k, s in enumerate(strokes_of(layer)) if s.gap_to(x, y) <= reach_px]
-    if not near:
+    stroke = stroke_at(layer, x, y, reach_px)
+    if stroke is None:
         raise Refused("There is no line to cut there.")
-    stroke = min(near, key=lambda found: (found[0], -found[1]))[2]
     ribbon = stroke.own_ribbon
     k = int(np.hypot(ribbon.points[:, 0] - x, ribbon.points[:, 1] - y).argmin())
     t, (first, last) = float(ribbon.times[k]), stroke.times

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, Signal
 
@@ -15,6 +15,12 @@ from jotsk.core.page.edits.resizing import mirror_of
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
+
+ALIKE: dict[str, Callable[[Stroke], Any]] = {
+    "pen": lambda stroke: stroke.pen.id,
+    "color": lambda stroke: stroke.color,
+    "weight": lambda stroke: round(stroke.size_px, 1),
+}
 
 
 class Selection(QObject):
@@ -40,9 +46,32 @@ class Selection(QObject):
             self.changed.emit()
 
     def choose_all(self) -> None:
+        self.choose(self._of_layer())
+
+    def drop(self, strokes: Iterable[Stroke]) -> None:
+        """Choose these no longer."""
+        gone = set(map(id, strokes))
+        self.lines = tuple(line for line in self.lines if id(line) not in gone)
+        self.changed.emit()
+
+    def choose_alike(self, what: str) -> None:
+        """Choose every line of the layer that has the pen, color or size_px of one at work; see `ALIKE`."""
+        of = ALIKE[what]
+        wanted = {of(line) for line in self.at_work}
+        if not wanted:
+            self._document.refused.emit("There is no line to find others like it; draw one, or choose one.")
+            return
+        self.choose(line for line in self._of_layer() if of(line) in wanted)
+
+    def invert(self) -> None:
+        """Choose the lines of the layer that are not chosen."""
+        chosen = set(map(id, self.lines))
+        self.choose([line for line in self._of_layer() if id(line) not in chosen])
+
+    def _of_layer(self) -> list[Stroke]:
         active = self._document.page_when_dry().active
         marks = active.marks if isinstance(active, InkLayer) else ()
-        self.choose(mark for mark in marks if isinstance(mark, Stroke))
+        return [mark for mark in marks if isinstance(mark, Stroke)]
 
     @property
     def at_work(self) -> tuple[Stroke, ...]:

@@ -9,7 +9,7 @@ from PySide6.QtCore import QPointF
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import AreaCut
 from jotsk.core.page.edits.selection import stroke_at, strokes_inside
-from jotsk.desk.tools.pick import is_shift_down
+from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool
 
 PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
@@ -52,7 +52,7 @@ class _Lasso(Tool):
 
 
 class Choose(_Lasso):
-    """Chooses the lines it holds; one that went nowhere is a press on one line. With Shift, more of them."""
+    """Chooses the lines it holds; one that went nowhere is a press on one line. Shift: more of them; Alt: fewer."""
 
     id, action = "choose", "hand.choose"
 
@@ -61,9 +61,13 @@ class Choose(_Lasso):
         layer = document.page_when_dry().active
         if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
             one = stroke_at(layer, *places[0], PRESS_PX / zoom)
-            document.selection.choose([one] if one is not None else [], more=is_shift_down())
+            found = [one] if one is not None else []
         else:
-            document.selection.choose(strokes_inside(layer, places), more=is_shift_down())
+            found = strokes_inside(layer, places)
+        if is_alt_down():
+            document.selection.drop(found)
+        else:
+            document.selection.choose(found, more=is_shift_down())
 
 
 class RubInside(_Lasso):

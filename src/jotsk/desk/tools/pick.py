@@ -22,5 +22,9 @@ class Pick(Tool):
             self.board.hand.set_color(color)
 
 
+def is_alt_down() -> bool:
+    return bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.AltModifier)
+
+
 def is_shift_down() -> bool:
     return bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)

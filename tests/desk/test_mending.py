@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
@@ -121,10 +121,71 @@ def test_escape_while_the_pen_is_down_changes_nothing(lines, pen, qtbot):
     lines.actions_by_id["mend.push"].trigger()
     ratio = lines.board.devicePixelRatioF()
     x, y = (v / ratio for v in lines.board.view.to_screen(1100, 1500))
-    from PySide6.QtCore import QPoint
-
     qtbot.mousePress(lines.board, Qt.MouseButton.LeftButton, pos=QPoint(round(x), round(y)))
     qtbot.mouseMove(lines.board, QPoint(round(x), round(y) + 30))
     QTest.keyClick(lines.board, Qt.Key.Key_Escape)
     qtbot.mouseRelease(lines.board, Qt.MouseButton.LeftButton, pos=QPoint(round(x), round(y) + 30))
     assert lines.document.page_when_dry() is before
+
+
+# -- moving --------------------------------------------------------------------------------------
+
+
+def frame_on_board(window):
+    area = window.board.tools["move_lines"].frame
+    ratio = window.board.devicePixelRatioF()
+    low, high = (window.board.view.to_screen(*at) for at in ((area.x0, area.y0), (area.x1, area.y1)))
+    return np.array(low) / ratio, np.array(high) / ratio
+
+
+def drag(board, start, end, modifier=Qt.KeyboardModifier.NoModifier):
+    QTest.mousePress(board, Qt.MouseButton.LeftButton, modifier, QPoint(*map(round, start)))
+    QTest.mouseMove(board, QPoint(*map(round, (np.array(start) + end) / 2)))
+    QTest.mouseMove(board, QPoint(*map(round, end)))
+    QTest.mouseRelease(board, Qt.MouseButton.LeftButton, modifier, QPoint(*map(round, end)))
+
+
+def test_chosen_lines_are_moved_scaled_turned_and_nudged(lines, settle):
+    document, board = lines.document, lines.board
+    two = list(document.page_when_dry().active.marks)[2:]
+    document.selection.choose(two)
+    lines.actions_by_id["mend.move"].trigger()
+    first = document.page_when_dry()
+    low, high = frame_on_board(lines)
+    drag(board, (low + high) / 2, (low + high) / 2 + (30, 40))
+    settle(lines)
+    moved = list(document.selection.lines)
+    by = moved[0].own_ribbon.points[:, :2] - two[0].own_ribbon.points[:, :2]
+    assert by == pytest.approx(np.array([30, 40]) / board.view.zoom * np.ones_like(by), abs=1.5 / board.view.zoom)
+    assert np.ptp(by, axis=0).max() < 0.01 and [s.uid for s in moved] == [s.uid for s in two], "still chosen"
+    low, high = frame_on_board(lines)
+    drag(board, high, high + (high - low) / 2)
+    settle(lines)
+    large = document.selection.lines[0].own_ribbon
+    assert large.length_px == pytest.approx(2 * two[0].own_ribbon.length_px, rel=0.05)
+    assert large.points[:, 2].max() == pytest.approx(2 * two[0].own_ribbon.points[:, 2].max(), rel=0.05)
+    before = document.selection.lines[0].own_ribbon.points[0]
+    QTest.keyClick(board, Qt.Key.Key_Right)
+    settle(lines)
+    assert document.selection.lines[0].own_ribbon.points[0, 0] == pytest.approx(before[0] + 1, abs=0.01)
+    page = document.page_when_dry()
+    assert render(page.active.marks, page.bounds) == page.active.tiles
+    for _ in range(3):
+        document.undo()
+    assert np.array_equal(flattened(document.page_when_dry()), flattened(first))
+
+
+def test_the_ring_turns_and_nothing_to_move_is_said(lines, settle, make_window):
+    board, document = lines.board, lines.document
+    document.selection.choose([list(document.page_when_dry().active.marks)[2]])
+    lines.actions_by_id["mend.move"].trigger()
+    low, high = frame_on_board(lines)
+    middle = (low + high) / 2
+    ring = (middle[0], low[1] - 30)
+    drag(board, ring, (middle[0] + (middle[1] - ring[1]), middle[1]))
+    settle(lines)
+    points = document.selection.lines[0].own_ribbon.points
+    assert np.ptp(points[:, 0]) < 1 and np.ptp(points[:, 1]) == pytest.approx(800, rel=0.02), "a quarter turn"
+    empty = make_window()
+    empty.actions_by_id["mend.move"].trigger()
+    assert "no line to move" in empty.board.notice

@@ -237,6 +237,15 @@ TABLE: tuple[Entry, ...] = (
         icon="git-commit-horizontal",
     ),
     Entry("mend.push", "Push", "U", "Push the shape of lines with a round hand", "Mend", hold=True, icon="hand-grab"),
+    Entry(
+        "mend.move",
+        "Move lines",
+        "P",
+        "Move, scale and turn the chosen lines, or the last one; they are rendered anew",
+        "Mend",
+        hold=True,
+        icon="move",
+    ),
     Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True, icon="ruler"),
     Entry(
         "guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True, icon="circle-off"
@@ -310,8 +319,8 @@ TABLE: tuple[Entry, ...] = (
 BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
-# H and Y do with F and R, and those of the mending tools with D, W, S, A, E and Q.
-MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHYJOKLUI", "POIULKJHMNBYV0987654CXFRDWSAEQ", strict=True))
+# H and Y do with F and R, and those of the mending tools with D, W, S, A, E, Q and Z.
+MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHYJOKLUIP", "POIULKJHMNBYV0987654CXFRDWSAEQZ", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

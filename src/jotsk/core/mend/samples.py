@@ -28,6 +28,10 @@ SAMPLES: dict[str, tuple[list[Line], dict[str, object]]] = {
         {"do": "splice", "strokes": "all"},
     ),
     "weight": ([(_LEVEL, 5)], {"do": "weight", "along": [[60, 36, 34]], "by": 3.0}),
+    "move": (
+        [([(14 + 0.7 * (x - 8), y + 10) for x, y in _LEVEL[:14]], 6)],
+        {"do": "place", "strokes": "all", "matrix": [[1.3, 0.5, -10], [-0.5, 1.3, 8], [0, 0, 1]]},
+    ),
     "push": ([(_LEVEL, 5)], {"do": "push", "from": [60, 36], "to": [60, 54], "radius": 34}),
 }
 GAP = [(_LEVEL[:10], 7.0), (_LEVEL[11:], 7.0)]

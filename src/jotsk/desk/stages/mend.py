@@ -8,5 +8,5 @@ MEND = Stage(
     "mend",
     "Mend",
     "Change lines that are there",
-    tools=("mend.snip", "mend.cut", "mend.join", "mend.splice", "mend.weight", "mend.push"),
+    tools=("mend.snip", "mend.cut", "mend.join", "mend.splice", "mend.weight", "mend.push", "mend.move"),
 )

@@ -7,6 +7,7 @@ from jotsk.desk.tools.draw import Draw
 from jotsk.desk.tools.edges import Edges
 from jotsk.desk.tools.lasso import Choose, Crop, RubInside
 from jotsk.desk.tools.mend import CutInTwo, JoinEnds, Push, Snip, Splice, Weigh
+from jotsk.desk.tools.move_lines import MoveLines
 from jotsk.desk.tools.move_page import MovePage, TurnPage
 from jotsk.desk.tools.pick import Pick
 from jotsk.desk.tools.pictures import Pictures
@@ -18,7 +19,7 @@ from jotsk.desk.tools.zoom import Zoom
 
 TOOLS: tuple[type[Tool], ...] = (
     Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, RubInside, Crop, Shift, PlaceGuides, Draft, Edges, Pictures,
-    Snip, CutInTwo, JoinEnds, Splice, Weigh, Push,
+    Snip, CutInTwo, JoinEnds, Splice, Weigh, Push, MoveLines,
 )  # fmt: skip
 
 __all__ = ["TOOLS", "Draw", "Tool"]

@@ -21,7 +21,7 @@ ROW_PX, PICTURE = 42, QSize(40, 24)
 AGAINST = (("layer", "Lines of this layer"), ("visible", "All visible ink"), ("self", "The line itself"))
 SAMPLE_OF = {
     "mend.snip": "snip", "mend.cut": "cut", "mend.join": "join", "mend.splice": "splice", "mend.weight": "weight",
-    "mend.push": "push",
+    "mend.push": "push", "mend.move": "move",
 }  # fmt: skip
 
 

@@ -14,6 +14,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.mend.gap_kernel import gaps
 
 ROUNDS = 24  # of halving, to a hundredth of a millionth of a step
+CHUNK, NEAR_PX = 256, 3.0  # points looked at together; steps of a ribbon are no longer
 
 
 class Crossing(NamedTuple):
@@ -26,10 +27,14 @@ class Crossing(NamedTuple):
 def crossings(stroke: Stroke, others: Iterable[Stroke]) -> list[Crossing]:
     """All crossings of a stroke's own line with other strokes, in the order of their times; what touches is one."""
     found: list[Crossing] = []
+    area = stroke.own_ribbon.bounds
+    x0, y0, x1, y1 = area.x0, area.y0, area.x1, area.y1
     for other in others:
         if other.uid == stroke.uid:
             found += self_crossings(stroke)
-        elif other.bounds & stroke.bounds:
+            continue
+        bounds = other.bounds  # compared one by one: of thousands nearly all lie elsewhere
+        if bounds.x0 < x1 and bounds.x1 > x0 and bounds.y0 < y1 and bounds.y1 > y0:
             found += _with_ribbon(stroke.own_ribbon, other.ribbon)
     found.sort()
     merged: list[Crossing] = []
@@ -66,13 +71,24 @@ def self_crossings(stroke: Stroke) -> list[Crossing]:
         points, times = line.points[start:stop].astype(np.float64), line.times[start:stop]
         along, reach = arc_lengths(points[:, :2]), 3.0 * float(points[:, 2].max()) + 6.0
         inside = np.zeros(len(points), np.bool_)
-        for k in range(len(points)):
+        for k in _may_meet_again(points, along, reach):
             far = np.abs(along - along[k]) > reach
             for a, b in _runs(far):
                 if b > a and gaps(points[k : k + 1, :2].copy(), points[a : b + 1].copy())[0] < 0:
                     inside[k] = True
         found += [Crossing(float(times[a]), float(times[b])) for a, b in _runs(inside)]
     return found
+
+
+def _may_meet_again(points: NDArray[np.float64], along: NDArray[np.float64], reach: float) -> NDArray[np.intp]:
+    """The points of a line that lie near one of it that is farther along than `reach`; most lines have none."""
+    found = []
+    for first in range(0, len(points), CHUNK):
+        part = slice(first, first + CHUNK)
+        gap = np.hypot(points[part, None, 0] - points[:, 0], points[part, None, 1] - points[:, 1]) - points[:, 2]
+        far = np.abs(along[part, None] - along) > reach
+        found.append(first + np.flatnonzero((far & (gap < NEAR_PX)).any(axis=1)))
+    return np.concatenate(found) if found else np.zeros(0, np.intp)
 
 
 def _near(points: NDArray[np.float64], other: NDArray[np.float32]) -> NDArray[np.bool_]:

@@ -34,6 +34,9 @@ def main() -> None:
         side = np.array([-along[1], along[0]]) / max(1e-9, np.hypot(*along)) * reach
         return np.array([points[k, :2] - side, points[k, :2] + side], float)
 
+    def on(stroke):
+        return stroke.own_ribbon.points[len(stroke.own_ribbon.points) // 2, :2].astype(float)
+
     def measure(name, work):
         times = []
         for stroke in chosen:
@@ -42,11 +45,12 @@ def main() -> None:
             times.append(time.perf_counter() - start)
         print(f"{name:28} median {np.median(times) * 1e3:7.1f} ms, slowest {max(times) * 1e3:7.1f}")
 
-    measure("snip", lambda s: snip.snipped(page, across(s, 40.0)))
+    measure("snip across one line", lambda s: snip.snipped(page, across(s, 4.0)))
+    measure("snip, a swipe of 80 px", lambda s: snip.snipped(page, across(s, 40.0)))
     measure("cut in two", lambda s: snip.cut_in_two(page, *s.own_ribbon.points[-20, :2].tolist()))
     measure("join near a swipe", lambda s: join.joined(page, 60.0, near=s.own_ribbon.points[-1:, :2].astype(float)))
     measure("weight, one pass", lambda s: brush.weighed_along(page, np.column_stack([across(s, 60.0), [60, 60]]), 1.4))
-    measure("push", lambda s: brush.pushed(page, *map(tuple, across(s, 20.0).tolist()), 60.0))
+    measure("push", lambda s: brush.pushed_along(page, np.array([on(s), across(s, 20.0)[1]]), 60.0))
     measure("push, a frame of its preview", lambda s: brush.pushed_stroke(s, across(s, 20.0), 60.0).own_ribbon)
     measure("simplify one stroke", lambda s: whole.simplified_stroke(s, 1.0))
     near = [s for s in strokes if s.bounds & chosen[0].bounds]

@@ -86,13 +86,13 @@ def test_what_lies_far_from_the_motion_is_known_not_to_touch_and_nothing_that_do
         trace = drawn(path, 0.4, pressure=1.0, device=DEVICES["mouse"], seed=seed)
         stroke = Stroke(trace, pen, 30.0, (0, 0, 0), 60.0, 100.0)
         areas = [Rect(x, y, x + 90, y + 90) for x, y in rng.integers(-300, 700, (40, 2)).tolist()]
-        unknown = [stroke.may_touch(area) for area in areas]
+        unknown = [bool(stroke.reach & area) for area in areas]
         for area, may in zip(areas, unknown, strict=True):
             assert may or not stroke.bounds & area
             touched += bool(stroke.bounds & area)
     assert touched > 20
     far = Stroke(trace, pen, 30.0, (0, 0, 0), 60.0, 100.0)
-    assert not far.may_touch(Rect(5000, 5000, 5100, 5100)) and "ribbon" not in far.__dict__
+    assert not far.reach & Rect(5000, 5000, 5100, 5100) and "ribbon" not in far.__dict__
 
 
 def test_wet_ink_is_halved_as_a_mean():

@@ -38,11 +38,15 @@ class Block:
         x, y = self.column * TILE, self.row * TILE
         return Rect(x, y, x + TILE, y + TILE)
 
-    def may_touch(self, area):
-        return bool(self.bounds & area)
+    @property
+    def reach(self):
+        return self.bounds
 
     def cells_on(self, page):
-        return [(self.column, self.row)] if self.may_touch(page) else []
+        return [(self.column, self.row)] if self.bounds & page else []
+
+    def cells_unlike(self, other, page):
+        return {*self.cells_on(page), *other.cells_on(page)}
 
     def alphas(self, keys):
         found = {key: np.full((TILE, TILE), 255, np.uint8) for key in keys if key == (self.column, self.row)}

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -34,8 +35,8 @@ class Ribbon:
 
     `points` is read-only float32 (N, 3): x, y, radius in page px, in the order drawn. `ink` is uint8 (N,):
     how much ink each place takes, 255 all. `times` is float64 (N,), seconds. `along` is float64 (N,), the
-    length up to each point. A dashed stroke has several `pieces`, ranges of points; others have one. Of a stroke
-    with copies the points are `turns` equal stretches, the stroke's own first.
+    length up to each point, by which texture runs. A dashed stroke has several `pieces`, ranges of points;
+    others have one. Of a stroke with copies the points are `turns` equal stretches, the stroke's own first.
     """
 
     points: NDArray[np.float32]
@@ -73,7 +74,13 @@ class Ribbon:
         placed = [self._with_places(own), *(self._with_places(own @ m[:, :2].T + m[:, 2]) for m in maps)]
         n, times = len(self.points), len(maps) + 1
         pieces = tuple((start + k * n, stop + k * n) for k in range(times) for start, stop in self.pieces)
-        return Ribbon(np.concatenate(placed), np.tile(self.ink, times), np.tile(self.times, times), pieces, times)
+        whole = Ribbon(np.concatenate(placed), np.tile(self.ink, times), np.tile(self.times, times), pieces, times)
+        return whole.measured(np.tile(self.along, times))
+
+    def measured(self, along: NDArray[np.float64]) -> Ribbon:
+        """This very ribbon, whose texture runs by these lengths: those of the line it is a part of."""
+        self.__dict__["along"] = along
+        return self
 
     def each_turn(self) -> list[tuple[NDArray[np.float32], NDArray[np.float64]]]:
         """The points and times of the stroke's own line, then those of each copy."""
@@ -100,6 +107,20 @@ class Ribbon:
                 cells[column, row] = (*cells.get((column, row), ()), (start, stop, first, last))
         return cells
 
+    def is_like(self, other: Ribbon, cell: tuple[int, int]) -> bool:
+        """Whether both are the same on a tile, up to the points beside it."""
+        own, theirs = self.cells.get(cell, ()), other.cells.get(cell, ())
+        return len(own) == len(theirs) and all(
+            np.array_equal(a, b)
+            for one, two in zip(own, theirs, strict=True)
+            for a, b in zip(self._part(one), other._part(two), strict=True)
+        )
+
+    def _part(self, piece: Piece) -> tuple[Any, ...]:
+        start, stop, first, last = piece
+        rows = slice(start + max(0, first - 2), min(stop, start + last + 2))
+        return self.points[rows], self.ink[rows], self.along[rows], rows.start == start, rows.stop == stop
+
     @computed
     def bounds(self) -> Rect:
         """All pixels the ribbon can touch."""
@@ -109,7 +130,8 @@ class Ribbon:
 
     @property
     def length_px(self) -> float:
-        return float(self.along[-1]) if len(self.points) else 0.0
+        own = self.points[: len(self.points) // self.turns]
+        return float(arc_lengths(own)[-1]) if len(own) else 0.0
 
 
 def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribbon:

@@ -41,11 +41,15 @@ class Mark(Protocol):
     def nbytes(self) -> int:
         """Of what cannot be computed again."""
 
-    def may_touch(self, area: Rect) -> bool:
-        """Whether there can be ink in `area`; far from it, that is known without working the mark out."""
+    @property
+    def reach(self) -> Rect:
+        """Outside of which it has no ink; known without working the mark out, where that takes long."""
 
     def cells_on(self, page: Rect) -> list[Key]:
         """(column, row) of the tiles inside `page` that it can touch."""
+
+    def cells_unlike(self, other: Mark, page: Rect) -> set[Key]:
+        """The tiles inside `page` on which it may leave other ink than `other`."""
 
     def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
         """What it covers, uint8 (128, 128), on those of the tiles `keys` that it can touch."""

@@ -1,6 +1,6 @@
 """What is mended of a stroke: small values in the trace's own time, so that steadying, size and pen can still change.
 
-A stroke is worked out in this order: trace, steadying, guide, shift, placement, weight, spans, cuts, copies.
+A stroke is worked out in this order: trace, steadying, guide, shift, placements, weight, spans, cuts, copies.
 """
 
 from __future__ import annotations
@@ -12,58 +12,90 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.hand import Trace
-from jotsk.core.ink.ribbon import Ribbon
+from jotsk.core.geometry import catmull_rom
+from jotsk.core.geometry.placement import MOST_NODES, Map, Matrix, Mesh, jacobians, local_scale, placed
+from jotsk.core.ink.ribbon import LONGEST_STEP_PX, Ribbon
 from jotsk.core.json_text import number_in
 from jotsk.core.marks.record import Json
 
 FARTHEST_S, FARTHEST_PX, MOST_WEIGHT = 1e6, 1e6, 100.0
-MOST_KNOTS = 20_000
+MOST_KNOTS, MOST_PLACEMENTS = 20_000, 100
+SLACK = 1.02
 Span = tuple[float, float]
-Matrix = NDArray[np.float64]  # (3, 3)
+Columns = NDArray[np.float64]  # (N, 6) x, y, radius, ink, time, length
+Pieces = tuple[tuple[int, int], ...]
+
+
+@dataclass(frozen=True, eq=False)
+class Placement:
+    """A map a stroke was moved by, and whether its weight is `scaled` with it or kept."""
+
+    map: Map
+    scaled: bool = True
+
+    def moved(self, m: NDArray[np.float64]) -> Placement:
+        """On a page whose content was moved by the (2, 3) similarity `m`."""
+        if isinstance(self.map, Mesh):
+            return replace(self, map=self.map.moved(m))
+        whole = np.vstack([m, [0.0, 0.0, 1.0]])
+        return replace(self, map=whole @ self.map @ np.linalg.inv(whole))
+
+    def record(self) -> dict[str, Any]:
+        if isinstance(self.map, Mesh):
+            return {"mesh": self.map.record(), "scaled": self.scaled}
+        return {"matrix": self.map.tolist(), "scaled": self.scaled}
 
 
 @dataclass(frozen=True, eq=False)
 class Mends:
-    """`shift`: (N, 3) t, dx, dy, by which the line lies elsewhere, page px; `placement`: the projective map (3, 3) it
-    was moved by, if any, with its weights `scaled` or kept; `weight`: (N, 2) t, factor, by which it is thicker;
-    `spans`: what is kept of it, from one time to another. Between their times curves are linear, beyond them level.
+    """`shift`: (N, 3) t, dx, dy, by which the line lies elsewhere, page px; `placements`: the maps it was moved by, the
+    first of them first; `weight`: (N, 2) t, factor, by which it is thicker; `spans`: what is kept of it, from one time
+    to another. Between their times curves are linear, beyond them level.
     """
 
     shift: NDArray[np.float64] | None = None
-    placement: Matrix | None = None
-    scaled: bool = True
+    placements: tuple[Placement, ...] = ()
     weight: NDArray[np.float64] | None = None
     spans: tuple[Span, ...] | None = None
 
     @property
     def is_none(self) -> bool:
-        return self.shift is None and self.placement is None and self.weight is None and self.spans is None
+        return self.shift is None and not self.placements and self.weight is None and self.spans is None
 
-    def shifted(self, line: Trace) -> Trace:
-        """The line where it was pushed to."""
-        if self.shift is None or not len(line):
-            return line
-        times = line.t
-        knots = self.shift[(self.shift[:, 0] > times[0]) & (self.shift[:, 0] < times[-1]), 0]
-        at = np.unique(np.concatenate([times, knots]))  # between two samples that are far apart it may bend too
-        rows = np.column_stack([at, *(np.interp(at, times, column) for column in line.samples[:, 1:].T)])
-        for k in (1, 2):
-            rows[:, k] += np.interp(rows[:, 0], self.shift[:, 0], self.shift[:, k])
-        return Trace(rows)
+    @property
+    def maps(self) -> list[Map]:
+        return [placement.map for placement in self.placements]
+
+    def before_placing(self, xy: NDArray[np.float64], by: NDArray[np.float64]) -> NDArray[np.float64]:
+        """The small steps (N, 2), at (N, 2) places of the shifted line, that become the steps `by` on the page."""
+        if not self.placements:
+            return by
+        return np.asarray(np.linalg.solve(jacobians(self.maps, xy), by[..., None])[..., 0], np.float64)
+
+    def moved_places(self, times: NDArray[np.float64], xy: NDArray[np.float64]) -> NDArray[np.float64]:
+        """Where (N, 2) places of the line, at (N,) times, come to lie: shifted and placed."""
+        return placed(self.maps, self.shifted(times, xy))
+
+    def shifted(self, times: NDArray[np.float64], xy: NDArray[np.float64]) -> NDArray[np.float64]:
+        """Where the places of the line were pushed to."""
+        if self.shift is None:
+            return xy
+        return xy + np.column_stack([np.interp(times, self.shift[:, 0], self.shift[:, k]) for k in (1, 2)])
 
     def shaped(self, ribbon: Ribbon) -> Ribbon:
-        """The ribbon of the shifted line, placed, re-weighted and cut to what is kept."""
+        """The ribbon of a line shifted, placed, re-weighted and cut to what is kept."""
         if not len(ribbon.points):
             return ribbon
         points = ribbon.points.astype(np.float64)
-        if self.placement is not None:
-            grown = local_scale(self.placement, points[:, :2]) if self.scaled else np.ones(len(points))
-            points = np.column_stack([projected(self.placement, points[:, :2]), points[:, 2] * grown])
+        points[:, :2] = self.shifted(ribbon.times, points[:, :2])
+        for placement in self.placements:
+            grown = local_scale([placement.map], points[:, :2]) if placement.scaled else 1.0
+            points = np.column_stack([placed([placement.map], points[:, :2]), points[:, 2] * grown])
         if self.weight is not None:
             points[:, 2] *= np.interp(ribbon.times, self.weight[:, 0], self.weight[:, 1])
-        shaped = Ribbon(points.astype(np.float32), ribbon.ink.copy(), ribbon.times.copy(), ribbon.pieces)
-        return shaped if self.spans is None else kept_of(shaped, self.spans)
+        columns = np.column_stack([points, ribbon.ink, ribbon.times, ribbon.along])
+        columns, pieces = _refined(columns, ribbon.pieces)
+        return _ribbon(columns, pieces) if self.spans is None else _kept_of(columns, pieces, self.spans)
 
     # -- one mend more -------------------------------------------------------------------------
 
@@ -73,10 +105,17 @@ class Mends:
 
     def with_weight(self, more: NDArray[np.float64]) -> Mends:
         """`more`, (N, 2), times as thick."""
-        return replace(self, weight=_summed(self.weight, more, np.multiply))
+        weight = _summed(self.weight, more, np.multiply)
+        return replace(self, weight=np.column_stack([weight[:, 0], np.minimum(weight[:, 1], MOST_WEIGHT)]))
 
-    def with_placement(self, m: Matrix, *, scaled: bool = True) -> Mends:
-        return replace(self, placement=m if self.placement is None else m @ self.placement, scaled=scaled)
+    def with_placement(self, new: Map, *, scaled: bool = True) -> Mends:
+        """Moved by a map besides; two projective ones after each other are one."""
+        before = self.placements
+        if before and before[-1].scaled == scaled and not isinstance(new, Mesh):
+            last = before[-1].map
+            if not isinstance(last, Mesh):
+                return replace(self, placements=(*before[:-1], Placement(new @ last, scaled)))
+        return replace(self, placements=(*before, Placement(new, scaled)))
 
     def without(self, gone: Sequence[Span], whole: Span) -> Mends:
         """Without these times of what is kept; `whole` is all the times of the stroke."""
@@ -89,13 +128,10 @@ class Mends:
 
     def moved(self, m: NDArray[np.float64]) -> Mends:
         """On a page whose content was moved by the (2, 3) similarity `m`."""
-        shift, placement = self.shift, self.placement
+        shift = self.shift
         if shift is not None:
             shift = np.column_stack([shift[:, 0], shift[:, 1:] @ m[:, :2].T])
-        if placement is not None:
-            whole = np.vstack([m, [0.0, 0.0, 1.0]])
-            placement = whole @ placement @ np.linalg.inv(whole)
-        return replace(self, shift=shift, placement=placement)
+        return replace(self, shift=shift, placements=tuple(placement.moved(m) for placement in self.placements))
 
     # -- files ---------------------------------------------------------------------------------
 
@@ -103,8 +139,8 @@ class Mends:
         record: dict[str, Any] = {}
         if self.shift is not None:
             record["shift"] = self.shift.tolist()
-        if self.placement is not None:
-            record["placement"], record["scaled"] = self.placement.tolist(), self.scaled
+        if self.placements:
+            record["placements"] = [placement.record() for placement in self.placements]
         if self.weight is not None:
             record["weight"] = self.weight.tolist()
         if self.spans is not None:
@@ -114,14 +150,16 @@ class Mends:
     @classmethod
     def from_record(cls, record: Json) -> Mends:
         """Read what `record` wrote. Raises ValueError, TypeError or KeyError."""
-        placement = record.get("placement")
-        if placement is not None:
-            placement = matrix_from(placement)
+        placements = [_placement(each) for each in record.get("placements", ())]
+        if "placement" in record:  # as it was written before there were meshes
+            placements.append(Placement(matrix_from(record["placement"]), bool(record.get("scaled", True))))
+        if len(placements) > MOST_PLACEMENTS:
+            raise ValueError("a line was placed too often")
         spans = record.get("spans")
         if spans is not None:
             spans = tuple((_time(a), _time(b)) for a, b in spans)
         return cls(
-            _curve(record.get("shift"), 3, -FARTHEST_PX, FARTHEST_PX), placement, bool(record.get("scaled", True)),
+            _curve(record.get("shift"), 3, -FARTHEST_PX, FARTHEST_PX), tuple(placements),
             _curve(record.get("weight"), 2, 0.0, MOST_WEIGHT), spans,
         )  # fmt: skip
 
@@ -129,14 +167,27 @@ class Mends:
 NONE = Mends()
 
 
-def kept_of(ribbon: Ribbon, spans: Sequence[Span]) -> Ribbon:
-    """Those times of a ribbon, each a piece of its own, with its ends just there."""
-    columns = np.column_stack([ribbon.points.astype(np.float64), ribbon.ink, ribbon.times])
-    parts: list[NDArray[np.float64]] = []
-    pieces: list[tuple[int, int]] = []
+def _refined(columns: Columns, pieces: Pieces) -> tuple[Columns, Pieces]:
+    """The same line in steps as short as those of every ribbon, also where it was pulled longer."""
+    parts, found, count = [], [], 0
+    for start, stop in pieces:
+        part = columns[start:stop]
+        if len(part) > 1 and np.hypot(*np.diff(part[:, :2], axis=0).T).max() > LONGEST_STEP_PX * SLACK:
+            part = catmull_rom(part, LONGEST_STEP_PX)
+            part[:, 2] = np.maximum(part[:, 2], 0.0)
+        parts.append(part)
+        found.append((count, count + len(part)))
+        count += len(part)
+    return np.concatenate(parts), tuple(found)
+
+
+def _kept_of(columns: Columns, pieces: Pieces, spans: Sequence[Span]) -> Ribbon:
+    """Those times of a line, each a piece of its own, with its ends just there."""
+    parts: list[Columns] = []
+    kept: list[tuple[int, int]] = []
     count = 0
-    for start, stop in ribbon.pieces:
-        times = np.maximum.accumulate(ribbon.times[start:stop])
+    for start, stop in pieces:
+        times = np.maximum.accumulate(columns[start:stop, 4])
         for first, last in spans:
             low, high = max(first, times[0]), min(last, times[-1])
             if high < low:
@@ -144,24 +195,36 @@ def kept_of(ribbon: Ribbon, spans: Sequence[Span]) -> Ribbon:
             at = np.concatenate([[low], times[(times > low) & (times < high)], [high] if high > low else []])
             part = np.column_stack([np.interp(at, times, column) for column in columns[start:stop].T])
             parts.append(part)
-            pieces.append((count, count + len(part)))
+            kept.append((count, count + len(part)))
             count += len(part)
-    kept = np.concatenate(parts) if parts else np.zeros((0, 5))
-    ink = np.minimum(np.maximum(kept[:, 3] + 0.5, 0), 255).astype(np.uint8)
-    return Ribbon(kept[:, :3].astype(np.float32), ink, kept[:, 4].copy(), tuple(pieces) or ((0, 0),))
+    return _ribbon(np.concatenate(parts) if parts else np.zeros((0, 6)), tuple(kept) or ((0, 0),))
 
 
-def projected(m: Matrix, xy: NDArray[np.float64]) -> NDArray[np.float64]:
-    """(N, 2) places under a projective map."""
-    out = xy @ m[:2, :2].T + m[:2, 2]
-    w = xy @ m[2, :2] + m[2, 2]
-    return out / np.where(np.abs(w) < 1e-12, 1e-12, w)[:, None]
+def _ribbon(columns: Columns, pieces: Pieces) -> Ribbon:
+    """Of x, y, radius, ink, time, length: the texture stays where it was before anything was mended."""
+    ink = np.minimum(np.maximum(columns[:, 3] + 0.5, 0), 255).astype(np.uint8)
+    return Ribbon(columns[:, :3].astype(np.float32), ink, columns[:, 4].copy(), pieces).measured(columns[:, 5].copy())
 
 
-def local_scale(m: Matrix, xy: NDArray[np.float64]) -> NDArray[np.float64]:
-    """How many times as large the map makes what lies at (N, 2) places: the root of its Jacobian determinant."""
-    w = xy @ m[2, :2] + m[2, 2]
-    return np.sqrt(np.abs(np.linalg.det(m)) / np.maximum(np.abs(w) ** 3, 1e-12))
+def _placement(record: Json) -> Placement:
+    scaled = bool(record.get("scaled", True))
+    if "mesh" not in record:
+        return Placement(matrix_from(record["matrix"]), scaled)
+    return Placement(mesh_from(record["mesh"]), scaled)
+
+
+def mesh_from(record: Json) -> Mesh:
+    """Read the record of a mesh. Raises ValueError, TypeError or KeyError."""
+    frame = np.array([[number_in(v, -1e9, 1e9) for v in row] for row in record["frame"]])
+    rows = record["grid"]
+    if not 2 <= len(rows) * len(rows[0]) <= MOST_NODES:
+        raise ValueError(f"a mesh has at most {MOST_NODES} nodes")
+    grid = np.array([[[number_in(v, -FARTHEST_PX, FARTHEST_PX) for v in node] for node in row] for row in rows])
+    if frame.shape != (2, 3) or grid.ndim != 3 or grid.shape[2] != 2 or min(grid.shape[:2]) < 2:
+        raise ValueError("a mesh has a frame of two rows, and rows of nodes")
+    if abs(np.linalg.det(frame[:, :2])) < 1e-15:
+        raise ValueError("the frame of a mesh is flat")
+    return Mesh(frame, grid)
 
 
 def matrix_from(value: Any) -> Matrix:

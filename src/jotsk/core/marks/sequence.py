@@ -4,40 +4,73 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator
 
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.geometry import Rect
 from jotsk.core.marks.mark import Mark
+from jotsk.core.runtime.computed import computed
 
 CHUNK = 64
+
+
+class Chunk(tuple[Mark, ...]):
+    """A stretch of marks, with an index of where they can be."""
+
+    @computed
+    def reaches(self) -> NDArray[np.int64]:
+        """(N, 4) x0, y0, x1, y1: no mark has ink outside of its own."""
+        return np.array([mark.reach for mark in self], np.int64)
 
 
 class Marks:
     """Marks from the first drawn to the last, in chunks shared between versions."""
 
-    __slots__ = ("_chunks", "_length")
+    __slots__ = ("_chunks", "_length", "_reaches")
 
     def __init__(self, marks: Iterable[Mark] = ()) -> None:
         marks = tuple(marks)
-        self._chunks = tuple(marks[i : i + CHUNK] for i in range(0, len(marks), CHUNK))
+        self._chunks = tuple(Chunk(marks[i : i + CHUNK]) for i in range(0, len(marks), CHUNK))
         self._length = len(marks)
+        self._reaches: NDArray[np.int64] | None = None
 
     @classmethod
     def of_chunks(cls, chunks: Iterable[tuple[Mark, ...]]) -> Marks:
         """Marks of these very chunks, which others may share."""
         new = cls.__new__(cls)
-        new._chunks = tuple(c for c in chunks if c)
+        new._chunks = tuple(c if isinstance(c, Chunk) else Chunk(c) for c in chunks if c)
         new._length = sum(map(len, new._chunks))
+        new._reaches = None
         return new
 
     def __len__(self) -> int:
         return self._length
 
     @property
-    def chunks(self) -> tuple[tuple[Mark, ...], ...]:
+    def chunks(self) -> tuple[Chunk, ...]:
         """The marks in stretches that stay the same objects while nothing in them changes."""
         return self._chunks
 
     def __iter__(self) -> Iterator[Mark]:
         for chunk in self._chunks:
             yield from chunk
+
+    def touching(self, area: Rect) -> list[Mark]:
+        """Those that can have ink in `area`, in their order."""
+        if not area or not self._chunks:
+            return []
+        if self._reaches is None:
+            self._reaches = np.concatenate([chunk.reaches for chunk in self._chunks])
+        boxes = self._reaches
+        near = (boxes[:, 0] < area.x1) & (boxes[:, 2] > area.x0) & (boxes[:, 1] < area.y1) & (boxes[:, 3] > area.y0)
+        found, first, at = np.flatnonzero(near), 0, 0
+        marks: list[Mark] = []
+        for chunk in self._chunks:
+            while at < len(found) and found[at] < first + len(chunk):
+                marks.append(chunk[found[at] - first])
+                at += 1
+            first += len(chunk)
+        return marks
 
     @property
     def last(self) -> Mark | None:
@@ -64,12 +97,26 @@ class Marks:
             return Marks.of_chunks((*self._chunks[:-1], (*self._chunks[-1], mark)))
         return Marks.of_chunks((*self._chunks, (mark,)))
 
+    def inserted(self, new: Iterable[Mark], *, above: Mark | None = None) -> Marks:
+        """With more marks directly above one of them, or above all."""
+        new = tuple(new)
+        if above is None:
+            return Marks.of_chunks((*self._chunks, *Marks(new)._chunks))
+        chunks: list[Chunk] = []
+        for chunk in self._chunks:
+            at = next((k for k, mark in enumerate(chunk) if mark is above), None)
+            if at is None:
+                chunks.append(chunk)
+            else:
+                chunks += Marks((*chunk[: at + 1], *new, *chunk[at + 1 :]))._chunks
+        return Marks.of_chunks(chunks)
+
     def replaced(self, changes: dict[int, Mark | None]) -> Marks:
         """New marks in which the mark with `id(mark)` = key is another one, or gone."""
         chunks = []
         for chunk in self._chunks:
             if any(id(s) in changes for s in chunk):
                 swapped = (changes.get(id(s), s) for s in chunk)
-                chunk = tuple(s for s in swapped if s is not None)
+                chunk = Chunk(s for s in swapped if s is not None)
             chunks.append(chunk)
         return Marks.of_chunks(chunks)

@@ -23,13 +23,15 @@ from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import NO_TAPER, Ribbon, ribbon_of
 from jotsk.core.json_text import beyond, number_in, with_unknown
 from jotsk.core.marks.cut import AnyCut, cells_on, cut_from
+from jotsk.core.marks.mark import Mark
 from jotsk.core.marks.mends import NONE as NO_MENDS
-from jotsk.core.marks.mends import Mends, projected
+from jotsk.core.marks.mends import Mends
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid, uid_of
 from jotsk.core.runtime.computed import computed
 
 MOTION = "drawn_line", "steadier"  # what is computed of the motion alone, whatever comes after the lift
 SHAPE = "line", "own_ribbon", "ribbon"  # and of the stroke
+LOOKS = "pen", "size_px", "color", "atop", "cuts"  # what else decides the pixels of a shape
 MOST_PLACES = 200  # of a line, looked at one by one: enough to tell how much of it lies in something
 
 
@@ -41,7 +43,7 @@ class Stroke:
     that lies `atop` colours only the ink that was there before it. `hold` is the rail its line is held to, if any, and
     `copies` are the isometries (2, 3) that make its copies from it; all of them are this one stroke. `tremor_px` is the
     hand's tremor, RMS an axis in screen px, that it is judged by after the lift, and `method` the number of the way in
-    which that is done.
+    which that is done. `parents` are the tries it was spliced of, as they lay then.
     """
 
     trace: Trace
@@ -60,6 +62,7 @@ class Stroke:
     method: int = METHOD
     uid: int = field(default_factory=new_uid)
     mends: Mends = NO_MENDS
+    parents: tuple[Stroke, ...] = ()
 
     kind: ClassVar[str] = "stroke"
 
@@ -85,9 +88,9 @@ class Stroke:
 
     @computed
     def line(self) -> Trace:
-        """The centre line after the lift."""
+        """The centre line after the lift, before anything is mended."""
         line = self.steadier.line(self.steady_after) if self.steady_after else self.drawn_line
-        return self.mends.shifted(held_line(line, self.hold) if self.hold else line)
+        return held_line(line, self.hold) if self.hold else line
 
     @computed
     def ribbon(self) -> Ribbon:
@@ -107,19 +110,26 @@ class Stroke:
     def bounds(self) -> Rect:
         return self.ribbon.bounds
 
-    def may_touch(self, area: Rect) -> bool:
-        """Whether there can be ink in `area`; far from it, that is known without working the stroke out."""
-        if "ribbon" not in self.__dict__ and self.hold is None and not self.copies and self.mends.is_none:
-            low, high = self.trace.xy.min(axis=0), self.trace.xy.max(axis=0)
-            # Steadied, a line goes little beyond the hand's motion; no tip is larger than this.
-            reach = float(np.hypot(*(high - low))) / 2 + self.size_px * max(1.0, self.pen.tilt_widens) + 2.0
-            if not rect_around(np.array([low, high]), reach) & area:
-                return False
-        return bool(self.bounds & area)
+    @property
+    def reach(self) -> Rect:
+        """As `bounds`; of a stroke that is not worked out yet, a larger one that needs no working out."""
+        if "ribbon" in self.__dict__ or self.hold is not None or self.copies or not self.mends.is_none:
+            return self.bounds
+        low, high = self.trace.xy.min(axis=0), self.trace.xy.max(axis=0)
+        # Steadied, a line goes little beyond the hand's motion; no tip is larger than this.
+        margin = float(np.hypot(*(high - low))) / 2 + self.size_px * max(1.0, self.pen.tilt_widens) + 2.0
+        return rect_around(np.array([low, high]), margin)
 
     def cells_on(self, page: Rect) -> list[Key]:
         """(column, row) of the tiles inside `page` that the stroke can touch."""
         return cells_on(self.ribbon, page)
+
+    def cells_unlike(self, other: Mark, page: Rect) -> set[Key]:
+        """The tiles inside `page` on which it may leave other ink than `other`: those where their shapes differ."""
+        keys = {*self.cells_on(page), *other.cells_on(page)}
+        if not isinstance(other, Stroke) or any(getattr(self, name) != getattr(other, name) for name in LOOKS):
+            return keys
+        return {key for key in keys if not self.ribbon.is_like(other.ribbon, key)}
 
     def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
         """Ink, uint8 (128, 128), on those of the tiles `keys` that the stroke can touch."""
@@ -164,9 +174,8 @@ class Stroke:
         places = self.steadier.places(strength)
         if self.hold is not None or not self.mends.is_none:
             line = self.steadier.line(strength)
-            places = self.mends.shifted(held_line(line, self.hold) if self.hold else line).xy
-            if self.mends.placement is not None:
-                places = projected(self.mends.placement, places)
+            line = held_line(line, self.hold) if self.hold else line
+            places = self.mends.moved_places(line.t, line.xy)
         return [places, *(places @ m[:, :2].T + m[:, 2] for m in self.copies)]
 
     def forget_computed(self, *, shape: bool = False) -> None:
@@ -178,7 +187,8 @@ class Stroke:
     @property
     def nbytes(self) -> int:
         """Of the motion and its cuts: what cannot be computed again."""
-        return self.trace.samples.nbytes + sum(cut.nbytes for cut in self.cuts)
+        own = self.trace.samples.nbytes + sum(cut.nbytes for cut in self.cuts)
+        return own + sum(parent.nbytes for parent in self.parents)
 
     def mapped(self, k: float, dx: float, dy: float) -> Stroke:
         """The same stroke on a page whose content is k times as large and moved: a motion, not its pixels."""
@@ -186,7 +196,9 @@ class Stroke:
         cuts = tuple(cut.mapped(k, dx, dy) for cut in self.cuts)
         there = inverse(m)
         copies = tuple(after(m, after(copy, there)) for copy in self.copies)
-        return replace(self._moved(m), size_px=self.size_px * k, scale=self.scale / k, cuts=cuts, copies=copies)
+        parents = tuple(parent.mapped(k, dx, dy) for parent in self.parents)
+        moved = replace(self._moved(m), size_px=self.size_px * k, scale=self.scale / k, cuts=cuts, copies=copies)
+        return replace(moved, parents=parents)
 
     def turned_over(self, m: Map) -> Stroke:
         """The same motion, turned or reflected; a broad nib keeps its own angle."""
@@ -195,12 +207,13 @@ class Stroke:
         moved = replace(self, trace=Trace(samples))._moved(m)
         cuts = tuple(cut.turned_over(m) for cut in self.cuts)
         copies = tuple(after(m, after(copy, there)) for copy in self.copies)
-        return replace(moved, cuts=cuts, copies=copies)
+        parents = tuple(parent.turned_over(m) for parent in self.parents)
+        return replace(moved, cuts=cuts, copies=copies, parents=parents)
 
     def parted(self) -> list[Stroke]:
         """The stroke and its copies, each a stroke of its own. What was rubbed out stays so in all of them."""
         alone = replace(self, copies=())
-        return [alone, *(replace(alone._moved(m), uid=new_uid()) for m in self.copies)]
+        return [alone, *(replace(alone._moved(m), uid=new_uid(), parents=()) for m in self.copies)]
 
     def _moved(self, m: Map) -> Stroke:
         """The hand's motion elsewhere; cuts stay where they are."""
@@ -254,6 +267,8 @@ class Stroke:
         }
         if not self.mends.is_none:
             record["mends"] = self.mends.record()
+        if self.parents:
+            record["parents"] = [parent.record(store, pens) for parent in self.parents]
         return with_unknown(record, self.unknown)
 
     @classmethod
@@ -282,13 +297,14 @@ class Stroke:
             int(number_in(record.get("method", 1), 1, 1000)),
             int(number_in(record["uid"], 1, 1 << UID_BITS)) if "uid" in record else uid_of(trace),
             Mends.from_record(record["mends"]) if record.get("mends") else NO_MENDS,
+            tuple(cls.from_record(parent, pens, numbers) for parent in record.get("parents", ())),
         )
 
 
 _KNOWN = frozenset(
     {
         "kind", "uid", "pen", "size_px", "color", "steady_now", "steady_after", "scale", "atop", "hold", "copies",
-        "trace", "cuts", "tremor_px", "method", "mends",
+        "trace", "cuts", "tremor_px", "method", "mends", "parents",
     }
 )  # fmt: skip
 

@@ -9,12 +9,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import arc_lengths
-from jotsk.core.ink.ribbon import Ribbon
 from jotsk.core.marks import Stroke
-from jotsk.core.mend.gap_kernel import gaps
+from jotsk.core.mend.gap_kernel import edges, gaps
 
-ROUNDS = 24  # of halving, to a hundredth of a millionth of a step
 CHUNK, NEAR_PX = 256, 3.0  # points looked at together; steps of a ribbon are no longer
+MOST_EDGES = 10_000
+STRETCH = 12  # segments of a ribbon that share a box
 
 
 class Crossing(NamedTuple):
@@ -26,42 +26,78 @@ class Crossing(NamedTuple):
 
 def crossings(stroke: Stroke, others: Iterable[Stroke]) -> list[Crossing]:
     """All crossings of a stroke's own line with other strokes, in the order of their times; what touches is one."""
-    found: list[Crossing] = []
-    area = stroke.own_ribbon.bounds
-    x0, y0, x1, y1 = area.x0, area.y0, area.x1, area.y1
-    for other in others:
-        if other.uid == stroke.uid:
-            found += self_crossings(stroke)
-            continue
-        bounds = other.bounds  # compared one by one: of thousands nearly all lie elsewhere
-        if bounds.x0 < x1 and bounds.x1 > x0 and bounds.y0 < y1 and bounds.y1 > y0:
-            found += _with_ribbon(stroke.own_ribbon, other.ribbon)
-    found.sort()
-    merged: list[Crossing] = []
-    for one in found:
-        if merged and one.enters <= merged[-1].leaves:
-            merged[-1] = Crossing(merged[-1].enters, max(merged[-1].leaves, one.leaves))
-        else:
-            merged.append(one)
-    return merged
+    return Crossed(stroke, Inked(others)).all()
 
 
-def _with_ribbon(line: Ribbon, other: Ribbon) -> list[Crossing]:
-    found = []
-    for start, stop in line.pieces:
-        points, times = line.points[start:stop].astype(np.float64), line.times[start:stop]
-        gap = np.full(len(points), np.inf)
-        near = _near(points, other.points)
-        if not near.any():
-            continue
-        shapes = [other.points[a:b].astype(np.float64) for a, b in other.pieces if b > a]
-        for shape in shapes:
-            gap[near] = np.minimum(gap[near], gaps(points[near, :2].copy(), shape))
-        found += [
-            Crossing(_edge(points, times, shapes, a, -1), _edge(points, times, shapes, b, +1))
-            for a, b in _runs(gap < 0)
-        ]
-    return found
+class Inked:
+    """The inked shapes of strokes, which lines are looked for crossings with."""
+
+    def __init__(self, strokes: Iterable[Stroke]) -> None:
+        shapes: list[NDArray[np.float32]] = []
+        owners: list[int] = []
+        for stroke in strokes:
+            ribbon = stroke.ribbon
+            for a, b in ribbon.pieces:
+                if b > a:
+                    shapes.append(ribbon.points[a:b])
+                    owners.append(stroke.uid)
+        lengths = np.array([len(shape) for shape in shapes], np.int64)
+        self.shapes = np.concatenate(shapes).astype(np.float64) if shapes else np.zeros((0, 3))
+        self.rows, self.boxes, counts = _stretches(self.shapes, lengths)
+        self.owners = np.repeat(np.array(owners, np.int64), counts)
+
+
+class Crossed:
+    """A stroke among the inked shapes of others. If it is one of them itself, its own ink, away from where it is just
+    going on, crosses it too."""
+
+    def __init__(self, stroke: Stroke, inked: Inked) -> None:
+        self._ribbon, self._shapes = stroke.own_ribbon, inked.shapes
+        is_own = inked.owners == stroke.uid
+        self._own = self_crossings(stroke) if is_own.any() else []
+        area, boxes = self._ribbon.bounds, inked.boxes
+        near = (boxes[:, :2] < (area.x1, area.y1)).all(axis=1) & (boxes[:, 2:] > (area.x0, area.y0)).all(axis=1)
+        self._rows, self._boxes = inked.rows[near & ~is_own], boxes[near & ~is_own]
+
+    def all(self) -> list[Crossing]:
+        found = list(self._own)
+        for start, stop in self._ribbon.pieces:
+            if stop - start < 2:
+                continue
+            times = self._ribbon.times[start:stop]
+            inside, at = self._edges(start, stop, 0.0, 1, MOST_EDGES)
+            ends = [0.0] if inside else []
+            ends += at.tolist()
+            if len(ends) % 2:
+                ends.append(float(stop - start - 1))
+            moments = [_time(times, u) for u in ends]
+            found += [Crossing(*pair) for pair in zip(moments[::2], moments[1::2], strict=True)]
+        return _merged(found)
+
+    def around(self, t: float) -> tuple[Crossing | None, Crossing | None]:
+        """The last crossing that ends before a time, and the first that begins after it."""
+        if len(self._ribbon.pieces) == 1 and not self._own and len(self._ribbon.points) > 1:
+            return self._next(t, -1), self._next(t, 1)
+        found = self.all()
+        before, after = [c for c in found if c.leaves <= t], [c for c in found if c.enters >= t]
+        return (before[-1] if before else None), (after[0] if after else None)
+
+    def _next(self, t: float, way: int) -> Crossing | None:
+        times = self._ribbon.times
+        at = float(np.interp(t, times, np.arange(len(times))))
+        inside, found = self._edges(0, len(times), at, way, 3)
+        ends = [_time(times, u) for u in found[1 if inside else 0 :].tolist()][:2]
+        if not ends:
+            return None
+        if len(ends) == 1:  # the line ends inside
+            ends.append(float(times[-1] if way > 0 else times[0]))
+        return Crossing(min(ends), max(ends))
+
+    def _edges(self, start: int, stop: int, at: float, way: int, most: int) -> tuple[bool, NDArray[np.float64]]:
+        if not len(self._boxes):
+            return False, np.zeros(0)
+        points = self._ribbon.points[start:stop, :2].astype(np.float64)
+        return edges(points, at, way, most, self._shapes, self._rows, self._boxes)
 
 
 def self_crossings(stroke: Stroke) -> list[Crossing]:
@@ -91,30 +127,40 @@ def _may_meet_again(points: NDArray[np.float64], along: NDArray[np.float64], rea
     return np.concatenate(found) if found else np.zeros(0, np.intp)
 
 
-def _near(points: NDArray[np.float64], other: NDArray[np.float32]) -> NDArray[np.bool_]:
-    low, high = other[:, :2].min(axis=0) - other[:, 2].max(), other[:, :2].max(axis=0) + other[:, 2].max()
-    return ((points[:, :2] >= low - 4.0) & (points[:, :2] <= high + 4.0)).all(axis=1)
+def _merged(found: list[Crossing]) -> list[Crossing]:
+    merged: list[Crossing] = []
+    for one in sorted(found):
+        if merged and one.enters <= merged[-1].leaves:
+            merged[-1] = Crossing(merged[-1].enters, max(merged[-1].leaves, one.leaves))
+        else:
+            merged.append(one)
+    return merged
+
+
+def _stretches(
+    shapes: NDArray[np.float64], lengths: NDArray[np.int64]
+) -> tuple[NDArray[np.int64], NDArray[np.float64], NDArray[np.int64]]:
+    """Every stretch of shapes of so many rows: its first row and the one after its last, which stretches share; its
+    box; and how many each shape has."""
+    counts = np.maximum(1, -(-(lengths - 1) // STRETCH))
+    if not len(lengths):
+        return np.zeros((0, 2), np.int64), np.zeros((0, 4)), counts
+    ends = np.cumsum(lengths)
+    within = np.arange(counts.sum()) - np.repeat(np.cumsum(counts) - counts, counts)
+    starts = np.repeat(ends - lengths, counts) + within * STRETCH
+    where = np.column_stack([starts, np.minimum(starts + STRETCH + 1, np.repeat(ends, counts))])
+    low, high = shapes[:, :2] - shapes[:, 2:], shapes[:, :2] + shapes[:, 2:]
+    last = where[:, 1] - 1
+    low = np.minimum(np.minimum.reduceat(low, starts), low[last])
+    high = np.maximum(np.maximum.reduceat(high, starts), high[last])
+    return where, np.concatenate([low, high], axis=1), counts
+
+
+def _time(times: NDArray[np.float64], u: float) -> float:
+    return float(np.interp(u, np.arange(len(times)), times))
 
 
 def _runs(inside: NDArray[np.bool_]) -> list[tuple[int, int]]:
     """First and last index of every run of True."""
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], inside, [False]]).astype(np.int8)))
-    return [(int(a), int(b) - 1) for a, b in edges.reshape(-1, 2)]
-
-
-def _edge(
-    points: NDArray[np.float64], times: NDArray[np.float64], shapes: list[NDArray[np.float64]], k: int, way: int
-) -> float:
-    """The time between point k, which is inside, and the next one that way, at which the edge is passed."""
-    j = k + way
-    if not 0 <= j < len(points):
-        return float(times[k])
-    low, high = 0.0, 1.0
-    for _ in range(ROUNDS):
-        share = (low + high) / 2
-        place = (points[k] + share * (points[j] - points[k]))[None, :2].copy()
-        if min(gaps(place, shape)[0] for shape in shapes) < 0:
-            low = share
-        else:
-            high = share
-    return float(times[k] + (low + high) / 2 * (times[j] - times[k]))
+    changes = np.flatnonzero(np.diff(np.concatenate([[False], inside, [False]]).astype(np.int8)))
+    return [(int(a), int(b) - 1) for a, b in changes.reshape(-1, 2)]

@@ -17,7 +17,7 @@ from jotsk.core.ink.ribbon import NO_TAPER
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import NONE
 from jotsk.core.marks.record import new_uid
-from jotsk.core.mend.snip import ink_layer, strokes_of
+from jotsk.core.mend.snip import ink_layer, strokes_near, strokes_of
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_inserted
 
@@ -78,13 +78,24 @@ def bridge(a: End, b: End) -> Stroke | None:
         (2 * u**3 - 3 * u**2 + 1) * a.at + (u**3 - 2 * u**2 + u) * far * a.towards
         + (3 * u**2 - 2 * u**3) * b.at - (u**3 - u**2) * far * b.towards
     )  # fmt: skip
-    radius = max(a.radius, b.radius)
+    return _stroke_along(a, xy, b.radius)
+
+
+def straight_bridge(a: End, to: NDArray[np.float64]) -> Stroke:
+    """A stroke from an end straight to a place, as thick as the end."""
+    count = max(3, math.ceil(math.dist(a.at, to) / STEP_PX))
+    return _stroke_along(a, a.at + np.linspace(0.0, 1.0, count)[:, None] * (to - a.at), a.radius)
+
+
+def _stroke_along(a: End, xy: NDArray[np.float64], last_radius: float) -> Stroke:
+    """A stroke of the pen of an end along (N, 2) places, whose weight goes from that of the end to another."""
+    radius = max(a.radius, last_radius)
     times = arc_lengths(xy) / PACE_PX_S
     pen = replace(a.stroke.pen, width=ALWAYS, taper_in=NO_TAPER, taper_out=NO_TAPER, dash=(), tilt_widens=1.0)
-    weight = np.array([[times[0], a.radius / radius], [times[-1], b.radius / radius]])
+    weight = np.array([[times[0], a.radius / radius], [times[-1], last_radius / radius]])
     return replace(
         a.stroke, trace=trace_from(times, xy[:, 0], xy[:, 1], 1.0), pen=pen, size_px=2.0 * radius, steady_now=0.0,
-        steady_after=0.0, hold=None, cuts=(), uid=new_uid(), mends=replace(NONE, weight=weight),
+        steady_after=0.0, hold=None, cuts=(), uid=new_uid(), mends=replace(NONE, weight=weight), parents=(),
     )  # fmt: skip
 
 
@@ -94,10 +105,7 @@ def joined(
     """Bridge all ends of the strokes on a layer that lie within reach of each other, the nearest first; also how many
     bridges were made. An end is bridged once. If a swipe is given, `near`, (N, 2), only ends within reach of it are."""
     layer = ink_layer(page, uid)
-    strokes = strokes_of(layer)
-    if near is not None:
-        area = rect_around(near, within_px)
-        strokes = [stroke for stroke in strokes if stroke.may_touch(area)]
+    strokes = strokes_of(layer) if near is None else strokes_near(layer, rect_around(near, within_px))
     ends = [end for stroke in strokes for end in ends_of(stroke)]
     if near is not None:
         ends = [end for end in ends if np.hypot(*(near - end.tip).T).min() <= within_px]

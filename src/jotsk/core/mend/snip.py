@@ -2,18 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
-from functools import partial
+from collections.abc import Sequence
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.errors import Refused
-from jotsk.core.geometry import arc_lengths
-from jotsk.core.geometry.rects import rect_around
+from jotsk.core.geometry import Rect, arc_lengths
+from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import Span
-from jotsk.core.mend.crossings import Crossing, crossings
+from jotsk.core.mend.crossings import Crossed, Crossing, Inked
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.edits.selection import stroke_at
@@ -37,55 +36,65 @@ def strokes_of(layer: InkLayer) -> list[Stroke]:
     return [mark for mark in layer.marks if isinstance(mark, Stroke)]
 
 
-def crossed_with(page: Page, layer: InkLayer, stroke: Stroke, against: str) -> list[Stroke]:
-    """The strokes whose ink ends a piece of `stroke`."""
-    if against == "self":
-        return [stroke]
+def strokes_near(layer: InkLayer, area: Rect) -> list[Stroke]:
+    """Those that can have ink in `area`."""
+    return [mark for mark in layer.marks.touching(area) if isinstance(mark, Stroke)]
+
+
+def _inked_around(page: Page, layer: InkLayer, strokes: Sequence[Stroke], against: str) -> Inked:
+    """The ink that may end pieces of strokes of a layer."""
+    area = EMPTY
+    for stroke in strokes:
+        area |= stroke.own_ribbon.bounds
     if against == "layer":
-        return strokes_of(layer)
+        return Inked(strokes_near(layer, area))
     shown = [
         x for x in page.layers
         if isinstance(x, InkLayer) and not x.is_sketch and x.visible
         and all(group.visible for group in ancestors(page.layers, x))
     ]  # fmt: skip
-    return [other for each in shown for other in strokes_of(each)]
+    return Inked(other for each in shown for other in strokes_near(each, area))
 
 
-def crossings_on(page: Page, layer: InkLayer, stroke: Stroke, against: str) -> list[Crossing]:
-    """Where pieces of a stroke end."""
-    return crossings(stroke, crossed_with(page, layer, stroke, against))
-
-
-def snipped(page: Page, along: ArrayLike, against: str = "layer", uid: int | None = None) -> tuple[Page, int]:
+def snipped(
+    page: Page, along: ArrayLike, against: str = "layer", uid: int | None = None, *, keep_px: float = 0.0
+) -> tuple[Page, int]:
     """Take away what the swipe `along`, (N, 2) page px, crosses of the strokes on a layer; also how many it changed.
 
-    A new end lies in the middle of what crosses there, so that no whisker is left and no notch shows.
+    A new end lies in the middle of what crosses there, so that no whisker is left and no notch shows; or it stands out
+    from there by `keep_px`.
     """
     layer, swipe = ink_layer(page, uid), np.asarray(along, np.float64).reshape(-1, 2)
-    pairs: list[tuple[Stroke, Stroke | None]] = []
-    area = rect_around(swipe, REACH_PX)
-    for stroke in strokes_of(layer):
-        if stroke.may_touch(area):
-            gone = gone_pieces(stroke, swipe, partial(crossings_on, page, layer, stroke, against))
-            if gone:
-                pairs.append((stroke, without(stroke, gone)))
+    found = gone_pieces(page, layer, swipe, against, keep_px)
+    pairs = [(stroke, without(stroke, gone)) for stroke, gone in found]
     return (with_all_replaced(page, layer.uid, pairs) if pairs else page), len(pairs)
 
 
-def gone_pieces(stroke: Stroke, swipe: NDArray[np.float64], crossed: Callable[[], list[Crossing]]) -> list[Span]:
-    """The times of a stroke that a swipe takes away. `crossed` is asked for if the swipe meets the stroke at all."""
-    hits = _hits(stroke, swipe)
-    if not hits:
-        return []
+def gone_pieces(
+    page: Page, layer: InkLayer, swipe: NDArray[np.float64], against: str = "layer", keep_px: float = 0.0
+) -> list[tuple[Stroke, list[Span]]]:
+    """The strokes that a swipe, (N, 2) page px, crosses, each with the times that are to go."""
+    near = strokes_near(layer, rect_around(swipe, REACH_PX))
+    hits = [(stroke, at) for stroke in near if (at := _hits(stroke, swipe))]
+    inked = None if against == "self" else _inked_around(page, layer, [stroke for stroke, _ in hits], against)
+    found = []
+    for stroke, at in hits:
+        crossed = Crossed(stroke, inked or Inked([stroke]))
+        if gone := _gone(stroke, at, crossed, keep_px):
+            found.append((stroke, gone))
+    return found
+
+
+def _gone(stroke: Stroke, hits: Sequence[float], crossed: Crossed, keep_px: float) -> list[Span]:
+    """From the crossing before each of these times to the one after it."""
     first, last = stroke.times
-    found = crossed()
     gone: list[Span] = []
     for t in hits:
-        before = [c for c in found if c.leaves <= t]
-        after = [c for c in found if c.enters >= t]
-        a = _end_in(stroke, before[-1], later=False) if before else first - 1.0
-        b = _end_in(stroke, after[0], later=True) if after else last + 1.0
-        gone.append((a, b))
+        before, after = crossed.around(t)
+        a = _end_in(stroke, before, keep_px, later=False) if before else first - 1.0
+        b = _end_in(stroke, after, keep_px, later=True) if after else last + 1.0
+        if b > a:
+            gone.append((a, b))
     return gone
 
 
@@ -116,8 +125,13 @@ def _hits(stroke: Stroke, swipe: NDArray[np.float64]) -> list[float]:
     """The times at which the swipe passes over the stroke's line."""
     ribbon = stroke.own_ribbon
     hits: list[float] = []
+    reach = REACH_PX + float(ribbon.points[:, 2].max(initial=0.0))
+    low, high = swipe.min(axis=0) - reach, swipe.max(axis=0) + reach
     for start, stop in ribbon.pieces:
-        p = ribbon.points[start:stop, :2].astype(np.float64)
+        p = ribbon.points[start:stop, :2]
+        if (p.max(axis=0) < low).any() or (p.min(axis=0) > high).any():
+            continue
+        p = p.astype(np.float64)
         radius, times = ribbon.points[start:stop, 2], ribbon.times[start:stop]
         if len(swipe) == 1 or np.ptp(swipe, axis=0).max() < 1e-9:
             away = np.hypot(*(p - swipe[0]).T) - radius if len(p) else np.zeros(0)
@@ -135,14 +149,16 @@ def _hits(stroke: Stroke, swipe: NDArray[np.float64]) -> list[float]:
     return hits
 
 
-def _end_in(stroke: Stroke, crossing: Crossing, *, later: bool) -> float:
+def _end_in(stroke: Stroke, crossing: Crossing, keep_px: float, *, later: bool) -> float:
     """The time of a new end inside what crosses: in its middle, or as far from its farther edge as the round end is
-    thick; the piece that goes lies on the `later` side of what is kept, or on the earlier one."""
+    thick; or `keep_px` beyond its nearer edge. The kept piece follows on what goes (`later`), or comes before it."""
     ribbon = stroke.own_ribbon
     order = np.argsort(ribbon.times, kind="stable")
     times, points = ribbon.times[order], ribbon.points[order].astype(np.float64)
     along = arc_lengths(points[:, :2])
     near, far = (float(np.interp(t, times, along)) for t in crossing)
     middle, radius = (near + far) / 2, float(np.interp(sum(crossing) / 2, times, points[:, 2]))
+    if keep_px > 0:
+        return float(np.interp(near - keep_px if later else far + keep_px, along, times))
     at = max(middle, near + radius) if later else min(middle, far - radius)
     return float(np.interp(min(far, max(near, at)), along, times))

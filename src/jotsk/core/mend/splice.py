@@ -19,7 +19,7 @@ from jotsk.core.marks.mends import NONE
 from jotsk.core.marks.record import new_uid
 from jotsk.core.mend.snip import ink_layer
 from jotsk.core.page import Page
-from jotsk.core.page.edits.mark_edits import with_all_replaced
+from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 
 STEP_PX, PACE_PX_S = 2.0, 600.0
 NEAR_WIDTHS, NEAR_PX = 3.0, 12.0  # how far a try may lie from the others and still count
@@ -37,6 +37,24 @@ def spliced(page: Page, strokes: Sequence[Stroke], uid: int | None = None) -> tu
         raise Refused(f"A splice takes two to {MOST_STROKES} lines that overlap.")
     new = splice(strokes)
     return with_all_replaced(page, layer.uid, [(strokes[0], new), *((s, None) for s in strokes[1:])]), len(strokes)
+
+
+def unspliced(page: Page, strokes: Sequence[Stroke], uid: int | None = None) -> tuple[Page, int]:
+    """Give back the tries that strokes were spliced of, in their place; what was moved since moves them too."""
+    layer = ink_layer(page, uid)
+    found = [stroke for stroke in strokes if stroke.parents]
+    for stroke in found:
+        tries = [_placed_as(parent, stroke).as_another() for parent in stroke.parents]
+        page = with_all_replaced(page, layer.uid, [(stroke, tries[0])])
+        page = with_inserted(page, layer.uid, tries[0], tries[1:])
+    return page, len(found)
+
+
+def _placed_as(parent: Stroke, child: Stroke) -> Stroke:
+    mends = parent.mends
+    for placement in child.mends.placements:
+        mends = mends.with_placement(placement.map, scaled=placement.scaled)
+    return parent.mended(mends) if child.mends.placements else parent
 
 
 def splice(strokes: Sequence[Stroke]) -> Stroke:
@@ -66,7 +84,7 @@ def splice(strokes: Sequence[Stroke]) -> Stroke:
     trace = trace_from(times[keep], middle[keep, 0], middle[keep, 1], 1.0)
     return replace(
         first, trace=trace, pen=pen, size_px=2.0 * widest, steady_now=0.0, steady_after=0.0, hold=None, cuts=(),
-        uid=new_uid(), mends=replace(NONE, weight=weight),
+        uid=new_uid(), mends=replace(NONE, weight=weight), parents=tuple(strokes),
     )  # fmt: skip
 
 

@@ -9,11 +9,12 @@ from typing import Any
 import numpy as np
 
 from jotsk.core.errors import Refused
+from jotsk.core.geometry.placement import Map
+from jotsk.core.geometry.placement import placed as placed_places
 from jotsk.core.guides.draft import few_points
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve
 from jotsk.core.marks import Stroke
-from jotsk.core.marks.mends import Matrix, projected
 from jotsk.core.mend.brush import changed
 from jotsk.core.page import Page
 
@@ -30,7 +31,7 @@ def simplified(page: Page, strokes: Sequence[Stroke], tolerance_px: float, uid: 
 
 def simplified_stroke(stroke: Stroke, tolerance_px: float) -> Stroke:
     """The same stroke if it has too few points to lose any."""
-    line = stroke.line.xy
+    line = stroke.mends.shifted(stroke.line.t, stroke.line.xy)
     if len(line) < 4:
         return stroke
     points = few_points(line, tolerance_px)
@@ -42,15 +43,15 @@ def simplified_stroke(stroke: Stroke, tolerance_px: float) -> Stroke:
 
 
 def placed(
-    page: Page, strokes: Sequence[Stroke], matrix: Matrix, *, scaled: bool = True, uid: int | None = None
+    page: Page, strokes: Sequence[Stroke], by: Map, *, scaled: bool = True, uid: int | None = None
 ) -> tuple[Page, int]:
-    """Move strokes by a projective map, (3, 3) page px; they are rendered anew, with their weights `scaled` or kept."""
+    """Move strokes by a projective map, (3, 3) page px, or a mesh; weights are `scaled` with it or kept."""
 
     def move(stroke: Stroke) -> Stroke:
-        places = projected(matrix, stroke.own_ribbon.points[:, :2].astype(np.float64))
+        places = placed_places([by], stroke.own_ribbon.points[:, :2].astype(np.float64))
         if not np.isfinite(places).all() or np.abs(places).max(initial=0.0) > FARTHEST_PX:
             raise Refused("That would move a line out of all sight; the page is as it was.")
-        return stroke.mended(stroke.mends.with_placement(matrix, scaled=scaled))
+        return stroke.mended(stroke.mends.with_placement(by, scaled=scaled))
 
     return changed(page, strokes, move, uid)
 

@@ -41,6 +41,7 @@ class Mending:
     reach_px: float = 60.0
     amount: float = 1.3
     against: str = "layer"
+    keep_px: float = 20.0  # of an end that is snipped, while it is asked for
 
 
 class Hand(QObject):

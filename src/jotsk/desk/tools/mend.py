@@ -14,8 +14,8 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import brush, join, snip, splice
-from jotsk.core.mend.crossings import Crossing
 from jotsk.core.page import Page
+from jotsk.desk.tools.pick import is_shift_down
 from jotsk.desk.tools.tool import Tool
 
 if TYPE_CHECKING:
@@ -76,7 +76,7 @@ class _Swipe(Tool):
         except Refused:
             return []
         area = rect_around(np.array(self._way), reach)
-        return [s for s in snip.strokes_of(layer) if s.may_touch(area)][:MOST_SHOWN]
+        return snip.strokes_near(layer, area)[:MOST_SHOWN]
 
 
 class Snip(_Swipe):
@@ -85,32 +85,33 @@ class Snip(_Swipe):
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
-        self._known: tuple[Page | None, dict[int, list[Crossing]]] = (None, {})
+        self._gone: list[Places] = []
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        return snip.snipped(page, way, self.board.hand.mending.against)
+        return snip.snipped(page, way, self.board.hand.mending.against, keep_px=self._keeps)
+
+    @property
+    def _keeps(self) -> float:
+        """How many px of a line stay beyond what crosses it, page px."""
+        return self.board.hand.mending.keep_px if is_shift_down() else 0.0
 
     def _show(self) -> None:
-        """What will go."""
-        page, way, lines = self.board.document.page_when_dry(), np.array(self._way), []
-        for stroke in self._touched(snip.REACH_PX):
-            for first, last in snip.gone_pieces(stroke, way, partial(self._crossings, page, stroke)):
+        """What will go: that of the swipe's last step, and what was found before."""
+        page, step = self.board.document.page_when_dry(), np.array(self._way[-2:])
+        try:
+            found = snip.gone_pieces(page, snip.ink_layer(page), step, self.board.hand.mending.against, self._keeps)
+        except Refused:
+            return
+        for stroke, gone in found if len(step) > 1 else ():
+            for first, last in gone:
                 ribbon = stroke.own_ribbon
-                lines.append(ribbon.points[(ribbon.times >= first) & (ribbon.times <= last), :2].astype(np.float64))
-        self.board.show_preview([line for line in lines if len(line) > 1])
-
-    def _crossings(self, page: Page, stroke: Stroke) -> list[Crossing]:
-        """Worked out once in a swipe."""
-        if self._known[0] is not page:
-            self._known = page, {}
-        known = self._known[1]
-        if stroke.uid not in known:
-            against = self.board.hand.mending.against
-            known[stroke.uid] = snip.crossings_on(page, snip.ink_layer(page), stroke, against)
-        return known[stroke.uid]
+                line = ribbon.points[(ribbon.times >= first) & (ribbon.times <= last), :2].astype(np.float64)
+                if len(line) > 1:
+                    self._gone.append(line)
+        self.board.show_preview(self._gone[-MOST_SHOWN:])
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
-        self._known = None, {}
+        self._gone = []
         super().press(at, t_ms, pressure, has_pressure)
 
     def footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
@@ -148,11 +149,8 @@ class Splice(_Swipe):
     def _passed(self, page: Page, way: Places) -> list[Stroke]:
         """The lines that the hand passed over."""
         near = _dense(way, self.reach / 4)
-        found = snip.strokes_of(snip.ink_layer(page))
-        area = rect_around(way, self.reach)
-        return [
-            s for s in found if s.may_touch(area) and any(s.gap_to(x, y) <= self.reach / 2 for x, y in near.tolist())
-        ]
+        found = snip.strokes_near(snip.ink_layer(page), rect_around(way, self.reach))
+        return [s for s in found if any(s.gap_to(x, y) <= self.reach / 2 for x, y in near.tolist())]
 
     def _show(self) -> None:
         page, way = self.board.document.page_when_dry(), np.array(self._way)
@@ -181,7 +179,7 @@ class Push(_Swipe):
 
     def _near(self, page: Page, way: Places) -> list[Stroke]:
         area = rect_around(way, self.reach)
-        return [s for s in snip.strokes_of(snip.ink_layer(page)) if s.may_touch(area)]
+        return snip.strokes_near(snip.ink_layer(page), area)
 
     def _show(self) -> None:
         way = np.array(self._way)

@@ -11,9 +11,9 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.placement import Matrix, projected
 from jotsk.core.geometry.view import soft_stopped
 from jotsk.core.marks import Stroke
-from jotsk.core.marks.mends import Matrix, projected
 from jotsk.core.mend import whole
 from jotsk.desk.theme import current
 from jotsk.desk.tools.pick import is_shift_down

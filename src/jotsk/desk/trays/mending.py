@@ -37,11 +37,14 @@ class ToolRow(QWidget):
         super().__init__(parent)
         self.action, self.entry_id, self.is_on = action, entry_id, False
         self.setFixedHeight(ROW_PX)
-        self.setToolTip(action.toolTip())
-        action.changed.connect(lambda: self.setToolTip(action.toolTip()))
+        self._describe()
+        action.changed.connect(self._describe)  # a method: the connection ends with the row
         self.setAccessibleName(action.text())
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setCursor(Qt.CursorShape.PointingHandCursor)
+
+    def _describe(self) -> None:
+        self.setToolTip(self.action.toolTip())
 
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:

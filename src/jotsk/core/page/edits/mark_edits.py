@@ -20,6 +20,7 @@ from jotsk.core.page.layers.layer import (
 )
 from jotsk.core.page.page import Page
 from jotsk.core.page.tiles.tiles import Key, Pixels, Stored
+from jotsk.core.runtime.giving_way import taking_turns
 
 
 def drawable(page: Page) -> Layer:
@@ -36,7 +37,7 @@ def drawable(page: Page) -> Layer:
 def with_mark(page: Page, mark: Mark) -> Page:
     """Add a mark to the active layer; a paint layer keeps its pixels only. One wholly off the page adds nothing."""
     layer = drawable(page)
-    if not mark.may_touch(page.bounds):
+    if not mark.reach & page.bounds:
         return page
     if layer.locks_alpha:
         mark = mark.as_atop()
@@ -66,9 +67,7 @@ def rubbed_out(page: Page, cut: AnyCut) -> Page:
                 rub_into(changes[key], alpha)
         return page.with_layer(replace(layer, tiles=layer.tiles.with_tiles(changes))) if changes else page
     swaps: dict[int, Mark | None] = {}
-    for mark in layer.marks:
-        if not mark.may_touch(cut.bounds):
-            continue
+    for mark in layer.marks.touching(cut.bounds):
         inks = mark.alphas(alphas)
         touched = any((ink[alphas[key] > 0] != 0).any() for key, ink in inks.items())
         if touched:
@@ -89,8 +88,9 @@ def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Mark, Mark | N
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer) or not layer.marks.hold_all([old for old, _ in pairs]):
         raise Refused("That line is no longer on the page.")
-    changing = [mark for pair in pairs for mark in pair if mark is not None]
-    keys = set(cells_of(changing, page.bounds))
+    keys: set[Key] = set()
+    for old, new in taking_turns(pairs):
+        keys.update(old.cells_on(page.bounds) if new is None else old.cells_unlike(new, page.bounds))
     return _with_swaps(page, layer, {id(old): new for old, new in pairs}, keys)
 
 
@@ -99,10 +99,7 @@ def with_inserted(page: Page, uid: int, below: Mark | None, new: Sequence[Mark])
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer):
         raise Refused("That layer is no longer on the page.")
-    marks = list(layer.marks)
-    at = len(marks) if below is None else next(k for k, mark in enumerate(marks) if mark is below) + 1
-    marks[at:at] = new
-    return _with_marks(page, layer, Marks(marks), set(cells_of(new, page.bounds)))
+    return _with_marks(page, layer, layer.marks.inserted(new, above=below), set(cells_of(new, page.bounds)))
 
 
 def _with_swaps(page: Page, layer: InkLayer, swaps: dict[int, Mark | None], keys: set[Key]) -> Page:
@@ -123,7 +120,7 @@ def _with_marks(page: Page, layer: InkLayer, marks: Marks, keys: set[Key]) -> Pa
     """Other marks, which leave the same ink outside the tiles `keys`."""
     area = _area_of(keys)
     tiles: dict[Key, Stored | None] = dict.fromkeys(keys)
-    ink_marks_into(tiles, [mark for mark in marks if mark.may_touch(area)])
+    ink_marks_into(tiles, marks.touching(area))
     return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(tiles)))
 
 

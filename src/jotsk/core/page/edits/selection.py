@@ -17,7 +17,7 @@ def strokes_inside(layer: Layer | None, lasso: NDArray[np.float64]) -> list[Stro
     if not isinstance(layer, InkLayer) or len(lasso) < 3:
         return []
     area, corners = rect_around(lasso), lasso[:: -(-len(lasso) // MOST_LASSO)]
-    return [s for s in layer.marks if isinstance(s, Stroke) and s.bounds & area and s.share_inside(corners) >= 0.5]
+    return [s for s in layer.marks.touching(area) if isinstance(s, Stroke) and s.share_inside(corners) >= 0.5]
 
 
 def stroke_at(layer: Layer | None, x: float, y: float, reach_px: float) -> Stroke | None:
@@ -26,7 +26,7 @@ def stroke_at(layer: Layer | None, x: float, y: float, reach_px: float) -> Strok
         return None
     area = rect_around(np.array([[x, y]]), reach_px)
     best, nearest = None, reach_px
-    for stroke in layer.marks:
+    for stroke in layer.marks.touching(area):
         if isinstance(stroke, Stroke) and stroke.bounds & area:
             gap = stroke.gap_to(x, y)
             if gap <= nearest:

@@ -1,0 +1,71 @@
+"""What a round hand does to places that it passes, compiled."""
+
+from __future__ import annotations
+
+import numpy as np
+from numba import njit
+from numpy.typing import NDArray
+
+
+@njit(cache=True, nogil=True)
+def soft(share: float) -> float:
+    """How strongly a hand works at a share of its radius: 1 in the middle, 0 at its edge, without a kink."""
+    inside = max(0.0, 1.0 - share * share)
+    return inside * inside
+
+
+@njit(cache=True, nogil=True)
+def touch(places: NDArray[np.float64], way: NDArray[np.float64]) -> NDArray[np.float64]:
+    """How strongly a hand that went along (M, 4) x, y, radius, strength worked at each of (N, 2) places: the most of
+    all it passed, of each step where it came nearest."""
+    out = np.zeros(len(places))
+    for j in range(max(1, len(way) - 1)):
+        k = min(j + 1, len(way) - 1)
+        dx, dy = way[k, 0] - way[j, 0], way[k, 1] - way[j, 1]
+        square = dx * dx + dy * dy
+        for i in range(len(places)):
+            px, py = places[i, 0] - way[j, 0], places[i, 1] - way[j, 1]
+            u = min(1.0, max(0.0, (px * dx + py * dy) / square)) if square > 0.0 else 0.0
+            away = np.sqrt((px - u * dx) ** 2 + (py - u * dy) ** 2)
+            radius = way[j, 2] + u * (way[k, 2] - way[j, 2])
+            strength = way[j, 3] + u * (way[k, 3] - way[j, 3])
+            out[i] = max(out[i], strength * soft(away / max(1e-6, radius)))
+    return out
+
+
+@njit(cache=True, nogil=True)
+def pushed_places(places: NDArray[np.float64], way: NDArray[np.float64], radius: float) -> NDArray[np.float64]:
+    """(N, 2) places after a hand has gone along (M, 2): what is in its middle goes along, less towards its edge."""
+    out = places.copy()
+    for j in range(len(way) - 1):
+        dx, dy = way[j + 1, 0] - way[j, 0], way[j + 1, 1] - way[j, 1]
+        count = max(1, int(np.ceil(np.sqrt(dx * dx + dy * dy) / (0.1 * radius))))
+        for n in range(count):
+            cx, cy = way[j, 0] + n / count * dx, way[j, 1] + n / count * dy
+            for i in range(len(out)):
+                amount = soft(np.sqrt((out[i, 0] - cx) ** 2 + (out[i, 1] - cy) ** 2) / radius)
+                out[i, 0] += amount * dx / count
+                out[i, 1] += amount * dy / count
+    return out
+
+
+@njit(cache=True, nogil=True)
+def gathered_places(
+    places: NDArray[np.float64], way: NDArray[np.float64], radius: float, pull: float
+) -> NDArray[np.float64]:
+    """(N, 2) places drawn towards the middle of a hand that goes along (M, 2), by the share `pull` in one radius of
+    its way."""
+    out = places.copy()
+    for j in range(max(1, len(way) - 1)):
+        k = min(j + 1, len(way) - 1)
+        dx, dy = way[k, 0] - way[j, 0], way[k, 1] - way[j, 1]
+        length = np.sqrt(dx * dx + dy * dy)
+        count = max(1, int(np.ceil(length / (0.1 * radius))))
+        share = pull if length == 0.0 else pull * length / count / radius
+        for n in range(count):
+            cx, cy = way[j, 0] + (n + 0.5) / count * dx, way[j, 1] + (n + 0.5) / count * dy
+            for i in range(len(out)):
+                amount = share * soft(np.sqrt((out[i, 0] - cx) ** 2 + (out[i, 1] - cy) ** 2) / radius)
+                out[i, 0] += amount * (cx - out[i, 0])
+                out[i, 1] += amount * (cy - out[i, 1])
+    return out

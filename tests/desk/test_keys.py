@@ -255,10 +255,10 @@ def test_a_key_is_changed_kept_and_set_back(make_window, qtbot):
     assert left.shipped(BY_ID["hand.move"]) == "Space" and left.key(BY_ID["hand.steadiest"]) == "9"
     assert left.shipped(BY_ID["view.line_only"]) == "H" and left.key(BY_ID["view.line_only"]) == "H"
     again.actions_by_id["view.left_handed"].trigger()
-    left.choose("view.bare", "9")  # full steadiness has it as shipped to the left-handed
+    left.choose("view.bare", "0")  # no steadiness has it as shipped to the left-handed
     again.actions_by_id["view.left_handed"].trigger()
-    assert left.key(BY_ID["view.bare"]) == "9"
-    assert left.key(BY_ID["hand.steadiest"]) == "", "a key of one's own goes before one as shipped"
+    assert left.key(BY_ID["view.bare"]) == "0"
+    assert left.key(BY_ID["hand.unsteadied"]) == "", "a key of one's own goes before one as shipped"
     left.restore_all()
     assert left.key(BY_ID["hand.rub"]) == "J"
 

@@ -66,7 +66,16 @@ TABLE: tuple[Entry, ...] = (
         "Choose every line of this layer of the size of those chosen",
         "Edit",
     ),
-    Entry("edit.invert", "Choose the other lines", "", "Choose the lines of this layer that are not chosen", "Edit"),
+    Entry("edit.connected", "Choose what is connected", "", "Choose all that hangs together with those chosen", "Edit"),
+    Entry("edit.invert", "Choose the other lines", "", "Choose the lines that are not chosen", "Edit"),
+    Entry(
+        "edit.all_layers",
+        "Choose on all ink layers",
+        "",
+        "Choose lines of every ink layer that shows and is not locked, or of this one alone",
+        "Edit",
+        checkable=True,
+    ),
     Entry("edit.paste", "Paste", "Ctrl+V", "Place the picture that was copied", "Edit"),
     Entry("edit.flip", "Flip the lines left to right", "", "Flip the chosen lines, or the last one", "Edit"),
     Entry("edit.flip_down", "Flip the lines upside down", "", "Flip the chosen lines, or the last one", "Edit"),
@@ -100,6 +109,24 @@ TABLE: tuple[Entry, ...] = (
         "Hand",
         hold=True,
         icon="lasso-select",
+    ),
+    Entry(
+        "hand.choose_across",
+        "Choose across",
+        "8",
+        "Draw a line: every line it crosses is chosen",
+        "Hand",
+        hold=True,
+        icon="choose-across",
+    ),
+    Entry(
+        "hand.choose_parts",
+        "Choose parts of lines",
+        "9",
+        "Draw around parts of lines: they are parted there, and what is inside is chosen",
+        "Hand",
+        hold=True,
+        icon="choose-parts",
     ),
     Entry(
         "hand.pick",
@@ -208,6 +235,15 @@ TABLE: tuple[Entry, ...] = (
         hold=True,
         icon="scissors",
     ),
+    Entry(
+        "mend.grow",
+        "Grow back",
+        "Shift+J",
+        "Pull a snipped end outwards: what was drawn there returns",
+        "Mend",
+        hold=True,
+        icon="grow",
+    ),
     Entry("mend.cut", "Cut in two", "O", "Press a line to part it there", "Mend", hold=True, icon="split"),
     Entry(
         "mend.join",
@@ -228,23 +264,58 @@ TABLE: tuple[Entry, ...] = (
         icon="git-merge",
     ),
     Entry(
+        "mend.unsplice", "Give the tries back", "", "Put the lines that were spliced in the place of the one", "Mend"
+    ),
+    Entry(
         "mend.weight",
         "Weight",
         "L",
-        "Pass over lines to make them thicker or thinner",
+        "Pass over lines to make them thicker or thinner, even, or sharp at their ends",
         "Mend",
         hold=True,
         icon="git-commit-horizontal",
     ),
-    Entry("mend.push", "Push", "U", "Push the shape of lines with a round hand", "Mend", hold=True, icon="hand-grab"),
+    Entry(
+        "mend.push",
+        "Push",
+        "U",
+        "Push the shape of lines with a round hand, or from beside them their edge; smooth or gather them",
+        "Mend",
+        hold=True,
+        icon="hand-grab",
+    ),
+    Entry(
+        "mend.points",
+        "Points",
+        "Shift+P",
+        "Lead a line by as few points as it needs",
+        "Mend",
+        hold=True,
+        icon="points",
+    ),
     Entry(
         "mend.move",
         "Move lines",
         "P",
-        "Move, scale and turn the chosen lines, or the last one; they are rendered anew",
+        "Move, scale, turn or bend the chosen lines, or the last one; they are rendered anew",
         "Mend",
         hold=True,
         icon="move",
+    ),
+    Entry("mend.again", "Move once more", "Ctrl+R", "The last move of lines again, with those chosen now", "Mend"),
+    Entry(
+        "mend.recast",
+        "Recast the lines…",
+        "",
+        "Another pen, size, colour, response or steadiness, with a picture",
+        "Mend",
+    ),
+    Entry(
+        "mend.weights",
+        "Line weights of the page…",
+        "",
+        "Make every line of the page so many times as thick, for another print size",
+        "Mend",
     ),
     Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True, icon="ruler"),
     Entry(
@@ -320,7 +391,7 @@ BY_ID = {entry.id: entry for entry in TABLE}
 MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
 # H and Y do with F and R, and those of the mending tools with D, W, S, A, E, Q and Z.
-MIRRORED = dict(zip("QWERASDFZXCVB1234567NMHYJOKLUIP", "POIULKJHMNBYV0987654CXFRDWSAEQZ", strict=True))
+MIRRORED = dict(zip("QWERASDFZXCVB123456789NMHYJOKLUIP", "POIULKJHMNBYV098765432CXFRDWSAEQZ", strict=True))
 
 
 def make_actions(parent: QObject) -> dict[str, QAction]:

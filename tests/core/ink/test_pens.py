@@ -11,7 +11,8 @@ from hypothesis import strategies as st
 
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import Sample, trace_from
-from jotsk.core.ink import SHIPPED, Drive, Pen, Profile, Taper, WetInk, pen_by_id, ribbon_of
+from jotsk.core.ink import SHIPPED, Drive, Pen, Profile, Taper, pen_by_id, ribbon_of
+from jotsk.core.ink.wet_figure import wet_ink
 from jotsk.core.ink.oklch import from_oklch, to_oklch
 from jotsk.core.ink.painting import flow_profile
 from jotsk.core.ink.shipped import ISO_DASHES, ISO_WIDTHS_MM
@@ -186,7 +187,7 @@ def test_a_dash_respects_the_width_it_has_there():
 @pytest.mark.parametrize("pen", SHIPPED, ids=lambda p: p.id)
 def test_every_pen_shows_wet_about_what_dries(pen):
     stroke = straight(pen, size=min(pen.size_px, 40.0), pressure=0.8)
-    wet = WetInk(pen, stroke.size_px, 0.0)
+    wet = wet_ink(pen, stroke.size_px, 0.0)
     for row in stroke.trace.samples.tolist():
         wet.push(Sample(*row))
     dry, shown = [], []

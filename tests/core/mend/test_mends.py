@@ -154,12 +154,12 @@ def test_whole_lines_of_any_pen_become_thicker(pen):
 
 def test_pushing_moves_what_is_in_the_middle_and_less_at_the_edge():
     page = page_with(stroke_along([(50, 200), (550, 200)], size=6))
-    moved, count = brush.pushed(page, (300, 200), (300, 225), 80.0)
+    moved, count = brush.pushed_along(page, np.array([[300.0, 200.0], [300.0, 225.0]]), 80.0)
     ribbon = moved.active.marks.last.own_ribbon
     dy = np.interp([300, 340, 378, 430], ribbon.points[:, 0], ribbon.points[:, 1]) - 200
     assert count == 1 and 15 < dy[0] <= 25 and dy[0] > dy[1] > dy[2] >= 0 and dy[3] == 0
     assert ribbon.points[:, 2] == pytest.approx(3.0, abs=0.01), "weight stays"
-    assert brush.pushed(page, (300, 20), (320, 20), 40.0) == (page, 0)
+    assert brush.pushed_along(page, np.array([[300.0, 20.0], [320.0, 20.0]]), 40.0) == (page, 0)
 
 
 # -- whole strokes -------------------------------------------------------------------------------
@@ -211,7 +211,7 @@ def test_mends_follow_the_page_when_it_is_resized():
     stroke = stroke_along([(60, 80), (300, 240), (540, 120)], size=14)
     page = page_with(stroke)
     for mend in (
-        lambda p: brush.pushed(p, (300, 240), (310, 270), 90.0)[0],
+        lambda p: brush.pushed_along(p, np.array([[300.0, 240.0], [310.0, 270.0]]), 90.0)[0],
         lambda p: whole.placed(p, list(p.active.marks), np.array([[1, 0.2, 5], [0, 0.9, 8], [0, 0, 1.0]]))[0],
         lambda p: brush.weighed_along(p, [(300, 240, 60)], 1.6)[0],
     ):
@@ -262,11 +262,16 @@ def test_a_record_of_mends_is_read_again_and_nonsense_is_refused():
 EXAMPLES = [
     {"do": "splice", "strokes": {"inside": [[30, 150], [600, 150], [600, 250], [30, 250]]}},
     {"do": "snip", "along": [[300, 60], [320, 300]], "against": "visible"},
+    {"do": "grow", "at": [257, 200], "to": [300, 200]},
+    {"do": "unsplice", "strokes": "all"},
     {"do": "cut", "at": [150, 200]},
     {"do": "join", "within": 25},
     {"do": "weight", "strokes": "all", "by": 1.2},
     {"do": "weight", "along": [[100, 200, 40], [180, 200, 40]], "by": 0.7},
     {"do": "push", "from": [120, 200], "to": [130, 215], "radius": 60},
+    {"do": "push", "from": [120, 200], "to": [300, 215], "radius": 60, "as": "smooth"},
+    {"do": "weight", "along": [[100, 200, 40], [180, 200, 40]], "by": 1, "as": "sharpen"},
+    {"do": "weights", "by": 1.5},
     {"do": "simplify", "strokes": {"touching": [[100, 100], [100, 300]]}, "tolerance": 1.5},
     {"do": "place", "strokes": "all", "matrix": [[1, 0, 4], [0, 1, 2], [0, 0, 1]], "weights": "kept", "layer": "Ink"},
     {"do": "recast", "strokes": {"inside": [[0, 0], [600, 0], [600, 400], [0, 400]]}, "pen": "brush-pen", "size": 12},
@@ -283,9 +288,11 @@ def lines():
 
 def test_every_step_changes_something_and_its_page_is_its_marks(lines):
     assert {step["do"] for step in EXAMPLES} == set(STEPS)
+    before = {"grow": EXAMPLES[1], "unsplice": EXAMPLES[0]}
     for step in EXAMPLES:
-        page, (count,) = run(lines, [step], pen_by_id)
-        assert count >= 1 and page is not lines, step
+        first, _ = run(lines, [before[step["do"]]] if step["do"] in before else [], pen_by_id)
+        page, (count,) = run(first, [step], pen_by_id)
+        assert count >= 1 and page is not first, step
         assert render(page.active.marks, page.bounds) == page.active.tiles, step
 
 
@@ -301,7 +308,7 @@ def test_the_command_does_them_and_says_how_many(lines, tmp_path, capsys):
 
 
 @pytest.mark.parametrize("wrong, says", [
-    ({"do": "dance"}, "there are snip, cut"), ({"do": "cut"}, "needs 'at'"), ({"do": "cut", "at": [5, 5]}, "no line to cut"),
+    ({"do": "dance"}, "there are snip, grow"), ({"do": "cut"}, "needs 'at'"), ({"do": "cut", "at": [5, 5]}, "no line to cut"),
     ({"do": "snip", "along": "x"}, "list of places"), ({"do": "snip", "along": [[1, 2, 3]]}, "2 numbers"),
     ({"do": "weight", "strokes": "some", "by": 2}, "strokes are"), ({"do": "weight", "strokes": "all", "by": 0}, "0.01 to 100"),
     ({"do": "place", "strokes": "all", "matrix": [[0, 0, 0]] * 3}, "flatten"), ({"do": "join", "within": 5, "layer": "x"}, "named"),

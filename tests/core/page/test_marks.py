@@ -55,6 +55,9 @@ class Block:
                 found[key] = (found[key] * (255 - gone.astype(int)) // 255).astype(np.uint8)
         return found
 
+    def hides(self, keys):
+        return {}
+
     def as_another(self):
         return replace(self, uid=new_uid())
 

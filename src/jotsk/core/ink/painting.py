@@ -9,6 +9,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.ink.cord_kernel import paint_cord
 from jotsk.core.ink.coverage_kernel import paint_ribbon, paint_tiles
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
@@ -79,11 +80,16 @@ def shelled_tiles(shells: Shells, ribbon: Ribbon, keys: Sequence[Key]) -> NDArra
     return alphas
 
 
-def inked_tiles(pen: Pen, size_px: float, ribbon: Ribbon, keys: Sequence[Key]) -> list[NDArray[np.uint8]]:
-    """Return the (128, 128) alphas that a whole ribbon leaves on the tiles `keys`, all of which it can touch."""
+def inked_tiles(
+    pen: Pen, size_px: float, ribbon: Ribbon, keys: Sequence[Key], unders: Sequence[tuple[float, float]] = ()
+) -> list[NDArray[np.uint8]]:
+    """Return the (128, 128) alphas that a whole ribbon leaves on the tiles `keys`, all of which it can touch. At the
+    times `unders` a cord goes under itself."""
     corners = [(column * TILE, row * TILE) for column, row in keys]
-    if pen.tip == "smooth" and not pen.builds:
-        buffers: list[NDArray[Any]] = list(shelled_tiles(pen.shells, ribbon, keys))
+    if pen.cord > 0:
+        buffers: list[NDArray[Any]] = [_cord_tile(pen, ribbon, key, unders) for key in keys]
+    elif pen.tip == "smooth" and not pen.builds:
+        buffers = list(shelled_tiles(pen.shells, ribbon, keys))
     else:
         buffers = [new_buffer(pen, TILE, TILE) for _ in keys]
         for key, buffer, corner in zip(keys, buffers, corners, strict=True):
@@ -94,6 +100,25 @@ def inked_tiles(pen: Pen, size_px: float, ribbon: Ribbon, keys: Sequence[Key]) -
                     first, last,
                 )  # fmt: skip
     return [finished(pen, buffer, corner) for buffer, corner in zip(buffers, corners, strict=True)]
+
+
+def _cord_tile(pen: Pen, ribbon: Ribbon, key: Key, unders: Sequence[tuple[float, float]]) -> NDArray[np.uint8]:
+    ink, covered = np.zeros((TILE, TILE), np.float32), np.zeros((TILE, TILE), np.float32)
+    parts = sorted(ribbon.cells[key], key=lambda piece: piece[0] + piece[2])
+    rows = [np.arange(start + max(0, first), min(stop, start + last + 1)) for start, stop, first, last in parts]
+    starts = np.concatenate([np.arange(len(r)) == 0 for r in rows])
+    at = np.concatenate(rows)
+    times = ribbon.times[at]
+    is_under = np.zeros(len(at), np.bool_)
+    for begin, end in unders:
+        is_under |= (times >= begin) & (times <= end)
+    points, levels, along = ribbon.points[at], ribbon.ink[at], ribbon.along[at]
+    if ribbon.turns > 1:  # a copy is another visit, however short the line is
+        along = along + at // (len(ribbon) // ribbon.turns) * (2.0 * ribbon.along[-1] + 1e4)
+    paint_cord(
+        ink, covered, float(key[0] * TILE), float(key[1] * TILE), points, levels, along, is_under, starts, pen.cord
+    )
+    return np.ascontiguousarray((np.clip(ink, 0, 1) * 255 + 0.5).astype(np.uint8))
 
 
 def _lines(

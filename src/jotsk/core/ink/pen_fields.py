@@ -9,8 +9,9 @@ from typing import Any
 from jotsk.core.hex_color import color_from_hex
 from jotsk.core.json_text import number_in
 
-TABS = ("Weight", "Ink", "Ends", "Hand", "Name")  # of the pen maker
+TABS = ("Weight", "Ink", "Ends", "Figure", "Hand", "Name")  # of the pen maker
 MOST_SHELLS, MOST_DASHES, MOST_TAGS = 16, 32, 20
+MOST_LINES, MOST_PLACES = 40, 2_000  # of a motif
 
 
 @dataclass(frozen=True, slots=True)
@@ -53,10 +54,10 @@ def text(most: int) -> Any:
 
 def number(
     default: Any, low: float, high: float, tab: str, words: str, unit: str = "",
-    typed: tuple[float, float] | None = None,
+    typed: tuple[float, float] | None = None, times: float = 1.0,
 ) -> Any:  # fmt: skip
     least, most = typed or (low, high)
-    maker = Maker(tab, "number", words, least, most, unit)
+    maker = Maker(tab, "number", words, least, most, unit, times)
     return make(default, lambda v: number_in(v, low, high), same, f"{low:g} to {high:g}", maker)
 
 
@@ -96,6 +97,22 @@ def dash() -> Any:
         return found
 
     return make((), read, list, f"up to {MOST_DASHES} lengths, in widths", Maker("Ends", "dash", "Dashes (ISO 128)"))
+
+
+def figure() -> Any:
+    """Lines of a motif, each of (along, across, weight) places."""
+
+    def read(value: Any) -> tuple[tuple[tuple[float, float, float], ...], ...]:
+        lines = tuple(
+            tuple((number_in(u, -10, 10), number_in(v, -10, 10), number_in(w, 0, 10)) for u, v, w in line)
+            for line in value
+        )
+        if len(lines) > MOST_LINES or sum(map(len, lines)) > MOST_PLACES or any(len(line) < 1 for line in lines):
+            raise ValueError(f"a motif has at most {MOST_LINES} lines of together {MOST_PLACES} places")
+        return lines
+
+    says = f"up to {MOST_LINES} lines of (along, across, weight)"
+    return make((), read, lambda v: [[list(place) for place in line] for line in v], says, None)
 
 
 def own_color() -> Any:

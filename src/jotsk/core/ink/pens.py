@@ -12,6 +12,7 @@ from numpy.typing import ArrayLike, NDArray
 from jotsk.core.hand.response import LINEAR, ResponseCurve
 from jotsk.core.hand.steady_now import WAYS
 from jotsk.core.ink import pen_fields as fields
+from jotsk.core.ink.motifs import NAMES as MOTIFS
 from jotsk.core.ink.pen_fields import Maker, Spec
 from jotsk.core.json_text import number_in
 
@@ -147,6 +148,22 @@ class Pen:
     taper_in: Taper = taper("Taper in")
     taper_out: Taper = taper("Taper out")
     dash: tuple[float, ...] = fields.dash()  # dashes and gaps in widths, alternating; () is a whole line
+    # Above 0 the line is a cord: two inked edges, each so much of its width, that hide what they cross.
+    cord: float = fields.number(0.0, 0, 0.45, "Figure", "Cord, edge of its width", "%", typed=(0.0, 45.0), times=100.0)
+    # A figure that runs along the line instead of it, as large as the line is wide.
+    motif: str = fields.choice("none", MOTIFS, "Figure", "Motif")
+    motif_line: float = fields.number(
+        0.14, 0.005, 1, "Figure", "Line, of the width", "%", typed=(0.5, 100.0), times=100.0
+    )
+    motif_spacing: float = fields.number(1.0, 0.05, 50, "Figure", "Spacing", "widths", typed=(0.05, 50.0))
+    spaced_by: Drive = drive(ALWAYS, "Figure", "Spacing by")
+    motif_turn: float = fields.number(0.0, -360, 360, "Figure", "Turned", "°", typed=(-360.0, 360.0))
+    turned_by: Drive = drive(ALWAYS, "Figure", "Turned by")
+    motif_shape: tuple[tuple[tuple[float, float, float], ...], ...] = fields.figure()  # of a motif of one's own
+    # So near its own start, another end or a line an end of a stroke is led there; 0: never.
+    closes_px: float = fields.number(0.0, 0, 200, "Ends", "Closes within", "px", typed=(0.0, 200.0))
+    # Short strokes along each other become one line.
+    splices: bool = fields.switch(False, "Hand", "Strokes along the last one join it")
     # How the hand is steadied as shipped: `core.hand.steady_now`.
     way: str = fields.choice("ease", WAYS, "Hand", "Way")
     steady_now: float = fields.number(0.0, 0, 100, "Hand", "Steady now")
@@ -162,6 +179,8 @@ class Pen:
     def __post_init__(self) -> None:
         if self.tip not in TIPS:
             raise ValueError(f"a tip is one of {', '.join(TIPS)}, not {self.tip}")
+        if self.motif == "own" and not self.motif_shape:
+            raise ValueError("a motif of one's own has a shape")
         if len(self.dash) % 2 or any(v < 0 for v in self.dash) or (self.dash and sum(self.dash) <= 0):
             raise ValueError(f"dashes and gaps alternate, in widths of 0 or more, not {self.dash}")
 
@@ -169,7 +188,13 @@ class Pen:
     def drivers(self) -> frozenset[str]:
         """What this pen must know of the hand beyond its place."""
         tilt = {"tilt"} if self.tilt_widens != 1.0 or self.tilt_softens else set()
-        return frozenset({self.width.by, self.ink.by} | tilt) - {"nothing"}
+        motif = {self.spaced_by.by, self.turned_by.by} if self.motif != "none" else set()
+        return frozenset({self.width.by, self.ink.by} | tilt | motif) - {"nothing"}
+
+    @property
+    def is_figure(self) -> bool:
+        """Whether its line is more than a ribbon of ink: a cord or a motif."""
+        return self.cord > 0 or self.motif != "none"
 
 
 PEN_SPECS: dict[str, Spec] = {f.name: f.metadata["spec"] for f in dataclass_fields(Pen) if "spec" in f.metadata}

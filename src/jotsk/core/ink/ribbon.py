@@ -14,6 +14,7 @@ from jotsk.core.geometry.rects import rect_around
 from jotsk.core.hand.trace import Trace
 from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import HALF_SPEED_PX_S, speeds, state_of, widths_and_ink
+from jotsk.core.ink.motifs import motif_ribbon
 from jotsk.core.ink.pens import Pen, Taper
 from jotsk.core.ink.thinning_kernel import kept_apart
 from jotsk.core.runtime.computed import computed
@@ -142,7 +143,8 @@ def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribb
     """
     if not len(line):
         return Ribbon(np.zeros((0, 3), np.float32), np.zeros(0, np.uint8), np.zeros(0))
-    radius, ink = widths_and_ink(state_of(line, pen, scale), pen, size_px)
+    state = state_of(line, pen, scale)
+    radius, ink = widths_and_ink(state, pen, size_px)
     columns = np.column_stack([line.xy, radius, ink, line.t])
     columns = catmull_rom(thinned(columns, CLOSEST_PX), LONGEST_STEP_PX)
     along = arc_lengths(columns)
@@ -153,7 +155,12 @@ def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribb
     if pen.taper_in != NO_TAPER or pen.taper_out != NO_TAPER:
         _taper_into(columns[:, 2], along, line, pen, size_px, scale)
     pieces: tuple[tuple[int, int], ...] = ()
-    if pen.dash and along[-1] > 0:
+    if pen.motif != "none" and along[-1] > 0:
+        spacing, turn = (
+            np.interp(columns[:, 4], line.t, by(state.value(by.by))) for by in (pen.spaced_by, pen.turned_by)
+        )
+        columns, pieces = motif_ribbon(columns, along, pen, spacing, np.radians(pen.motif_turn) * turn)
+    elif pen.dash and along[-1] > 0:
         columns, pieces = dashed(columns, along, np.array(pen.dash) * size_px)
     points = columns[:, :3].astype(np.float32)
     levels = np.minimum(np.maximum(columns[:, 3] + 0.5, 0.0), 255.0).astype(np.uint8)

@@ -98,6 +98,24 @@ SHIPPED: tuple[Pen, ...] = (
         "white-nib", "White nib", 8.0, width=Drive(least=0.2, curve=GENTLE), taper_in=Taper(4.0), taper_out=Taper(6.0),
         own_color=(255, 255, 255), tags=("white",), **_STEADY,
     ),
+    Pen(
+        "cord", "Cord", 40.0, width=Drive(least=0.5), cord=0.12, tags=("figure",), **_STEADY,
+    ),
+    Pen(
+        "lock-of-hair", "Lock of hair", 90.0, width=Drive(least=0.3), cord=0.05, tags=("figure",),
+        profile=Profile(((0.0, 0.5), (0.35, 1.0), (1.0, 0.0))), **_STEADY,
+    ),
+    *(
+        Pen(
+            f"motif-{name.replace(' ', '-')}", name.capitalize(), size, width=Drive(least=0.5), motif=name,
+            motif_line=line, motif_spacing=spacing, tags=("figure",), steady_now=25.0, steady_after=60.0,
+        )
+        for name, size, line, spacing in (
+            ("scales", 36.0, 0.16, 1.0), ("saw", 30.0, 0.16, 0.7), ("wave", 30.0, 0.16, 1.3),
+            ("loops", 40.0, 0.1, 0.55), ("loops in loops", 60.0, 0.06, 0.75), ("stitches", 14.0, 0.4, 1.5),
+            ("chain", 40.0, 0.13, 1.35), ("rope", 36.0, 0.12, 0.8), ("leaves", 70.0, 0.06, 1.0),
+        )
+    ),
     Pen("eraser", "Eraser", 30.0, width=Drive(least=0.4), rubs=True),
     Pen("soft-eraser", "Soft eraser", 70.0, width=Drive(least=0.4), ink=Drive(least=0.15), shells=_SOFT, rubs=True),
 )  # fmt: skip

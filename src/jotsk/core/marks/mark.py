@@ -54,6 +54,9 @@ class Mark(Protocol):
     def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
         """What it covers, uint8 (128, 128), on those of the tiles `keys` that it can touch."""
 
+    def hides(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
+        """What it takes away of the ink beneath it, likewise; of most marks nothing."""
+
     def as_another(self) -> Self:
         """A copy with a uid of its own."""
 

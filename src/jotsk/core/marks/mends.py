@@ -50,16 +50,18 @@ class Placement:
 class Mends:
     """`shift`: (N, 3) t, dx, dy, by which the line lies elsewhere, page px; `placements`: the maps it was moved by, the
     first of them first; `weight`: (N, 2) t, factor, by which it is thicker; `spans`: what is kept of it, from one time
-    to another. Between their times curves are linear, beyond them level.
+    to another; `unders`: when a cord goes under itself. Between their times curves are linear, beyond them level.
     """
 
     shift: NDArray[np.float64] | None = None
     placements: tuple[Placement, ...] = ()
     weight: NDArray[np.float64] | None = None
     spans: tuple[Span, ...] | None = None
+    unders: tuple[Span, ...] = ()
 
     @property
     def is_none(self) -> bool:
+        """Whether the line is what it would be without them."""
         return self.shift is None and not self.placements and self.weight is None and self.spans is None
 
     @property
@@ -145,6 +147,8 @@ class Mends:
             record["weight"] = self.weight.tolist()
         if self.spans is not None:
             record["spans"] = [list(span) for span in self.spans]
+        if self.unders:
+            record["unders"] = [list(span) for span in self.unders]
         return record
 
     @classmethod
@@ -157,10 +161,10 @@ class Mends:
             raise ValueError("a line was placed too often")
         spans = record.get("spans")
         if spans is not None:
-            spans = tuple((_time(a), _time(b)) for a, b in spans)
+            spans = _spans(spans)
         return cls(
             _curve(record.get("shift"), 3, -FARTHEST_PX, FARTHEST_PX), tuple(placements),
-            _curve(record.get("weight"), 2, 0.0, MOST_WEIGHT), spans,
+            _curve(record.get("weight"), 2, 0.0, MOST_WEIGHT), spans, _spans(record.get("unders", ())),
         )  # fmt: skip
 
 
@@ -247,6 +251,10 @@ def _summed(
         for k in range(1, more.shape[1])
     ]
     return np.column_stack([at, *columns])
+
+
+def _spans(value: Any) -> tuple[Span, ...]:
+    return tuple((_time(a), _time(b)) for a, b in value)
 
 
 def _time(value: Any) -> float:

@@ -18,7 +18,7 @@ from jotsk.core.hand import Steadier, Trace, steady_now
 from jotsk.core.hand.steady_after import METHOD, USUAL_TREMOR_PX
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.color import Color
-from jotsk.core.ink.painting import Key, inked_tiles
+from jotsk.core.ink.painting import Key, inked_tiles, shelled_tiles
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import NO_TAPER, Ribbon, ribbon_of
 from jotsk.core.json_text import beyond, number_in, with_unknown
@@ -32,6 +32,7 @@ from jotsk.core.runtime.computed import computed
 MOTION = "drawn_line", "steadier"  # what is computed of the motion alone, whatever comes after the lift
 SHAPE = "line", "own_ribbon", "ribbon"  # and of the stroke
 LOOKS = "pen", "size_px", "color", "atop", "cuts"  # what else decides the pixels of a shape
+WHOLE = ((1.0, 1.0),)  # the shells of a line from edge to edge
 MOST_PLACES = 200  # of a line, looked at one by one: enough to tell how much of it lies in something
 
 
@@ -129,6 +130,8 @@ class Stroke:
         keys = {*self.cells_on(page), *other.cells_on(page)}
         if not isinstance(other, Stroke) or any(getattr(self, name) != getattr(other, name) for name in LOOKS):
             return keys
+        if self.pen.cord and self.mends.unders != other.mends.unders:
+            return keys
         return {key for key in keys if not self.ribbon.is_like(other.ribbon, key)}
 
     def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
@@ -136,9 +139,19 @@ class Stroke:
         cells = self.ribbon.cells
         is_small = not isinstance(keys, Set | Mapping) or len(keys) < len(cells)
         touched = [key for key in keys if key in cells] if is_small else [key for key in cells if key in keys]
-        alphas = dict(zip(touched, inked_tiles(self.pen, self.size_px, self.ribbon, touched), strict=True))
+        inked = inked_tiles(self.pen, self.size_px, self.ribbon, touched, self.mends.unders)
+        return self._without_cuts(dict(zip(touched, inked, strict=True)))
+
+    def hides(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
+        """What a cord takes away of the ink beneath it, uint8 (128, 128), on those of the tiles `keys` it touches."""
+        if not self.pen.cord or self.atop:
+            return {}
+        touched = [key for key in self.ribbon.cells if key in keys]
+        return self._without_cuts(dict(zip(touched, shelled_tiles(WHOLE, self.ribbon, touched), strict=True)))
+
+    def _without_cuts(self, alphas: dict[Key, NDArray[np.uint8]]) -> dict[Key, NDArray[np.uint8]]:
         for cut in self.cuts:
-            for key, gone in cut.alphas(touched).items():
+            for key, gone in cut.alphas(alphas).items():
                 scale_alpha_into(alphas[key], gone)
         return alphas
 
@@ -265,8 +278,8 @@ class Stroke:
             "trace": store(self.trace.samples),
             "cuts": [cut.record(store) for cut in self.cuts],
         }
-        if not self.mends.is_none:
-            record["mends"] = self.mends.record()
+        if mends := self.mends.record():
+            record["mends"] = mends
         if self.parents:
             record["parents"] = [parent.record(store, pens) for parent in self.parents]
         return with_unknown(record, self.unknown)

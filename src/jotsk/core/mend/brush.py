@@ -52,20 +52,21 @@ def check_weight(by: float) -> None:
 
 
 def weighed_along(
-    page: Page, along: ArrayLike, by: float, uid: int | None = None, *, how: str = "weight"
+    page: Page, along: ArrayLike, by: float, uid: int | None = None, *, how: str = "weight", firm: float = 0.0
 ) -> tuple[Page, int]:
     """Where the hand passes `along`, (N, 3) x, y, radius in page px or (N, 4) with its strength 0..1, lines become up
-    to `by` times as thick; or, `how`, even, or their ends sharp."""
+    to `by` times as thick; or, `how`, even, or their ends sharp. Up to the share `firm` of its radius, 0..0.9, the hand
+    works fully, from there less and less; so it does in all that follows."""
     check_weight(by)
     layer, way = ink_layer(page, uid), _with_strength(along)
     area = rect_around(way[:, :2], float(way[:, 2].max()))
-    return changed(page, strokes_near(layer, area), lambda stroke: weighed_stroke(stroke, way, by, how), uid)
+    return changed(page, strokes_near(layer, area), lambda stroke: weighed_stroke(stroke, way, by, how, firm), uid)
 
 
-def weighed_stroke(stroke: Stroke, way: Places, by: float, how: str = "weight") -> Stroke:
+def weighed_stroke(stroke: Stroke, way: Places, by: float, how: str = "weight", firm: float = 0.0) -> Stroke:
     """A stroke re-weighted along (N, 4) x, y, radius, strength; the same one if the hand did not touch it."""
     ribbon = stroke.own_ribbon
-    amount = touch(ribbon.points[:, :2].astype(np.float64), way)
+    amount = touch(ribbon.points[:, :2].astype(np.float64), way, firm)
     if amount.max(initial=0.0) < LEAST_CHANGE:
         return stroke
     if how == "even":
@@ -107,16 +108,8 @@ def _sharpening(stroke: Stroke, amount: Places) -> Places:
 # -- shape ---------------------------------------------------------------------------------------
 
 
-def pushed(
-    page: Page, start: tuple[float, float], end: tuple[float, float], radius_px: float, uid: int | None = None
-) -> tuple[Page, int]:
-    """Push lines with a round hand from one place to another: what is in its middle goes along, less towards its
-    edge."""
-    return pushed_along(page, np.array([*start, *end], np.float64).reshape(2, 2), radius_px, uid)
-
-
 def pushed_along(
-    page: Page, way: Places, radius_px: float, uid: int | None = None, *, how: str = "push"
+    page: Page, way: Places, radius_px: float, uid: int | None = None, *, how: str = "push", firm: float = 0.0
 ) -> tuple[Page, int]:
     """Push, smooth or gather (`how`) lines along (N, 2) places. A push that begins beside all lines pushes their nearer
     edges instead of their shape."""
@@ -125,7 +118,11 @@ def pushed_along(
         raise Refused("A hand that pushes has a size.")
     near = strokes_near(layer, rect_around(way, swept_radius(way, radius_px)))
     beside = how == "push" and begins_beside(near, way)
-    return changed(page, near, lambda stroke: pushed_stroke(stroke, way, radius_px, how, beside=beside), uid)
+
+    def push(stroke: Stroke) -> Stroke:
+        return pushed_stroke(stroke, way, radius_px, how, beside=beside, firm=firm)
+
+    return changed(page, near, push, uid)
 
 
 def begins_beside(strokes: Sequence[Stroke], way: Places) -> bool:
@@ -138,7 +135,9 @@ def swept_radius(way: Places, radius_px: float) -> float:
     return radius_px + SWEEP_SHARE * float(arc_lengths(way)[-1])
 
 
-def pushed_stroke(stroke: Stroke, way: Places, radius_px: float, how: str = "push", *, beside: bool = False) -> Stroke:
+def pushed_stroke(
+    stroke: Stroke, way: Places, radius_px: float, how: str = "push", *, beside: bool = False, firm: float = 0.0
+) -> Stroke:
     """A stroke pushed, smoothed or gathered along (N, 2) places; the same one if the hand did not touch it."""
     ribbon = stroke.own_ribbon
     first = ribbon.points[:, :2].astype(np.float64)
@@ -147,13 +146,13 @@ def pushed_stroke(stroke: Stroke, way: Places, radius_px: float, how: str = "pus
     if how == "smooth":
         by = _smoothing(stroke, radius_px)
         hand = np.column_stack([way, np.full(len(way), radius_px), np.ones(len(way))])
-        by *= touch(first, hand)[:, None]
+        by *= touch(first, hand, firm)[:, None]
     elif how == "gather":
-        by = gathered_places(first, way, radius_px, PULL) - first
+        by = gathered_places(first, way, radius_px, PULL, firm) - first
     elif beside:
-        return _edge_pushed(stroke, way, swept_radius(way, radius_px))
+        return _edge_pushed(stroke, way, swept_radius(way, radius_px), firm)
     else:
-        by = pushed_places(first, way, swept_radius(way, radius_px)) - first
+        by = pushed_places(first, way, swept_radius(way, radius_px), firm) - first
     return stroke if np.abs(by).max() < LEAST_CHANGE else shifted_by(stroke, ribbon.times, by)
 
 
@@ -176,7 +175,7 @@ def _smoothing(stroke: Stroke, radius_px: float) -> Places:
     return by
 
 
-def _edge_pushed(stroke: Stroke, way: Places, radius_px: float) -> Stroke:
+def _edge_pushed(stroke: Stroke, way: Places, radius_px: float, firm: float) -> Stroke:
     """A stroke of which only the edge on the side of the hand goes along; the other one stays where it is."""
     ribbon = stroke.own_ribbon
     places, radius = ribbon.points[:, :2].astype(np.float64), ribbon.points[:, 2].astype(np.float64)
@@ -187,7 +186,7 @@ def _edge_pushed(stroke: Stroke, way: Places, radius_px: float) -> Stroke:
     if (way[0] - places[nearest]) @ normal[nearest] < 0:
         normal = -normal
     edge = places + normal * radius[:, None]
-    out = ((pushed_places(edge, way, radius_px) - edge) * normal).sum(axis=1)
+    out = ((pushed_places(edge, way, radius_px, firm) - edge) * normal).sum(axis=1)
     out = np.maximum(out, 2 * (LEAST_RADIUS_PX - radius))
     if np.abs(out).max() < LEAST_CHANGE:
         return stroke

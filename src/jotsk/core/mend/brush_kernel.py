@@ -8,14 +8,15 @@ from numpy.typing import NDArray
 
 
 @njit(cache=True, nogil=True)
-def soft(share: float) -> float:
-    """How strongly a hand works at a share of its radius: 1 in the middle, 0 at its edge, without a kink."""
-    inside = max(0.0, 1.0 - share * share)
+def soft(share: float, firm: float) -> float:
+    """How strongly a hand works at a share of its radius: 1 up to the share `firm`, 0 at its edge, without a kink."""
+    beyond = max(0.0, share - firm) / (1.0 - firm)
+    inside = max(0.0, 1.0 - beyond * beyond)
     return inside * inside
 
 
 @njit(cache=True, nogil=True)
-def touch(places: NDArray[np.float64], way: NDArray[np.float64]) -> NDArray[np.float64]:
+def touch(places: NDArray[np.float64], way: NDArray[np.float64], firm: float = 0.0) -> NDArray[np.float64]:
     """How strongly a hand that went along (M, 4) x, y, radius, strength worked at each of (N, 2) places: the most of
     all it passed, of each step where it came nearest."""
     out = np.zeros(len(places))
@@ -29,12 +30,14 @@ def touch(places: NDArray[np.float64], way: NDArray[np.float64]) -> NDArray[np.f
             away = np.sqrt((px - u * dx) ** 2 + (py - u * dy) ** 2)
             radius = way[j, 2] + u * (way[k, 2] - way[j, 2])
             strength = way[j, 3] + u * (way[k, 3] - way[j, 3])
-            out[i] = max(out[i], strength * soft(away / max(1e-6, radius)))
+            out[i] = max(out[i], strength * soft(away / max(1e-6, radius), firm))
     return out
 
 
 @njit(cache=True, nogil=True)
-def pushed_places(places: NDArray[np.float64], way: NDArray[np.float64], radius: float) -> NDArray[np.float64]:
+def pushed_places(
+    places: NDArray[np.float64], way: NDArray[np.float64], radius: float, firm: float = 0.0
+) -> NDArray[np.float64]:
     """(N, 2) places after a hand has gone along (M, 2): what is in its middle goes along, less towards its edge."""
     out = places.copy()
     for j in range(len(way) - 1):
@@ -43,7 +46,7 @@ def pushed_places(places: NDArray[np.float64], way: NDArray[np.float64], radius:
         for n in range(count):
             cx, cy = way[j, 0] + n / count * dx, way[j, 1] + n / count * dy
             for i in range(len(out)):
-                amount = soft(np.sqrt((out[i, 0] - cx) ** 2 + (out[i, 1] - cy) ** 2) / radius)
+                amount = soft(np.sqrt((out[i, 0] - cx) ** 2 + (out[i, 1] - cy) ** 2) / radius, firm)
                 out[i, 0] += amount * dx / count
                 out[i, 1] += amount * dy / count
     return out
@@ -51,7 +54,7 @@ def pushed_places(places: NDArray[np.float64], way: NDArray[np.float64], radius:
 
 @njit(cache=True, nogil=True)
 def gathered_places(
-    places: NDArray[np.float64], way: NDArray[np.float64], radius: float, pull: float
+    places: NDArray[np.float64], way: NDArray[np.float64], radius: float, pull: float, firm: float = 0.0
 ) -> NDArray[np.float64]:
     """(N, 2) places drawn towards the middle of a hand that goes along (M, 2), by the share `pull` in one radius of
     its way."""
@@ -65,7 +68,7 @@ def gathered_places(
         for n in range(count):
             cx, cy = way[j, 0] + (n + 0.5) / count * dx, way[j, 1] + (n + 0.5) / count * dy
             for i in range(len(out)):
-                amount = share * soft(np.sqrt((out[i, 0] - cx) ** 2 + (out[i, 1] - cy) ** 2) / radius)
+                amount = share * soft(np.sqrt((out[i, 0] - cx) ** 2 + (out[i, 1] - cy) ** 2) / radius, firm)
                 out[i, 0] += amount * (cx - out[i, 0])
                 out[i, 1] += amount * (cy - out[i, 1])
     return out

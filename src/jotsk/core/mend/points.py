@@ -11,8 +11,10 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.guides.draft import few_points
+from jotsk.core.guides.rails import Curve
 from jotsk.core.marks import Stroke
 from jotsk.core.mend.brush import HEAVIEST, LIGHTEST, shifted_by
+from jotsk.core.mend.gap_kernel import gaps
 
 KNOTS = 24  # of a curve between two points
 Place = tuple[float, float]
@@ -38,6 +40,16 @@ def points_of(stroke: Stroke, tolerance_px: float) -> list[Point]:
         start += int(np.hypot(line[start:, 0] - x, line[start:, 1] - y).argmin())
         found.append(point_at(stroke, float(ribbon.times[start])))
     return [point for k, point in enumerate(found) if not k or point.t > found[k - 1].t]
+
+
+def led_by(stroke: Stroke, points: Sequence[Point]) -> float:
+    """How far a line would move, px at most, if it ran smoothly through its points."""
+    line = stroke.own_ribbon.points[:, :2].astype(np.float64)
+    places = tuple(dict.fromkeys((point.x, point.y) for point in points))
+    if len(line) < 2 or len(places) < 2:
+        return 0.0
+    dense, _ = Curve(places).dense
+    return float(gaps(line, np.column_stack([dense, np.zeros(len(dense))])).max())
 
 
 def point_at(stroke: Stroke, t: float) -> Point:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -19,8 +20,15 @@ Line = tuple[list[tuple[float, float]], float]  # places, size
 
 _LEVEL = [(8.0 + 5.2 * k, 36 + 2 * math.sin(k / 4)) for k in range(21)]
 _UPRIGHT = [(74.0 + k / 3, 4.0 + 3.2 * k) for k in range(21)]
-SAMPLES: dict[str, tuple[list[Line], dict[str, object]]] = {
+SAMPLES: dict[str, tuple[list[Line], Any]] = {  # lines, and the step, or the steps of which the first comes before
     "snip": ([(_UPRIGHT, 9), (_LEVEL, 6)], {"do": "snip", "along": [[98, 20], [98, 52]]}),
+    "grow": (
+        [(_UPRIGHT, 9), (_LEVEL, 6)],
+        [
+            {"do": "snip", "along": [[98, 20], [98, 52]]},
+            {"do": "grow", "at": [80, 36], "to": [112, 36]},
+        ],
+    ),
     "cut": ([(_LEVEL, 7)], {"do": "snip", "along": [[60, 20], [60, 52]], "against": "layer"}),
     "join": ([(_LEVEL[:9], 7), (_LEVEL[12:], 7)], {"do": "join", "within": 24}),
     "splice": (
@@ -34,6 +42,8 @@ SAMPLES: dict[str, tuple[list[Line], dict[str, object]]] = {
     ),
     "push": ([(_LEVEL, 5)], {"do": "push", "from": [60, 36], "to": [60, 54], "radius": 34}),
 }
+_BENT = [(x, 36 + 14 * math.sin(k / 3.2) + 3 * math.sin(k * 1.7)) for k, (x, _) in enumerate(_LEVEL)]
+SAMPLES["points"] = [(_BENT, 5)], {"do": "simplify", "strokes": "all", "tolerance": 5}
 GAP = [(_LEVEL[:10], 7.0), (_LEVEL[11:], 7.0)]
 
 
@@ -43,7 +53,10 @@ def sample(name: str) -> tuple[NDArray[np.uint8], NDArray[np.uint8]]:
     before = _page(lines)
     if name == "cut":
         return _ink(before), _ink(_page(GAP))
-    after, _ = run(before, [step], pen_by_id)
+    first, *rest = step if isinstance(step, list) else [step]
+    if rest:
+        before, _ = run(before, [first], pen_by_id)
+    after, _ = run(before, rest or [first], pen_by_id)
     return _ink(before), _ink(after)
 
 

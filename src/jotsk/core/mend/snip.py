@@ -41,6 +41,15 @@ def strokes_near(layer: InkLayer, area: Rect) -> list[Stroke]:
     return [mark for mark in layer.marks.touching(area) if isinstance(mark, Stroke)]
 
 
+def shown_ink(page: Page) -> list[InkLayer]:
+    """The ink layers that show."""
+    return [
+        layer for layer in page.layers
+        if isinstance(layer, InkLayer) and not layer.is_sketch and layer.visible
+        and all(group.visible for group in ancestors(page.layers, layer))
+    ]  # fmt: skip
+
+
 def _inked_around(page: Page, layer: InkLayer, strokes: Sequence[Stroke], against: str) -> Inked:
     """The ink that may end pieces of strokes of a layer."""
     area = EMPTY
@@ -48,12 +57,7 @@ def _inked_around(page: Page, layer: InkLayer, strokes: Sequence[Stroke], agains
         area |= stroke.own_ribbon.bounds
     if against == "layer":
         return Inked(strokes_near(layer, area))
-    shown = [
-        x for x in page.layers
-        if isinstance(x, InkLayer) and not x.is_sketch and x.visible
-        and all(group.visible for group in ancestors(page.layers, x))
-    ]  # fmt: skip
-    return Inked(other for each in shown for other in strokes_near(each, area))
+    return Inked(other for each in shown_ink(page) for other in strokes_near(each, area))
 
 
 def snipped(

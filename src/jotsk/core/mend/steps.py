@@ -2,22 +2,21 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.errors import JotskError, Refused
-from jotsk.core.geometry import arc_lengths
 from jotsk.core.hex_color import color_from_hex
 from jotsk.core.ink import Pen
 from jotsk.core.json_text import number_in
 from jotsk.core.marks import Stroke
-from jotsk.core.marks.mends import matrix_from
-from jotsk.core.mend import brush, join, snip, splice, whole
-from jotsk.core.page import InkLayer, Page
-from jotsk.core.page.edits.selection import strokes_inside
+from jotsk.core.marks.mends import matrix_from, mesh_from
+from jotsk.core.mend import brush, grow, join, snip, splice, whole
+from jotsk.core.page import Page
+from jotsk.core.page.edits.selection import strokes_across, strokes_inside
 
 MOST_STEPS, MOST_PLACES, FARTHEST_PX = 10_000, 100_000, 1e6
 Step = Mapping[str, Any]
@@ -77,24 +76,21 @@ def _strokes(page: Page, step: Step) -> list[Stroke]:
     if isinstance(which, dict) and "inside" in which:
         return strokes_inside(layer, _places(which["inside"]))
     if isinstance(which, dict) and "touching" in which:
-        return touched(layer, _places(which["touching"]))
+        return strokes_across(layer, _places(which["touching"]))
     raise ValueError('strokes are "all", {"inside": [[x, y], ...]} or {"touching": [[x, y], ...]}')
-
-
-def touched(layer: InkLayer, way: NDArray[np.float64]) -> list[Stroke]:
-    """The strokes of a layer whose ink a line passes over."""
-    along = arc_lengths(way)
-    n = max(1, int(along[-1])) + 1
-    at = np.linspace(0, along[-1], n)
-    places = np.column_stack([np.interp(at, along, way[:, k]) for k in (0, 1)]) if along[-1] > 0 else way[:1]
-    return [s for s in snip.strokes_of(layer) if any(s.gap_to(x, y) <= 0 for x, y in places.tolist())]
 
 
 def _snip(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     against = step.get("against", "layer")
     if against not in snip.AGAINST:
         raise ValueError(f"against is one of {', '.join(snip.AGAINST)}")
-    return snip.snipped(page, _places(step["along"]), against, _uid(page, step))
+    keep = number_in(step.get("keep", 0), 0, FARTHEST_PX)
+    return snip.snipped(page, _places(step["along"]), against, _uid(page, step), keep_px=keep)
+
+
+def _grow(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    at, to = _places([step["at"], step["to"]]).tolist()
+    return grow.grown_back(page, (at[0], at[1]), (to[0], to[1]), uid=_uid(page, step))
 
 
 def _cut(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
@@ -110,17 +106,30 @@ def _splice(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     return splice.spliced(page, _strokes(page, step), _uid(page, step))
 
 
+def _unsplice(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    return splice.unspliced(page, _strokes(page, step), _uid(page, step))
+
+
 def _weight(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
-    by = number_in(step["by"], 0, 1e3)
+    how = _one_of(step, "as", brush.WEIGHT_WAYS)
+    by = number_in(step["by"], 0, 1e3) if how == "weight" else 1.0
     if "along" in step:
-        return brush.weighed_along(page, _places(step["along"], 3), by, _uid(page, step))
+        return brush.weighed_along(page, _places(step["along"], 3), by, _uid(page, step), how=how)
     return brush.weighed(page, _strokes(page, step), by, _uid(page, step))
 
 
 def _push(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
-    (start, end) = _places([step["from"], step["to"]]).tolist()
+    way = _places([step["from"], step["to"]])
     radius = number_in(step["radius"], 0, FARTHEST_PX)
-    return brush.pushed(page, (start[0], start[1]), (end[0], end[1]), radius, _uid(page, step))
+    return brush.pushed_along(page, way, radius, _uid(page, step), how=_one_of(step, "as", brush.PUSH_WAYS))
+
+
+def _one_of(step: Step, name: str, values: Sequence[str]) -> str:
+    """One of some words; the first if none is given."""
+    value = step.get(name, values[0])
+    if value not in values:
+        raise ValueError(f"{name} is one of {', '.join(values)}")
+    return str(value)
 
 
 def _simplify(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
@@ -128,11 +137,9 @@ def _simplify(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
 
 
 def _place(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
-    weights = step.get("weights", "scaled")
-    if weights not in ("scaled", "kept"):
-        raise ValueError("weights are scaled or kept")
-    matrix = matrix_from(step["matrix"])
-    return whole.placed(page, _strokes(page, step), matrix, scaled=weights == "scaled", uid=_uid(page, step))
+    scaled = _one_of(step, "weights", ("scaled", "kept")) == "scaled"
+    by = mesh_from(step["mesh"]) if "mesh" in step else matrix_from(step["matrix"])
+    return whole.placed(page, _strokes(page, step), by, scaled=scaled, uid=_uid(page, step))
 
 
 def _recast(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
@@ -150,7 +157,11 @@ def _recast(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     return whole.recast(page, _strokes(page, step), _uid(page, step), **values)
 
 
+def _scale(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    return whole.line_weights_scaled(page, number_in(step["by"], 0, 1e3))
+
+
 STEPS: dict[str, Callable[[Page, Step, Pens], tuple[Page, int]]] = {
-    "snip": _snip, "cut": _cut, "join": _join, "splice": _splice, "weight": _weight, "push": _push,
-    "simplify": _simplify, "place": _place, "recast": _recast,
+    "snip": _snip, "grow": _grow, "cut": _cut, "join": _join, "splice": _splice, "unsplice": _unsplice,
+    "weight": _weight, "push": _push, "simplify": _simplify, "place": _place, "recast": _recast, "weights": _scale,
 }  # fmt: skip

@@ -50,7 +50,10 @@ def warm_up() -> None:
     from jotsk.core.files.premultiply_kernel import premultiplied
     from jotsk.core.ink import SHIPPED, TILE, pen_by_id
     from jotsk.core.marks import AreaCut, Cut, Stroke
-    from jotsk.core.mend.snip import snipped
+    from jotsk.core.mend.brush import PUSH_WAYS, pushed_along
+    from jotsk.core.mend.connected import connected
+    from jotsk.core.mend.samples import SAMPLES, sample
+    from jotsk.core.mend.snip import ink_layer, strokes_of
     from jotsk.core.page import Tiles, blank_page, flattened
     from jotsk.core.page.edits.layer_edits import merged_visible, traced_under
     from jotsk.core.page.edits.mark_edits import rubbed_out, with_mark
@@ -60,7 +63,12 @@ def warm_up() -> None:
         page = _drawn(page, trace, pen, (0, 0, 40 * (number % 3)))
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = rubbed_out(page, AreaCut(np.array([(5.0, 5.0), (60.0, 9.0), (30.0, 70.0)])))
-    snipped(page, [(100.0, 0.0), (100.0, 150.0)])
+    for name in SAMPLES:
+        sample(name)
+    way = np.array([(20.0, 50.0), (40.0, 60.0)])
+    for how in PUSH_WAYS:
+        pushed_along(page, way, 30.0, how=how)
+    connected(ink_layer(page), strokes_of(ink_layer(page))[:2], 5.0)
     page = traced_under(page, 1)
     for _ in range(2):
         page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))

@@ -2,9 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QToolButton, QWidget
 
+from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.icons import icon
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.theme import current
@@ -42,8 +45,18 @@ class HintStrip(QWidget):
         layout.setContentsMargins(14, 2, 6, 2)
         layout.addWidget(label)
         layout.addWidget(self._close)
+        self._strips: Sequence[HeadStrip] = ()
         self.theme_changed()
-        self.setVisible(not settings.get(KEY, False))
+        self._show()
+
+    def give_way_to(self, strips: Sequence[HeadStrip]) -> None:
+        """Hide while one of these lies there."""
+        self._strips = strips
+        for strip in strips:
+            strip.changed.connect(self._show)
+
+    def _show(self) -> None:
+        self.setVisible(not self._settings.get(KEY, False) and all(strip.isHidden() for strip in self._strips))
 
     def theme_changed(self) -> None:
         self._close.setIcon(icon("x", current().quiet))

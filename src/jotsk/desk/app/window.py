@@ -30,6 +30,7 @@ from jotsk.desk.board.board import Board
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
 from jotsk.desk.commands.keys_back import KeysBack
+from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guide_sets import GuideSets
@@ -96,7 +97,9 @@ class Window(QMainWindow):
         )
         self.guide_sets = GuideSets(folder, self.board.guiding, self.status.tell)
         self.guide_commands = GuideCommands(self.document, self.board, self.guide_sets, self.status.tell)
+        self.line_commands = LineCommands(self.document, self.board, self.hand)
         self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
+        self.hints.give_way_to(list(self.strips.values()))
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
         self.dressing = Dressing(self)
@@ -133,6 +136,8 @@ class Window(QMainWindow):
 
         self.tool_list = ToolList(self.actions_by_id, self)
         self.mending = MendingTray(self.hand, self)
+        self.mending.simplify.clicked.connect(self.line_commands.simplify)
+        self.line_commands.points.told.changed.connect(self.show_points)
         self.hand_side = _side(
             HAND_PX, [(self.doing, 0), (self.tool_list, 0), (self.pens, 1), (_line(), 0), (self.inkwell, 0)]
         )
@@ -232,9 +237,12 @@ class Window(QMainWindow):
         others = [("image", "Placing pictures")] if self.board.placing is not None else []
         self.doing.show_entries(entries, others)
         self.tool_list.mark(self.hold_keys.on)
-        is_mending = any(entry.menu == "Mend" for entry in entries)
-        self.settings_place.setCurrentWidget(self.mending if is_mending else self.pen_settings)
+        has_options = self.mending.show_tool(self.board.tool.id)
+        self.settings_place.setCurrentWidget(self.mending if has_options else self.pen_settings)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
+
+    def show_points(self) -> None:
+        self.mending.tolerance.remark.setText(self.line_commands.points.figures)
 
     def undo(self) -> None:
         """Of what a tool has on its way the last part; else the last change of the page."""

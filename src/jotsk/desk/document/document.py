@@ -275,7 +275,10 @@ class Document(QObject):
             self._history.push(after, label)
         self._dragged = "" if finished else label
 
-    def mend(self, label: str, change: Callable[[Page], tuple[Page, int]], nothing: str) -> None:
+    def mend(
+        self, label: str, change: Callable[[Page], tuple[Page, int]], nothing: str,
+        then: Callable[[], None] = lambda: None,
+    ) -> None:  # fmt: skip
         """Change lines off the interface's thread, as one step; say `nothing` if there were none to change."""
 
         def mended(page: Page, _: Progress) -> Page:
@@ -284,15 +287,15 @@ class Document(QObject):
                 raise Refused(nothing)
             return after
 
-        self.edit_slowly(label, mended, of_lines=True)
+        self.edit_slowly(label, mended, then, of_lines=True)
 
     def edit_slowly(
         self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None,
-        *, of_lines: bool = False,
+        *, of_lines: bool = False, always: bool = False,
     ) -> None:  # fmt: skip
         """As `edit`, off the interface's thread, and kept before it becomes the present page: whatever follows is quick
-        to keep. Given up if the page changes meanwhile; else `then` is called before the change is told. A change only
-        `of_lines` is never large, and waits for no room in memory."""
+        to keep. Given up if the page changes meanwhile; else `then` is called before the change is told, `always` or
+        only if there is one. A change only `of_lines` is never large, and waits for no room in memory."""
         before, keep_ahead, history = self.page_when_dry(), self.keep_ahead, self._history
 
         def work(progress: Progress) -> tuple[Page, StepCost]:
@@ -314,6 +317,8 @@ class Document(QObject):
                 self._packing.start()
                 then()
                 self._announce(before)
+            elif always:
+                then()
 
         self.slow.emit(label, work, done)
 

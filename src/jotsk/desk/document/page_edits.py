@@ -7,7 +7,8 @@ from dataclasses import replace
 from typing import TYPE_CHECKING, Any
 
 from jotsk.core.geometry import Rect
-from jotsk.core.page import edits
+from jotsk.core.marks import Stroke
+from jotsk.core.page import Page, edits
 from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.layers.placing import Placement
 
@@ -28,15 +29,19 @@ class PageEdits:
 
     def part_copies(self) -> None:
         """Make strokes of their own of the chosen lines' copies, or of the last line's."""
-        selection, last = self._document.selection, self._document.last_line
-        uid, strokes = (selection.uid, selection.lines) if selection.lines else (last.uid, (last.when_dry(),))
-        repeated = [s for s in strokes if s is not None and s.copies]
-        if not repeated:
-            self._document.refused.emit("There are no copies to part; choose lines that were drawn with symmetry.")
-            return
-        self._document.edit_slowly(
-            "Part the copies", lambda page, _: edits.with_copies_parted(page, uid, repeated), of_lines=True
+
+        def part(page: Page, lines: list[Stroke], uid: int) -> tuple[Page, int]:
+            repeated = [stroke for stroke in lines if stroke.copies]
+            return edits.with_copies_parted(page, uid, repeated) if repeated else page, len(repeated)
+
+        nothing, selection = (
+            "There are no copies to part; choose lines that were drawn with symmetry.",
+            self._document.selection,
         )
+        if any(stroke.copies for stroke in selection.at_work):
+            selection.mend_lines("Part the copies", part, nothing)
+        else:
+            self._document.refused.emit(nothing)
 
     def resize(
         self, size: tuple[int, int], anchor: tuple[float, float], dpi: float, margins_mm: tuple[float, float, float]

@@ -6,16 +6,23 @@ from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING, Any
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.errors import Refused
 from jotsk.core.ink import Color
 from jotsk.core.marks import Stroke
-from jotsk.core.page import InkLayer, edits
+from jotsk.core.mend.connected import connected
+from jotsk.core.mend.parts import parted
+from jotsk.core.mend.snip import shown_ink
+from jotsk.core.page import InkLayer, Page, edits
 from jotsk.core.page.edits.resizing import mirror_of
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
+NO_LINE = "There is no line to change; draw one, or choose some."
 ALIKE: dict[str, Callable[[Stroke], Any]] = {
     "pen": lambda stroke: stroke.pen.id,
     "color": lambda stroke: stroke.color,
@@ -24,7 +31,8 @@ ALIKE: dict[str, Callable[[Stroke], Any]] = {
 
 
 class Selection(QObject):
-    """Strokes of one layer, in the order they were chosen. What leaves the page is no longer chosen."""
+    """Strokes of a layer, or of all visible ink layers, in the order they were chosen. What leaves the page is no
+    longer chosen."""
 
     changed = Signal()
     previewed = Signal(object)  # (N, 2) arrays: where the chosen lines would run
@@ -33,20 +41,68 @@ class Selection(QObject):
         super().__init__(document)
         self._document = document
         self.lines: tuple[Stroke, ...] = ()
-        self.uid = 0  # of their layer
+        self.is_across_layers = False  # strokes of all ink layers are chosen together
+        self._layer_of: dict[int, int] = {}  # uid of a stroke -> uid of its layer
+
+    def layers(self) -> list[InkLayer]:
+        """Those that strokes are chosen on: the active one, or all ink layers that show and are not locked."""
+        page = self._document.page_when_dry()
+        if not self.is_across_layers:
+            return [page.active] if isinstance(page.active, InkLayer) else []
+        return [layer for layer in shown_ink(page) if not layer.locked]
 
     def choose(self, strokes: Iterable[Stroke], *, more: bool = False) -> None:
-        """Choose strokes of the active layer, instead of those chosen before or besides them."""
-        uid = self._document.page_when_dry().active_uid
-        before = self.lines if more and uid == self.uid else ()
+        """Choose strokes of these layers, instead of those chosen before or besides them."""
+        of_layers = {id(mark): layer.uid for layer in self.layers() for mark in layer.marks}
+        before = tuple(line for line in self.lines if id(line) in of_layers) if more else ()
         known = set(map(id, before))
-        lines = (*before, *(s for s in strokes if id(s) not in known))
+        lines = (*before, *(s for s in strokes if id(s) not in known and id(s) in of_layers))
         if lines or self.lines:
-            self.lines, self.uid = lines, uid
+            self.lines = lines
+            self._layer_of = {line.uid: of_layers[id(line)] for line in lines}
             self.changed.emit()
 
     def choose_all(self) -> None:
-        self.choose(self._of_layer())
+        self.choose(self._of_layers())
+
+    def choose_connected(self, within_px: float) -> None:
+        """Choose what hangs together with the lines at work, within so many px of them."""
+        found: list[Stroke] = []
+        for uid, lines in self.by_layer():
+            layer = self._document.page_when_dry().layer(uid)
+            if isinstance(layer, InkLayer):
+                found += connected(layer, lines, within_px)
+        if not found:
+            self._document.refused.emit("There is no line to find others at; draw one, or choose one.")
+            return
+        self.choose(found)
+
+    def choose_parts(self, loop: NDArray[np.float64]) -> None:
+        """Part lines where a loop, (N, 2) page px, crosses them, and choose what lies inside."""
+        uids, found = [layer.uid for layer in self.layers()], []
+
+        def part(page: Page, _: object) -> Page:
+            for uid in uids:
+                page, inside = parted(page, loop, uid)
+                found.extend(inside)
+            if not found:
+                raise Refused("No line lies in there.")
+            return page
+
+        def choose() -> None:
+            self.choose(found)
+
+        self._document.edit_slowly("Choose parts", part, choose, of_lines=True, always=True)
+
+    def by_layer(self) -> list[tuple[int, list[Stroke]]]:
+        """The lines at work, by the uid of their layer."""
+        if not self.lines:
+            last = self._document.last_line
+            return [(last.uid, [last.stroke])] if last.when_dry() is not None and last.stroke is not None else []
+        layers: dict[int, list[Stroke]] = {}
+        for line in self.lines:
+            layers.setdefault(self._layer_of[line.uid], []).append(line)
+        return list(layers.items())
 
     def drop(self, strokes: Iterable[Stroke]) -> None:
         """Choose these no longer."""
@@ -55,23 +111,21 @@ class Selection(QObject):
         self.changed.emit()
 
     def choose_alike(self, what: str) -> None:
-        """Choose every line of the layer that has the pen, color or size_px of one at work; see `ALIKE`."""
+        """Choose every line that has the pen, color or size_px of one at work; see `ALIKE`."""
         of = ALIKE[what]
         wanted = {of(line) for line in self.at_work}
         if not wanted:
             self._document.refused.emit("There is no line to find others like it; draw one, or choose one.")
             return
-        self.choose(line for line in self._of_layer() if of(line) in wanted)
+        self.choose(line for line in self._of_layers() if of(line) in wanted)
 
     def invert(self) -> None:
-        """Choose the lines of the layer that are not chosen."""
+        """Choose the lines that are not chosen."""
         chosen = set(map(id, self.lines))
-        self.choose([line for line in self._of_layer() if id(line) not in chosen])
+        self.choose([line for line in self._of_layers() if id(line) not in chosen])
 
-    def _of_layer(self) -> list[Stroke]:
-        active = self._document.page_when_dry().active
-        marks = active.marks if isinstance(active, InkLayer) else ()
-        return [mark for mark in marks if isinstance(mark, Stroke)]
+    def _of_layers(self) -> list[Stroke]:
+        return [mark for layer in self.layers() for mark in layer.marks if isinstance(mark, Stroke)]
 
     @property
     def at_work(self) -> tuple[Stroke, ...]:
@@ -119,22 +173,55 @@ class Selection(QObject):
         if self.lines:
             self._change("Delete lines", [None] * len(self.lines))
 
+    def mend_lines(
+        self, label: str, change: Callable[[Page, list[Stroke], int], tuple[Page, int]], nothing: str,
+        made: Sequence[Stroke] = (),
+    ) -> None:  # fmt: skip
+        """Change the lines at work, of each layer together, as one step; say `nothing` if none changed. Those that are
+        `made` meanwhile are chosen afterwards."""
+        by_layer = self.by_layer()
+        if not by_layer:
+            self._document.refused.emit(NO_LINE)
+            return
+
+        def of_all(page: Page) -> tuple[Page, int]:
+            total = 0
+            for uid, lines in by_layer:
+                page, count = change(page, lines, uid)
+                total += count
+            return page, total
+
+        def choose_made() -> None:
+            if made:
+                self.choose(made)
+
+        self._document.mend(label, of_all, nothing, choose_made)
+
     def follow_page(self) -> None:
         """The page has changed."""
         if not self.lines:
             return
-        layer = self._document.page_when_dry().layer(self.uid)
-        there = {mark.uid: mark for mark in layer.marks} if isinstance(layer, InkLayer) else {}
+        page = self._document.page_when_dry()
+        there: dict[int, Stroke] = {}
+        for uid in set(self._layer_of.values()):
+            layer = page.layer(uid)
+            if isinstance(layer, InkLayer):
+                there |= {mark.uid: mark for mark in layer.marks if isinstance(mark, Stroke)}
         now = (there.get(line.uid) for line in self.lines)
-        self.lines = tuple(line for line in now if isinstance(line, Stroke))  # as they are now, also after an undo
+        self.lines = tuple(line for line in now if line is not None)  # as they are now, also after an undo
         self.changed.emit()
 
     def _change(self, label: str, new: Sequence[Stroke | None]) -> None:
-        uid, pairs = self.uid, list(zip(self.lines, new, strict=True))
+        layers: dict[int, list[tuple[Stroke, Stroke | None]]] = {}
+        for old, changed in zip(self.lines, new, strict=True):
+            layers.setdefault(self._layer_of[old.uid], []).append((old, changed))
+
+        def change(page: Page, _: object) -> Page:
+            for uid, pairs in layers.items():
+                page = edits.with_all_replaced(page, uid, pairs)
+            return page
 
         def choose_new() -> None:
             self.lines = tuple(s for s in new if s is not None)
 
-        self._document.edit_slowly(
-            label, lambda page, _: edits.with_all_replaced(page, uid, pairs), choose_new, of_lines=True
-        )
+        self._document.edit_slowly(label, change, choose_new, of_lines=True)

@@ -34,14 +34,24 @@ class PenSettings:
         return cls(pen.size_px, pen.steady_now, pen.steady_after, pen.opacity)
 
 
-@dataclass
+@dataclass(frozen=True)
 class Mending:
-    """How lines are mended: how far the hand reaches, page px; how thick it makes them; what ends a snipped piece."""
+    """How lines are mended. Lengths are page px, of `tolerance_px` px of the screen."""
 
-    reach_px: float = 60.0
-    amount: float = 1.3
-    against: str = "layer"
+    reach_px: float = 60.0  # of the hand
+    softness: float = 1.0  # of its edge, 0..1
+    amount: float = 1.3  # times as thick
+    weight_way: str = "weight"
+    push_way: str = "push"
+    against: str = "layer"  # what ends a snipped piece
     keep_px: float = 20.0  # of an end that is snipped, while it is asked for
+    connect_px: float = 4.0  # between lines that hang together
+    tolerance_px: float = 1.5  # between a line and the curve through its points
+    frame: str = "whole"  # by what lines are moved: the whole frame, its corners, or a mesh
+    rows: int = 3
+    columns: int = 3
+    scales_weights: bool = True
+    along_guides: bool = False
 
 
 class Hand(QObject):

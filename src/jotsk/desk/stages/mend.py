@@ -8,5 +8,15 @@ MEND = Stage(
     "mend",
     "Mend",
     "Change lines that are there",
-    tools=("mend.snip", "mend.cut", "mend.join", "mend.splice", "mend.weight", "mend.push", "mend.move"),
+    tools=(
+        "mend.snip",
+        "mend.grow",
+        "mend.cut",
+        "mend.join",
+        "mend.splice",
+        "mend.weight",
+        "mend.push",
+        "mend.points",
+        "mend.move",
+    ),
 )

@@ -5,9 +5,12 @@ from __future__ import annotations
 from jotsk.desk.tools.draft import Draft
 from jotsk.desk.tools.draw import Draw
 from jotsk.desk.tools.edges import Edges
-from jotsk.desk.tools.lasso import Choose, Crop, RubInside
-from jotsk.desk.tools.mend import CutInTwo, JoinEnds, Push, Snip, Splice, Weigh
-from jotsk.desk.tools.move_lines import MoveLines
+from jotsk.desk.tools.lasso import Choose, ChooseAcross, ChooseParts, Crop, RubInside
+from jotsk.desk.tools.mending.brush import Push, Weigh
+from jotsk.desk.tools.mending.join import JoinEnds, Splice
+from jotsk.desk.tools.mending.move_lines import MoveLines
+from jotsk.desk.tools.mending.points import Points
+from jotsk.desk.tools.mending.snip import CutInTwo, GrowBack, Snip
 from jotsk.desk.tools.move_page import MovePage, TurnPage
 from jotsk.desk.tools.pick import Pick
 from jotsk.desk.tools.pictures import Pictures
@@ -18,8 +21,8 @@ from jotsk.desk.tools.tool import Tool
 from jotsk.desk.tools.zoom import Zoom
 
 TOOLS: tuple[type[Tool], ...] = (
-    Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, RubInside, Crop, Shift, PlaceGuides, Draft, Edges, Pictures,
-    Snip, CutInTwo, JoinEnds, Splice, Weigh, Push, MoveLines,
+    Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, ChooseAcross, ChooseParts, RubInside, Crop, Shift,
+    PlaceGuides, Draft, Edges, Pictures, Snip, GrowBack, CutInTwo, JoinEnds, Splice, Weigh, Push, Points, MoveLines,
 )  # fmt: skip
 
 __all__ = ["TOOLS", "Draw", "Tool"]

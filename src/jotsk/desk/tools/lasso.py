@@ -2,15 +2,23 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
+from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from jotsk.core.geometry.rects import rect_around
-from jotsk.core.marks import AreaCut
-from jotsk.core.page.edits.selection import stroke_at, strokes_inside
+from jotsk.core.marks import AreaCut, Stroke
+from jotsk.core.page.edits.selection import stroke_at, strokes_across, strokes_inside
+from jotsk.desk.document.selection import Selection
+from jotsk.desk.theme import current
 from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool
+
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
 
 PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 
@@ -18,9 +26,12 @@ Places = NDArray[np.float64]  # (N, 2) page px
 
 
 class _Lasso(Tool):
-    _loop: list[QPointF]
+    def __init__(self, board: Board) -> None:
+        super().__init__(board)
+        self._loop: list[QPointF] = []
 
     def taken_up(self) -> None:
+        super().taken_up()
         self._loop = []
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
@@ -57,17 +68,50 @@ class Choose(_Lasso):
     id, action = "choose", "hand.choose"
 
     def _closed(self, places: Places) -> None:
-        document, zoom = self.board.document, self.board.view.zoom
-        layer = document.page_when_dry().active
+        selection, zoom = self.board.document.selection, self.board.view.zoom
         if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
-            one = stroke_at(layer, *places[0], PRESS_PX / zoom)
-            found = [one] if one is not None else []
+            near = (stroke_at(layer, *places[0], PRESS_PX / zoom) for layer in reversed(selection.layers()))
+            one = next((stroke for stroke in near if stroke is not None), None)
+            choose(selection, [one] if one is not None else [])
         else:
-            found = strokes_inside(layer, places)
-        if is_alt_down():
-            document.selection.drop(found)
-        else:
-            document.selection.choose(found, more=is_shift_down())
+            choose(selection, [stroke for layer in selection.layers() for stroke in strokes_inside(layer, places)])
+
+
+def choose(selection: Selection, found: list[Stroke]) -> None:
+    """Choose these; with Shift besides those chosen before, with Alt no longer."""
+    if is_alt_down():
+        selection.drop(found)
+    else:
+        selection.choose(found, more=is_shift_down())
+
+
+class ChooseParts(_Lasso):
+    """Parts the lines that cross its loop, and chooses what lies inside."""
+
+    id, action = "choose_parts", "hand.choose_parts"
+
+    def _closed(self, places: Places) -> None:
+        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX:
+            self.board.document.selection.choose_parts(places)
+
+
+class ChooseAcross(_Lasso):
+    """Chooses every line that it is drawn across."""
+
+    id, action = "choose_across", "hand.choose_across"
+
+    def _closed(self, places: Places) -> None:
+        selection = self.board.document.selection
+        choose(selection, [stroke for layer in selection.layers() for stroke in strokes_across(layer, places)])
+
+    @property
+    def outline(self) -> list[QPointF]:
+        return []
+
+    def draw(self, painter: QPainter, ratio: float) -> None:
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setPen(QPen(QColor(current().accent), 1.6))
+        painter.drawPolyline(QPolygonF(self._loop))
 
 
 class RubInside(_Lasso):

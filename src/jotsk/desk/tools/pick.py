@@ -28,3 +28,7 @@ def is_alt_down() -> bool:
 
 def is_shift_down() -> bool:
     return bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
+
+
+def is_control_down() -> bool:
+    return bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ControlModifier)

@@ -35,8 +35,8 @@ WIDEST_PX = 6.0  # the preview's width of the widest pen, on the screen
 # By the first of these tags a pen has; those of the stage come first.
 GROUPS = {
     "favourite": "Favourites", "nib": "Nibs", "brush": "Brushes", "even": "Even lines", "plain": "Round",
-    "mouse": "For the mouse", "sketch": "Pencils", "texture": "Textures", "tone": "Tones", "one bit": "One bit",
-    "white": "White",
+    "mouse": "For the mouse", "figure": "Cords and motifs", "sketch": "Pencils", "texture": "Textures",
+    "tone": "Tones", "one bit": "One bit", "white": "White",
 }  # fmt: skip
 OTHERS, ERASERS = "Others", "Erasers"
 

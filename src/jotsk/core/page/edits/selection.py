@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.geometry import arc_lengths
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.page.layers.layer import InkLayer, Layer
@@ -32,3 +33,14 @@ def stroke_at(layer: Layer | None, x: float, y: float, reach_px: float) -> Strok
             if gap <= nearest:
                 best, nearest = stroke, max(gap, 0.0)
     return best
+
+
+def strokes_across(layer: Layer | None, way: NDArray[np.float64]) -> list[Stroke]:
+    """The strokes whose ink a line, (N, 2) page px, passes over."""
+    if not isinstance(layer, InkLayer) or not len(way):
+        return []
+    along = arc_lengths(way)
+    at = np.linspace(0, along[-1], int(along[-1]) + 2)
+    places = np.column_stack([np.interp(at, along, way[:, k]) for k in (0, 1)]) if along[-1] > 0 else way[:1]
+    near = layer.marks.touching(rect_around(way, 1.0))
+    return [s for s in near if isinstance(s, Stroke) and any(s.gap_to(x, y) <= 0 for x, y in places.tolist())]

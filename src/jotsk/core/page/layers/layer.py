@@ -10,7 +10,14 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color
-from jotsk.core.ink.blend_kernel import alpha_over_into, for_reading, ink_atop_into, ink_into
+from jotsk.core.ink.blend_kernel import (
+    alpha_over_into,
+    for_reading,
+    ink_atop_into,
+    ink_into,
+    rub_into,
+    scale_alpha_into,
+)  # fmt: skip
 from jotsk.core.ink.color import packed
 from jotsk.core.marks import Mark
 from jotsk.core.marks.sequence import Marks
@@ -102,15 +109,32 @@ def ink_marks_into(tiles: dict[Key, Stored | None], marks: Sequence[Mark]) -> No
     What a tile was stays as it is: a new one is put in its place.
     """
 
-    def alphas(mark: Mark) -> dict[Key, NDArray[np.uint8]]:
-        return mark.alphas(tiles)
+    def alphas(mark: Mark) -> tuple[dict[Key, NDArray[np.uint8]], dict[Key, NDArray[np.uint8]]]:
+        return mark.alphas(tiles), mark.hides(tiles)
 
     own: set[Key] = set()
-    for mark, of_mark in zip(taking_turns(marks), on_all_cores(alphas, marks), strict=True):
+    for mark, (of_mark, hidden) in zip(taking_turns(marks), on_all_cores(alphas, marks), strict=True):
         color = packed(mark.color)
+        for key, gone in hidden.items():
+            if tiles[key] is not None:
+                tiles[key] = _rubbed(tiles[key], gone, is_own=key in own)
+                own.add(key)
         for key, alpha in of_mark.items():
             tiles[key] = _inked(tiles[key], alpha, color, atop=mark.atop, is_own=key in own)
             own.add(key)
+
+
+def _rubbed(tile: Stored | None, gone: NDArray[np.uint8], *, is_own: bool) -> Stored | None:
+    """A tile with less on it; one that `is_own` may be changed in place."""
+    if isinstance(tile, InkTile):
+        tile = tile if is_own else InkTile(tile.alpha.copy(), tile.color)
+        scale_alpha_into(tile.alpha, gone)
+        return tile
+    if tile is None:
+        return None
+    pixels = tile if is_own else opened(tile).copy()
+    rub_into(pixels, gone)
+    return pixels
 
 
 def _inked(

@@ -21,6 +21,7 @@ from jotsk.core.hand import ResponseCurve, Sample, SpeedWeight, Trace, TremorMet
 from jotsk.core.hand.fence import Fence
 from jotsk.core.ink import TILE, Color, Pen, WetInk
 from jotsk.core.ink.color import packed
+from jotsk.core.ink.wet_figure import wet_ink
 from jotsk.core.marks import Cut, Stroke
 from jotsk.core.marks.shown import ShownInk
 from jotsk.core.page import WetLayer
@@ -239,7 +240,7 @@ class StrokeSession:
 
     def _fresh_ink(self) -> WetInk:
         strength = 0.0 if self._guidance.course != FREELY else self._settings.steady_now
-        return WetInk(
+        return wet_ink(
             self.pen,
             self._settings.size_px,
             strength,

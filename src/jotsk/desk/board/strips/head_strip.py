@@ -4,8 +4,11 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QHideEvent, QShowEvent
 from PySide6.QtWidgets import QHBoxLayout, QWidget
+
+from jotsk.desk.widgets.faults import handled
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -16,6 +19,8 @@ FROM_TOP_PX = 10
 
 class HeadStrip(QWidget):
     """Lies in the middle; `row` is for its words and buttons."""
+
+    changed = Signal()  # it is shown, or hidden
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
@@ -35,3 +40,11 @@ class HeadStrip(QWidget):
         self.resize(min(self.sizeHint().width(), self._board.width() - 2 * FROM_TOP_PX), self.sizeHint().height())
         self.move(max(0, (self._board.width() - self.width()) // 2), FROM_TOP_PX)
         self.raise_()
+
+    @handled
+    def showEvent(self, event: QShowEvent) -> None:
+        self.changed.emit()
+
+    @handled
+    def hideEvent(self, event: QHideEvent) -> None:
+        self.changed.emit()

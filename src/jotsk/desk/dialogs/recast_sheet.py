@@ -1,0 +1,115 @@
+"""Recast: another pen, size, colour, response or steadiness for lines, with a picture of how they will look."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+import numpy as np
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QImage, QPixmap
+from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import EMPTY
+from jotsk.core.ink.pens import DRIVERS
+from jotsk.core.marks import Stroke
+from jotsk.core.page import InkLayer, Marks, blank_page, flattened, render
+from jotsk.desk.pens.hand import Hand
+from jotsk.desk.widgets.at_pause import AtPause
+from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.sheet_form import foot_of, form_of
+
+PICTURE = 380, 330
+MOST_SHOWN, LARGEST_SHOWN = 120, 2.0
+LEAST_SIZE, LARGEST_SIZE = 0.01, 1e4
+AS_IS = "As they are"
+PAUSE_MS = 60
+
+
+class RecastSheet(QDialog):
+    """Whatever is left as it is stays so, line by line."""
+
+    def __init__(self, lines: Sequence[Stroke], hand: Hand, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Recast the lines")
+        self._hand = hand
+        self.pen = QComboBox()
+        self.pen.addItem(AS_IS, None)
+        for pen in hand.library.pens:
+            if not pen.rubs:
+                self.pen.addItem(pen.name, pen)
+        self.size_field = number_field(1, 2000, 0, " %")
+        self.size_field.setValue(100)
+        self.color = QComboBox()
+        self.color.addItems((AS_IS, "The ink in the hand"))
+        self.response = QComboBox()
+        self.response.addItem(AS_IS, None)
+        for driver in DRIVERS:
+            self.response.addItem(f"Width by {driver}" if driver != "nothing" else "Even width", driver)
+        self.steadiness = number_field(-1, 100, 0)
+        self.steadiness.setSpecialValueText(AS_IS)
+        self.steadiness.setValue(-1)
+        self.picture = QLabel(alignment=Qt.AlignmentFlag.AlignCenter)
+        self.picture.setFixedSize(*PICTURE)
+        self.picture.setStyleSheet("background: white;")
+        count = len(lines)
+        heading = QLabel(f"{count} lines" if count > 1 else "One line")
+        heading.setProperty("role", "heading")
+        foot, _ = foot_of(self, "Recast")
+        left = QVBoxLayout()
+        left.addWidget(heading)
+        left.addLayout(
+            form_of(
+                (
+                    ("Pen", self.pen), ("Size", self.size_field), ("Colour", self.color), ("Response", self.response),
+                    ("Steady after", self.steadiness),
+                )
+            )
+        )  # fmt: skip
+        left.addStretch()
+        left.addLayout(foot)
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(20, 16, 20, 16)
+        layout.setSpacing(20)
+        layout.addLayout(left)
+        layout.addWidget(self.picture)
+        self._shown = list(lines[:MOST_SHOWN])
+        self._area = EMPTY
+        for line in self._shown:
+            self._area |= line.ribbon.bounds
+        self._pause = AtPause(self._draw, lambda: False, PAUSE_MS, self)
+        for box in (self.pen, self.color, self.response):
+            box.currentIndexChanged.connect(self._pause.ask)
+        for field in (self.size_field, self.steadiness):
+            field.valueChanged.connect(self._pause.ask)
+        self._draw()
+
+    def change(self, stroke: Stroke) -> Stroke:
+        """A line as it is asked for here."""
+        pen = self.pen.currentData()
+        size = stroke.size_px * self.size_field.value() / 100
+        stroke = replace(stroke, pen=pen or stroke.pen, size_px=min(LARGEST_SIZE, max(LEAST_SIZE, size)))
+        driver = self.response.currentData()
+        if driver is not None:
+            stroke = replace(stroke, pen=replace(stroke.pen, width=replace(stroke.pen.width, by=driver)))
+        if self.color.currentIndex():
+            stroke = replace(stroke, color=self._hand.color)
+        elif pen is not None and pen.own_color is not None:
+            stroke = replace(stroke, color=pen.own_color)
+        return stroke if self.steadiness.value() < 0 else stroke.resteadied(self.steadiness.value())
+
+    def _draw(self) -> None:
+        """The lines as they will be, as large as fits."""
+        width, height = PICTURE
+        area = self._area.grown(8)
+        k = min(LARGEST_SHOWN, width / max(1, area.width), height / max(1, area.height))
+        dx, dy = (width - k * area.width) / 2 - k * area.x0, (height - k * area.height) / 2 - k * area.y0
+        marks = Marks(self.change(stroke).mapped(k, dx, dy) for stroke in self._shown)
+        page = blank_page(width, height)
+        layer = page.active
+        assert isinstance(layer, InkLayer)
+        page = page.with_layer(replace(layer, marks=marks, tiles=render(marks, Rect(0, 0, width, height))))
+        pixels = np.ascontiguousarray(flattened(page))
+        image = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBA8888_Premultiplied)
+        self.picture.setPixmap(QPixmap.fromImage(image.copy()))

@@ -1,0 +1,40 @@
+"""Making one line of several."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from jotsk.core.geometry.rects import rect_around
+from jotsk.core.marks import Stroke
+from jotsk.core.mend import join, snip, splice
+from jotsk.core.page import InkLayer, Page
+from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Swipe, dense, middle_of
+
+
+class JoinEnds(Swipe):
+    id, action = "join", "mend.join"
+    label, nothing = "Join", "There are no two ends near enough; swipe over the gap, or let the hand reach farther."
+
+    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
+        return join.joined(page, self.reach, near=dense(way, self.reach / 2))
+
+
+class Splice(Swipe):
+    id, action = "splice", "mend.splice"
+    label, nothing = "Splice", "A splice takes two lines or more; swipe along the tries that are to become one."
+
+    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
+        strokes = self._passed(snip.ink_layer(page), way)
+        return splice.spliced(page, strokes) if len(strokes) > 1 else (page, 0)
+
+    def _passed(self, layer: InkLayer, way: Places) -> list[Stroke]:
+        """The lines that the hand passed over."""
+        near = dense(way, self.reach / 4)
+        found = snip.strokes_near(layer, rect_around(way, self.reach))
+        return [s for s in found if any(s.gap_to(x, y) <= self.reach / 2 for x, y in near.tolist())]
+
+    def show(self) -> None:
+        layer = self.layer()
+        if layer is not None:
+            passed = self._passed(layer, np.array(self._way))
+            self.board.show_preview([middle_of(s.own_ribbon) for s in passed[:MOST_SHOWN]])

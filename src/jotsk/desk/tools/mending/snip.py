@@ -1,0 +1,93 @@
+"""Taking pieces of lines away, giving them back, and parting lines."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+import numpy as np
+from PySide6.QtCore import QPointF
+
+from jotsk.core.errors import Refused
+from jotsk.core.marks import Stroke
+from jotsk.core.mend import grow, snip
+from jotsk.core.page import Page
+from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Pointed, edges_of
+from jotsk.desk.tools.pick import is_shift_down
+
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
+
+CUT_REACH_PX, END_REACH_PX = 12.0, 16.0  # device px
+
+
+class Snip(Pointed):
+    id, action = "snip", "mend.snip"
+    label, nothing = "Snip", "Nothing was crossed; swipe across the piece that is to go."
+
+    def __init__(self, board: Board) -> None:
+        super().__init__(board)
+        self._gone: list[Places] = []
+
+    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
+        return snip.snipped(page, way, self.board.hand.mending.against, keep_px=self._keeps)
+
+    @property
+    def _keeps(self) -> float:
+        """How many px of a line stay beyond what crosses it, page px."""
+        return self.board.hand.mending.keep_px if is_shift_down() else 0.0
+
+    def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
+        self._gone = []
+        super().press(at, t_ms, pressure, has_pressure)
+
+    def show(self) -> None:
+        """What will go: that of the swipe's last step, and what was found before."""
+        page, step = self.board.document.page_when_dry(), np.array(self._way[-2:])
+        try:
+            found = snip.gone_pieces(page, snip.ink_layer(page), step, self.board.hand.mending.against, self._keeps)
+        except Refused:
+            return
+        for stroke, gone in found if len(step) > 1 else ():
+            for first, last in gone:
+                ribbon = stroke.own_ribbon
+                line = ribbon.points[(ribbon.times >= first) & (ribbon.times <= last), :2].astype(np.float64)
+                if len(line) > 1:
+                    self._gone.append(line)
+        self.board.show_preview(self._gone[-MOST_SHOWN:])
+
+
+class GrowBack(Pointed):
+    """Takes hold of a snipped end, and leads it out again along what was drawn."""
+
+    id, action = "grow", "mend.grow"
+    label, nothing = "Grow back", "No snipped end lies there; pull one outwards where its line went on."
+    _end: tuple[Stroke, int, bool] | None = None
+
+    @property
+    def _reach(self) -> float:
+        return END_REACH_PX / self.board.view.zoom
+
+    def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
+        layer, place = self.layer(), self.on_page(at)
+        page = self.board.document.page_when_dry()
+        self._end = grow.snipped_end(page, place, self._reach) if layer is not None else None
+        super().press(at, t_ms, pressure, has_pressure)
+
+    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
+        (x, y), (to_x, to_y) = way[0].tolist(), way[-1].tolist()
+        return grow.grown_back(page, (x, y), (to_x, to_y), self._reach)
+
+    def show(self) -> None:
+        if self._end is not None:
+            stroke, number, is_last = self._end
+            longer = grow.pulled_out(stroke, number, self._way[-1], is_last=is_last)
+            self.board.show_preview(edges_of(longer.own_ribbon))
+
+
+class CutInTwo(Pointed):
+    id, action = "cut", "mend.cut"
+    label, nothing = "Cut in two", "There is no line to cut there."
+
+    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
+        x, y = way[-1].tolist()
+        return snip.cut_in_two(page, x, y, reach_px=CUT_REACH_PX / self.board.view.zoom)

@@ -302,6 +302,15 @@ TABLE: tuple[Entry, ...] = (
         hold=True,
         icon="move",
     ),
+    Entry(
+        "mend.over",
+        "Over or under",
+        "Shift+O",
+        "Press a crossing of cords: what lay over goes under",
+        "Mend",
+        hold=True,
+        icon="over",
+    ),
     Entry("mend.again", "Move once more", "Ctrl+R", "The last move of lines again, with those chosen now", "Mend"),
     Entry(
         "mend.recast",

@@ -12,10 +12,10 @@ from hypothesis import strategies as st
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import Sample, trace_from
 from jotsk.core.ink import SHIPPED, Drive, Pen, Profile, Taper, pen_by_id, ribbon_of
-from jotsk.core.ink.wet_figure import wet_ink
 from jotsk.core.ink.oklch import from_oklch, to_oklch
 from jotsk.core.ink.painting import flow_profile
 from jotsk.core.ink.shipped import ISO_DASHES, ISO_WIDTHS_MM
+from jotsk.core.ink.wet_figure import wet_ink
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.preview import preview
 from jotsk.core.page import pixels_of, render, rgba

@@ -272,6 +272,7 @@ EXAMPLES = [
     {"do": "push", "from": [120, 200], "to": [300, 215], "radius": 60, "as": "smooth"},
     {"do": "weight", "along": [[100, 200, 40], [180, 200, 40]], "by": 1, "as": "sharpen"},
     {"do": "weights", "by": 1.5},
+    {"do": "over", "at": [440, 330]},
     {"do": "simplify", "strokes": {"touching": [[100, 100], [100, 300]]}, "tolerance": 1.5},
     {"do": "place", "strokes": "all", "matrix": [[1, 0, 4], [0, 1, 2], [0, 0, 1]], "weights": "kept", "layer": "Ink"},
     {"do": "recast", "strokes": {"inside": [[0, 0], [600, 0], [600, 400], [0, 400]]}, "pen": "brush-pen", "size": 12},
@@ -283,6 +284,7 @@ def lines():
     return page_with(
         wavy(40, 420), stroke_along([(250, 40), (250, 360)], size=14),
         wavy(440, 560),
+        stroke_along([(380, 330), (560, 330)], size=24, pen="cord"), stroke_along([(430, 290), (450, 380)], size=24, pen="cord"),
     )  # fmt: skip
 
 
@@ -341,13 +343,15 @@ def test_any_sequence_of_mends_is_its_marks_and_survives_a_file(tmp_path_factory
     page = page_with(
         wavy(40, 420), stroke_along([(250, 40), (250, 360)], size=14),
         wavy(440, 560),
+        stroke_along([(380, 330), (560, 330)], size=24, pen="cord"), stroke_along([(430, 290), (450, 380)], size=24, pen="cord"),
     )  # fmt: skip
     for step in sequence:
         try:
             page, _ = run(page, [step], pen_by_id)
         except WrongStep as told:
             assert any(
-                why in str(told) for why in ("no line to cut", "nothing to part", "A splice takes", "not all overlap")
+                why in str(told)
+                for why in ("no line to cut", "nothing to part", "A splice takes", "not all overlap", "No cord")
             )
     assert render(page.active.marks, page.bounds) == page.active.tiles
     path = tmp_path_factory.mktemp("mends") / "a.ora"

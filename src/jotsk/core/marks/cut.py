@@ -15,12 +15,13 @@ from jotsk.core.ink.outline_kernel import fill_outline
 from jotsk.core.ink.painting import Key, shelled_tiles
 from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.json_text import beyond, number_in, with_unknown
-from jotsk.core.marks.record import Json, Numbers, Store
+from jotsk.core.marks.record import UID_BITS, Json, Numbers, Store
 
 
 @dataclass(frozen=True, eq=False)
 class Cut:
-    """An erasure: the ribbon of the eraser, in page px, belonging to one mark.
+    """An erasure: the ribbon of the eraser, in page px, belonging to one mark; or, where that goes `under` another, the
+    room it leaves for it.
 
     `unknown` is JSON of what its file says beyond that; so it is for marks.
     """
@@ -28,6 +29,7 @@ class Cut:
     ribbon: Ribbon
     shells: tuple[tuple[float, float], ...] = ((1.0, 1.0),)
     unknown: str = ""
+    under: int = 0  # uid of that mark; 0: it was rubbed out
 
     @property
     def bounds(self) -> Rect:
@@ -66,6 +68,8 @@ class Cut:
             "pieces": [list(piece) for piece in self.ribbon.pieces],
             "shells": [list(s) for s in self.shells],
         }
+        if self.under:
+            record["under"] = self.under
         return with_unknown(record, self.unknown)
 
     @classmethod
@@ -76,10 +80,11 @@ class Cut:
         points, ink = columns[:, :3].astype(np.float32), columns[:, 3].astype(np.uint8)
         ribbon = Ribbon(points, ink, np.zeros(len(columns)), pieces)
         shells = tuple((number_in(r, 0, 1), number_in(k, 0, 1)) for r, k in record.get("shells", [(1, 1)]))
-        return cls(ribbon, shells, beyond(record, _KNOWN))
+        under = int(number_in(record.get("under", 0), 0, 1 << UID_BITS))
+        return cls(ribbon, shells, beyond(record, _KNOWN), under)
 
 
-_KNOWN = frozenset({"ribbon", "pieces", "shells"})
+_KNOWN = frozenset({"ribbon", "pieces", "shells", "under"})
 
 
 @dataclass(frozen=True, eq=False)

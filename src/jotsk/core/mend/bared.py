@@ -17,12 +17,11 @@ from jotsk.core.page.layers.layer import InkLayer
 
 HALF = 128
 MOST_PX = 4_000_000
-NEAR_PX = 3  # beyond the ink, within which colour is what the line stood on
 
 
 def bared(page: Page, layer: InkLayer, pairs: Sequence[tuple[Stroke, Stroke]], area: Rect) -> list[NDArray[np.float64]]:
     """Outlines, (N, 2) page px each, of the paper inside `area` that shows when the first of each pair of strokes on a
-    layer becomes the second, and that colour of another layer comes near to. Nothing is said of areas of more than four
+    layer becomes the second, and that colour of another layer touches. Nothing is said of areas of more than four
     million px."""
     area &= page.bounds
     if not area or not pairs or area.width * area.height > MOST_PX:
@@ -38,9 +37,10 @@ def bared(page: Page, layer: InkLayer, pairs: Sequence[tuple[Stroke, Stroke]], a
     left &= (colored == 0) & (_ink_in(others, area) < HALF)
     if not left.any() or not colored.any():
         return []
-    reach = 2 * int(max(float(old.ribbon.points[:, 2].max(initial=0.0)) for old in olds) + NEAR_PX) + 1
-    near = cv2.dilate(colored, cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (reach, reach)))
-    found, _ = cv2.findContours((left & (near > 0)).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_NONE)
+    near = cv2.dilate(colored, np.ones((3, 3), np.uint8))
+    _, parts = cv2.connectedComponents(left.astype(np.uint8), connectivity=8)
+    beside = np.unique(parts[left & (near > 0)])  # those that touch colour
+    found, _ = cv2.findContours(np.isin(parts, beside).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_NONE)
     return [outline[:, 0].astype(np.float64) + (area.x0 + 0.5, area.y0 + 0.5) for outline in found]
 
 

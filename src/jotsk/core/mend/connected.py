@@ -11,8 +11,6 @@ from jotsk.core.mend.gap_kernel import gaps
 from jotsk.core.mend.snip import strokes_near
 from jotsk.core.page import InkLayer
 
-SAMPLE_PX = 2.0  # of a line, along which it is looked at
-
 
 def connected(layer: InkLayer, strokes: Iterable[Stroke], within_px: float) -> list[Stroke]:
     """These strokes of a layer and all whose ink is within so many px of theirs, or of one found so, in the order of
@@ -30,7 +28,7 @@ def connected(layer: InkLayer, strokes: Iterable[Stroke], within_px: float) -> l
 
 def _gap(a: Stroke, b: Stroke) -> float:
     """The least distance of two inked shapes; below 0 where they overlap."""
-    points = a.ribbon.points[:: max(1, int(SAMPLE_PX))].astype(np.float64)
+    points = a.ribbon.points.astype(np.float64)
     least = np.inf
     for start, stop in b.ribbon.pieces:
         if stop > start:

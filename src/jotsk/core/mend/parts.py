@@ -25,20 +25,17 @@ def parted(page: Page, loop: NDArray[np.float64], uid: int | None = None) -> tup
         within = spans_inside(stroke, loop)
         if not within:
             continue
-        first, last = stroke.times
-        if len(within) == 1 and within[0][0] <= first and within[0][1] >= last:
-            found.append(stroke)
-            continue
         part = kept(stroke, within)
-        rest = stroke.mended(stroke.mends.without(within, stroke.times))
         if part is None:
+            continue
+        rest = stroke.mended(stroke.mends.without(within, stroke.times))
+        if not len(rest.own_ribbon.points):
+            found.append(stroke)
             continue
         part = part.as_another()
         found.append(part)
         page = with_all_replaced(page, layer.uid, [(stroke, rest)])
         page = with_inserted(page, layer.uid, rest, [part])
-        if not len(rest.own_ribbon.points):
-            page = with_all_replaced(page, layer.uid, [(rest, None)])
     return page, found
 
 

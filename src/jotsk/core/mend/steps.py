@@ -14,7 +14,7 @@ from jotsk.core.ink import Pen
 from jotsk.core.json_text import number_in
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import matrix_from, mesh_from
-from jotsk.core.mend import brush, grow, join, snip, splice, whole
+from jotsk.core.mend import brush, grow, join, over_under, snip, splice, whole
 from jotsk.core.page import Page
 from jotsk.core.page.edits.selection import strokes_across, strokes_inside
 
@@ -157,11 +157,17 @@ def _recast(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     return whole.recast(page, _strokes(page, step), _uid(page, step), **values)
 
 
+def _over(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    ((x, y),) = _places([step["at"]]).tolist()
+    return over_under.turned(page, (x, y), uid=_uid(page, step))
+
+
 def _scale(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     return whole.line_weights_scaled(page, number_in(step["by"], 0, 1e3))
 
 
 STEPS: dict[str, Callable[[Page, Step, Pens], tuple[Page, int]]] = {
     "snip": _snip, "grow": _grow, "cut": _cut, "join": _join, "splice": _splice, "unsplice": _unsplice,
-    "weight": _weight, "push": _push, "simplify": _simplify, "place": _place, "recast": _recast, "weights": _scale,
+    "weight": _weight, "push": _push, "simplify": _simplify, "place": _place, "recast": _recast, "over": _over,
+    "weights": _scale,
 }  # fmt: skip

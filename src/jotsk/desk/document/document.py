@@ -43,6 +43,10 @@ class Snapshot:
     history: History
 
 
+def with_stroke(page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
+    return edits.with_mark(page, stroke), stroke
+
+
 class Document(QObject):
     """Holds the page value. Widgets call its methods and listen to its signals."""
 
@@ -152,11 +156,18 @@ class Document(QObject):
             return False
         return True
 
-    def add_stroke(self, stroke: Stroke) -> None:
-        before = self.page_when_dry()
-        if self.edit("Stroke", lambda page: edits.with_mark(page, stroke)):
+    def add_stroke(self, stroke: Stroke, put: Callable[[Page, Stroke], tuple[Page, Stroke]] = with_stroke) -> None:
+        """Put a stroke on the active layer, in a way that says which line it became."""
+        before, line = self.page_when_dry(), stroke
+
+        def add(page: Page) -> Page:
+            nonlocal line
+            page, line = put(page, stroke)
+            return page
+
+        if self.edit("Stroke", add):
             if self._history.page is not before:
-                self.last_line.follow(stroke, before.active_uid)
+                self.last_line.follow(line, before.active_uid)
         else:
             self.stroke_failed.emit(stroke.trace)
 

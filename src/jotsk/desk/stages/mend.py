@@ -18,5 +18,6 @@ MEND = Stage(
         "mend.push",
         "mend.points",
         "mend.move",
+        "mend.over",
     ),
 )

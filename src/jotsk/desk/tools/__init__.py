@@ -10,7 +10,7 @@ from jotsk.desk.tools.mending.brush import Push, Weigh
 from jotsk.desk.tools.mending.join import JoinEnds, Splice
 from jotsk.desk.tools.mending.move_lines import MoveLines
 from jotsk.desk.tools.mending.points import Points
-from jotsk.desk.tools.mending.snip import CutInTwo, GrowBack, Snip
+from jotsk.desk.tools.mending.snip import CutInTwo, GrowBack, OverUnder, Snip
 from jotsk.desk.tools.move_page import MovePage, TurnPage
 from jotsk.desk.tools.pick import Pick
 from jotsk.desk.tools.pictures import Pictures
@@ -23,6 +23,7 @@ from jotsk.desk.tools.zoom import Zoom
 TOOLS: tuple[type[Tool], ...] = (
     Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, ChooseAcross, ChooseParts, RubInside, Crop, Shift,
     PlaceGuides, Draft, Edges, Pictures, Snip, GrowBack, CutInTwo, JoinEnds, Splice, Weigh, Push, Points, MoveLines,
+    OverUnder,
 )  # fmt: skip
 
 __all__ = ["TOOLS", "Draw", "Tool"]

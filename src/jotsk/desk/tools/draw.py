@@ -12,12 +12,16 @@ from PySide6.QtGui import QPainter
 
 from jotsk.core.guides.guidance import FREELY
 from jotsk.core.marks import Cut, Stroke
+from jotsk.core.mend.closing import with_stroke_closed, with_stroke_spliced
+from jotsk.core.page import InkLayer, Page
 from jotsk.desk.board.input.stroke_session import StrokeSession
 from jotsk.desk.board.overlays import overlays
 from jotsk.desk.board.overlays.guide_overlay import draw_shape
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.settle_strip import SettleStrip
+from jotsk.desk.document.document import with_stroke
 from jotsk.desk.guides.guiding import turned_steps
+from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool, is_enter
 
 if TYPE_CHECKING:
@@ -161,8 +165,22 @@ class Draw(Tool):
         if isinstance(mark, Cut):
             document.rub_out(mark)
         elif mark is not None:
-            document.add_stroke(mark)
+            document.add_stroke(mark, self._put)
         self._dried(session, mark)
+
+    def _put(self, page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
+        """A stroke on the page, its ends closed or itself spliced with the last one where its pen does that. Shift
+        leads it to its start, Alt leaves it as it is."""
+        pen, last = stroke.pen, self.board.document.last_line.stroke
+        if (
+            is_alt_down()
+            or not isinstance(page.active, InkLayer)
+            or not (pen.closes_px or pen.splices or is_shift_down())
+        ):
+            return with_stroke(page, stroke)
+        if pen.splices and last is not None and not is_shift_down():
+            return with_stroke_spliced(page, stroke, last)
+        return with_stroke_closed(page, stroke, pen.closes_px, to_start=is_shift_down()), stroke
 
     def _mark_of(self, session: StrokeSession) -> Stroke | Cut | None:
         """What a finished stroke leaves. What cannot be worked out is kept as the motion of the hand."""

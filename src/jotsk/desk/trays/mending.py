@@ -27,7 +27,7 @@ from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import alpha_image
 from jotsk.desk.widgets.number_field import count_field
 
-ROW_PX, PICTURE = 42, QSize(40, 24)
+ROW_PX, PICTURE = 39, QSize(40, 24)
 AGAINST = (("layer", "Lines of this layer"), ("visible", "All visible ink"), ("self", "The line itself"))
 WEIGHT_WORDS = (("weight", "Thicker or thinner"), ("even", "Even out"), ("sharpen", "Sharp ends"))
 PUSH_WORDS = (("push", "Push"), ("smooth", "Smooth"), ("gather", "Gather"))
@@ -42,6 +42,7 @@ OPTIONS: dict[str, tuple[str, ...]] = {  # by tool
 SAMPLE_OF = {
     "mend.snip": "snip", "mend.grow": "grow", "mend.cut": "cut", "mend.join": "join", "mend.splice": "splice",
     "mend.weight": "weight", "mend.push": "push", "mend.points": "points", "mend.move": "move",
+    "mend.over": "over",
 }  # fmt: skip
 
 
@@ -71,17 +72,17 @@ class ToolRow(QWidget):
         theme, name = current(), SAMPLE_OF[self.entry_id]
         painter.setRenderHints(QPainter.RenderHint.SmoothPixmapTransform | QPainter.RenderHint.Antialiasing)
         for is_after, x in ((False, 12), (True, 62)):
-            box = QRectF(x, 3, PICTURE.width(), PICTURE.height())
+            box = QRectF(x, 1, PICTURE.width(), PICTURE.height())
             painter.drawImage(box, _picture(name, is_after, theme.text if is_after else theme.quiet))
         painter.setPen(QPen(QColor(theme.quiet), 1.2))
-        middle = 3 + PICTURE.height() / 2
+        middle = 1 + PICTURE.height() / 2
         painter.drawPolyline([QPointF(54, middle - 3), QPointF(58, middle), QPointF(54, middle + 3)])
         if self.is_on:
             draw_ink_mark(painter, QRectF(2, 4, 6, ROW_PX - 10), theme.accent)
         weight = font().Weight.DemiBold if self.is_on else font().Weight.Normal
         painter.setFont(font(SMALL_PX, weight=weight))
         painter.setPen(QColor(theme.text if self.is_on or self.hasFocus() else theme.quiet))
-        painter.drawText(QRectF(14, ROW_PX - 16, self.width() - 16, 15), self.action.text())
+        painter.drawText(QRectF(14, ROW_PX - 15, self.width() - 16, 15), self.action.text())
 
     @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:

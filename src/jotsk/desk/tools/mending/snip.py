@@ -1,4 +1,4 @@
-"""Taking pieces of lines away, giving them back, and parting lines."""
+"""Taking pieces of lines away, giving them back, parting lines, and turning crossings over."""
 
 from __future__ import annotations
 
@@ -9,7 +9,7 @@ from PySide6.QtCore import QPointF
 
 from jotsk.core.errors import Refused
 from jotsk.core.marks import Stroke
-from jotsk.core.mend import grow, snip
+from jotsk.core.mend import grow, over_under, snip
 from jotsk.core.page import Page
 from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Pointed, edges_of
 from jotsk.desk.tools.pick import is_shift_down
@@ -91,3 +91,14 @@ class CutInTwo(Pointed):
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         x, y = way[-1].tolist()
         return snip.cut_in_two(page, x, y, reach_px=CUT_REACH_PX / self.board.view.zoom)
+
+
+class OverUnder(Pointed):
+    """A press turns a crossing of cords over."""
+
+    id, action = "over", "mend.over"
+    label, nothing = "Over or under", over_under.NOTHING
+
+    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
+        x, y = way[-1].tolist()
+        return over_under.turned(page, (x, y), CUT_REACH_PX / self.board.view.zoom / 2)

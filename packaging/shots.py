@@ -6,15 +6,19 @@ import sys
 import tempfile
 import time
 from collections.abc import Callable
+from dataclasses import replace
+from itertools import pairwise
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QPointF, Qt
+from PySide6.QtCore import QPoint, QPointF, QRect, QSize, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPen
 from PySide6.QtWidgets import QApplication
 from real_motions import draw as draw_real_motions
 
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
+from jotsk.core.mend import over_under, snip
 from jotsk.demo.playing import traces_on_screen
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
@@ -90,9 +94,9 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     sheet.show()
     settle(app)
     pens = [p.id for p in SHIPPED if not p.rubs and p.own_color is None and not p.id.startswith("technical")]
-    half = (len(pens) + 1) // 2
-    waves(sheet, pens[:half], width=480, step=80)
-    waves(sheet, pens[half:], left=630, width=480, step=80)
+    third = -(-len(pens) // 3)
+    for column in range(3):
+        waves(sheet, pens[column * third : (column + 1) * third], left=40 + 380 * column, width=320, step=72)
     settle(app)
     sheet.grab().save(str(folder / "pens.png"), "PNG")
     sheet.close()
@@ -169,24 +173,93 @@ def guides(window: Window, shoot: Callable[[str], None]) -> None:
     keys.switch("hand.draft")
 
 
-def mend(window: Window, shoot: Callable[[str], None]) -> None:
-    """Locks of hair that overshoot, one of them snipped, with the swipe for the next under the pen."""
-    board = window.board
-    window.show_stage(STAGES["ink"])
-    window.hand.set_size(14)
-    pen = SimulatedPen(board, DEVICES["display"])
-    for k in range(5):
-        path = np.array([(430 + 24 * k, 150), (400 + 30 * k, 260), (440 + 34 * k, 380), (420 + 40 * k, 500)], float)
-        pen.draw(drawn(smooth_path(path), 0.7, pressure=[0.2, 0.9, 0.7, 0.3], seed=k))
-    pen.draw(drawn(smooth_path(np.array([(360, 420), (500, 455), (660, 400)], float)), 0.7, pressure=0.8, seed=9))
+def mend(window: Window, shoot: Callable[[str], None], folder: Path) -> None:
+    """The hair of panel two with the swipe of a snip under the pen; then each tool at work, side by side."""
+    board, document = window.board, window.document
+    hair = next(layer for layer in document.page_when_dry().layers if layer.name == "Hair")
+    document.activate(hair.uid)
     window.show_stage(STAGES["mend"])
+    look_at(board, (1940, 760), 0.75)
     window.hold_keys.turn_on("mend.snip")
-    pen.draw(drawn(np.array([(400, 480), (520, 490)], float), 0.3, pressure=0.5, seed=3))
-    while window.filing.jobs.is_busy:
-        QApplication.processEvents()
-    board.point_at(QPointF(545, 490))
+    swipe = [board.view.to_screen(*place) for place in ((2085, 948), (2225, 896))]
+    press = [QPointF(*place) / board.devicePixelRatioF() for place in swipe]
+    board.tools["snip"].press(press[0], 0.0, 0.5, True)
+    for share in np.linspace(0.1, 1.0, 12):
+        board.tools["snip"].move(press[0] + (press[1] - press[0]) * share, 10 * share, 0.5, 0, 0)
+    board.point_at(press[1])
     shoot("mend-day")
+    board.tools["snip"].cancel()
+    tools_at_work(window, folder)
     window.hold_keys.back_to_drawing()
+
+
+def look_at(board: Board, middle: tuple[float, float], zoom: float) -> None:
+    view = replace(board.view, zoom=zoom)
+    x, y = view.to_screen(*middle)
+    ratio = board.devicePixelRatioF()
+    board.set_view(view.panned(board.width() * ratio / 2 - x, board.height() * ratio / 2 - y))
+
+
+PART = QSize(420, 300)
+AT_WORK = (  # tool, layer, what is looked at, zoom, the way of the pen, settings
+    ("grow", "Hair", (2160, 890), 1.6, ((2176, 893), (2190, 930)), {}),
+    ("join", "Hair", (1800, 640), 1.3, ((1774, 690), (1800, 640)), {"reach_px": 50}),
+    ("splice", "Hair", (2080, 660), 1.0, ((2116, 520), (2116, 600), (2060, 770), (1960, 834)), {"reach_px": 30}),
+    ("weigh", "Boot", (1490, 2480), 0.55, ((1490, 2300), (1480, 2500), (1456, 2700)), {"amount": 1.8, "reach_px": 120}),
+    ("push", "Boot", (2060, 2800), 0.6, ((2150, 2780), (2230, 2760)), {"reach_px": 160}),
+    ("points", "Boot", (2000, 2700), 0.5, (), {"tolerance_px": 3}),
+    ("move_lines", "Boot", (1800, 2200), 0.42, (), {"frame": "mesh"}),
+    ("over", "Boot", (1776, 2130), 1.0, (), {}),
+)
+
+
+def tools_at_work(window: Window, folder: Path) -> None:
+    """One picture of them all: each as it is while the pen is down."""
+    app, board, document = QApplication.instance(), window.board, window.document
+    sheet = QImage(PART.width() * 4, PART.height() * 2, QImage.Format.Format_RGB32)
+    painter = QPainter(sheet)
+    for number, (tool, name, middle, zoom, way, values) in enumerate(AT_WORK):
+        layer = next(layer for layer in document.page_when_dry().layers if layer.name == name)
+        document.activate(layer.uid)
+        window.hand.set_mending(**values)
+        window.hold_keys.back_to_drawing()
+        window.hold_keys.turn_on(board.tools[tool].action)
+        look_at(board, middle, zoom)
+        if tool == "grow":
+            page, _ = snip.snipped(document.page_when_dry(), [(2085, 948), (2225, 896)])
+            document.step(page, "Snip")
+        marks = list(document.page_when_dry().active.marks)
+        if tool == "points":
+            document.selection.choose([marks[2]])
+        elif tool == "move_lines":
+            document.selection.choose([mark for mark in marks if mark.pen.cord])
+            moving = board.tools[tool]
+            grid = moving._grid_of(moving.frame)
+            way = (tuple(grid[1, 2]), tuple(grid[1, 2] + (90, -60)))
+        elif tool == "over":
+            page, _ = over_under.turned(document.page_when_dry(), (1790, 2138), 6.0)
+            document.step(page, "Over or under")
+        places = [QPointF(*board.view.to_screen(*place)) / board.devicePixelRatioF() for place in way]
+        if places:
+            board.tools[tool].press(places[0], 0.0, 0.8, True)
+            for k, (a, b) in enumerate(pairwise(places)):
+                for share in np.linspace(0.1, 1, 8):
+                    board.tools[tool].move(a + (b - a) * share, 100.0 * k + 80 * share, 0.8, 0, 0)
+            board.point_at(places[-1])
+        board._clear_notice()
+        settle(app)
+        seen = board.grab()
+        x, y = (seen.width() - PART.width()) // 2, (seen.height() - PART.height()) // 2
+        corner = QPoint(PART.width() * (number % 4), PART.height() * (number // 4))
+        painter.drawPixmap(corner, seen, QRect(QPoint(x, y), PART))
+        painter.setPen(QPen(QColor("#B9AE9C"), 1))
+        painter.drawRect(QRect(corner, PART))
+        if places:
+            board.tools[tool].cancel()
+        document.selection.choose(())
+        window.hand.set_mending(frame="whole")
+    painter.end()
+    sheet.save(str(folder / "mending-tools.png"), "PNG")
 
 
 def main(folder: Path) -> None:
@@ -218,10 +291,8 @@ def main(folder: Path) -> None:
     window.actions_by_id["view.lamp"].trigger()
     shoot("ink-lamp")
     window.actions_by_id["view.lamp"].trigger()
-    board.zoom_to(1.0)
-    board.reset_turn()
-    shoot("line-at-100")
     board.zoom_to(4.0)
+    board.reset_turn()
     shoot("line-at-400")
     board.zoom_to(0.36, QPointF(board.width() * 0.68, 30))
     board.fit()
@@ -243,7 +314,7 @@ def main(folder: Path) -> None:
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")
-    mend(window, shoot)
+    mend(window, shoot, folder)
     window.show_stage(STAGES["ink"])
     guides(window, shoot)
     window.close()

@@ -6,6 +6,7 @@ import numpy as np
 import pytest
 
 from jotsk.core.files.openraster import read_page
+from jotsk.core.mend.crossings import crossings
 from jotsk.core.page import InkLayer, render
 from jotsk.demo.boot import BOX as BOOT_BOX
 from jotsk.demo.boot import boot
@@ -41,11 +42,16 @@ def page():
 
 def test_the_sketch_is_done_and_panel_one_is_inked(page):
     assert (page.width, page.height, page.dpi) == (WIDTH, HEIGHT, DPI)
-    assert [layer.name for layer in page.layers] == ["Pencils", "Frames", "Street", "Keeper"]
-    sketch, frame, inks, waiting = page.layers
+    assert [layer.name for layer in page.layers] == ["Pencils", "Frames", "Street", "Boot", "Hair", "Keeper"]
+    sketch, frame, inks, boot, hair, waiting = page.layers
     assert sketch.is_sketch and sketch.locked and len(sketch.marks) > 800
     assert len(inks.marks) > 400 and len(frame.marks) == 16
     assert page.active is waiting and not len(waiting.marks)
+    assert sum(stroke.pen.cord > 0 for stroke in boot.marks) >= 10 and {"scales", "saw", "rope"} < {
+        s.pen.motif for s in boot.marks
+    }
+    crossed = [crossings(stroke, [other for other in hair.marks if other is not stroke]) for stroke in hair.marks]
+    assert sum(map(bool, crossed)) > 20, "there is something to snip"
     first = PANELS[0]
     for stroke in inks.marks:
         x, y = stroke.ribbon.points[:, 0], stroke.ribbon.points[:, 1]

@@ -156,7 +156,7 @@ def test_lines_are_chosen_across_by_part_connected_and_on_all_layers(wave, settl
     settle(wave)
     (part,) = selection.lines
     x = part.own_ribbon.points[:, 0]
-    assert len(own(wave)) == 3 and 780 < x.min() and x.max() < 1120
+    assert len(own(wave)) == 3 and x.min() > 780 and x.max() < 1120
     wave.actions_by_id["edit.connected"].trigger()
     assert len(selection.lines) == 3 - 1, "the parts touch each other; the upright line is apart"
     document.layers.add()

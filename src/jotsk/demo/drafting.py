@@ -12,7 +12,7 @@ from numpy.typing import ArrayLike, NDArray
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.geometry.polygons import inside
 from jotsk.core.hand.simulated_pen import Hand, drawn, smooth_path
-from jotsk.core.ink import pen_by_id
+from jotsk.core.ink import Pen, pen_by_id
 from jotsk.core.marks import Stroke
 
 Points = NDArray[np.float64]
@@ -139,10 +139,18 @@ def _stroke(
     line: Line, pen_id: str, size: float, after: float, hand: Hand, color: tuple[int, int, int], seed: int,
     *, light: bool = False,
 ) -> Stroke:  # fmt: skip
+    return along_pen(line, pen_by_id(pen_id), size, hand, color, seed, after=after, light=light)
+
+
+def along_pen(
+    line: Line, pen: Pen, size: float, hand: Hand, color: tuple[int, int, int], seed: int,
+    *, after: float = 40.0, light: bool = False,
+) -> Stroke:  # fmt: skip
+    """A stroke of a pen along one line."""
     length = float(arc_lengths(line.points)[-1])
     force = np.array(PROFILES[line.profile]) * (0.55 if light else 1.0)
     trace = drawn(line.points, 0.12 + length / PX_PER_S, pressure=force, rate_hz=200, hand=hand, seed=seed)
-    return Stroke(trace, pen_by_id(pen_id), size, color, 0.0, after)
+    return Stroke(trace, pen, size, color, 0.0, after)
 
 
 def _pieces(line: Line) -> list[Line]:

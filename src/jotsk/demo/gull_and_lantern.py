@@ -12,6 +12,7 @@ from jotsk.demo.boot import boot
 from jotsk.demo.drafting import Line, inked, sketched, straight
 from jotsk.demo.keeper import AXIS, keeper
 from jotsk.demo.lettering import lettered
+from jotsk.demo.mending import hair, laced_boot
 from jotsk.demo.street import LEFT, RIGHT, street
 from jotsk.demo.wheel import HUB, LENS, SPOKES, wheel
 
@@ -33,7 +34,8 @@ GUIDES = tuple(
 
 
 def demo_page(progress: Callable[[float], None] = lambda _: None) -> Page:
-    """Build the page: the sketch of all four panels, the frames, and panel one inked."""
+    """Build the page: the sketch of all four panels, the frames, panel one inked, and in panels two and four lines that
+    wait to be mended."""
     title = lettered("GULL & LANTERN", 214, 268, 50)
     panel_one = street() + title
     sketch = [*panel_one, *keeper(), *wheel(), *boot(), *frames()]
@@ -42,6 +44,8 @@ def demo_page(progress: Callable[[float], None] = lambda _: None) -> Page:
         "Pencils": sketched(sketch, seed=1),
         "Frames": inked(frames(), seed=2),
         "Street": inked(panel_one, seed=3),
+        "Boot": laced_boot(),
+        "Hair": hair(),
     }
     total = sum(map(len, drafts.values()))
     done = 0
@@ -53,9 +57,10 @@ def demo_page(progress: Callable[[float], None] = lambda _: None) -> Page:
             if done % 16 == 0:
                 progress(0.8 * done / total)
         layers.append(_layer(number, name, strokes, bounds))
-    layers.append(InkLayer(4, "Keeper"))
+    keeper_uid = len(layers) + 1
+    layers.append(InkLayer(keeper_uid, "Keeper"))
     progress(1.0)
-    return Page(WIDTH, HEIGHT, DPI, layers=tuple(layers), active_uid=4, guides=GUIDES)
+    return Page(WIDTH, HEIGHT, DPI, layers=tuple(layers), active_uid=keeper_uid, guides=GUIDES)
 
 
 def frames() -> list[Line]:

@@ -150,6 +150,7 @@ TABLE: tuple[Entry, ...] = (
         checkable=True,
     ),
     Entry("hand.maker", "Pen maker…", "", "Change pens, make new ones, and try them", "Hand"),
+    Entry("hand.motif", "Motif of the lines…", "", "Make a pen of the chosen lines, that runs along the hand", "Hand"),
     Entry("hand.colors", "Ink colour…", "", "Choose any colour, and keep a palette", "Hand"),
     Entry("hand.feel", "Feel of the device…", "", "Fit pressure to your own hand", "Hand"),
     Entry("hand.move", "Move the page", "Space", "Drag the page", "Hand", hold=True, icon="move"),

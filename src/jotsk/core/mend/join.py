@@ -18,7 +18,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import NONE
 from jotsk.core.marks.record import new_uid
 from jotsk.core.mend.snip import ink_layer, strokes_near, strokes_of
-from jotsk.core.page import Page
+from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_inserted
 
 FULL_SHARE = 0.9  # of its widest nearby: where the taper of an end begins
@@ -105,6 +105,12 @@ def joined(
     """Bridge all ends of the strokes on a layer that lie within reach of each other, the nearest first; also how many
     bridges were made. An end is bridged once. If a swipe is given, `near`, (N, 2), only ends within reach of it are."""
     layer = ink_layer(page, uid)
+    made = bridges(layer, within_px, near)
+    return (with_inserted(page, layer.uid, None, made) if made else page), len(made)
+
+
+def bridges(layer: InkLayer, within_px: float, near: NDArray[np.float64] | None = None) -> list[Stroke]:
+    """Those that `joined` makes."""
     strokes = strokes_of(layer) if near is None else strokes_near(layer, rect_around(near, within_px))
     ends = [end for stroke in strokes for end in ends_of(stroke)]
     if near is not None:
@@ -117,12 +123,12 @@ def joined(
             if gap <= within_px and gap > 1e-6:
                 pairs.append((gap, i, j))
     used: set[int] = set()
-    bridges: list[Stroke] = []
+    found: list[Stroke] = []
     for _, i, j in sorted(pairs):
         if i in used or j in used:
             continue
         made = bridge(ends[i], ends[j])
         if made is not None:
             used |= {i, j}
-            bridges.append(made)
-    return (with_inserted(page, layer.uid, None, bridges) if bridges else page), len(bridges)
+            found.append(made)
+    return found

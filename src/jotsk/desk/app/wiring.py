@@ -39,6 +39,7 @@ def connect(window: Window) -> None:
         "edit.alike_weight": lambda: document.selection.choose_alike("weight"),
         "edit.connected": lambda: document.selection.choose_connected(window.hand.mending.connect_px),
         "edit.invert": document.selection.invert,
+        "hand.motif": window.line_commands.ask_motif,
         "mend.unsplice": window.line_commands.give_tries_back,
         "mend.again": window.line_commands.move_again,
         "mend.recast": window.line_commands.ask_recast,

@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
+import numpy as np
 from PySide6.QtCore import QObject
 from PySide6.QtWidgets import QInputDialog
 
+from jotsk.core.errors import Refused
+from jotsk.core.ink import pen_by_id
+from jotsk.core.ink.motifs import shape_from
+from jotsk.core.ink.pen_fields import MOST_LINES
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import splice, whole
 from jotsk.core.page import Page
@@ -41,6 +48,34 @@ class LineCommands(QObject):
 
     def simplify(self) -> None:
         self.points.simplify()
+
+    def ask_motif(self) -> None:
+        """A pen whose motif is the lines at work, taken up."""
+        lines = [
+            line.own_ribbon.points[start:stop].astype(np.float64)
+            for line in self._document.selection.at_work
+            for start, stop in line.own_ribbon.pieces
+            if stop - start > 1
+        ]
+        if not lines:
+            self._document.refused.emit(NO_LINE)
+            return
+        if len(lines) > MOST_LINES:
+            self._document.refused.emit(f"A motif is made of at most {MOST_LINES} lines; choose fewer.")
+            return
+        name, accepted = QInputDialog.getText(self._board, "Motif of the lines", "Name of the pen", text="My motif")
+        if accepted and name.strip():
+            motif = replace(pen_by_id("motif-wave"), motif="own", motif_shape=shape_from(lines), tags=("figure",))
+            thick = max(float(line[:, 2].max()) for line in lines)
+            high = max(float(line[:, 1].max()) for line in lines) - min(float(line[:, 1].min()) for line in lines)
+            share = min(1.0, max(0.005, 2 * thick / max(high, 1.0)))
+            wide = max(float(line[:, 0].max()) for line in lines) - min(float(line[:, 0].min()) for line in lines)
+            spacing = min(50.0, max(0.05, wide / max(high, 1.0)))
+            pen = replace(motif, size_px=min(500.0, max(4.0, high)), motif_line=share, motif_spacing=spacing)
+            try:
+                self._hand.take(self._hand.library.put_as_new(pen, name.strip()))
+            except Refused as error:
+                self._document.refused.emit(str(error))
 
     def ask_recast(self) -> None:
         lines = self._document.selection.at_work

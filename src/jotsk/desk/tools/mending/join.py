@@ -8,7 +8,7 @@ from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import join, snip, splice
 from jotsk.core.page import InkLayer, Page
-from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Swipe, dense, middle_of
+from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Swipe, dense, edges_of, middle_of
 
 
 class JoinEnds(Swipe):
@@ -17,6 +17,12 @@ class JoinEnds(Swipe):
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         return join.joined(page, self.reach, near=dense(way, self.reach / 2))
+
+    def show(self) -> None:
+        layer = self.layer()
+        if layer is not None:
+            found = join.bridges(layer, self.reach, dense(np.array(self._way), self.reach / 2))
+            self.board.show_preview([edge for each in found[:MOST_SHOWN] for edge in edges_of(each.own_ribbon)])
 
 
 class Splice(Swipe):

@@ -10,6 +10,11 @@ import numpy as np
 import shapely
 
 from bench.inked_page import A4_600, inked_page
+from jotsk.core.geometry.placement import Mesh, placed
+from jotsk.core.guides.draft import few_points
+from jotsk.core.hand.simulated_pen import Hand, drawn, smooth_path
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
 from jotsk.core.mend import brush, join, snip, whole
 from jotsk.core.mend.crossings import crossings
 
@@ -53,6 +58,21 @@ def main() -> None:
     measure("push", lambda s: brush.pushed_along(page, np.array([on(s), across(s, 20.0)[1]]), 60.0))
     measure("push, a frame of its preview", lambda s: brush.pushed_stroke(s, across(s, 20.0), 60.0).own_ribbon)
     measure("simplify one stroke", lambda s: whole.simplified_stroke(s, 1.0))
+    many = drawn(smooth_path(rng.uniform(200, 1800, (6, 2))), 10.0, pressure=0.7, rate_hz=200, hand=Hand(0.8), seed=1)
+    slow = Stroke(many, pen_by_id("quill-nib"), 20.0, (0, 0, 0), 20.0, 45.0)
+    _ = slow.own_ribbon
+    measure("simplify 2,000 samples", lambda _: few_points(slow.line.xy, 1.0))
+    middles = np.array([s.own_ribbon.points[:, :2].mean(axis=0) for s in strokes])
+    some = [strokes[k] for k in np.hypot(*(middles - middles[1000]).T).argsort()[:300]]
+    area = some[0].bounds
+    for stroke in some:
+        area |= stroke.bounds
+    mesh = Mesh.over(area, 3, 3)
+    bent = Mesh(mesh.frame, mesh.grid + rng.uniform(-60, 60, mesh.grid.shape))
+    points = np.concatenate([s.own_ribbon.points[:, :2] for s in some]).astype(float)
+    measure("mesh over 300, a frame of it", lambda _: placed([bent], points))
+    chosen = chosen[:5]
+    measure("mesh over 300, committed", lambda _: whole.placed(page, some, bent))
     near = [s for s in strokes if s.bounds & chosen[0].bounds]
     measure("crossings of a line", lambda s: crossings(s, strokes))
     shapes = [

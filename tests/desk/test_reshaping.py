@@ -258,3 +258,32 @@ def test_tries_that_were_spliced_are_given_back(window, settle):
     window.actions_by_id["mend.unsplice"].trigger()
     settle(window)
     assert "None of these lines was spliced" in window.status.text
+
+
+def test_pixels_inside_a_lasso_are_moved_and_lie_over_what_was_there(window, settle):
+    document = window.document
+    window.actions_by_id["layer.lift"].trigger()
+    drag(window, (600, 600), (1200, 600), (1200, 1200), (600, 1200))
+    assert "holds lines" in window.board.notice
+    document.layers.add_paint()
+    document.add_stroke(stroke_along([(700, 900), (1100, 900)], size=60))
+    before = flattened(document.page_when_dry())
+    window.actions_by_id["layer.lift"].trigger()
+    drag(window, (600, 600), (900, 600), (900, 1200), (600, 1200))
+    placing = window.board.placing
+    assert placing is not None and placing.in_hand.scale == 1.0
+    window.board.place_in_hand(lambda placed: placed.moved(0, 600))
+    window.board.put_down_pictures()
+    settle(window)
+    after = flattened(document.page_when_dry())
+    half = before[840:960, 660:880]
+    assert np.array_equal(after[1440:1560, 660:880], half), "px for px, from the original"
+    assert (after[840:960, 660:880] == 0xFFFFFFFF).all() and np.array_equal(
+        after[800:1000, 930:], before[800:1000, 930:]
+    )
+    assert document.undo_label == "Move what is inside"
+    document.undo()
+    assert np.array_equal(flattened(document.page_when_dry()), before)
+    window.actions_by_id["layer.lift"].trigger()
+    drag(window, (600, 2600), (900, 2600), (900, 2900), (600, 2900))
+    assert "nothing of" in window.board.notice

@@ -225,6 +225,15 @@ TABLE: tuple[Entry, ...] = (
         "Move, scale and turn the picture on this layer by its handles",
         "Layer",
     ),
+    Entry(
+        "layer.lift",
+        "Move pixels inside",
+        "",
+        "Draw around pixels of a paint layer, then move, scale and turn them by their handles",
+        "Layer",
+        hold=True,
+        icon="lasso-select",
+    ),
     Entry("layer.up", "Move layer up", "Ctrl+PgUp", "Move this layer up", "Layer"),
     Entry("layer.down", "Move layer down", "Ctrl+PgDown", "Move this layer down", "Layer"),
     Entry(

@@ -19,6 +19,9 @@ from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.geometry import Rect, arc_lengths
 from jotsk.core.geometry.placement import Mesh, projected
+from jotsk.core.guides.draft import few_points
+from jotsk.core.guides.rails import Curve
+from jotsk.core.hand.simulated_pen import Hand, drawn, smooth_path
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks.mends import Mends, Placement
 from jotsk.core.mend import brush, join, splice, whole
@@ -175,9 +178,20 @@ def test_simplifying_stays_within_its_tolerance(tolerance):
     assert count == 1 and len(new.hold.rail.points) < len(stroke.trace) / 4
     curve = shapely.LineString(new.hold.rail.dense[0])
     assert max(curve.distance(shapely.Point(p)) for p in stroke.line.xy) <= tolerance + 0.01
-    assert cv2.approxPolyDP(stroke.line.xy.astype(np.float32)[:, None], tolerance, False).shape[0] >= len(
-        new.hold.rail.points
-    ), "fewer than Douglas and Peucker leave"
+
+
+def test_simplifying_a_practised_hand_leaves_about_half_the_points_of_douglas_and_peucker_at_equal_error():
+    shares = []
+    for seed in range(8):
+        path = smooth_path(np.cumsum(np.random.default_rng(seed).normal(0, 120, (6, 2)), axis=0) + 500)
+        motion = drawn(path, 1.5, pressure=0.7, rate_hz=300, hand=Hand(0.8), seed=seed)
+        line = replace(stroke_along([(0, 0), (1, 1)]), trace=motion, steady_after=45.0).line.xy
+        points = few_points(line, 1.5)
+        curve = shapely.LineString(Curve(points).dense[0])
+        error = max(curve.distance(shapely.Point(p)) for p in line)
+        assert error <= 1.5
+        shares.append(len(points) / len(shapely.LineString(line).simplify(error, preserve_topology=False).coords))
+    assert np.mean(shares) <= 0.52
 
 
 @settings(deadline=None, max_examples=25)

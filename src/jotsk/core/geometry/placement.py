@@ -9,6 +9,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
+from jotsk.core.geometry.placement_kernel import mesh_places
 from jotsk.core.geometry.rects import Rect
 
 Matrix = NDArray[np.float64]  # (3, 3), projective
@@ -36,15 +37,7 @@ class Mesh:
 
     def __call__(self, xy: Places) -> Places:
         """Where (N, 2) places come to lie."""
-        unit = xy @ self.frame[:, :2].T + self.frame[:, 2]
-        rows, columns = self.grid.shape[0] - 1, self.grid.shape[1] - 1
-        padded = _with_rim(self.grid)
-        across, down = _spans(unit[:, 0], columns), _spans(unit[:, 1], rows)
-        out = np.zeros_like(xy)
-        for j, weight_y in enumerate(down[1]):
-            for k, weight_x in enumerate(across[1]):
-                out += (weight_x * weight_y)[:, None] * padded[down[0] + j, across[0] + k]
-        return out
+        return mesh_places(np.ascontiguousarray(xy, np.float64), self.frame, _with_rim(self.grid))
 
     def moved(self, m: NDArray[np.float64]) -> Mesh:
         """The same on a page whose content was moved by the (2, 3) similarity `m`."""
@@ -105,22 +98,6 @@ def through_corners(area: Rect, corners: ArrayLike) -> Matrix:
         rows += [[x, y, 1, 0, 0, 0, -u * x, -u * y], [0, 0, 0, x, y, 1, -v * x, -v * y]]
         right += [u, v]
     return np.append(np.linalg.solve(np.array(rows, np.float64), np.array(right)), 1.0).reshape(3, 3)
-
-
-def _spans(at: NDArray[np.float64], count: int) -> tuple[NDArray[np.intp], list[NDArray[np.float64]]]:
-    """The first of the four nodes of a padded row of `count` fields that a place in 0..1 lies between, and their
-    Catmull-Rom weights; beyond the row the outermost fields go on along their slope."""
-    inside = np.clip(at, 0.0, 1.0) * count
-    first = np.minimum(inside.astype(np.intp), count - 1)
-    u, beyond = inside - first, at * count - inside
-    weights = [
-        -0.5 * u + u**2 - 0.5 * u**3, 1 - 2.5 * u**2 + 1.5 * u**3, 0.5 * u + 2 * u**2 - 1.5 * u**3,
-        -0.5 * u**2 + 0.5 * u**3,
-    ]  # fmt: skip
-    slopes = [
-        -0.5 + 2 * u - 1.5 * u**2, -5 * u + 4.5 * u**2, 0.5 + 4 * u - 4.5 * u**2, -u + 1.5 * u**2,
-    ]  # fmt: skip
-    return first, [weight + beyond * slope for weight, slope in zip(weights, slopes, strict=True)]
 
 
 def _with_rim(grid: NDArray[np.float64]) -> NDArray[np.float64]:

@@ -11,6 +11,7 @@ from numpy.typing import ArrayLike
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import arc_lengths
+from jotsk.core.guides.few_points_kernel import few_indices
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
 from jotsk.core.hand import Trace, trace_from
@@ -22,6 +23,7 @@ LEAST_BULGE, MOST_BULGE = 0.02, 1.0
 ENDS_PRESSURE, MIDDLE_PRESSURE, EVEN_PRESSURE = 0.3, 1.0, 0.75
 PACE_PX_S = 600.0  # of the hand that would draw it, for what time is asked for
 SAMPLE_PX = 6.0
+SPARING_ROUNDS = 2
 MOST_FEW = 300
 MOST_POINTS, LONGEST_PX = 200, 200_000  # what is bent and inked at once
 ARC_BULGE = 0.5  # height of a ready arc to half its chord
@@ -191,28 +193,11 @@ def hand_along(hold: Hold, pressure: float | None = None) -> Trace:
 
 
 def few_points(line: ArrayLike, off_px: float) -> tuple[Point, ...]:
-    """As few points of a (N, 2) line as a smooth curve through them needs to stay within `off_px` of it.
-
-    Points are added where the curve is farthest off, beginning with the ends.
-    """
-    p = np.asarray(line, np.float64)
-    along = arc_lengths(p)
-    chosen = [0, len(p) // 2, len(p) - 1] if len(p) > 2 else [0, len(p) - 1]
-    while len(chosen) < min(len(p), MOST_FEW):
-        curve = Curve(tuple((x, y) for x, y in p[chosen].tolist()))
-        dense, lengths = curve.dense
-        # Both are followed at the same share of each stretch, so that a curve that comes back on itself is no riddle.
-        ends = np.array([curve.begin(*p[k].tolist()) for k in chosen])
-        ends[0], ends[-1] = 0.0, lengths[-1]
-        ends = np.maximum.accumulate(ends)
-        u = np.interp(along, along[chosen], ends)
-        near = np.column_stack([np.interp(u, lengths, dense[:, k]) for k in (0, 1)])
-        off = np.hypot(*(near - p).T)
-        off[chosen] = 0.0
-        worst = int(off.argmax())
-        if off[worst] <= off_px:
-            break
-        chosen = sorted([*chosen, worst])
+    """As few points of a (N, 2) line as a smooth curve through them needs to stay within `off_px` of it."""
+    p = np.ascontiguousarray(line, np.float64)
+    if len(p) < 2:
+        return tuple((x, y) for x, y in p.tolist())
+    chosen = few_indices(p, arc_lengths(p), float(off_px), MOST_FEW, SPARING_ROUNDS)
     return tuple((x, y) for x, y in p[chosen].tolist())
 
 

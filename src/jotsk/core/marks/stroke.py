@@ -162,7 +162,7 @@ class Stroke:
 
     def mended(self, mends: Mends) -> Stroke:
         """The same stroke with other mends."""
-        return self._with_known(replace(self, mends=mends), MOTION)
+        return self._with_known(replace(self, mends=mends), (*MOTION, "line"))
 
     @property
     def times(self) -> tuple[float, float]:

@@ -48,6 +48,7 @@ def warm_up() -> None:
 
     from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
     from jotsk.core.files.premultiply_kernel import premultiplied
+    from jotsk.core.geometry.placement import Mesh
     from jotsk.core.ink import SHIPPED, TILE, pen_by_id
     from jotsk.core.marks import AreaCut, Cut, Stroke
     from jotsk.core.mend.brush import PUSH_WAYS, pushed_along
@@ -68,6 +69,7 @@ def warm_up() -> None:
     way = np.array([(20.0, 50.0), (40.0, 60.0)])
     for how in PUSH_WAYS:
         pushed_along(page, way, 30.0, how=how)
+    Mesh.over(page.bounds, 1, 1)(way)
     connected(ink_layer(page), strokes_of(ink_layer(page))[:2], 5.0)
     page = traced_under(page, 1)
     for _ in range(2):

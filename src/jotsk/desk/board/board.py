@@ -16,7 +16,7 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import Pen
 from jotsk.core.page import Page
-from jotsk.core.page.edits.layer_edits import placement_of
+from jotsk.core.page.edits.layer_edits import lifted, placement_of
 from jotsk.core.page.layers.placing import Picture, Placement
 from jotsk.desk.board.input.drafting import Drafting
 from jotsk.desk.board.input.placing import Placing
@@ -381,6 +381,20 @@ class Board(PointerInput):
         self.placing_changed.emit()
         self.update()
 
+    def lift_pixels(self, outline: NDArray[np.float64]) -> None:
+        """Take what lies inside an outline of the active layer in hand; where it was it shows until it is put down."""
+        page = self.document.page_when_dry()
+        try:
+            _, placed = lifted(page, page.active_uid, outline)
+        except Refused as error:
+            self.notify(str(error))
+            return
+        self.placing = Placing(page.active_uid, outline)
+        self.placing.take(placed, Picture.of(placed.name, placed.pixels))
+        self.setFocus()
+        self.placing_changed.emit()
+        self.update()
+
     def place_in_hand(self, change: Callable[[Placement], Placement]) -> None:
         """Move the picture in the hand by a key or a number."""
         if self.placing is not None:
@@ -399,7 +413,9 @@ class Board(PointerInput):
     def put_down_pictures(self) -> None:
         """Put the placed pictures onto the page."""
         placing = self._end_placing()
-        if placing is not None and placing.uid is not None:
+        if placing is not None and placing.uid is not None and placing.outline is not None:
+            self.document.page_edits.put_lifted_down(placing.uid, placing.outline, placing.in_hand)
+        elif placing is not None and placing.uid is not None:
             self.document.page_edits.place_again(placing.uid, placing.in_hand)
         elif placing is not None:
             self.document.page_edits.put_down_pictures(placing.placements)
@@ -411,7 +427,7 @@ class Board(PointerInput):
     def _end_placing(self) -> Placing | None:
         placing, self.placing = self.placing, None
         if placing is not None:
-            if placing.uid is not None:
+            if placing.uid is not None and placing.outline is None:
                 self.show_only(None)
             self.placing_changed.emit()
             self.update()

@@ -6,6 +6,9 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING, Any
 
+import numpy as np
+from numpy.typing import NDArray
+
 from jotsk.core.geometry import Rect
 from jotsk.core.marks import Stroke
 from jotsk.core.page import Page, edits
@@ -67,4 +70,11 @@ class PageEdits:
         """Put the picture of a layer elsewhere."""
         self._document.edit_slowly(
             "Place the picture", lambda page, progress: layer_edits.with_picture_placed(page, uid, placed, progress)
+        )
+
+    def put_lifted_down(self, uid: int, outline: NDArray[np.float64], placed: Placement) -> None:
+        """Put the pixels inside an outline of a layer elsewhere on it."""
+        self._document.edit_slowly(
+            "Move what is inside",
+            lambda page, progress: layer_edits.with_lifted_put_down(page, uid, outline, placed, progress),
         )

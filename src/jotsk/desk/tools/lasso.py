@@ -126,6 +126,17 @@ class RubInside(_Lasso):
             document.dry(AreaCut(places), lambda: None, self.board.ink_is_dry)
 
 
+class LiftPixels(_Lasso):
+    """Takes the pixels inside it in hand, to be moved, scaled and turned; then it is laid down."""
+
+    id, action = "lift", "layer.lift"
+
+    def _closed(self, places: Places) -> None:
+        if np.ptp(places, axis=0).min() * self.board.view.zoom >= PRESS_PX:
+            self.board.done.emit()
+            self.board.lift_pixels(places)
+
+
 class Crop(_Lasso):
     """Makes what it goes around the page; then it is laid down."""
 

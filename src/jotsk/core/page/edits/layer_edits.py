@@ -6,12 +6,16 @@ from collections.abc import Callable, Collection, Sequence
 from dataclasses import replace
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import rect_around
 from jotsk.core.ink import TILE
-from jotsk.core.marks import Mark, Marks
+from jotsk.core.ink.blend_kernel import for_reading, rub_into
+from jotsk.core.marks import AreaCut, Mark, Marks
 from jotsk.core.page.compose.compositing import composite_into
+from jotsk.core.page.compose.layer_kernel import layer_into
 from jotsk.core.page.layers.layer import NON_PHOTO_BLUE, GroupLayer, InkLayer, Layer, PaintLayer, ink_marks_into
 from jotsk.core.page.layers.placing import Placement, put_down
 from jotsk.core.page.layers.tree import ancestors, arranged, children, inside, outermost
@@ -108,6 +112,56 @@ def with_picture_placed(
     layer, placed_there = _there(page, uid), _picture_layer(uid, placed, page, progress)
     assert isinstance(layer, PaintLayer)
     return page.with_layer(replace(layer, tiles=placed_there.tiles, placed=placed, placed_tiles=placed_there.tiles))
+
+
+def lifted(page: Page, uid: int, outline: NDArray[np.float64]) -> tuple[Page, Placement]:
+    """Take the pixels of a paint layer that lie inside an outline, (N, 2) page px, off it: the page without them, and
+    they themselves, as they were, to be placed elsewhere."""
+    layer = _there(page, uid)
+    if not isinstance(layer, PaintLayer):
+        raise Refused(f"“{layer.name}” holds lines; choose parts of them, and move those.")
+    if why_not := why_not_drawable(page, layer):
+        raise Refused(why_not)
+    cut = AreaCut(outline)
+    area = rect_around(outline) & page.bounds
+    alphas = cut.alphas(cut.cells_on(page.bounds))
+    changes: dict[Key, Pixels] = {}
+    inside_out = np.zeros((area.height, area.width), np.uint32)
+    for (column, row), alpha in alphas.items():
+        tile = layer.tiles.get(column, row)
+        if tile is None:
+            continue
+        changes[column, row] = rest = tile.copy()
+        rub_into(rest, alpha)
+        own = tile.copy()
+        rub_into(own, 255 - alpha)
+        part = area & Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        inside_out[part.y0 - area.y0 : part.y1 - area.y0, part.x0 - area.x0 : part.x1 - area.x0] = own[
+            part.y0 - row * TILE : part.y1 - row * TILE, part.x0 - column * TILE : part.x1 - column * TILE
+        ]
+    if not inside_out.any():
+        raise Refused(f"There is nothing of “{layer.name}” in there.")
+    placed = Placement(layer.name, inside_out, (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2)
+    return page.with_layer(replace(layer, tiles=layer.tiles.with_tiles(changes))), placed
+
+
+def with_lifted_put_down(
+    page: Page, uid: int, outline: NDArray[np.float64], placed: Placement,
+    progress: Callable[[float], None] = lambda _: None,
+) -> Page:  # fmt: skip
+    """Put what lies inside an outline on a paint layer elsewhere on it, over what is there; resampled once."""
+    page, _ = lifted(page, uid, outline)
+    layer = _there(page, uid)
+    there = put_down(placed, page.bounds, progress)
+    changes: dict[Key, Pixels] = {}
+    for (column, row), tile in there:
+        below = layer.tiles.get(column, row)
+        if below is None:
+            changes[column, row] = tile
+        else:
+            changes[column, row] = made = below.copy()
+            layer_into(made, for_reading(tile), 255, np.uint32(0), False)
+    return page.with_layer(replace(layer, tiles=layer.tiles.with_tiles(changes)))
 
 
 def without_layers(page: Page, uids: Collection[int]) -> Page:

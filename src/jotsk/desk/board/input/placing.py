@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
@@ -21,11 +22,12 @@ MOVE, SCALE, TURN = "move", "scale", "turn"
 class Placing:
     """The pictures on their way onto the page; the last one pressed is in the hand. Points are page px.
 
-    `uid` is the layer of one that was on the page and is placed again; else None.
+    `uid` is the layer of one that was on the page and is placed again, or of which what lies inside an `outline` is;
+    else None.
     """
 
-    def __init__(self, uid: int | None = None) -> None:
-        self.uid = uid
+    def __init__(self, uid: int | None = None, outline: NDArray[np.float64] | None = None) -> None:
+        self.uid, self.outline = uid, outline
         self.placements: list[Placement] = []
         self._images: list[QImage] = []
         self._at = -1

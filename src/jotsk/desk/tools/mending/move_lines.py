@@ -30,7 +30,7 @@ if TYPE_CHECKING:
 HANDLE_PX, GRAB_PX, STALK_PX = 5.0, 16.0, 30.0  # logical px
 MOVE, SCALE, TURN, SIDE, NODE = "move", "scale", "turn", "side", "node"
 WHOLE, CORNERS, MESH = "whole", "corners", "mesh"
-MOST_SHOWN, SHOWN_POINTS = 400, 60_000
+MOST_SHOWN, SHOWN_POINTS = 400, 25_000
 EDGE_STEPS = 8  # of a field of a mesh
 FOLLOW_PX = 8.0  # screen px, after which the way along a guide is clear
 NOTHING = "There is no line to move; draw one, or choose some."

@@ -58,6 +58,9 @@ class Block:
     def hides(self, keys):
         return {}
 
+    def pixels(self, keys):
+        return {}
+
     def as_another(self):
         return replace(self, uid=new_uid())
 

@@ -31,9 +31,20 @@ def encoded(light: NDArray[np.floating]) -> NDArray[np.floating]:
     return np.where(light <= 0.0031308, light * 12.92, 1.055 * np.maximum(light, 0) ** (1 / 2.4) - 0.055)
 
 
+def to_oklab(srgb: ArrayLike) -> NDArray[np.float64]:
+    """(..., 3) sRGB 0..1 to (..., 3) L, a, b of OKLab."""
+    return np.asarray(np.cbrt(linear(srgb) @ _LMS.T) @ _LAB.T, np.float64)
+
+
+def from_oklab(lab: NDArray[np.float64]) -> NDArray[np.float64]:
+    """(..., 3) OKLab to sRGB, clipped to 0..1."""
+    light = (lab @ _LAB_INVERSE.T) ** 3 @ _LMS_INVERSE.T
+    return np.clip(np.asarray(encoded(np.clip(light, 0, 1)), np.float64), 0, 1)
+
+
 def to_oklch(srgb: ArrayLike) -> NDArray[np.float64]:
     """(..., 3) sRGB 0..1 to (..., 3) lightness 0..1, chroma, hue in radians."""
-    lab = np.cbrt(linear(srgb) @ _LMS.T) @ _LAB.T
+    lab = to_oklab(srgb)
     return np.stack([lab[..., 0], np.hypot(lab[..., 1], lab[..., 2]), np.arctan2(lab[..., 2], lab[..., 1])], axis=-1)
 
 

@@ -57,6 +57,9 @@ class Mark(Protocol):
     def hides(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
         """What it takes away of the ink beneath it, likewise; of most marks nothing."""
 
+    def pixels(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint32]]:
+        """Its premultiplied px on tiles, of a mark of several colours; of most marks nothing."""
+
     def as_another(self) -> Self:
         """A copy with a uid of its own."""
 

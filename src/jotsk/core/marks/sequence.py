@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Collection, Iterable, Iterator
 
 import numpy as np
 from numpy.typing import NDArray
@@ -12,6 +12,7 @@ from jotsk.core.marks.mark import Mark
 from jotsk.core.runtime.computed import computed
 
 CHUNK = 64
+FEW = 16  # marks, which are looked for one by one
 
 
 class Chunk(tuple[Mark, ...]):
@@ -21,6 +22,18 @@ class Chunk(tuple[Mark, ...]):
     def reaches(self) -> NDArray[np.int64]:
         """(N, 4) x0, y0, x1, y1: no mark has ink outside of its own."""
         return np.array([mark.reach for mark in self], np.int64)
+
+    def replaced(self, changes: dict[int, Mark | None]) -> Chunk:
+        """With other marks in the place of those with `id(mark)` = key, or without them; its index goes along."""
+        swapped = [changes.get(id(mark), mark) for mark in self]
+        new = Chunk(mark for mark in swapped if mark is not None)
+        if "reaches" in self.__dict__ and new:
+            rows = [
+                old if mark is before else mark.reach
+                for mark, before, old in zip(swapped, self, self.reaches.tolist(), strict=True) if mark is not None
+            ]  # fmt: skip
+            new.__dict__["reaches"] = np.array(rows, np.int64)
+        return new
 
 
 class Marks:
@@ -80,8 +93,10 @@ class Marks:
         """Whether this very mark is here; the last ones are looked at first."""
         return any(mark in chunk for chunk in reversed(self._chunks))  # marks are equal only to themselves
 
-    def hold_all(self, marks: Iterable[Mark]) -> bool:
+    def hold_all(self, marks: Collection[Mark]) -> bool:
         """Whether every one of these very marks is here."""
+        if len(marks) <= FEW:
+            return all(self.holds(mark) for mark in marks)
         return {id(s) for s in marks} <= {id(s) for s in self}
 
     def missing_in(self, other: Marks) -> Iterator[Mark]:
@@ -116,7 +131,6 @@ class Marks:
         chunks = []
         for chunk in self._chunks:
             if any(id(s) in changes for s in chunk):
-                swapped = (changes.get(id(s), s) for s in chunk)
-                chunk = Chunk(s for s in swapped if s is not None)
+                chunk = chunk.replaced(changes)
             chunks.append(chunk)
         return Marks.of_chunks(chunks)

@@ -149,6 +149,9 @@ class Stroke:
         touched = [key for key in self.ribbon.cells if key in keys]
         return self._without_cuts(dict(zip(touched, shelled_tiles(WHOLE, self.ribbon, touched), strict=True)))
 
+    def pixels(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint32]]:
+        return {}
+
     def _without_cuts(self, alphas: dict[Key, NDArray[np.uint8]]) -> dict[Key, NDArray[np.uint8]]:
         for cut in self.cuts:
             for key, gone in cut.alphas(alphas).items():

@@ -134,3 +134,26 @@ def _moved(points: NDArray[np.float64], u: float, way: int, px: float) -> float:
         u = end
         if (way > 0 and u >= last) or (way < 0 and u <= 0.0):
             return u
+
+
+@njit(cache=True, nogil=True)
+def times_crossed(
+    line: NDArray[np.float64], times: NDArray[np.float64], swipe: NDArray[np.float64]
+) -> NDArray[np.float64]:
+    """The times at which a (N, 2) line, at (N,) times, is crossed by a (M, 2) swipe."""
+    found = np.empty(max(1, (len(line) - 1) * (len(swipe) - 1)))
+    count = 0
+    for i in range(len(line) - 1):
+        ax, ay = line[i, 0], line[i, 1]
+        dx, dy = line[i + 1, 0] - ax, line[i + 1, 1] - ay
+        for j in range(len(swipe) - 1):
+            cx, cy = swipe[j, 0] - ax, swipe[j, 1] - ay
+            ex, ey = swipe[j + 1, 0] - swipe[j, 0], swipe[j + 1, 1] - swipe[j, 1]
+            cross = dx * ey - dy * ex
+            if cross == 0.0:
+                continue
+            u, v = (cx * ey - cy * ex) / cross, (cx * dy - cy * dx) / cross
+            if 0.0 <= u <= 1.0 and 0.0 <= v <= 1.0:
+                found[count] = times[i] + u * (times[i + 1] - times[i])
+                count += 1
+    return found[:count]

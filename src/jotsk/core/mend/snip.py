@@ -13,6 +13,7 @@ from jotsk.core.geometry.rects import EMPTY, rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import Span
 from jotsk.core.mend.crossings import Crossed, Crossing, Inked
+from jotsk.core.mend.gap_kernel import times_crossed
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.edits.selection import stroke_at
@@ -129,27 +130,15 @@ def _hits(stroke: Stroke, swipe: NDArray[np.float64]) -> list[float]:
     """The times at which the swipe passes over the stroke's line."""
     ribbon = stroke.own_ribbon
     hits: list[float] = []
-    reach = REACH_PX + float(ribbon.points[:, 2].max(initial=0.0))
-    low, high = swipe.min(axis=0) - reach, swipe.max(axis=0) + reach
     for start, stop in ribbon.pieces:
-        p = ribbon.points[start:stop, :2]
-        if (p.max(axis=0) < low).any() or (p.min(axis=0) > high).any():
-            continue
-        p = p.astype(np.float64)
+        p = ribbon.points[start:stop, :2].astype(np.float64)
         radius, times = ribbon.points[start:stop, 2], ribbon.times[start:stop]
         if len(swipe) == 1 or np.ptp(swipe, axis=0).max() < 1e-9:
             away = np.hypot(*(p - swipe[0]).T) - radius if len(p) else np.zeros(0)
             if len(away) and away.min() <= REACH_PX:
                 hits.append(float(times[int(away.argmin())]))
             continue
-        a, d = p[:-1], np.diff(p, axis=0)
-        for c, e in zip(swipe[:-1], np.diff(swipe, axis=0), strict=True):
-            cross = d[:, 0] * e[1] - d[:, 1] * e[0]
-            with np.errstate(divide="ignore", invalid="ignore"):
-                u = ((c - a)[:, 0] * e[1] - (c - a)[:, 1] * e[0]) / cross
-                v = ((c - a)[:, 0] * d[:, 1] - (c - a)[:, 1] * d[:, 0]) / cross
-            met = np.flatnonzero((cross != 0) & (u >= 0) & (u <= 1) & (v >= 0) & (v <= 1))
-            hits += [float(times[k] + u[k] * (times[k + 1] - times[k])) for k in met]
+        hits += times_crossed(p, times, swipe).tolist()
     return hits
 
 

@@ -21,6 +21,7 @@ from jotsk.core.ink.blend_kernel import (
 from jotsk.core.ink.color import packed
 from jotsk.core.marks import Mark
 from jotsk.core.marks.sequence import Marks
+from jotsk.core.page.compose.layer_kernel import layer_into
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.layers.placing import Placement
 from jotsk.core.page.tiles.tiles import InkTile, Key, Stored, Tiles, opened
@@ -67,6 +68,10 @@ class Layer:
         return self.opacity == 1.0 and self.blend == NORMAL and self.tint is None and not self.clips
 
 
+Ink = tuple[dict[Key, NDArray[np.uint8]], dict[Key, NDArray[np.uint8]], dict[Key, NDArray[np.uint32]]]
+FEW_TILES = 24  # whose ink is worked out sooner than threads have begun
+
+
 @dataclass(frozen=True, eq=False)
 class InkLayer(Layer):
     """Strokes; `tiles` are what `render(marks)` gives."""
@@ -109,11 +114,13 @@ def ink_marks_into(tiles: dict[Key, Stored | None], marks: Sequence[Mark]) -> No
     What a tile was stays as it is: a new one is put in its place.
     """
 
-    def alphas(mark: Mark) -> tuple[dict[Key, NDArray[np.uint8]], dict[Key, NDArray[np.uint8]]]:
-        return mark.alphas(tiles), mark.hides(tiles)
+    def ink_of(mark: Mark) -> Ink:
+        pixels = mark.pixels(tiles)
+        return {} if pixels else mark.alphas(tiles), mark.hides(tiles), pixels
 
     own: set[Key] = set()
-    for mark, (of_mark, hidden) in zip(taking_turns(marks), on_all_cores(alphas, marks), strict=True):
+    found = map(ink_of, marks) if len(tiles) <= FEW_TILES else on_all_cores(ink_of, marks)
+    for mark, (of_mark, hidden, pixels) in zip(taking_turns(marks), found, strict=True):
         color = packed(mark.color)
         for key, gone in hidden.items():
             if tiles[key] is not None:
@@ -121,6 +128,11 @@ def ink_marks_into(tiles: dict[Key, Stored | None], marks: Sequence[Mark]) -> No
                 own.add(key)
         for key, alpha in of_mark.items():
             tiles[key] = _inked(tiles[key], alpha, color, atop=mark.atop, is_own=key in own)
+            own.add(key)
+        for key, of_tile in pixels.items():
+            below = tiles[key]
+            tiles[key] = made = np.zeros_like(of_tile) if below is None else opened(below).copy()
+            layer_into(made, for_reading(of_tile), 255, np.uint32(0), False)
             own.add(key)
 
 

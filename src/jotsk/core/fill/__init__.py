@@ -1,0 +1,1 @@
+"""Areas: how they are found on a page, and what they are filled with."""

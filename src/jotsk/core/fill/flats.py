@@ -1,0 +1,131 @@
+"""Flats: every closed area of a page at once, each with a colour of its own."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable
+from dataclasses import replace
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.errors import Refused
+from jotsk.core.fill.pour import clear_px, with_fill_layer
+from jotsk.core.fill.region_kernel import go_downhill, label_runs
+from jotsk.core.fill.regions import MIDDLE_PX, distance_of
+from jotsk.core.ink import Color
+from jotsk.core.ink.mask_kernel import runs_into
+from jotsk.core.ink.oklch import from_oklch
+from jotsk.core.marks import Area
+from jotsk.core.marks.area import Pour, runs_from_mask
+from jotsk.core.page import Page
+from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
+
+LEAST_PX2, MOST_AREAS = 60, 4_000
+GOLDEN = math.pi * (3 - math.sqrt(5))  # turns of hue, so that neighbours in the list differ
+LIGHTNESS, CHROMA = (0.84, 0.78, 0.72), 0.055
+
+
+def with_flats(
+    page: Page, gap_px: float = 6.0, *, least_px2: float = LEAST_PX2, onto: int | None = None,
+    report: Callable[[float], None] = lambda _: None,
+) -> tuple[Page, int]:  # fmt: skip
+    """Give every closed area between the inked lines a flat in a muted colour, on a layer below the ink; also how many.
+    What reaches the edge of the page is left; what is smaller than `least_px2` px goes to its neighbour. Raises Refused
+    where no area is closed."""
+    bounds = page.bounds
+    report(0.02)
+    free = clear_px(page, Pour((0.0, 0.0)), bounds)
+    report(0.2)
+    distance = distance_of(free)
+    half = (gap_px + 1) / 2
+    _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
+    report(0.4)
+    go_downhill(labels, distance)
+    report(0.6)
+    rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
+    counts = np.bincount(labels.ravel())
+    kept = counts >= least_px2
+    kept[0] = False
+    kept[rims] = False
+    if not kept.any():
+        raise Refused("No area of this page is closed; close its lines, or let larger gaps be closed.")
+    if kept.sum() > MOST_AREAS:
+        kept &= counts >= np.sort(counts[kept])[-MOST_AREAS]
+    outside = np.zeros(len(counts), np.bool_)
+    outside[rims[rims > 0]] = True
+    labels = _to_neighbours(labels, free, kept, outside)
+    report(0.8)
+    runs, of = label_runs(labels, bounds.y0, bounds.x0)
+    order = np.argsort(of, kind="stable")
+    runs, of = runs[order], of[order]
+    starts = np.flatnonzero(np.diff(of, prepend=-1))
+    seeds = _seeds(labels, distance, len(counts))
+    areas = []
+    for number, part in enumerate(np.split(runs, starts[1:])):
+        y, x = divmod(int(seeds[of[starts[number]]]), bounds.width)
+        rule = Pour((x + bounds.x0 + 0.5, y + bounds.y0 + 0.5), gap_px=gap_px)
+        areas.append(Area(np.ascontiguousarray(part), muted(number), rule))
+    report(0.95)
+    page, uid = with_fill_layer(page) if onto is None else (page, onto)
+    return with_inserted(page, uid, None, areas), len(areas)
+
+
+def muted(number: int) -> Color:
+    """The colour of the flat of a number."""
+    lch = np.array([LIGHTNESS[number % len(LIGHTNESS)], CHROMA, (number * GOLDEN) % math.tau])
+    rgb, _ = from_oklch(lch)
+    r, g, b = (int(v) for v in np.round(rgb * 255))
+    return r, g, b
+
+
+def joined(page: Page, areas: list[tuple[int, Area]]) -> tuple[Page, int]:
+    """Make one area of several on their layer, in the colour of the first; it no longer follows the lines between them,
+    and has none of them for a rule."""
+    of_layer = [area for uid, area in areas if uid == areas[0][0]] if areas else []
+    if len(of_layer) < 2:
+        return page, 0
+    first = of_layer[0]
+    whole = _union([area.runs for area in of_layer])
+    pairs: list[tuple[Area, Area | None]] = [(first, replace(first, runs=whole, rule=None))]
+    pairs += [(area, None) for area in of_layer[1:]]
+    return with_all_replaced(page, areas[0][0], pairs), len(of_layer)
+
+
+def _union(parts: list[NDArray[np.int32]]) -> NDArray[np.int32]:
+    """The px of any of several areas, and of the seams of up to two px between them."""
+    whole = np.concatenate(parts)
+    y0, x0, y1, x1 = int(whole[:, 0].min()), int(whole[:, 1].min()), int(whole[:, 0].max()) + 1, int(whole[:, 2].max())
+    mask = np.zeros((y1 - y0, x1 - x0), np.uint8)
+    for part in parts:
+        runs_into(mask, part, 0, len(part), x0, y0)
+    closed = cv2.morphologyEx(mask, cv2.MORPH_CLOSE, np.ones((3, 3), np.uint8))
+    return runs_from_mask(closed > 0, x0, y0)
+
+
+def _to_neighbours(
+    labels: NDArray[np.int32], free: NDArray[np.bool_], kept: NDArray[np.bool_], outside: NDArray[np.bool_]
+) -> NDArray[np.int32]:
+    """Labels that go on to the middle of the lines, and over what is too small; nothing of what lies outside."""
+    firm = kept | outside
+    sure = firm[labels]
+    away, nearest = cv2.distanceTransformWithLabels(
+        (~sure).view(np.uint8), cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL
+    )
+    at = np.zeros(int(nearest.max()) + 1, np.int32)
+    at[nearest[sure]] = labels[sure]
+    spread = at[nearest]
+    spread[(away > MIDDLE_PX) & ~free] = 0
+    spread[outside[spread]] = 0
+    return np.ascontiguousarray(spread)
+
+
+def _seeds(labels: NDArray[np.int32], distance: NDArray[np.float32], count: int) -> NDArray[np.int64]:
+    """Of every label the px that is farthest from all lines."""
+    flat, far = labels.ravel(), distance.ravel()
+    own = np.flatnonzero(flat)
+    order = own[np.argsort(far[own], kind="stable")]
+    seeds = np.zeros(count, np.int64)
+    seeds[flat[order]] = order  # the last of each label is kept
+    return seeds

@@ -1,0 +1,196 @@
+"""Floods over the distance from the lines, compiled.
+
+A region is first what is farther from all lines than half a gap: there no slit is passed. From its rim it goes on
+downhill, to where lines are nearer and nearer: so it reaches every corner, and stops in the neck of a slit, behind
+which lines are farther again.
+"""
+
+from __future__ import annotations
+
+import numpy as np
+from numba import njit
+from numpy.typing import NDArray
+
+OPTIONS = {"cache": True, "nogil": True}
+LEVELS = 1024  # of distance, a quarter of a px each
+PER_PX = 4.0
+SLACK_PX = 0.75  # by which distance may rise from px to px though the way goes downhill: a px grid is not smooth
+NOWHERE = -1
+
+
+@njit(**OPTIONS)
+def go_downhill(labels: NDArray[np.int32], distance: NDArray[np.float32]) -> None:
+    """Let labelled regions (labels > 0) go on into px of label 0 whose `distance` from the lines is above 0, downhill;
+    of two that meet, each has what it reaches from farther above. Both arrays (H, W); `labels` is changed."""
+    h, w = labels.shape
+    flat = labels.ravel()
+    far = distance.ravel()
+    level = np.zeros(h * w, np.int16)  # the lowest on the way to a px
+    first = np.full(LEVELS, NOWHERE, np.int64)
+    following = np.full(h * w, NOWHERE, np.int64)
+    for at in range(h * w):
+        if flat[at] > 0:
+            y, x = at // w, at % w
+            rim = (
+                (x > 0 and flat[at - 1] == 0 and far[at - 1] > 0)
+                or (x < w - 1 and flat[at + 1] == 0 and far[at + 1] > 0)
+                or (y > 0 and flat[at - w] == 0 and far[at - w] > 0)
+                or (y < h - 1 and flat[at + w] == 0 and far[at + w] > 0)
+            )  # fmt: skip
+            if rim:
+                k = min(LEVELS - 1, int(far[at] * PER_PX))
+                level[at] = k
+                following[at] = first[k]
+                first[k] = at
+    slack = int(SLACK_PX * PER_PX)
+    k = LEVELS - 1
+    while k >= 0:
+        at = first[k]
+        if at == NOWHERE:
+            k -= 1
+            continue
+        first[k] = following[at]
+        y, x = at // w, at % w
+        for side in range(4):
+            if (
+                (side == 0 and x == 0)
+                or (side == 1 and x == w - 1)
+                or (side == 2 and y == 0)
+                or (side == 3 and y == h - 1)
+            ):
+                continue
+            there = at + (-1 if side == 0 else 1 if side == 1 else -w if side == 2 else w)
+            if flat[there] != 0 or far[there] <= 0:
+                continue
+            own = int(far[there] * PER_PX)
+            if own > level[at] + slack:
+                continue
+            flat[there] = flat[at]
+            n = min(level[at], own)
+            level[there] = n
+            following[there] = first[n]
+            first[n] = there
+
+
+@njit(**OPTIONS)
+def climb(distance: NDArray[np.float32], y: int, x: int) -> tuple[int, int]:
+    """Uphill from a px to where no neighbour is farther from the lines."""
+    h, w = distance.shape
+    while True:
+        best, by, bx = distance[y, x], y, x
+        for dy in range(-1, 2):
+            for dx in range(-1, 2):
+                v, u = y + dy, x + dx
+                if 0 <= v < h and 0 <= u < w and distance[v, u] > best:
+                    best, by, bx = distance[v, u], v, u
+        if by == y and bx == x:
+            return y, x
+        y, x = by, bx
+
+
+@njit(**OPTIONS)
+def widest_way(distance: NDArray[np.float32], y: int, x: int) -> NDArray[np.int64]:
+    """The way from a px to the rim of the picture that keeps as far from the lines as any does: (N, 2) y, x from the
+    rim back to the px; none if there is no way."""
+    h, w = distance.shape
+    far = distance.ravel()
+    came = np.full(h * w, np.int64(-2))
+    level = np.zeros(h * w, np.int16)
+    first = np.full(LEVELS, NOWHERE, np.int64)
+    following = np.full(h * w, NOWHERE, np.int64)
+    at = y * w + x
+    came[at] = NOWHERE
+    k = min(LEVELS - 1, int(far[at] * PER_PX))
+    level[at] = k
+    first[k] = at
+    k = LEVELS - 1
+    end = np.int64(-2)
+    while k >= 0:
+        at = first[k]
+        if at == NOWHERE:
+            k -= 1
+            continue
+        first[k] = following[at]
+        v, u = at // w, at % w
+        if v == 0 or u == 0 or v == h - 1 or u == w - 1:
+            end = at
+            break
+        for side in range(4):
+            there = at + (-1 if side == 0 else 1 if side == 1 else -w if side == 2 else w)
+            if came[there] != -2 or far[there] <= 0:
+                continue
+            came[there] = at
+            n = min(level[at], min(LEVELS - 1, int(far[there] * PER_PX)))
+            level[there] = n
+            following[there] = first[n]
+            first[n] = there
+    count = 0
+    at = end
+    while at >= 0:
+        count += 1
+        at = came[at]
+    way = np.empty((count, 2), np.int64)
+    at = end
+    for n in range(count):
+        way[n, 0] = at // w
+        way[n, 1] = at % w
+        at = came[at]
+    return way
+
+
+@njit(**OPTIONS)
+def runs_of(mask: NDArray[np.bool_], y0: int, x0: int) -> NDArray[np.int32]:
+    """(N, 3) y, from x, up to x of the True px of each row, whose corner lies at (x0, y0)."""
+    h, w = mask.shape
+    count = 0
+    for i in range(h):
+        inside = False
+        for j in range(w):
+            if mask[i, j] and not inside:
+                count += 1
+            inside = mask[i, j]
+    out = np.empty((count, 3), np.int32)
+    n = 0
+    for i in range(h):
+        inside = False
+        for j in range(w):
+            if mask[i, j] and not inside:
+                out[n, 0], out[n, 1] = y0 + i, x0 + j
+                inside = True
+            elif not mask[i, j] and inside:
+                out[n, 2] = x0 + j
+                n += 1
+                inside = False
+        if inside:
+            out[n, 2] = x0 + w
+            n += 1
+    return out
+
+
+@njit(**OPTIONS)
+def label_runs(labels: NDArray[np.int32], y0: int, x0: int) -> tuple[NDArray[np.int32], NDArray[np.int32]]:
+    """The runs of all labels > 0 of a picture, row by row, and the label of each."""
+    h, w = labels.shape
+    count = 0
+    for i in range(h):
+        before = np.int32(0)
+        for j in range(w):
+            if labels[i, j] > 0 and labels[i, j] != before:
+                count += 1
+            before = labels[i, j]
+    out, of = np.empty((count, 3), np.int32), np.empty(count, np.int32)
+    n = -1
+    for i in range(h):
+        before = np.int32(0)
+        for j in range(w):
+            now = labels[i, j]
+            if now != before:
+                if before > 0:
+                    out[n, 2] = x0 + j
+                if now > 0:
+                    n += 1
+                    out[n, 0], out[n, 1], of[n] = y0 + i, x0 + j, now
+            before = now
+        if before > 0:
+            out[n, 2] = x0 + w
+    return out, of

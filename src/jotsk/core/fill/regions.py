@@ -1,0 +1,61 @@
+"""Regions between lines: found with gaps closed, and led under the lines to their middle."""
+
+from __future__ import annotations
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.fill.region_kernel import climb, go_downhill
+
+Mask = NDArray[np.bool_]  # (H, W)
+MIDDLE_PX = 96  # under a line thicker than twice that, a region does not go on to its middle
+
+
+def distance_of(free: Mask) -> NDArray[np.float32]:
+    """How far every px is from the next one that is not free, px; 0 on those."""
+    return np.asarray(cv2.distanceTransform(free.view(np.uint8), cv2.DIST_L2, cv2.DIST_MASK_PRECISE), np.float32)
+
+
+def region_at(free: Mask, y: int, x: int, gap_px: float, distance: NDArray[np.float32] | None = None) -> Mask:
+    """The region of free px around one of them: slits of up to `gap_px` are not passed, corners are reached.
+
+    Where all around is narrower than that, slits as wide as half of what is there are passed.
+    """
+    distance = distance_of(free) if distance is None else distance
+    top_y, top_x = climb(distance, y, x)
+    room = float(distance[top_y, top_x])
+    half = min((gap_px + 1) / 2, room - 0.5) if gap_px > 0 else 0.0
+    _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
+    own = labels[top_y, top_x]
+    if half <= 0:
+        return np.asarray(labels == own)
+    go_downhill(labels, distance)
+    return np.asarray(labels == own)
+
+
+def under_lines(region: Mask, free: Mask, most_px: float | None = None) -> Mask:
+    """The region with what lies under the lines around it, up to their middle, or up to `most_px`."""
+    reach = MIDDLE_PX if most_px is None else most_px
+    if reach <= 0:
+        return region
+    from_own = _away_from(region)
+    others = free & ~region
+    if most_px is None and others.any():
+        nearer = from_own <= _away_from(others) + 0.5
+    else:
+        nearer = np.ones_like(region)
+    return np.asarray(region | (~free & nearer & (from_own <= reach)))
+
+
+def _away_from(mask: Mask) -> NDArray[np.float32]:
+    return np.asarray(cv2.distanceTransform((~mask).view(np.uint8), cv2.DIST_L2, 5), np.float32)
+
+
+def grown(mask: Mask, px: float) -> Mask:
+    """Larger by so many px, or smaller by as many if they are below 0; the mask needs that much room around it."""
+    if px == 0:
+        return mask
+    if px > 0:
+        return np.asarray(_away_from(mask) <= px)
+    return np.asarray(distance_of(mask) > -px)

@@ -1,0 +1,35 @@
+"""Masks kept as runs of px, put into tiles, compiled."""
+
+from __future__ import annotations
+
+import numpy as np
+from numba import njit
+from numpy.typing import NDArray
+
+OPTIONS = {"cache": True, "nogil": True}
+
+
+@njit(**OPTIONS)
+def runs_into(tile: NDArray[np.uint8], runs: NDArray[np.int32], first: int, last: int, x0: int, y0: int) -> None:
+    """Set the px of `tile`, whose corner lies at (x0, y0), that lie in runs `first` .. `last` - 1 to 255; the runs are
+    (N, 3) y, from x, up to x."""
+    h, w = tile.shape
+    for n in range(first, last):
+        i = runs[n, 0] - y0
+        if 0 <= i < h:
+            for j in range(max(0, runs[n, 1] - x0), min(w, runs[n, 2] - x0)):
+                tile[i, j] = 255
+
+
+@njit(**OPTIONS)
+def softened_into(out: NDArray[np.uint8], padded: NDArray[np.uint8]) -> None:
+    """The binomial mean over 3 x 3 px of a picture one px larger on every side: a hard edge becomes an even one."""
+    h, w = out.shape
+    for i in range(h):
+        for j in range(w):
+            total = np.uint32(0)
+            for dy in range(3):
+                for dx in range(3):
+                    weight = (2 if dy == 1 else 1) * (2 if dx == 1 else 1)
+                    total += np.uint32(weight) * np.uint32(padded[i + dy, j + dx])
+            out[i, j] = np.uint8((total + np.uint32(8)) >> np.uint32(4))

@@ -21,7 +21,6 @@ from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.settle_strip import SettleStrip
 from jotsk.desk.document.document import with_stroke
 from jotsk.desk.guides.guiding import turned_steps
-from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool, is_enter
 
 if TYPE_CHECKING:
@@ -171,16 +170,13 @@ class Draw(Tool):
     def _put(self, page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
         """A stroke on the page, its ends closed or itself spliced with the last one where its pen does that. Shift
         leads it to its start, Alt leaves it as it is."""
-        pen, last = stroke.pen, self.board.document.last_line.stroke
-        if (
-            is_alt_down()
-            or not isinstance(page.active, InkLayer)
-            or not (pen.closes_px or pen.splices or is_shift_down())
-        ):
+        pen, last, held = stroke.pen, self.board.document.last_line.stroke, self.board.lifted_with
+        to_start, as_it_is = bool(held & held.ShiftModifier), bool(held & held.AltModifier)
+        if as_it_is or not isinstance(page.active, InkLayer) or not (pen.closes_px or pen.splices or to_start):
             return with_stroke(page, stroke)
-        if pen.splices and last is not None and not is_shift_down():
+        if pen.splices and last is not None and not to_start:
             return with_stroke_spliced(page, stroke, last)
-        return with_stroke_closed(page, stroke, pen.closes_px, to_start=is_shift_down()), stroke
+        return with_stroke_closed(page, stroke, pen.closes_px, to_start=to_start), stroke
 
     def _mark_of(self, session: StrokeSession) -> Stroke | Cut | None:
         """What a finished stroke leaves. What cannot be worked out is kept as the motion of the hand."""

@@ -35,6 +35,7 @@ class PointerInput(PageView):
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self.lifted_with = Qt.KeyboardModifier.NoModifier  # what was held at the last lift
         self.fingers_draw = True  # otherwise a finger moves the page
         self._eraser_end = False
         self._device_name = ""
@@ -83,6 +84,7 @@ class PointerInput(PageView):
 
     @handled
     def tabletEvent(self, event: QTabletEvent) -> None:
+        self.lifted_with = event.modifiers()
         event.accept()
         at = event.position()
         kind = event.type()
@@ -173,6 +175,7 @@ class PointerInput(PageView):
 
     @handled
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self.lifted_with = event.modifiers()
         if self._has_page == (Pointer.MOUSE, event.button()):
             self._has_page = None
             self._release(self._known(event.position()), event.timestamp())

@@ -11,7 +11,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.mend.samples import SAMPLES, sample
 from jotsk.core.page import flattened, render
 from jotsk.desk.stages import BY_ID as STAGES
-from jotsk.desk.trays.mending import SAMPLE_OF
+from jotsk.desk.trays.tool_list import SAMPLE_OF
 from tests.conftest import stroke_along
 
 
@@ -103,7 +103,7 @@ def test_a_held_key_mends_from_the_ink_stage_and_options_stand_where_size_does(l
 
 
 def test_the_left_place_lists_the_tools_as_what_they_do(lines):
-    assert [row.entry_id for row in lines.tool_list.rows] == list(SAMPLE_OF)
+    assert [row.entry_id for row in lines.tool_list.rows] == [name for name in SAMPLE_OF if name.startswith("mend.")]
     QTest.mouseClick(lines.tool_list.rows[5], Qt.MouseButton.LeftButton)
     assert lines.board.tool.id == "weigh" and [row.is_on for row in lines.tool_list.rows].index(True) == 5
     for name in SAMPLES:

@@ -336,6 +336,38 @@ TABLE: tuple[Entry, ...] = (
         "Make every line of the page so many times as thick, for another print size",
         "Mend",
     ),
+    Entry(
+        "fill.pour",
+        "Pour",
+        "Shift+F",
+        "Press in an area to fill it; drag through many",
+        "Fill",
+        hold=True,
+        icon="pour",
+    ),
+    Entry(
+        "fill.inside",
+        "Fill inside",
+        "Shift+Q",
+        "Draw around what is to be filled, on this layer",
+        "Fill",
+        hold=True,
+        icon="fill-inside",
+    ),
+    Entry("fill.flats", "Flats at once", "", "Give every closed area of the page a flat of its own", "Fill"),
+    Entry(
+        "fill.join",
+        "Join areas",
+        "Shift+W",
+        "Swipe over areas: they become one",
+        "Fill",
+        hold=True,
+        icon="join-areas",
+    ),
+    Entry("fill.freeze", "Freeze the areas", "", "Areas stay as they are now, whatever becomes of their lines", "Fill"),
+    Entry(
+        "fill.open", "Show open areas", "", "Go to the areas whose lines are not closed any more, one by one", "Fill"
+    ),
     Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True, icon="ruler"),
     Entry(
         "guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True, icon="circle-off"
@@ -407,7 +439,7 @@ TABLE: tuple[Entry, ...] = (
 )
 
 BY_ID = {entry.id: entry for entry in TABLE}
-MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Guides", "Help")
+MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Fill", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
 # H and Y do with F and R, and those of the mending tools with D, W, S, A, E, Q and Z.
 MIRRORED = dict(zip("QWERASDFZXCVB123456789NMHYJOKLUIP", "POIULKJHMNBYV098765432CXFRDWSAEQZ", strict=True))

@@ -5,13 +5,14 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.region_kernel import PER_PX, runs_of, widest_way
-from jotsk.core.fill.regions import Mask, distance_of, region_at, under_lines
+from jotsk.core.fill.regions import Mask, core_at, distance_of, region_of, under_lines
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
 from jotsk.core.ink.oklch import to_oklab
@@ -85,11 +86,11 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
         free = free_px(page, rule, window)
         if not free[y - window.y0, x - window.x0]:
             raise Refused("That lies on a line; press beside it.")
-        region = region_at(free, y - window.y0, x - window.x0, rule.gap_px)
-        if not _touches(region, window, page.bounds):
-            break
-        if window == page.bounds:
-            break
+        core = core_at(free, y - window.y0, x - window.x0, rule.gap_px)
+        if window == page.bounds or not _touches(core.labels, core.own, window, page.bounds):
+            region = region_of(core)
+            if window == page.bounds or not _touches(region, True, window, page.bounds):
+                break
         side *= 2
     is_open = _is_at_edge(region, window, page.bounds)
     too_large = seen is not None and region.sum() > MOST_TIMES_SEEN * seen.width * seen.height
@@ -160,11 +161,12 @@ def _window(page: Rect, x: int, y: int, side: int) -> Rect:
     return Rect(x0, y0, x0 + side, y0 + side) & page
 
 
-def _touches(region: Mask, window: Rect, page: Rect) -> bool:
+def _touches(labels: NDArray[Any], own: int | bool, window: Rect, page: Rect) -> bool:
     """Whether a region goes on beyond its window."""
     return bool(
-        (window.y0 > page.y0 and region[0].any()) or (window.y1 < page.y1 and region[-1].any())
-        or (window.x0 > page.x0 and region[:, 0].any()) or (window.x1 < page.x1 and region[:, -1].any())
+        (window.y0 > page.y0 and (labels[0] == own).any()) or (window.y1 < page.y1 and (labels[-1] == own).any())
+        or (window.x0 > page.x0 and (labels[:, 0] == own).any())
+        or (window.x1 < page.x1 and (labels[:, -1] == own).any())
     )  # fmt: skip
 
 

@@ -26,8 +26,8 @@ def go_downhill(labels: NDArray[np.int32], distance: NDArray[np.float32]) -> Non
     flat = labels.ravel()
     far = distance.ravel()
     level = np.zeros(h * w, np.int16)  # the lowest on the way to a px
-    first = np.full(LEVELS, NOWHERE, np.int64)
-    following = np.full(h * w, NOWHERE, np.int64)
+    first = np.full(LEVELS, NOWHERE, np.int32)
+    following = np.empty(h * w, np.int32)
     for at in range(h * w):
         if flat[at] > 0:
             y, x = at // w, at % w

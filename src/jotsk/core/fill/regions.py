@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import NamedTuple
+
 import cv2
 import numpy as np
 from numpy.typing import NDArray
@@ -9,6 +11,17 @@ from numpy.typing import NDArray
 from jotsk.core.fill.region_kernel import climb, go_downhill
 
 Mask = NDArray[np.bool_]  # (H, W)
+
+
+class Core(NamedTuple):
+    """All that is farther from the lines than half a gap, by parts, and which part is meant; how far every px is."""
+
+    labels: NDArray[np.int32]
+    own: int
+    distance: NDArray[np.float32]
+    half: float
+
+
 MIDDLE_PX = 96  # under a line thicker than twice that, a region does not go on to its middle
 
 
@@ -17,21 +30,29 @@ def distance_of(free: Mask) -> NDArray[np.float32]:
     return np.asarray(cv2.distanceTransform(free.view(np.uint8), cv2.DIST_L2, cv2.DIST_MASK_PRECISE), np.float32)
 
 
-def region_at(free: Mask, y: int, x: int, gap_px: float, distance: NDArray[np.float32] | None = None) -> Mask:
-    """The region of free px around one of them: slits of up to `gap_px` are not passed, corners are reached.
-
-    Where all around is narrower than that, slits as wide as half of what is there are passed.
-    """
-    distance = distance_of(free) if distance is None else distance
+def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:
+    """What of the region around a px no gap leads out of."""
+    distance = distance_of(free)
     top_y, top_x = climb(distance, y, x)
     room = float(distance[top_y, top_x])
     half = min((gap_px + 1) / 2, room - 0.5) if gap_px > 0 else 0.0
     _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
-    own = labels[top_y, top_x]
-    if half <= 0:
-        return np.asarray(labels == own)
-    go_downhill(labels, distance)
-    return np.asarray(labels == own)
+    return Core(labels, int(labels[top_y, top_x]), distance, half)
+
+
+def region_of(core: Core) -> Mask:
+    """The region of a core: its corners are reached."""
+    if core.half > 0:
+        go_downhill(core.labels, core.distance)
+    return np.asarray(core.labels == core.own)
+
+
+def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
+    """The region of free px around one of them: slits of up to `gap_px` are not passed, corners are reached.
+
+    Where all around is narrower than that, slits as wide as half of what is there are passed.
+    """
+    return region_of(core_at(free, y, x, gap_px))
 
 
 def under_lines(region: Mask, free: Mask, most_px: float | None = None) -> Mask:

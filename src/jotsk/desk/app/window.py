@@ -27,6 +27,7 @@ from jotsk.desk.app.hints import HintStrip
 from jotsk.desk.app.status import StatusStrip
 from jotsk.desk.app.wiring import connect
 from jotsk.desk.board.board import Board
+from jotsk.desk.commands.area_commands import AreaCommands
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
 from jotsk.desk.commands.keys_back import KeysBack
@@ -48,15 +49,17 @@ from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
 from jotsk.desk.trays.doing import Doing
+from jotsk.desk.trays.filling import FillingTray
 from jotsk.desk.trays.guides import GuideTray
 from jotsk.desk.trays.history import HistoryTray
 from jotsk.desk.trays.inkwell import Inkwell
 from jotsk.desk.trays.last_line import LastLineTray
 from jotsk.desk.trays.layers import LayerTray
-from jotsk.desk.trays.mending import MendingTray, ToolList
+from jotsk.desk.trays.mending import MendingTray
 from jotsk.desk.trays.overview import Overview
 from jotsk.desk.trays.pen_settings import PenSettingsTray
 from jotsk.desk.trays.pens import PenTray
+from jotsk.desk.trays.tool_list import ToolList
 from jotsk.desk.trays.top import TopBar
 from jotsk.desk.widgets.faults import handled
 from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
@@ -98,6 +101,7 @@ class Window(QMainWindow):
         self.guide_sets = GuideSets(folder, self.board.guiding, self.status.tell)
         self.guide_commands = GuideCommands(self.document, self.board, self.guide_sets, self.status.tell)
         self.line_commands = LineCommands(self.document, self.board, self.hand)
+        self.area_commands = AreaCommands(self.document, self.board, self.hand)
         self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
         self.hints.give_way_to(list(self.strips.values()))
         self.overview = Overview(self.document, self.board)
@@ -135,7 +139,7 @@ class Window(QMainWindow):
         self.guides.setFixedHeight(GUIDES_PX)
 
         self.tool_list = ToolList(self.actions_by_id, self)
-        self.mending = MendingTray(self.hand, self)
+        self.mending, self.filling = MendingTray(self.hand, self), FillingTray(self.hand, self)
         self.mending.simplify.clicked.connect(self.line_commands.simplify)
         self.line_commands.points.told.changed.connect(self.show_points)
         self.hand_side = _side(
@@ -150,8 +154,10 @@ class Window(QMainWindow):
         self.settings_place = QStackedWidget()
         self.settings_place.addWidget(self.pen_settings)
         self.settings_place.addWidget(self.mending)
+        self.settings_place.addWidget(self.filling)
         foot.addWidget(self.settings_place, 1)
-        foot.addWidget(_line(upright=True))
+        self._beside_last_line = _line(upright=True)
+        foot.addWidget(self._beside_last_line)
         foot.addWidget(self.last_line, 1)
 
         self._middle = QHBoxLayout()
@@ -177,6 +183,7 @@ class Window(QMainWindow):
             (self.pens, ()),
             (self.tool_list, ()),
             (self.mending, ()),
+            (self.filling, ()),
             (self.inkwell, ()),
             (self.layers, (self.layers.theme_changed,)),
             (self.guides, (self.guides.theme_changed,)),
@@ -237,8 +244,11 @@ class Window(QMainWindow):
         others = [("image", "Placing pictures")] if self.board.placing is not None else []
         self.doing.show_entries(entries, others)
         self.tool_list.mark(self.hold_keys.on)
-        has_options = self.mending.show_tool(self.board.tool.id)
-        self.settings_place.setCurrentWidget(self.mending if has_options else self.pen_settings)
+        trays = (tray for tray in (self.mending, self.filling) if tray.show_tool(self.board.tool.id))
+        tray = next(trays, self.pen_settings)
+        self.settings_place.setCurrentWidget(tray)
+        for widget in (self.last_line, self._beside_last_line):  # filling needs its room
+            widget.setVisible(tray is not self.filling)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
 
     def show_points(self) -> None:

@@ -80,6 +80,9 @@ def connect(window: Window) -> None:
         "layer.flat_copy": document.layers.add_flat_copy,
         "layer.up": lambda: document.layers.step(True),
         "layer.down": lambda: document.layers.step(False),
+        "fill.flats": window.area_commands.lay_flats,
+        "fill.freeze": window.area_commands.freeze,
+        "fill.open": window.area_commands.go_to_open,
         "guide.alone": board.guiding.toggle_alone,
         "guide.numbers": window.guide_commands.show_numbers,
         "guide.keep": window.guide_commands.ask_keep,
@@ -132,6 +135,7 @@ def connect(window: Window) -> None:
     window.inkwell.picked.connect(window.recolor_chosen)
     window.layers.soloed.connect(board.show_only)
     document.state_changed.connect(window.refresh_title)
+    document.follower.told.connect(window.status.tell)
     document.slow.connect(window.filing.jobs.change_page)
     for keeper in (window.autosave, window.settings, window.hand.library.file, window.desk_palette.file):
         keeper.trouble.connect(window.status.tell)

@@ -20,6 +20,7 @@ from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import Step, StepCost, step_cost
 from jotsk.core.runtime.lanes import result_of
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
+from jotsk.desk.document.following import AreaFollower
 from jotsk.desk.document.last_line import LastLine
 from jotsk.desk.document.layer_commands import LayerCommands
 from jotsk.desk.document.page_edits import PageEdits
@@ -72,6 +73,7 @@ class Document(QObject):
         self.last_line = LastLine(self)
         self.selection = Selection(self)
         self.layers, self.page_edits = LayerCommands(self), PageEdits(self)
+        self.follower = AreaFollower(self)
         self._dragged = ""  # label of the step a handle is still changing
         self._packing = QTimer(self, singleShot=True, interval=PACKING_MS)
         self._packing.timeout.connect(self._make_room)
@@ -267,6 +269,12 @@ class Document(QObject):
             self._step(after, label, finished)
             self._announce(before)
 
+    def amend(self, after: Page) -> None:
+        """Make `after` the present page as part of the last step: what follows from that."""
+        before = self.page
+        self._history.amend(after)
+        self._announce(before)
+
     def activate(self, uid: int) -> None:
         """Make a layer the active one. Part of the page, but not a step to undo."""
         self.alter(active_uid=uid)
@@ -302,24 +310,34 @@ class Document(QObject):
 
     def edit_slowly(
         self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None,
-        *, of_lines: bool = False, always: bool = False,
+        *, of_lines: bool = False, always: bool = False, failed: Callable[[Exception], bool] | None = None,
     ) -> None:  # fmt: skip
         """As `edit`, off the interface's thread, and kept before it becomes the present page: whatever follows is quick
         to keep. Given up if the page changes meanwhile; else `then` is called before the change is told, `always` or
-        only if there is one. A change only `of_lines` is never large, and waits for no room in memory."""
+        only if there is one. A change only `of_lines` is never large, and waits for no room in memory. What went wrong
+        is told, unless `failed` says that it has seen to it."""
         before, keep_ahead, history = self.page_when_dry(), self.keep_ahead, self._history
 
-        def work(progress: Progress) -> tuple[Page, StepCost]:
+        def work(progress: Progress) -> tuple[Page, StepCost] | Refused:
             if not of_lines:
                 history.wait_for_room(progress)
-            after = prepared(change(before, lambda share: progress(share * CHANGE_SHARE)))
+            try:
+                after = prepared(change(before, lambda share: progress(share * CHANGE_SHARE)))
+            except Refused as error:
+                if failed is None:
+                    raise
+                return error
             if keep_ahead is not None and after is not before:
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
             return after, step_cost(before, after)
 
-        def done(outcome: tuple[Page, StepCost]) -> None:
-            after, cost = outcome
+        def done(outcome: tuple[Page, StepCost] | Refused) -> None:
             self.selection.previewed.emit([])
+            if isinstance(outcome, Refused):
+                if failed is None or not failed(outcome):
+                    self.refused.emit(str(outcome))
+                return
+            after, cost = outcome
             if self.page_when_dry() is not before:
                 self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
             elif after is not before:

@@ -8,6 +8,7 @@ from typing import Any, TypeVar
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.fill.filling import Filling, Inks
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.hand import ResponseCurve, TremorMeter
 from jotsk.core.hex_color import color_from_hex, hex_of
@@ -64,6 +65,7 @@ class Hand(QObject):
         self.library = library
         self.pen: Pen = library.pen("quill-nib")
         self.mending = Mending()
+        self.filling = Filling()
         self.color: Color = BLACK
         self.previous_color: Color = (255, 255, 255)
         self.recent: list[Color] = []
@@ -202,6 +204,15 @@ class Hand(QObject):
     def set_mending(self, **values: Any) -> None:
         self.mending = replace(self.mending, **values)
         self.changed.emit()
+
+    def set_filling(self, **values: Any) -> None:
+        self.filling = replace(self.filling, **values)
+        self.changed.emit()
+
+    @property
+    def inks(self) -> Inks:
+        """What areas are filled with."""
+        return Inks(self.color, self.previous_color, self._last_inking if self.pen.rubs else self.pen)
 
     def _set(self, name: str, value: float) -> None:
         if getattr(self.settings, name) != value:

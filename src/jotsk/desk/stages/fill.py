@@ -8,5 +8,5 @@ FILL = Stage(
     "fill",
     "Fill",
     "Spot blacks and lay flats",
-    sentence="Here you will fill areas, close the gaps they leak through, and lay screen tones.",
+    tools=("fill.pour", "fill.inside", "fill.flats", "fill.join"),
 )

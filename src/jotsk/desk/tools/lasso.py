@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
+from jotsk.core.fill.filling import filled_outline
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import AreaCut, Stroke
 from jotsk.core.page.edits.selection import stroke_at, strokes_across, strokes_inside
@@ -124,6 +125,19 @@ class RubInside(_Lasso):
         if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.can_draw():
             # It may cross any number of strokes.
             document.dry(AreaCut(places), lambda: None, self.board.ink_is_dry)
+
+
+class FillInside(_Lasso):
+    """Fills what lies in it, on the active ink layer, with what the Fill stage is set to."""
+
+    id, action = "fill_inside", "fill.inside"
+
+    def _closed(self, places: Places) -> None:
+        document, hand = self.board.document, self.board.hand
+        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.can_draw():
+            how, inks, outline = hand.filling, hand.inks, [(x, y) for x, y in places.tolist()]
+            hand.used_color(hand.color)
+            document.edit_slowly("Fill inside", lambda page, _: filled_outline(page, outline, how, inks), of_lines=True)
 
 
 class LiftPixels(_Lasso):

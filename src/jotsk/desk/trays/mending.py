@@ -1,33 +1,21 @@
-"""The mending tools, each as what it does to a line; and what they are set to."""
+"""What the mending tools are set to."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
-from functools import lru_cache
-
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QAction, QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import (
-    QBoxLayout,
     QCheckBox,
     QComboBox,
     QHBoxLayout,
     QLabel,
     QPushButton,
-    QVBoxLayout,
     QWidget,
 )  # fmt: skip
 
-from jotsk.core.mend.samples import WIDTH, sample
 from jotsk.desk.pens.hand import Hand
-from jotsk.desk.theme import current
-from jotsk.desk.theme.style import SMALL_PX, font
-from jotsk.desk.widgets import Track, TrackKind, draw_ink_mark
-from jotsk.desk.widgets.faults import handled, painted
-from jotsk.desk.widgets.ink_mark import alpha_image
+from jotsk.desk.trays.options import below, beside, choice, titled
+from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.number_field import count_field
 
-ROW_PX, PICTURE = 39, QSize(40, 24)
 AGAINST = (("layer", "Lines of this layer"), ("visible", "All visible ink"), ("self", "The line itself"))
 WEIGHT_WORDS = (("weight", "Thicker or thinner"), ("even", "Even out"), ("sharpen", "Sharp ends"))
 PUSH_WORDS = (("push", "Push"), ("smooth", "Smooth"), ("gather", "Gather"))
@@ -39,89 +27,6 @@ OPTIONS: dict[str, tuple[str, ...]] = {  # by tool
     "weigh": ("weight_way", "amount", "reach", "softness"), "push": ("push_way", "reach", "softness"),
     "points": ("tolerance", "simplify"), "move_lines": ("frame", "mesh", "manner"),
 }  # fmt: skip
-SAMPLE_OF = {
-    "mend.snip": "snip", "mend.grow": "grow", "mend.cut": "cut", "mend.join": "join", "mend.splice": "splice",
-    "mend.weight": "weight", "mend.push": "push", "mend.points": "points", "mend.move": "move",
-    "mend.over": "over",
-}  # fmt: skip
-
-
-@lru_cache(maxsize=32)
-def _picture(name: str, is_after: bool, color: str) -> QImage:
-    return alpha_image(sample(name)[is_after], color, WIDTH / PICTURE.width())
-
-
-class ToolRow(QWidget):
-    """One tool: a line before it and after it."""
-
-    def __init__(self, action: QAction, entry_id: str, parent: QWidget) -> None:
-        super().__init__(parent)
-        self.action, self.entry_id, self.is_on = action, entry_id, False
-        self.setFixedHeight(ROW_PX)
-        self._describe()
-        action.changed.connect(self._describe)  # a method: the connection ends with the row
-        self.setAccessibleName(action.text())
-        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setCursor(Qt.CursorShape.PointingHandCursor)
-
-    def _describe(self) -> None:
-        self.setToolTip(self.action.toolTip())
-
-    @painted
-    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
-        theme, name = current(), SAMPLE_OF[self.entry_id]
-        painter.setRenderHints(QPainter.RenderHint.SmoothPixmapTransform | QPainter.RenderHint.Antialiasing)
-        for is_after, x in ((False, 12), (True, 62)):
-            box = QRectF(x, 1, PICTURE.width(), PICTURE.height())
-            painter.drawImage(box, _picture(name, is_after, theme.text if is_after else theme.quiet))
-        painter.setPen(QPen(QColor(theme.quiet), 1.2))
-        middle = 1 + PICTURE.height() / 2
-        painter.drawPolyline([QPointF(54, middle - 3), QPointF(58, middle), QPointF(54, middle + 3)])
-        if self.is_on:
-            draw_ink_mark(painter, QRectF(2, 4, 6, ROW_PX - 10), theme.accent)
-        weight = font().Weight.DemiBold if self.is_on else font().Weight.Normal
-        painter.setFont(font(SMALL_PX, weight=weight))
-        painter.setPen(QColor(theme.text if self.is_on or self.hasFocus() else theme.quiet))
-        painter.drawText(QRectF(14, ROW_PX - 15, self.width() - 16, 15), self.action.text())
-
-    @handled
-    def mousePressEvent(self, event: QMouseEvent) -> None:
-        self.action.trigger()
-
-    @handled
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Space):
-            self.action.trigger()
-        else:
-            super().keyPressEvent(event)
-
-
-class ToolList(QWidget):
-    """The tools of a stage; nothing for a stage without any."""
-
-    def __init__(self, actions: Mapping[str, QAction], parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self._actions = actions
-        self.rows: list[ToolRow] = []
-        self._list = QVBoxLayout(self)
-        self._list.setContentsMargins(0, 2, 0, 4)
-        self._list.setSpacing(0)
-
-    def show_tools(self, entry_ids: Sequence[str]) -> None:
-        for row in self.rows:
-            self._list.removeWidget(row)
-            row.hide()
-            row.deleteLater()
-        self.rows = [ToolRow(self._actions[entry_id], entry_id, self) for entry_id in entry_ids]
-        for row in self.rows:
-            self._list.addWidget(row)
-        self.setVisible(bool(self.rows))
-
-    def mark(self, on: Sequence[str]) -> None:
-        for row in self.rows:
-            if row.is_on != (row.entry_id in on):
-                row.is_on = row.entry_id in on
-                row.update()
 
 
 class MendingTray(QWidget):
@@ -147,10 +52,10 @@ class MendingTray(QWidget):
             "Points within", size, 0.1, 40, unit="px",
             tooltip="How far a line may move, in px of the screen, when it runs smoothly through its points",
         )  # fmt: skip
-        self.against = _choice("Snip up to", AGAINST, "What ends a piece that is snipped")
-        self.weight_way = _choice("Does", WEIGHT_WORDS, "What a pass does to the weight of lines")
-        self.push_way = _choice("Does", PUSH_WORDS, "What the hand does to the shape of lines")
-        self.frame = _choice("By", FRAME_WORDS, "What lines are moved by")
+        self.against = choice("Snip up to", AGAINST, "What ends a piece that is snipped")
+        self.weight_way = choice("Does", WEIGHT_WORDS, "What a pass does to the weight of lines")
+        self.push_way = choice("Does", PUSH_WORDS, "What the hand does to the shape of lines")
+        self.frame = choice("By", FRAME_WORDS, "What lines are moved by")
         self.simplify = QPushButton("Simplify", toolTip="Have the line run smoothly through its points (Enter)")
         self.scales = QCheckBox("Scale weights", toolTip="Scaled lines become thicker too; Shift does the other")
         self.along = QCheckBox("Along guides", toolTip="Lines move along the guide that runs the way of the hand")
@@ -158,12 +63,12 @@ class MendingTray(QWidget):
         for field, name in ((self.rows, "Fields down"), (self.columns, "Fields across")):
             field.setToolTip(f"{name}, of the mesh")
             field.setAccessibleName(name)
-        mesh = _below(QLabel("Fields"), _beside(self.columns, QLabel("×"), self.rows))
+        mesh = below(QLabel("Fields"), beside(self.columns, QLabel("×"), self.rows))
         self._options: dict[str, QWidget] = {
-            "weight_way": _titled(self.weight_way), "push_way": _titled(self.push_way), "frame": _titled(self.frame),
-            "against": _titled(self.against), "mesh": mesh, "manner": _below(self.scales, self.along),
+            "weight_way": titled(self.weight_way), "push_way": titled(self.push_way), "frame": titled(self.frame),
+            "against": titled(self.against), "mesh": mesh, "manner": below(self.scales, self.along),
             "amount": self.amount, "reach": self.reach, "softness": self.softness, "keep": self.keep,
-            "connect": self.within, "tolerance": self.tolerance, "simplify": _below(self.simplify),
+            "connect": self.within, "tolerance": self.tolerance, "simplify": below(self.simplify),
         }  # fmt: skip
         layout = QHBoxLayout(self)
         layout.setContentsMargins(20, 8, 20, 6)
@@ -224,34 +129,3 @@ class MendingTray(QWidget):
             field.blockSignals(True)
             field.setValue(value)
             field.blockSignals(False)
-
-
-def _choice(title: str, values: Sequence[tuple[str, str]], tooltip: str) -> QComboBox:
-    box = QComboBox(toolTip=tooltip)
-    box.setAccessibleName(title)
-    for value, words in values:
-        box.addItem(words, value)
-    return box
-
-
-def _titled(box: QComboBox) -> QWidget:
-    return _below(QLabel(box.accessibleName()), box)
-
-
-def _below(*widgets: QWidget) -> QWidget:
-    return _held(QVBoxLayout(), widgets)
-
-
-def _beside(*widgets: QWidget) -> QWidget:
-    return _held(QHBoxLayout(), widgets)
-
-
-def _held(layout: QBoxLayout, widgets: Sequence[QWidget]) -> QWidget:
-    holder = QWidget()
-    layout.setContentsMargins(0, 0, 0, 0)
-    layout.setSpacing(4)
-    for widget in widgets:
-        layout.addWidget(widget)
-    layout.addStretch()
-    holder.setLayout(layout)
-    return holder

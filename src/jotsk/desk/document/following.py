@@ -1,0 +1,101 @@
+"""Areas follow their lines: when those have changed, at rest, the areas are found again, as part of the same step."""
+
+from __future__ import annotations
+
+from contextlib import suppress
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from jotsk.core.fill.pour import areas_to_find_again, found_again, holds_fills, lost_areas
+from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import EMPTY
+from jotsk.core.ink import TILE
+from jotsk.core.marks import Area
+from jotsk.core.page import InkLayer, Page
+from jotsk.core.page.tiles.tiles import Tiles
+from jotsk.core.runtime.lanes import BESIDE
+
+if TYPE_CHECKING:
+    from jotsk.desk.document.document import Document
+
+REST_MS = 150
+
+
+class AreaFollower(QObject):
+    """Looks at what every change of the page touched. What is found again beside the interface is dropped if the page
+    has changed meanwhile; then it is looked for anew."""
+
+    told = Signal(str)
+    _found = Signal(object, object)  # the page it was for, and that page with its areas
+
+    def __init__(self, document: Document) -> None:
+        super().__init__(document)
+        self._document = document
+        self._changed: Rect = EMPTY
+        self._waits = False
+        self._rest = QTimer(self, singleShot=True, interval=REST_MS)
+        self._rest.timeout.connect(self.follow)
+        document.changed.connect(self._note)
+        document.opened.connect(self._forget)
+        self._found.connect(self._take)
+
+    def _forget(self) -> None:
+        self._changed = EMPTY
+
+    def _note(self, before: Page, after: Page) -> None:
+        if before.bounds != after.bounds or not any(holds_fills(layer) for layer in after.layers):
+            return
+        area = self._changed
+        olds = {layer.uid: layer for layer in before.layers}
+        for layer in after.layers:
+            old = olds.get(layer.uid)
+            if not isinstance(layer, InkLayer) or layer is old or holds_fills(layer) or layer.is_sketch:
+                continue
+            if old is not None and old.visible != layer.visible:
+                area |= layer.tiles.bounds
+                continue
+            for column, row in layer.tiles.changed_since(old.tiles if old is not None else Tiles()):
+                area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        for uid, gone in olds.items():
+            if isinstance(gone, InkLayer) and after.layer(uid) is None and not holds_fills(gone):
+                area |= gone.tiles.bounds
+        self._changed = area
+        if area:
+            self._rest.start()
+
+    def follow(self) -> None:
+        """Find what the changes touched, unless that is being done already; as soon as the hand rests."""
+        if not self._changed or self._waits:
+            return
+        if self._document.is_inking:
+            self._rest.start()
+            return
+        page = self._document.page
+        areas = areas_to_find_again(page, self._changed.grown(2))
+        self._changed = EMPTY
+        if areas:
+            self._waits = True
+            BESIDE.queue("areas").go(self._find, page, areas)
+
+    def _find(self, page: Page, areas: list[tuple[int, Area]]) -> None:
+        after = page
+        try:
+            after = found_again(page, areas)
+        finally:  # or none would ever be found again
+            with suppress(RuntimeError):  # the window is gone
+                self._found.emit(page, after)
+
+    def _take(self, page: Page, after: Page) -> None:
+        self._waits = False
+        document = self._document
+        if document.page is not page or document.is_drying:
+            self._changed |= page.bounds
+            self._rest.start()
+            return
+        if after is not page and document.redo_label is None:  # what was undone stays to be done again
+            lost = len(lost_areas(after)) - len(lost_areas(page))
+            document.amend(after)
+            if lost > 0:
+                areas = f"{lost} areas are" if lost > 1 else "An area is"
+                self.told.emit(f"{areas} open now and stays as it was; close its lines, or freeze it.")

@@ -1,0 +1,1 @@
+"""The tools that fill areas."""

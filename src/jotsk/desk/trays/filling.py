@@ -1,0 +1,111 @@
+"""How areas are found, and what they are filled with."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QWidget
+
+from jotsk.desk.pens.hand import Hand
+from jotsk.desk.trays.options import below, choice, titled
+from jotsk.desk.widgets import Track, TrackKind
+
+LOOKS = (("ink", "The ink"), ("layer", "This layer"), ("all", "Everything"))
+UNDER = ((None, "To its middle"), (0.0, "Not at all"), (2.0, "2 px"), (4.0, "4 px"), (8.0, "8 px"))
+KINDS = (
+    ("flat", "Flat colour"), ("tone", "Tone"), ("gradient", "Gradient"), ("black", "Black that runs out"),
+    ("hatch", "Hatching"), ("contour", "Lines along the edge"), ("stipple", "Stipple"),
+)  # fmt: skip
+SHAPES = (("dots", "Dots"), ("lines", "Lines"), ("crosses", "Crosses"), ("noise", "Noise"))
+DIRECTIONS = ((1, "One way"), (2, "Crosswise"), (3, "Three ways"))
+FINDS = ("look", "gap", "under")
+OPTIONS: dict[str, tuple[str, ...]] = {  # by kind of filling
+    "flat": (), "tone": ("shape", "fineness", "angle"), "gradient": ("light", "manner"),
+    "black": ("strokes", "length", "light"), "hatch": ("directions", "strokes", "angle", "light"),
+    "contour": ("strokes",), "stipple": ("strokes", "light"),
+}  # fmt: skip
+TOOLS = ("pour", "fill_inside", "join_areas")
+
+
+class FillingTray(QWidget):
+    """Where size and steadiness stand while one draws; only what counts for the chosen filling is shown."""
+
+    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._hand, self._tool = hand, ""
+        size, share = TrackKind.SIZE, TrackKind.OPACITY
+        self.kind = choice("Filled with", KINDS, "What an area is filled with")
+        self.look = choice("Looks at", LOOKS, "What bounds an area; sketches are left out of the ink")
+        self.under = choice("Under the line", UNDER, "How far a fill goes under its lines, so that no pale rim is left")
+        self.shape = choice("Tone of", SHAPES, "What a tone is made of")
+        self.directions = choice("Hatched", DIRECTIONS, "In how many directions")
+        self.gap = Track("Closes gaps", size, 0.5, 100, unit="px", tooltip="Slits of up to this width are not passed")
+        self.lpi = Track("Fineness", size, 5, 120, unit="lpi", tooltip="Lines of the tone per inch", remark=False)
+        self.density = Track("Density", share, 1, 99, unit="%", tooltip="How much of the tone is inked", remark=False)
+        self.angle = Track("Angle", share, 0, 180, unit="°", tooltip="Of the tone or of the hatching", remark=False)
+        self.weight = Track(
+            "Weight", size, 0.5, 60, unit="px", tooltip="Full width of the strokes or dots", remark=False
+        )
+        self.spacing = Track(
+            "Spacing", size, 2, 120, unit="px", tooltip="From one stroke or dot to the next", remark=False
+        )
+        self.length = Track(
+            "Length", size, 5, 600, unit="px", tooltip="Of the strokes that a black runs out in", remark=False
+        )
+        self.light_at = Track(
+            "Light from", share, 0, 360, unit="°", tooltip="Counted from the right, against the clock"
+        )
+        self.lit = QCheckBox("By the light", toolTip="Strokes and dots run out towards the light")
+        self.round = QCheckBox("Round", toolTip="From the middle outwards")
+        self.fades = QCheckBox("To nothing", toolTip="Fades out instead of ending in the colour before")
+        self._options: dict[str, QWidget] = {
+            "kind": titled(self.kind), "look": titled(self.look), "gap": self.gap, "under": titled(self.under),
+            "shape": titled(self.shape), "directions": titled(self.directions),
+            "fineness": below(self.lpi, self.density), "strokes": below(self.weight, self.spacing), "angle": self.angle,
+            "length": self.length, "light": below(self.light_at, self.lit), "manner": below(self.round, self.fades),
+        }  # fmt: skip
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(20, 8, 20, 6)
+        layout.setSpacing(18)
+        for option in self._options.values():
+            layout.addWidget(option, 1)
+        layout.addStretch(1)
+        put = hand.set_filling
+        self._boxes: dict[str, QComboBox] = {
+            "kind": self.kind, "look": self.look, "grow_px": self.under, "shape": self.shape,
+            "directions": self.directions,
+        }  # fmt: skip
+        for name, box in self._boxes.items():
+            box.activated.connect(lambda k, n=name, b=box: put(**{n: b.itemData(k)}))
+        self._tracks: dict[str, tuple[Track, float]] = {
+            "gap_px": (self.gap, 1), "lpi": (self.lpi, 1), "density": (self.density, 100), "angle": (self.angle, 1),
+            "weight_px": (self.weight, 1), "spacing_px": (self.spacing, 1), "length_px": (self.length, 1),
+            "light": (self.light_at, 1),
+        }  # fmt: skip
+        for name, (track, times) in self._tracks.items():
+            track.changed.connect(lambda value, _, n=name, t=times: put(**{n: value / t}))
+        self._switches = {"uses_light": self.lit, "round": self.round, "fades": self.fades}
+        for name, switch in self._switches.items():
+            switch.clicked.connect(lambda on, n=name: put(**{n: on}))
+        hand.changed.connect(self._show)
+        self._show()
+
+    def show_tool(self, tool_id: str) -> bool:
+        """Show what a tool is set to; False if it fills nothing."""
+        self._tool = tool_id
+        self._show()
+        return tool_id in TOOLS
+
+    def _show(self) -> None:
+        filling = self._hand.filling
+        shown = {"kind", *OPTIONS[filling.kind]} if self._tool != "join_areas" else set()
+        if self._tool == "pour":
+            shown |= set(FINDS)
+        for name, option in self._options.items():
+            option.setVisible(name in shown)
+        for name, box in self._boxes.items():
+            box.setCurrentIndex(max(0, box.findData(getattr(filling, name))))
+        for name, (track, times) in self._tracks.items():
+            track.set_value(getattr(filling, name) * times)
+        for name, switch in self._switches.items():
+            switch.setChecked(getattr(filling, name))
+        self.gap.remark.setText("corners are reached")
+        self.lit.setVisible(filling.kind in ("hatch", "stipple"))

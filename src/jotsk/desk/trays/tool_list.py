@@ -1,0 +1,104 @@
+"""The tools of a stage, each as what it does: a picture before and after it."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from functools import lru_cache
+
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import QAction, QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QVBoxLayout, QWidget
+
+from jotsk.core.fill import samples as filling
+from jotsk.core.mend import samples as mending
+from jotsk.desk.theme import current
+from jotsk.desk.theme.style import SMALL_PX, font
+from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.faults import handled, painted
+from jotsk.desk.widgets.ink_mark import alpha_image
+
+ROW_PX, PICTURE = 39, QSize(40, 24)
+SAMPLE_OF = {
+    "mend.snip": "snip", "mend.grow": "grow", "mend.cut": "cut", "mend.join": "join", "mend.splice": "splice",
+    "mend.weight": "weight", "mend.push": "push", "mend.points": "points", "mend.move": "move", "mend.over": "over",
+    "fill.pour": "pour", "fill.inside": "inside", "fill.flats": "flats", "fill.join": "join",
+}  # fmt: skip
+
+
+@lru_cache(maxsize=32)
+def _picture(entry_id: str, is_after: bool, color: str) -> QImage:
+    samples = filling if entry_id.startswith("fill.") else mending
+    return alpha_image(samples.sample(SAMPLE_OF[entry_id])[is_after], color, samples.WIDTH / PICTURE.width())
+
+
+class ToolRow(QWidget):
+    """One tool: a line before it and after it."""
+
+    def __init__(self, action: QAction, entry_id: str, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.action, self.entry_id, self.is_on = action, entry_id, False
+        self.setFixedHeight(ROW_PX)
+        self._describe()
+        action.changed.connect(self._describe)  # a method: the connection ends with the row
+        self.setAccessibleName(action.text())
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+
+    def _describe(self) -> None:
+        self.setToolTip(self.action.toolTip())
+
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
+        theme = current()
+        painter.setRenderHints(QPainter.RenderHint.SmoothPixmapTransform | QPainter.RenderHint.Antialiasing)
+        for is_after, x in ((False, 12), (True, 62)):
+            box = QRectF(x, 1, PICTURE.width(), PICTURE.height())
+            painter.drawImage(box, _picture(self.entry_id, is_after, theme.text if is_after else theme.quiet))
+        painter.setPen(QPen(QColor(theme.quiet), 1.2))
+        middle = 1 + PICTURE.height() / 2
+        painter.drawPolyline([QPointF(54, middle - 3), QPointF(58, middle), QPointF(54, middle + 3)])
+        if self.is_on:
+            draw_ink_mark(painter, QRectF(2, 4, 6, ROW_PX - 10), theme.accent)
+        weight = font().Weight.DemiBold if self.is_on else font().Weight.Normal
+        painter.setFont(font(SMALL_PX, weight=weight))
+        painter.setPen(QColor(theme.text if self.is_on or self.hasFocus() else theme.quiet))
+        painter.drawText(QRectF(14, ROW_PX - 15, self.width() - 16, 15), self.action.text())
+
+    @handled
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.action.trigger()
+
+    @handled
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Space):
+            self.action.trigger()
+        else:
+            super().keyPressEvent(event)
+
+
+class ToolList(QWidget):
+    """The tools of a stage; nothing for a stage without any."""
+
+    def __init__(self, actions: Mapping[str, QAction], parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._actions = actions
+        self.rows: list[ToolRow] = []
+        self._list = QVBoxLayout(self)
+        self._list.setContentsMargins(0, 2, 0, 4)
+        self._list.setSpacing(0)
+
+    def show_tools(self, entry_ids: Sequence[str]) -> None:
+        for row in self.rows:
+            self._list.removeWidget(row)
+            row.hide()
+            row.deleteLater()
+        self.rows = [ToolRow(self._actions[entry_id], entry_id, self) for entry_id in entry_ids]
+        for row in self.rows:
+            self._list.addWidget(row)
+        self.setVisible(bool(self.rows))
+
+    def mark(self, on: Sequence[str]) -> None:
+        for row in self.rows:
+            if row.is_on != (row.entry_id in on):
+                row.is_on = row.entry_id in on
+                row.update()

@@ -169,7 +169,6 @@ def guides(window: Window, shoot: Callable[[str], None]) -> None:
         board.drafting.release()
         if k == 4:
             board.ink_draft()
-    shoot("drafted-line")
     keys.switch("hand.draft")
 
 
@@ -262,6 +261,26 @@ def tools_at_work(window: Window, folder: Path) -> None:
     sheet.save(str(folder / "mending-tools.png"), "PNG")
 
 
+def fill(window: Window, shoot: Callable[[str], None]) -> None:
+    """The street in flats, and a pour that would run out of the keeper's coat."""
+    board, document = window.board, window.document
+    window.show_stage(STAGES["fill"])
+    window.hold_keys.turn_on("fill.pour")
+    look_at(board, (1330, 900), 0.46)
+    keeper = next(layer for layer in document.page_when_dry().layers if layer.name == "Hair")
+    document.activate(keeper.uid)
+    window.hand.set_color((238, 205, 180))
+    for x, y in ((1940, 700), (1700, 1380)):
+        place = QPointF(*board.view.to_screen(x, y)) / board.devicePixelRatioF()
+        board.tools["pour"].press(place, 0.0, 1.0, False)
+        board.tools["pour"].release(place, 10.0)
+        while window.filing.jobs.is_busy:
+            QApplication.processEvents()
+    board.point_at(place)
+    shoot("fill-day")
+    window.hold_keys.back_to_drawing()
+
+
 def main(folder: Path) -> None:
     app = QApplication(["jotsk"])
     load_fonts()
@@ -314,6 +333,7 @@ def main(folder: Path) -> None:
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")
+    fill(window, shoot)
     mend(window, shoot, folder)
     window.show_stage(STAGES["ink"])
     guides(window, shoot)

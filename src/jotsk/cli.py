@@ -86,11 +86,11 @@ def _parser() -> argparse.ArgumentParser:
     export.add_argument("--layer", action="append", metavar="NAME", help="only this layer; may be given again")
     export.set_defaults(run=_export)
 
-    do = commands.add_parser("do", help="run a list of mending steps on a page")
+    do = commands.add_parser("do", help="run a list of steps on a page: mending and filling")
     do.add_argument("page", type=Path, metavar="PAGE.ora")
     do.add_argument("steps", type=Path, metavar="STEPS.json", help="docs/steps.md")
     do.add_argument("--out", type=_page_output, required=True, metavar="OUT.ora")
-    do.add_argument("--json", action="store_true", help="print how many strokes each step changed")
+    do.add_argument("--json", action="store_true", help="print how many strokes or areas each step changed")
     do.set_defaults(run=_do)
     return parser
 
@@ -227,9 +227,9 @@ def _do(options: argparse.Namespace) -> int:
     from jotsk.core.files.openraster import read_page
     from jotsk.core.files.openraster_writing import write_page
     from jotsk.core.files.writing import why_unreadable
+    from jotsk.core.fill.steps import STEPS, run
     from jotsk.core.ink import pen_by_id
     from jotsk.core.json_text import json_from
-    from jotsk.core.mend.steps import run
 
     try:
         steps = json_from(options.steps.read_bytes())
@@ -238,7 +238,7 @@ def _do(options: argparse.Namespace) -> int:
     except (ValueError, RecursionError) as error:
         raise DamagedFile(options.steps, "it is no JSON") from error
 
-    page, counts = run(read_page(options.page), steps, pen_by_id)
+    page, counts = run(read_page(options.page), steps, pen_by_id, table=STEPS)
     write_page(options.out, page)
     if options.json:
         done = [{"do": step["do"], "changed": count} for step, count in zip(steps, counts, strict=True)]

@@ -6,6 +6,8 @@ import numpy as np
 import pytest
 
 from jotsk.core.files.openraster import read_page
+from jotsk.core.fill.pour import lost_areas
+from jotsk.core.marks import Stroke
 from jotsk.core.mend.crossings import crossings
 from jotsk.core.page import InkLayer, render
 from jotsk.demo.boot import BOX as BOOT_BOX
@@ -42,15 +44,15 @@ def page():
 
 def test_the_sketch_is_done_and_panel_one_is_inked(page):
     assert (page.width, page.height, page.dpi) == (WIDTH, HEIGHT, DPI)
-    assert [layer.name for layer in page.layers] == ["Pencils", "Frames", "Street", "Boot", "Hair", "Keeper"]
-    sketch, frame, inks, boot, hair, waiting = page.layers
+    assert [layer.name for layer in page.layers] == ["Pencils", "Fills", "Frames", "Street", "Boot", "Hair", "Keeper"]
+    sketch, fills, frame, inks, boot, hair, waiting = page.layers
     assert sketch.is_sketch and sketch.locked and len(sketch.marks) > 800
     assert len(inks.marks) > 400 and len(frame.marks) == 16
     assert page.active is waiting and not len(waiting.marks)
-    assert sum(stroke.pen.cord > 0 for stroke in boot.marks) >= 10 and {"scales", "saw", "rope"} < {
-        s.pen.motif for s in boot.marks
-    }
-    crossed = [crossings(stroke, [other for other in hair.marks if other is not stroke]) for stroke in hair.marks]
+    boot, hair = ([mark for mark in layer.marks if isinstance(mark, Stroke)] for layer in (boot, hair))
+    assert len(fills.marks) >= 10 and not lost_areas(page)
+    assert sum(stroke.pen.cord > 0 for stroke in boot) >= 10 and {"scales", "saw", "rope"} < {s.pen.motif for s in boot}
+    crossed = [crossings(stroke, [other for other in hair if other is not stroke]) for stroke in hair]
     assert sum(map(bool, crossed)) > 20, "there is something to snip"
     first = PANELS[0]
     for stroke in inks.marks:

@@ -9,6 +9,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Marks, Page, render
 from jotsk.core.page.layers.layer import NON_PHOTO_BLUE
 from jotsk.demo.boot import boot
+from jotsk.demo.coloring import colored
 from jotsk.demo.drafting import Line, inked, sketched, straight
 from jotsk.demo.keeper import AXIS, keeper
 from jotsk.demo.lettering import lettered
@@ -59,8 +60,9 @@ def demo_page(progress: Callable[[float], None] = lambda _: None) -> Page:
         layers.append(_layer(number, name, strokes, bounds))
     keeper_uid = len(layers) + 1
     layers.append(InkLayer(keeper_uid, "Keeper"))
+    page = colored(Page(WIDTH, HEIGHT, DPI, layers=tuple(layers), active_uid=keeper_uid, guides=GUIDES))
     progress(1.0)
-    return Page(WIDTH, HEIGHT, DPI, layers=tuple(layers), active_uid=keeper_uid, guides=GUIDES)
+    return page
 
 
 def frames() -> list[Line]:

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.pour import clear_px, with_fill_layer
-from jotsk.core.fill.region_kernel import go_downhill, label_runs
+from jotsk.core.fill.region_kernel import farthest_of, go_downhill, label_runs
 from jotsk.core.fill.regions import MIDDLE_PX, distance_of
 from jotsk.core.ink import Color
 from jotsk.core.ink.mask_kernel import runs_into
@@ -61,7 +61,7 @@ def with_flats(
     order = np.argsort(of, kind="stable")
     runs, of = runs[order], of[order]
     starts = np.flatnonzero(np.diff(of, prepend=-1))
-    seeds = _seeds(labels, distance, len(counts))
+    seeds = farthest_of(labels, distance, len(counts))
     areas = []
     for number, part in enumerate(np.split(runs, starts[1:])):
         y, x = divmod(int(seeds[of[starts[number]]]), bounds.width)
@@ -119,13 +119,3 @@ def _to_neighbours(
     spread[(away > MIDDLE_PX) & ~free] = 0
     spread[outside[spread]] = 0
     return np.ascontiguousarray(spread)
-
-
-def _seeds(labels: NDArray[np.int32], distance: NDArray[np.float32], count: int) -> NDArray[np.int64]:
-    """Of every label the px that is farthest from all lines."""
-    flat, far = labels.ravel(), distance.ravel()
-    own = np.flatnonzero(flat)
-    order = own[np.argsort(far[own], kind="stable")]
-    seeds = np.zeros(count, np.int64)
-    seeds[flat[order]] = order  # the last of each label is kept
-    return seeds

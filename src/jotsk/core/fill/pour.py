@@ -106,17 +106,12 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
 
 
 def free_px(page: Page, rule: Pour, window: Rect) -> Mask:
-    """Which px of a window are like the one at the seed, as far as the rule looks at them."""
-    x, y = int(rule.at[0]), int(rule.at[1])
-    seed = Rect(x, y, x + 1, y + 1)
+    """Which px of a window an area around the seed can have: those without a line, or, where the rule looks at all,
+    those of the seed's colour."""
     if rule.look == "all":
-        own = flattened(page, seed)
-        pixels = flattened(page, window)
-        return _alike(pixels, own[0, 0], rule.tolerance)
-    own = _ink_of(page, rule, seed)
-    if int(own[0, 0]) >> 24 < HALF:
-        return clear_px(page, rule, window)
-    return _alike(_ink_of(page, rule, window), own[0, 0], rule.tolerance)
+        x, y = int(rule.at[0]), int(rule.at[1])
+        return _alike(flattened(page, window), flattened(page, Rect(x, y, x + 1, y + 1))[0, 0], rule.tolerance)
+    return clear_px(page, rule, window)
 
 
 def clear_px(page: Page, rule: Pour, window: Rect) -> Mask:

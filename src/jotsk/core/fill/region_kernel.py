@@ -194,3 +194,16 @@ def label_runs(labels: NDArray[np.int32], y0: int, x0: int) -> tuple[NDArray[np.
         if before > 0:
             out[n, 2] = x0 + w
     return out, of
+
+
+@njit(**OPTIONS)
+def farthest_of(labels: NDArray[np.int32], distance: NDArray[np.float32], count: int) -> NDArray[np.int64]:
+    """Of every label below `count` the place, y times the width and x, of the px that is farthest from all lines."""
+    flat, far = labels.ravel(), distance.ravel()
+    most, seeds = np.full(count, np.float32(-1)), np.zeros(count, np.int64)
+    for at in range(len(flat)):
+        own = flat[at]
+        if own > 0 and far[at] > most[own]:
+            most[own] = far[at]
+            seeds[own] = at
+    return seeds

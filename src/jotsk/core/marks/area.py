@@ -29,6 +29,7 @@ from jotsk.core.runtime.computed import computed
 
 LOOKS = ("ink", "layer", "all")
 PLACES = (0.125, 0.375, 0.625, 0.875)  # of a run, looked at to tell how much of it lies in something
+FAR = 1 << 19  # tiles, farther than any page reaches
 FARTHEST_PX, MOST_RUN = 1e6, 1 << 24
 Runs = NDArray[np.int32]  # (N, 3) y, from x, up to x, row by row
 
@@ -110,7 +111,9 @@ class Area:
         for dy in (-pad, pad):
             rows = (runs[:, 0] + dy) // TILE
             first, last = (runs[:, 1] - pad) // TILE, (runs[:, 2] - 1 + pad) // TILE
-            for row, a, b in np.unique(np.column_stack([rows, first, last]), axis=0).tolist():
+            packed = ((rows.astype(np.int64) + FAR) << 40) | ((first.astype(np.int64) + FAR) << 20) | (last + FAR)
+            for code in np.unique(packed).tolist():
+                row, a, b = (code >> 40) - FAR, (code >> 20 & 2 * FAR - 1) - FAR, (code & 2 * FAR - 1) - FAR
                 cells.update((column, row) for column in range(a, b + 1))
         return frozenset(cells)
 

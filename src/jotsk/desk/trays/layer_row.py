@@ -9,6 +9,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QContextMenuEvent, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QSizePolicy, QToolButton, QWidget
 
+from jotsk.core.marks import Area
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.compose.thumbnail import thumbnail
@@ -192,7 +193,8 @@ def described(page: Page, layer: Layer) -> str:
         words = ["sketch"]
     elif isinstance(layer, InkLayer):
         count = len(layer.marks)
-        words = ["ink", f"{count} stroke{'s' if count > 1 else ''}" if count else "empty"]
+        noun = "area" if isinstance(next(iter(layer.marks), None), Area) else "stroke"
+        words = ["ink", f"{count} {noun}{'s' if count > 1 else ''}" if count else "empty"]
     else:
         words = ["paint"]
     if layer.blend != NORMAL:

@@ -1,0 +1,76 @@
+"""Filling on A4 at 600 dpi with 20 layers; beside it OpenCV's plain flood fill on the same picture."""
+
+from __future__ import annotations
+
+import math
+import time
+from dataclasses import replace
+
+import cv2
+import numpy as np
+
+from bench.inked_page import A4_600, inked_page
+from jotsk.core.fill.flats import with_flats
+from jotsk.core.fill.hatching import hatched
+from jotsk.core.fill.outline import runs_inside
+from jotsk.core.fill.pour import clear_px, found_again, poured
+from jotsk.core.hand import trace_from
+from jotsk.core.ink import pen_by_id
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.area import Pour
+from jotsk.core.page import Page, render
+from jotsk.core.page.edits.mark_edits import with_inserted
+
+LAYERS, STROKES, TIMES = 20, 2_000, 9
+
+
+def ring(x: float, y: float, radius: float, size: float = 16.0) -> Stroke:
+    t = np.radians(np.linspace(0, 360, 200))
+    trace = trace_from(t, x + radius * np.cos(t), y + radius * np.sin(t), 1.0)
+    return Stroke(trace, pen_by_id("plain-round"), size, (20, 24, 27), 0.0, 0.0)
+
+
+def cleared(page: Page, x: float, y: float, radius: float) -> Page:
+    """The page with a ring on its uppermost layer, and nothing of the others inside of it."""
+    layers = []
+    for layer in page.layers:
+        kept = [
+            m for m in layer.marks if math.hypot(*((np.array(m.bounds[:2]) + m.bounds[2:]) / 2 - (x, y))) > 2 * radius
+        ]
+        layers.append(replace(layer, marks=type(layer.marks)(kept)))
+    layers = [replace(layer, tiles=render(layer.marks, page.bounds)) for layer in layers]
+    return with_inserted(replace(page, layers=tuple(layers)), layers[-1].uid, None, [ring(x, y, radius)])
+
+
+def main() -> None:
+    page = cleared(inked_page(A4_600, LAYERS, STROKES), 2400.0, 3400.0, 512.0)
+
+    def measure(name, work, times=TIMES):
+        taken = []
+        for _ in range(times):
+            start = time.perf_counter()
+            work()
+            taken.append(time.perf_counter() - start)
+        print(f"{name:34} median {np.median(taken) * 1e3:8.1f} ms, slowest {max(taken) * 1e3:8.1f}")
+        return float(np.median(taken))
+
+    rule = Pour((2400.0, 3400.0), gap_px=8.0)
+    measure("pour into 1,024 px", lambda: poured(page, rule, (200, 150, 90)))
+    filled, area = poured(page, rule, (200, 150, 90))
+    measure("the area is found again", lambda: found_again(filled, [(filled.layers[0].uid, area)]))
+    wide = Pour((30.0, 30.0), gap_px=8.0)
+    ours = measure("page-wide pour", lambda: poured(page, wide, (200, 150, 90), may_leak=True), 3)
+    picture = clear_px(page, wide, page.bounds).astype(np.uint8)
+    theirs = measure("cv2.floodFill, same picture", lambda: cv2.floodFill(picture.copy(), None, (30, 30), 2), 3)
+    print(f"{'times OpenCV':34} {ours / theirs:8.1f}")
+    measure("flats of the whole page", lambda: with_flats(page, 8.0), 3)
+    square = runs_inside([(1000, 1000), (3362, 1000), (3362, 1236), (1000, 1236)], page.bounds)
+    pen = pen_by_id("quill-nib")
+    measure(
+        "hatching 10 cm2",
+        lambda: with_inserted(
+            page, page.layers[-1].uid, None,
+            hatched(square, pen, (20, 24, 27), size_px=6.0, spacing_px=16.0, light=(0.0, 0.0)),
+        ),
+        3,
+    )  # fmt: skip

@@ -1,0 +1,184 @@
+"""Filling with the real window: pours, leaks and what is done about them, flats, and areas that follow their lines."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+
+from jotsk.core.fill.pour import lost_areas
+from jotsk.core.marks import Area
+from jotsk.core.page import flattened, render
+from jotsk.desk.stages import BY_ID as STAGES
+from tests.conftest import stroke_along
+from tests.desk.test_reshaping import drag, on_board
+
+RED = (200, 60, 50)
+
+
+def ring(first=0.0, last=360.0, x=1200.0, size=40):
+    t = np.radians(np.linspace(first, last, 90))
+    return stroke_along(list(zip(x + 400 * np.cos(t), 1700 + 400 * np.sin(t), strict=True)), size=size)
+
+
+@pytest.fixture
+def filling(window):
+    window.document.add_stroke(ring())
+    window.top.stage_chosen.emit(STAGES["fill"])
+    window.hand.set_color(RED)
+    window.actions_by_id["fill.pour"].trigger()
+    return window
+
+
+def click(window, x, y):
+    QTest.mouseClick(window.board, Qt.MouseButton.LeftButton, pos=on_board(window, x, y))
+
+
+def areas(window):
+    page = window.document.page_when_dry()
+    for layer in page.layers:
+        assert render(layer.marks, page.bounds) == layer.tiles
+    return [mark for layer in page.layers for mark in layer.marks if isinstance(mark, Area)]
+
+
+def color_at(window, x, y):
+    pixel = int(flattened(window.document.page_when_dry())[y, x])
+    return pixel & 0xFF, pixel >> 8 & 0xFF, pixel >> 16 & 0xFF
+
+
+def test_a_press_fills_and_its_options_stand_where_size_does(filling, settle):
+    assert filling.filling.isVisible() and not filling.last_line.isVisible()
+    before = flattened(filling.document.page_when_dry())
+    click(filling, 1200, 1700)
+    settle(filling)
+    assert color_at(filling, 1200, 1700) == RED and filling.document.undo_label == "Fill"
+    assert filling.document.page_when_dry().active.name == "Ink", "one goes on where one drew"
+    filling.hand.set_color((20, 90, 200))
+    click(filling, 1300, 1800)
+    settle(filling)
+    (area,) = areas(filling)
+    assert area.color == (20, 90, 200), "it is recoloured"
+    filling.document.undo()
+    filling.document.undo()
+    assert np.array_equal(flattened(filling.document.page_when_dry()), before)
+
+
+def test_an_area_follows_its_line_in_the_same_step_and_freezes(filling, settle, qtbot):
+    click(filling, 1200, 1700)
+    settle(filling)
+    (area,) = areas(filling)
+    top = int(area.runs[0, 0])
+    document = filling.document
+    document.selection.choose([document.page_when_dry().active.marks.last])
+    document.selection.mend(
+        "Size of the line", lambda s: s.mended(s.mends.with_weight(np.array([[0.0, 0.25], [99.0, 0.25]])))
+    )
+    settle(filling)
+    labels = document.undo_label
+    qtbot.waitUntil(lambda: areas(filling)[0] is not area, timeout=5000)
+    assert document.undo_label == labels and document.page_when_dry().active.marks.last is not None
+    assert abs(int(areas(filling)[0].runs[0, 0]) - top) <= 3, "to the middle of the thinner line"
+    assert color_at(filling, 1200, 1700 - 400 + 12) == RED, "no white where the line was"
+    document.undo()
+    assert np.array_equal(areas(filling)[0].runs, area.runs)
+    filling.actions_by_id["fill.freeze"].trigger()
+    settle(filling)
+    assert areas(filling)[0].rule is None
+
+
+def test_an_area_that_opens_is_told_and_can_be_gone_to(filling, settle, qtbot):
+    click(filling, 1200, 1700)
+    settle(filling)
+    filling.actions_by_id["fill.open"].trigger()
+    assert "closed" in filling.board.notice
+    document = filling.document
+    line = document.page_when_dry().active.marks.last
+    document.selection.choose([line])
+    document.selection.mend("Cut", lambda s: s.mended(s.mends.without([(0.3, 1.6)], s.times)))
+    settle(filling)
+    qtbot.waitUntil(lambda: len(lost_areas(document.page)) == 1, timeout=5000)
+    assert "open now" in filling.status.text
+    filling.actions_by_id["fill.open"].trigger()
+    assert "do not close" in filling.board.notice
+
+
+def test_a_leak_is_shown_and_bridged_closed_or_filled(window, settle):
+    window.document.add_stroke(ring(15, 350))
+    window.top.stage_chosen.emit(STAGES["fill"])
+    window.hand.set_color(RED)
+    window.actions_by_id["fill.pour"].trigger()
+    strip, tool = window.strips["pour"], window.board.tools["pour"]
+    click(window, 1200, 1700)
+    settle(window)
+    assert not areas(window) and tool.leak is not None and strip.isVisible() and "run out here" in strip.words.text()
+    QTest.keyClick(window.board, Qt.Key.Key_Escape)
+    assert tool.leak is None and not strip.isVisible()
+    click(window, 1200, 1700)
+    settle(window)
+    strip.close_now.click()
+    settle(window)
+    assert len(areas(window)) == 1 and len(window.document.page_when_dry().active.marks) == 1
+    window.document.undo()
+    click(window, 1200, 1700)
+    settle(window)
+    strip.join.click()
+    settle(window)
+    assert len(areas(window)) == 1 and len(window.document.page_when_dry().active.marks) == 2, "the gap is bridged"
+    assert window.document.undo_label == "Join and fill"
+    window.document.undo()
+    click(window, 1200, 1700)
+    settle(window)
+    strip.fill_all.click()
+    settle(window)
+    assert color_at(window, 20, 20) == RED
+
+
+def test_a_drag_fills_all_it_passes_and_a_swipe_joins_them(window, settle):
+    for x in (700.0, 1700.0):
+        window.document.add_stroke(ring(x=x))
+    window.top.stage_chosen.emit(STAGES["fill"])
+    window.hand.set_color(RED)
+    window.actions_by_id["fill.pour"].trigger()
+    drag(window, (700, 1700), (1000, 1700), (1700, 1700))
+    settle(window)
+    assert len(areas(window)) == 2 and window.document.undo_label == "Fill areas"
+    window.actions_by_id["fill.join"].trigger()
+    drag(window, (700, 1750), (1200, 1750), (1700, 1750))
+    settle(window)
+    assert len(areas(window)) == 1 and window.document.undo_label == "Join areas"
+
+
+def test_flats_come_at_once_and_a_lasso_is_filled_with_each_kind(window, settle):
+    for x in (700.0, 1700.0):
+        window.document.add_stroke(ring(x=x))
+    window.top.stage_chosen.emit(STAGES["fill"])
+    QTest.mouseClick(window.tool_list.rows[2], Qt.MouseButton.LeftButton)
+    settle(window)
+    assert len(areas(window)) == 2 and window.document.undo_label == "Flats"
+    window.document.undo()
+    window.actions_by_id["fill.inside"].trigger()
+    for kind in ("flat", "tone", "gradient", "black", "hatch", "contour", "stipple"):
+        window.filling.kind.setCurrentIndex(window.filling.kind.findData(kind))
+        window.filling.kind.activated.emit(window.filling.kind.currentIndex())
+        window.hand.set_filling(spacing_px=40, weight_px=12)
+        before = len(window.document.page_when_dry().active.marks)
+        drag(window, (1000, 2300), (1500, 2300), (1500, 2800), (1000, 2800))
+        settle(window)
+        assert len(window.document.page_when_dry().active.marks) > before, kind
+        areas(window)
+        window.document.undo()
+    window.document.layers.change("Lock", locked=True)
+    drag(window, (1000, 2300), (1500, 2300), (1500, 2800))
+    assert "locked" in window.board.notice
+
+
+def test_a_pour_where_nothing_can_be_filled_says_so(filling, settle):
+    click(filling, 1600, 1700)
+    settle(filling)
+    assert areas(filling) or "line" in filling.board.notice or filling.board.tools["pour"].leak is not None
+    filling.hand.set_filling(kind="hatch")
+    filling.document.layers.change("Lock", locked=True)
+    click(filling, 1200, 1700)
+    settle(filling)
+    assert "locked" in filling.status.text + filling.board.notice

@@ -262,7 +262,7 @@ def tools_at_work(window: Window, folder: Path) -> None:
 
 
 def fill(window: Window, shoot: Callable[[str], None]) -> None:
-    """The street in flats, and a pour that would run out of the keeper's coat."""
+    """The street in flats, and the keeper's face just poured."""
     board, document = window.board, window.document
     window.show_stage(STAGES["fill"])
     window.hold_keys.turn_on("fill.pour")
@@ -270,7 +270,7 @@ def fill(window: Window, shoot: Callable[[str], None]) -> None:
     keeper = next(layer for layer in document.page_when_dry().layers if layer.name == "Hair")
     document.activate(keeper.uid)
     window.hand.set_color((238, 205, 180))
-    for x, y in ((1940, 700), (1700, 1380)):
+    for x, y in ((1940, 700),):
         place = QPointF(*board.view.to_screen(x, y)) / board.devicePixelRatioF()
         board.tools["pour"].press(place, 0.0, 1.0, False)
         board.tools["pour"].release(place, 10.0)

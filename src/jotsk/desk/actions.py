@@ -234,6 +234,16 @@ TABLE: tuple[Entry, ...] = (
         hold=True,
         icon="lasso-select",
     ),
+    Entry("layer.effects", "Effects", "", "Live effects of this layer, below the layers", "Layer", checkable=True),
+    Entry(
+        "layer.inside",
+        "Show only inside",
+        "",
+        "Draw around what of this layer is to be seen; the rest stays, unseen",
+        "Layer",
+        hold=True,
+        icon="lasso",
+    ),
     Entry("layer.up", "Move layer up", "Ctrl+PgUp", "Move this layer up", "Layer"),
     Entry("layer.down", "Move layer down", "Ctrl+PgDown", "Move this layer down", "Layer"),
     Entry(

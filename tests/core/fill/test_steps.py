@@ -21,6 +21,7 @@ EXAMPLES = [
     {"do": "pour", "at": [150, 200], "color": "#c9a26b", "gap": 6, "look": "ink"},
     {"do": "pour", "at": [4, 4], "color": "#dddddd", "even_if_it_leaks": True, "look": "layer", "grow": 0},
     {"do": "flats", "gap": 8, "least": 30},
+    {"do": "effect", "kind": "blur", "radius": 9},
     *({"do": "area", "outline": OUTLINE, "color": "#202830", "fill": {"kind": kind, "spacing": 14}} for kind in KINDS),
     {
         "do": "area",
@@ -61,7 +62,7 @@ def test_the_command_fills_and_a_leak_says_where_and_writes_nothing(tmp_path, ca
 @pytest.mark.parametrize("wrong, says", [
     ({"do": "pour"}, "needs 'at'"), ({"do": "pour", "at": [9000, 5]}, "beside the page"), ({"do": "pour", "at": [5, 5], "look": "sky"}, "look is"),
     ({"do": "area", "outline": OUTLINE, "fill": {"kind": "fog"}}, "kind"), ({"do": "area", "outline": [[1, 1]]}, "three corners"),
-    ({"do": "area", "outline": OUTLINE, "fill": {"kind": "tone", "lpi": 0}}, "no sense"), ({"do": "flats", "onto": "x"}, "named"),
+    ({"do": "area", "outline": OUTLINE, "fill": {"kind": "tone", "lpi": 0}}, "no sense"), ({"do": "flats", "onto": "x"}, "named"), ({"do": "effect", "kind": "fog"}, "kind"),
     ({"do": "area", "outline": OUTLINE, "fill": {"kind": "hatch", "pen": "feather"}}, "feather"),
 ])  # fmt: skip
 def test_a_wrong_step_names_itself(wrong, says):

@@ -9,13 +9,14 @@ from jotsk.core.ink import Color
 from jotsk.core.json_text import beyond, with_unknown
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, PaintLayer
 from jotsk.core.page.compose.modes import MODES, NORMAL
+from jotsk.core.page.layers.effects import effects_from
 
 KINDS: dict[str, type[Layer]] = {"ink": InkLayer, "paint": PaintLayer, "group": GroupLayer}
 MOST_UID = 1 << 31
 # The fields of the records, those that say where pixels and strokes are included.
 OF_LAYER = frozenset({
     "kind", "uid", "name", "visible", "opacity", "locked", "tint", "is_sketch", "follows_guides", "follows_symmetry",
-    "parent", "blend", "clips", "locks_place", "locks_alpha", "extras", "isolated",
+    "parent", "blend", "clips", "locks_place", "locks_alpha", "effects", "extras", "isolated",
     "src", "sha256", "untinted", "strokes", "rows", "chunks",
 })  # fmt: skip
 OF_PAGE = frozenset({
@@ -46,6 +47,7 @@ def layer_record(layer: Layer) -> dict[str, Any]:
         "clips": layer.clips,
         "locks_place": layer.locks_place,
         "locks_alpha": layer.locks_alpha,
+        "effects": [effect.record() for effect in layer.effects],
         "extras": [list(pair) for pair in layer.extras],
     }
     if isinstance(layer, GroupLayer):
@@ -70,6 +72,7 @@ def layer_values(record: Mapping[str, Any]) -> dict[str, Any]:
         "clips": record.get("clips") is True,
         "locks_place": record.get("locks_place") is True,
         "locks_alpha": record.get("locks_alpha") is True,
+        "effects": effects_from(record.get("effects")),
         "extras": _pairs(record.get("extras")),
         "unknown": beyond(record, OF_LAYER),
     }

@@ -249,10 +249,10 @@ class _Reader:
         png = _entry(self.archive, found.source, MOST_ENTRY, path)
         is_ours = record.get("sha256") == hashlib.sha256(png).hexdigest()
         untinted = record.get("untinted")
-        if values["tint"] is not None and is_ours and untinted in self.names:
+        if (values["tint"] is not None or values["effects"]) and is_ours and untinted in self.names:
             png = _entry(self.archive, untinted, MOST_ENTRY, path)
         elif not is_ours:
-            values["tint"] = None  # the pixels are tinted already
+            values |= {"tint": None, "effects": ()}  # the pixels have both already
         pixels = decode_own_png(png, path) if is_ours else decode_picture(io.BytesIO(png), path)[0]
         tiles = tiles_from(pixels, found.x, found.y)
         if record.get("kind") != "ink" or not is_ours:

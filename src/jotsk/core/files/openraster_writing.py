@@ -42,7 +42,7 @@ from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.ink.color import packed
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import PenTable
-from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into, pixels_of, rgba
+from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, Tiles, composite_into, pixels_of, rgba
 from jotsk.core.page.compose.layer_kernel import layer_into
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.compose.thumbnail import thumbnail_png
@@ -106,13 +106,13 @@ class PageWriter:
                 record = layer_record(layer)
                 if not isinstance(layer, GroupLayer):
                     source = record["src"] = f"data/layer{number:03d}.png"
-                    area = (layer.tiles.bounds & page.bounds) or Rect(0, 0, 1, 1)
+                    area = (layer.seen.bounds & page.bounds) or Rect(0, 0, 1, 1)
                     areas[layer.uid] = source, area
-                    png = self._layer_png(page, layer, area, tinted=layer.tint is not None)
+                    png = self._layer_png(page, layer, area, as_seen=True)
                     archive.writestr(source, png)
-                    if layer.tint is not None:
+                    if layer.tint is not None or layer.effects:
                         record["untinted"] = f"jotsk/layer{number:03d}.png"
-                        archive.writestr(record["untinted"], self._layer_png(page, layer, area, tinted=False))
+                        archive.writestr(record["untinted"], self._layer_png(page, layer, area, as_seen=False))
                     record["sha256"] = hashlib.sha256(png).hexdigest()
                 if isinstance(layer, InkLayer):
                     record["strokes"] = [self._put_strokes(archive, chunk) for chunk in layer.marks.chunks]
@@ -146,15 +146,15 @@ class PageWriter:
             archive.writestr(name, kept[1])
         return name
 
-    def _layer_png(self, page: Page, layer: Layer, area: Rect, *, tinted: bool) -> bytes:
-        tint = layer.tint if tinted else None
+    def _layer_png(self, page: Page, layer: Layer, area: Rect, *, as_seen: bool) -> bytes:
+        tint, tiles = (layer.tint, layer.seen) if as_seen else (None, layer.tiles)
         sources = []
         for row in range(area.y0 // TILE, (area.y1 - 1) // TILE + 1):
             part = area & Rect(area.x0, row * TILE, area.x1, (row + 1) * TILE)
-            make = partial(_layer_rows, layer, part, tint)
-            sources.append(_Source(part, (layer.tiles.row(row),), tint, make))
+            make = partial(_layer_rows, tiles, part, tint)
+            sources.append(_Source(part, (tiles.row(row),), tint, make))
         buffer = io.BytesIO()
-        bands = self._packed(("layer", layer.uid, tinted), sources)
+        bands = self._packed(("layer", layer.uid, as_seen), sources)
         write_bands(buffer, area.width, area.height, 4, bands, dpi=page.dpi)
         return buffer.getvalue()
 
@@ -183,8 +183,8 @@ def _not_again() -> NDArray[np.uint8]:
     raise RuntimeError("a band was to be made twice")
 
 
-def _layer_rows(layer: Layer, part: Rect, tint: Color | None) -> NDArray[np.uint8]:
-    pixels = pixels_of(layer.tiles, part)
+def _layer_rows(tiles: Tiles, part: Rect, tint: Color | None) -> NDArray[np.uint8]:
+    pixels = pixels_of(tiles, part)
     if tint is not None:
         plain, pixels = pixels, np.zeros_like(pixels)
         layer_into(pixels, for_reading(plain), 255, packed(tint), True)
@@ -204,7 +204,7 @@ def _merged_sources(page: Page) -> list[_Source]:
     sources = []
     for row in range((page.height - 1) // TILE + 1):
         part = page.bounds & Rect(0, row * TILE, page.width, (row + 1) * TILE)
-        rows = tuple(x.tiles.row(row) for x in page.layers)
+        rows = tuple(x.seen.row(row) for x in page.layers)
         sources.append(_Source(part, rows, manner, lambda part=part: make(part)))  # type: ignore[misc]
     return sources
 

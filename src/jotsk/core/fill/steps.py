@@ -16,6 +16,8 @@ from jotsk.core.marks.fills import SHAPES
 from jotsk.core.mend import steps as mends
 from jotsk.core.mend.steps import FARTHEST_PX, Pens, Step, one_of, places_of, run, uid_of
 from jotsk.core.page import Page
+from jotsk.core.page.layers.effects import KINDS as EFFECTS
+from jotsk.core.page.layers.effects import effects_from
 
 __all__ = ["STEPS", "run"]
 
@@ -76,8 +78,16 @@ def _area(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     return replace(page, active_uid=active), 1
 
 
+def _effect(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
+    layer = page.layer(uid_of(page, step))
+    found = effects_from([{"kind": step["kind"], **{k: v for k, v in step.items() if k not in ("do", "layer")}}])
+    if layer is None or not found:
+        raise ValueError(f"an effect has a kind, {', '.join(EFFECTS)}, and numbers in their ranges")
+    return page.with_layer(replace(layer, effects=(*layer.effects, *found))), 1
+
+
 def _corners(step: Step) -> list[tuple[float, float]]:
     return [(x, y) for x, y in places_of(step["outline"]).tolist()]
 
 
-STEPS = {**mends.STEPS, "pour": _pour, "flats": _flats, "area": _area}
+STEPS = {**mends.STEPS, "pour": _pour, "flats": _flats, "area": _area, "effect": _effect}

@@ -71,7 +71,7 @@ class Page:
 def prepared(page: Page) -> Page:
     """Halve every layer now, off the interface's thread, so that the first look at the whole page is quick."""
     for layer in page.layers:
-        layer.tiles.at_level(MOST_HALVINGS)
+        layer.seen.at_level(MOST_HALVINGS)
     return page
 
 

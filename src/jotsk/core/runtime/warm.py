@@ -10,6 +10,7 @@ from __future__ import annotations
 import hashlib
 import io
 import sys
+from contextlib import suppress
 from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -46,8 +47,12 @@ def warm_up() -> None:
     """Draw, rub out, flatten, save and open a small page."""
     import numpy as np
 
+    from jotsk.core.errors import Refused
     from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
     from jotsk.core.files.premultiply_kernel import premultiplied
+    from jotsk.core.fill.filling import KINDS, Filling, Inks, filled_at, filled_outline
+    from jotsk.core.fill.samples import NAMES as FILLS
+    from jotsk.core.fill.samples import sample as fill_sample
     from jotsk.core.geometry.placement import Mesh
     from jotsk.core.ink import SHIPPED, TILE, pen_by_id
     from jotsk.core.marks import AreaCut, Cut, Stroke
@@ -69,6 +74,13 @@ def warm_up() -> None:
     way = np.array([(20.0, 50.0), (40.0, 60.0)])
     for how in PUSH_WAYS:
         pushed_along(page, way, 30.0, how=how)
+    for name in FILLS:
+        fill_sample(name)
+    ring, inks = [(10.0, 10.0), (80.0, 12.0), (50.0, 70.0)], Inks((0, 0, 0), (9, 9, 9), SHIPPED[0])
+    for kind in KINDS:
+        filled_outline(page, ring, Filling(kind=kind), inks)
+    with suppress(Refused):  # it leaks
+        filled_at(page, (5.0, 195.0), Filling(), inks)
     Mesh.over(page.bounds, 1, 1)(way)
     connected(ink_layer(page), strokes_of(ink_layer(page))[:2], 5.0)
     page = traced_under(page, 1)

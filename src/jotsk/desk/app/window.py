@@ -49,6 +49,7 @@ from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
 from jotsk.desk.trays.doing import Doing
+from jotsk.desk.trays.effects import EffectsCard
 from jotsk.desk.trays.filling import FillingTray
 from jotsk.desk.trays.guides import GuideTray
 from jotsk.desk.trays.history import HistoryTray
@@ -145,7 +146,8 @@ class Window(QMainWindow):
         self.hand_side = _side(
             HAND_PX, [(self.doing, 0), (self.tool_list, 0), (self.pens, 1), (_line(), 0), (self.inkwell, 0)]
         )
-        self.page_side = _side(PAGE_PX, [(self.layers, 1), (_line(), 0), (self.guides, 0)])
+        self.effects = EffectsCard(self.document, self)
+        self.page_side = _side(PAGE_PX, [(self.layers, 1), (self.effects, 0), (_line(), 0), (self.guides, 0)])
         self.foot = QWidget()
         self.foot.setFixedHeight(FOOT_PX)
         foot = QHBoxLayout(self.foot)
@@ -186,6 +188,7 @@ class Window(QMainWindow):
             (self.filling, ()),
             (self.inkwell, ()),
             (self.layers, (self.layers.theme_changed,)),
+            (self.effects, (self.effects.theme_changed,)),
             (self.guides, (self.guides.theme_changed,)),
             (self.pen_settings, (self.pen_settings.theme_changed,)),
             (self.last_line, (self.last_line.theme_changed,)),

@@ -106,6 +106,7 @@ def connect(window: Window) -> None:
         "hand.fingers": window.set_fingers_draw,
         "guide.settle": window.set_settles,
         "guide.page_steps": lambda on: setattr(board, "steps_of_page", on),
+        "layer.effects": window.effects.set_wanted,
         "edit.all_layers": lambda on: setattr(document.selection, "is_across_layers", on),
         "view.overview": lambda on: window.show_floating(window.overview, on),
         "view.history": lambda on: window.show_floating(window.history, on),

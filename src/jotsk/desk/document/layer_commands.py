@@ -2,14 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.page import Page
+from jotsk.core.errors import Refused
+from jotsk.core.page import GroupLayer, Page
 from jotsk.core.page.edits import layer_edits, resizing
+from jotsk.core.page.layers.effects import Effect
 from jotsk.core.page.layers.tree import inside
 
 if TYPE_CHECKING:
@@ -48,6 +50,35 @@ class LayerCommands(QObject):
             self._document.step(after, label, finished=finished)
         elif finished:
             self._document.end_step()
+
+    def set_effects(self, uid: int, effects: tuple[Effect, ...], label: str) -> None:
+        """Give a layer other effects; they are worked out beside the interface."""
+
+        def change(page: Page, _: object) -> Page:
+            layer = page.layer(uid)
+            if layer is None or layer.effects == effects:
+                return page
+            if isinstance(layer, GroupLayer):
+                raise Refused("A group has no effects of its own; give them to its layers.")
+            return page.with_layer(replace(layer, effects=effects))
+
+        self._document.edit_slowly(label, change)
+
+    def add_effect(self, kind: str) -> None:
+        """Put an effect on the active layer, on top of those it has."""
+        layer = self._document.page_when_dry().active
+        if layer is not None:
+            bounds = layer.tiles.bounds
+            effect = Effect.of(kind, axis=float(bounds.y1)) if kind == "mirror" else Effect.of(kind)
+            self.set_effects(layer.uid, (*layer.effects, effect), "Add effect")
+
+    def show_inside(self, outline: Sequence[tuple[float, float]]) -> None:
+        """Show the active layer only inside an outline."""
+        layer = self._document.page_when_dry().active
+        if layer is not None:
+            others = tuple(effect for effect in layer.effects if effect.kind != "inside")
+            inside_of = replace(Effect.of("inside"), outline=tuple(outline))
+            self.set_effects(layer.uid, (*others, inside_of), "Show inside")
 
     @property
     def chosen(self) -> set[int]:

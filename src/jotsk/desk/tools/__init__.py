@@ -6,7 +6,16 @@ from jotsk.desk.tools.draft import Draft
 from jotsk.desk.tools.draw import Draw
 from jotsk.desk.tools.edges import Edges
 from jotsk.desk.tools.filling.pour import JoinAreas, Pour
-from jotsk.desk.tools.lasso import Choose, ChooseAcross, ChooseParts, Crop, FillInside, LiftPixels, RubInside
+from jotsk.desk.tools.lasso import (
+    Choose,
+    ChooseAcross,
+    ChooseParts,
+    Crop,
+    FillInside,
+    LiftPixels,
+    RubInside,
+    ShowInside,
+)
 from jotsk.desk.tools.mending.brush import Push, Weigh
 from jotsk.desk.tools.mending.join import JoinEnds, Splice
 from jotsk.desk.tools.mending.move_lines import MoveLines
@@ -24,7 +33,7 @@ from jotsk.desk.tools.zoom import Zoom
 TOOLS: tuple[type[Tool], ...] = (
     Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, ChooseAcross, ChooseParts, RubInside, Crop, Shift,
     PlaceGuides, Draft, Edges, Pictures, Snip, GrowBack, CutInTwo, JoinEnds, Splice, Weigh, Push, Points, MoveLines,
-    OverUnder, LiftPixels, Pour, FillInside, JoinAreas,
+    OverUnder, LiftPixels, ShowInside, Pour, FillInside, JoinAreas,
 )  # fmt: skip
 
 __all__ = ["TOOLS", "Draw", "Tool"]

@@ -140,6 +140,17 @@ class FillInside(_Lasso):
             document.edit_slowly("Fill inside", lambda page, _: filled_outline(page, outline, how, inks), of_lines=True)
 
 
+class ShowInside(_Lasso):
+    """Shows the active layer only inside its loop: a live effect."""
+
+    id, action = "show_inside", "layer.inside"
+
+    def _closed(self, places: Places) -> None:
+        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX:
+            self.board.done.emit()
+            self.board.document.layers.show_inside([(x, y) for x, y in places.tolist()])
+
+
 class LiftPixels(_Lasso):
     """Takes the pixels inside it in hand, to be moved, scaled and turned; then it is laid down."""
 

@@ -197,6 +197,8 @@ def described(page: Page, layer: Layer) -> str:
         words = ["ink", f"{count} {noun}{'s' if count > 1 else ''}" if count else "empty"]
     else:
         words = ["paint"]
+    if layer.effects:
+        words.append(f"{len(layer.effects)} effect{'s' if len(layer.effects) > 1 else ''}")
     if layer.blend != NORMAL:
         words.append(layer.blend.replace("-", " "))
     if layer.opacity < 0.995:

@@ -126,7 +126,7 @@ def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | Non
             continue
         node = Node(
             layer,
-            layer.tiles if is_group else layer.tiles.at_level(level),
+            layer.tiles if is_group else layer.seen.at_level(level),
             round(layer.opacity * 255),
             packed(layer.tint) if layer.tint else np.uint32(0),
             NUMBER.get(layer.blend, 0),
@@ -242,7 +242,7 @@ def color_at(page: Page, x: int, y: int, uid: int | None = None) -> Color | None
         pixel = int(flattened(page, here)[0, 0])
     else:
         layer = page.layer(uid)
-        tile = layer.tiles.get(x // TILE, y // TILE) if layer else None
+        tile = layer.seen.get(x // TILE, y // TILE) if layer else None
         pixel = 0 if tile is None else int(tile[y % TILE, x % TILE])
     alpha = pixel >> 24
     if alpha == 0:

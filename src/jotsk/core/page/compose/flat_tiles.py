@@ -341,7 +341,7 @@ class FlatTiles:
         rows = self._rows.get((level, row))
         if rows is None:
             layers = [layer for layer in page.layers if not isinstance(layer, GroupLayer)]
-            rows = self._rows[level, row] = [layer.tiles.at_level(level).row(row) for layer in layers]
+            rows = self._rows[level, row] = [layer.seen.at_level(level).row(row) for layer in layers]
         return Content([tiles.get(column) for tiles in rows])
 
     def _nodes_at(self, level: int) -> tuple[list[Node], int]:
@@ -380,7 +380,7 @@ def _is_alike(before: Page, after: Page) -> bool:
 def _manner(layer: Layer) -> object:
     """All that decides how a layer's pixels look."""
     isolated = getattr(layer, "isolated", True)
-    return layer.visible, layer.opacity, layer.tint, layer.blend, layer.clips, isolated, layer.is_sketch
+    return layer.visible, layer.opacity, layer.tint, layer.blend, layer.clips, isolated, layer.is_sketch, layer.effects
 
 
 def change_between(before: Page, after: Page) -> Change:
@@ -401,7 +401,7 @@ def _change_between(before: Page, after: Page, changed: dict[int, set[Key]]) -> 
         if _manner(old) != _manner(new):
             area |= _reach(after, old, new)
         elif old.tiles is not new.tiles:
-            changed[new.uid] = new.tiles.changed_since(old.tiles)
+            changed[new.uid] = new.seen.changed_since(old.seen)
             found += len(changed[new.uid])
             if found > most:  # to find the rest would take longer than to flatten what is seen
                 return Change(area=after.bounds)
@@ -416,8 +416,8 @@ def _reach(page: Page, old: Layer, new: Layer) -> Rect:
         uids = {new.uid, *(layer.uid for layer in page.layers if layer.clips)}
     else:
         uids = {new.uid}
-    area = old.tiles.bounds
+    area = old.seen.bounds
     for layer in page.layers:
         if layer.uid in uids:
-            area |= layer.tiles.bounds
+            area |= layer.seen.bounds
     return area

@@ -113,7 +113,9 @@ def _mapped(page: Page, k: float, dx: int, dy: int, before: Rect, progress: Prog
         progress(number / len(page.layers))
         if isinstance(layer, GroupLayer):
             layers.append(layer)
-        elif isinstance(layer, InkLayer):
+            continue
+        layer = replace(layer, effects=tuple(effect.mapped(k, dx, dy) for effect in layer.effects))
+        if isinstance(layer, InkLayer):
             strokes = [stroke.mapped(k, dx, dy) for stroke in taking_turns(layer.marks)]
             layers.append(replace(layer, marks=Marks(strokes), tiles=render(strokes, page.bounds)))
             for stroke in strokes:

@@ -23,6 +23,7 @@ from jotsk.core.marks import Mark
 from jotsk.core.marks.sequence import Marks
 from jotsk.core.page.compose.layer_kernel import layer_into
 from jotsk.core.page.compose.modes import NORMAL
+from jotsk.core.page.layers.effects import Effect, seen_tiles
 from jotsk.core.page.layers.placing import Placement
 from jotsk.core.page.tiles.tiles import InkTile, Key, Stored, Tiles, opened
 from jotsk.core.runtime.giving_way import taking_turns
@@ -57,6 +58,7 @@ class Layer:
     clips: bool = False
     locks_place: bool = False
     locks_alpha: bool = False
+    effects: tuple[Effect, ...] = ()
     follows_guides: bool = True
     follows_symmetry: bool = True
     extras: tuple[tuple[str, str], ...] = ()
@@ -65,7 +67,14 @@ class Layer:
     @property
     def is_plain(self) -> bool:
         """Whether it lies over what is below just as it is."""
-        return self.opacity == 1.0 and self.blend == NORMAL and self.tint is None and not self.clips
+        return (
+            self.opacity == 1.0 and self.blend == NORMAL and self.tint is None and not self.clips and not self.effects
+        )
+
+    @property
+    def seen(self) -> Tiles:
+        """The tiles as the effects of the layer leave them."""
+        return seen_tiles(self.uid, self.tiles, self.effects) if self.effects else self.tiles
 
 
 Ink = tuple[dict[Key, NDArray[np.uint8]], dict[Key, NDArray[np.uint8]], dict[Key, NDArray[np.uint32]]]

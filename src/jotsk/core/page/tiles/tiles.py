@@ -72,11 +72,12 @@ class Tiles:
     where they are of one colour. `rgba(tile)` shows the same memory as (128, 128, 4) uint8.
     """
 
-    __slots__ = ("__weakref__", "_from", "_half", "_rows")
+    __slots__ = ("__weakref__", "_from", "_half", "_rows", "seen")
 
     def __init__(self, rows: Mapping[int, Mapping[int, Stored]] | None = None) -> None:
         self._rows = rows or {}
         self._half: Tiles | None = None
+        self.seen: dict[object, Tiles] = {}  # as effects leave them
         self._from: tuple[weakref.ref[Tiles], tuple[Key, ...]] | None = (
             None  # what it was made of, and where it differs
         )

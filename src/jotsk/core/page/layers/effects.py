@@ -1,0 +1,352 @@
+"""Live effects of a layer: what is seen of it is worked out from its px, and again where those change.
+
+An effect renders any part of a layer from the parts it asks for of what lies before it, and says which part changes
+when another does. Several are stacked, the first of them first.
+"""
+
+from __future__ import annotations
+
+import math
+import threading
+import weakref
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, replace
+from typing import Any, NamedTuple
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import EMPTY
+from jotsk.core.ink import TILE
+from jotsk.core.json_text import number_in
+from jotsk.core.page.tiles.tiles import Pixels, Tiles, pixels_of
+
+BLOCK = 4 * TILE  # worked out at a time
+MOST_EFFECTS, MOST_CORNERS = 20, 5_000
+SIGMAS = 3.0
+FARTHEST_PX = 1e6
+Fetch = Callable[[Rect], Pixels]
+Values = Mapping[str, Any]
+
+
+class Field(NamedTuple):
+    """A number of an effect: its words, range, unit, what it is at first, and whether it is a length of the page."""
+
+    words: str
+    low: float
+    high: float
+    usual: float
+    unit: str = ""
+    is_length: bool = False
+
+
+@dataclass(frozen=True)
+class Effect:
+    """One effect: its kind, its numbers, whether it is on, and for `inside` the outline it shows the layer in."""
+
+    kind: str
+    values: tuple[tuple[str, float], ...] = ()
+    on: bool = True
+    outline: tuple[tuple[float, float], ...] = ()
+
+    @classmethod
+    def of(cls, kind: str, **values: float) -> Effect:
+        """An effect with its usual numbers but for some. Raises KeyError for a kind there is not."""
+        fields = KINDS[kind].fields
+        return cls(kind, tuple((name, float(values.get(name, field.usual))) for name, field in fields.items()))
+
+    def __getitem__(self, name: str) -> float:
+        return dict(self.values)[name]
+
+    def with_value(self, name: str, value: float) -> Effect:
+        return replace(self, values=tuple((n, float(value) if n == name else v) for n, v in self.values))
+
+    def mapped(self, k: float, dx: float, dy: float) -> Effect:
+        """On a page whose content is k times as large and moved."""
+        fields = KINDS[self.kind].fields
+        values = tuple((n, v * k if fields[n].is_length else v) for n, v in self.values)
+        if self.kind == "mirror":
+            values = tuple((n, v + dy if n == "axis" else v) for n, v in values)
+        return replace(self, values=values, outline=tuple((x * k + dx, y * k + dy) for x, y in self.outline))
+
+    def record(self) -> dict[str, Any]:
+        record: dict[str, Any] = {"kind": self.kind, "on": self.on, **dict(self.values)}
+        return record | ({"outline": [list(p) for p in self.outline]} if self.outline else {})
+
+
+def effects_from(value: Any) -> tuple[Effect, ...]:
+    """Read a list of effects; one that makes no sense is left out."""
+    found = []
+    for record in value if isinstance(value, list) else ():
+        try:
+            fields = KINDS[record["kind"]].fields
+            values = tuple((n, number_in(record.get(n, f.usual), f.low, f.high)) for n, f in fields.items())
+            corners = [tuple(number_in(v, -FARTHEST_PX, FARTHEST_PX) for v in p) for p in record.get("outline", ())]
+        except (KeyError, ValueError, TypeError):
+            continue
+        outline = tuple((p[0], p[1]) for p in corners[:MOST_CORNERS] if len(p) == 2)
+        found.append(Effect(record["kind"], values, record.get("on") is not False, outline))
+    return tuple(found[:MOST_EFFECTS])
+
+
+# -- kinds ---------------------------------------------------------------------------------------
+
+
+def _rgba(pixels: Pixels) -> NDArray[np.uint8]:
+    return np.ascontiguousarray(pixels).view(np.uint8).reshape(*pixels.shape, 4)
+
+
+def _packed(rgba: NDArray[np.uint8]) -> Pixels:
+    return np.ascontiguousarray(rgba).view(np.uint32)[..., 0]
+
+
+def _straight(pixels: Pixels) -> tuple[NDArray[np.float32], NDArray[np.float32]]:
+    """Colour 0..1 without its alpha, and the alpha 0..1."""
+    rgba = _rgba(pixels).astype(np.float32) / 255
+    alpha = rgba[..., 3:]
+    rgb = np.divide(rgba[..., :3], alpha, out=np.zeros_like(rgba[..., :3]), where=alpha > 0)
+    return rgb.astype(np.float32), alpha.astype(np.float32)
+
+
+def _premultiplied(rgb: NDArray[np.floating], alpha: NDArray[np.floating]) -> Pixels:
+    whole = np.concatenate([np.clip(rgb, 0, 1) * alpha, alpha], axis=-1)
+    return _packed((whole * 255 + 0.5).astype(np.uint8))
+
+
+def _blur(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    sigma = effect["radius"]
+    if sigma <= 0:
+        return fetch(rect)
+    pad = math.ceil(SIGMAS * sigma)
+    side = 2 * pad + 1
+    rgba = cv2.GaussianBlur(_rgba(fetch(rect.grown(pad))), (side, side), sigma, borderType=cv2.BORDER_CONSTANT)
+    return _packed(np.asarray(rgba[pad:-pad, pad:-pad], np.uint8))
+
+
+def _tone(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    """Brightness is added; contrast turns the line of values about the middle grey, steeper or flatter."""
+    rgb, alpha = _straight(fetch(rect))
+    slope = math.tan((effect["contrast"] / 100 + 1) * math.pi / 4 * 0.999)
+    return _premultiplied((rgb - 0.5) * slope + 0.5 + effect["brightness"] / 100, alpha)
+
+
+def hue_matrix(degrees: float, saturation: float) -> NDArray[np.float64]:
+    """W3C Filter Effects Module Level 1: feColorMatrix `hueRotate`, then `saturate`."""
+    c, s = math.cos(math.radians(degrees)), math.sin(math.radians(degrees))
+    grey = np.array([[0.213, 0.715, 0.072]] * 3)
+    turn = (
+        grey + c * (np.eye(3) - grey)
+        + s * np.array([[-0.213, -0.715, 0.928], [0.143, 0.140, -0.283], [-0.787, 0.715, 0.072]])
+    )  # fmt: skip
+    return np.asarray((grey + saturation * (np.eye(3) - grey)) @ turn)
+
+
+def _hue(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    rgb, alpha = _straight(fetch(rect))
+    return _premultiplied(rgb @ hue_matrix(effect["hue"], effect["saturation"] / 100).T.astype(np.float32), alpha)
+
+
+def _clear(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    """Paper becomes clear: what is as light as `white` has no ink, what is as dark as `black` all of it. Specks are
+    dropped, and the colour of the ink is kept if that is wanted, or it is black."""
+    pad = math.ceil(effect["specks"]) + 1
+    rgb, alpha = _straight(fetch(rect.grown(pad)))
+    over = rgb * alpha + (1 - alpha)
+    light = over @ np.array([0.299, 0.587, 0.114], np.float32)
+    white, black = effect["white"] / 100, effect["black"] / 100
+    ink = np.clip((white - light) / max(1e-3, white - black), 0, 1)
+    if effect["specks"] >= 1:
+        _, labels, stats, _ = cv2.connectedComponentsWithStats((ink > 0.2).view(np.uint8), connectivity=8)
+        small = (stats[:, cv2.CC_STAT_WIDTH] <= effect["specks"]) & (stats[:, cv2.CC_STAT_HEIGHT] <= effect["specks"])
+        small[0] = False
+        ink = np.where(small[labels], 0, ink)
+    ink = ink[pad:-pad, pad:-pad, None].astype(np.float32)
+    if effect["color"] < 0.5:
+        return _premultiplied(np.zeros((*ink.shape[:2], 3), np.float32), ink)
+    own = over[pad:-pad, pad:-pad]
+    return _premultiplied((own - (1 - ink)) / np.maximum(ink, 1e-3), ink)
+
+
+def _outline(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    width = effect["width"]
+    pad = math.ceil(width) + 2
+    pixels = fetch(rect.grown(pad))
+    rgba = _rgba(pixels)
+    away = cv2.distanceTransform((rgba[..., 3] < 128).view(np.uint8), cv2.DIST_L2, 5)
+    around = np.clip(width + 0.5 - away, 0, 1)[..., None]
+    around[(away == 0)] = 1
+    if not (rgba[..., 3] >= 128).any():
+        around[:] = 0
+    shade = np.full((*away.shape, 3), effect["shade"] / 100, np.float32)
+    below = _rgba(_premultiplied(shade, around.astype(np.float32))).astype(np.float32)
+    over = rgba.astype(np.float32) + below * (255 - rgba[..., 3:].astype(np.float32)) / 255
+    return _packed((over + 0.5).astype(np.uint8)[pad:-pad, pad:-pad])
+
+
+def _ripple(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    reach, wave = effect["height"], max(1.0, effect["length"])
+    pad = math.ceil(reach) + 2
+    pixels = _rgba(fetch(rect.grown(pad)))
+    x = np.arange(rect.x0, rect.x1, dtype=np.float32)[None] + np.zeros((rect.height, 1), np.float32)
+    y = np.arange(rect.y0, rect.y1, dtype=np.float32)[:, None] + np.zeros((1, rect.width), np.float32)
+    from_x = x + reach * np.sin(2 * np.pi * y / wave) - rect.x0 + pad
+    from_y = y + reach * np.sin(2 * np.pi * x / wave) * 0.5 - rect.y0 + pad
+    moved = cv2.remap(pixels, from_x.astype(np.float32), from_y.astype(np.float32), cv2.INTER_LINEAR)
+    return _packed(moved)
+
+
+def _inside(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    pixels = _rgba(fetch(rect))
+    if len(effect.outline) < 3:
+        return _packed(pixels)
+    mask = np.zeros((rect.height, rect.width), np.uint8)
+    corners = np.round((np.array(effect.outline) - (rect.x0 + 0.5, rect.y0 + 0.5)) * 16).astype(np.int32)
+    cv2.fillPoly(mask, [corners], 255, cv2.LINE_AA, 4)
+    return _packed((pixels.astype(np.uint16) * mask[..., None] // 255).astype(np.uint8))
+
+
+def _mirror(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    """Below the axis lies a copy upside down, fainter and fainter."""
+    axis = round(effect["axis"])
+    own = _rgba(fetch(rect)).astype(np.float32)
+    there = Rect(rect.x0, 2 * axis - rect.y1, rect.x1, 2 * axis - rect.y0)
+    copy = _rgba(fetch(there))[::-1].astype(np.float32)
+    depth = np.arange(rect.y0, rect.y1, dtype=np.float32)[:, None, None] + 0.5 - axis
+    faint = effect["opacity"] / 100 * np.clip(1 - depth / max(1.0, effect["fade"]), 0, 1) * (depth > 0)
+    below = copy * faint
+    return _packed((own + below * (255 - own[..., 3:]) / 255 + 0.5).astype(np.uint8))
+
+
+def _near(name: str, times: float = 1.0) -> Callable[[Effect, Rect], Rect]:
+    return lambda effect, rect: rect.grown(math.ceil(times * effect[name]) + 2)
+
+
+def _same(effect: Effect, rect: Rect) -> Rect:
+    return rect
+
+
+def _mirrored(effect: Effect, rect: Rect) -> Rect:
+    axis = round(effect["axis"])
+    return rect | Rect(rect.x0, 2 * axis - rect.y1, rect.x1, 2 * axis - rect.y0)
+
+
+class Kind(NamedTuple):
+    words: str
+    fields: Mapping[str, Field]
+    render: Callable[[Effect, Rect, Fetch], Pixels]
+    spread: Callable[[Effect, Rect], Rect]  # what changes when a part does
+
+
+KINDS: dict[str, Kind] = {
+    "blur": Kind("Blur", {"radius": Field("Radius", 0, 200, 4, "px", True)}, _blur, _near("radius", SIGMAS)),
+    "tone": Kind(
+        "Brightness and contrast",
+        {"brightness": Field("Brightness", -100, 100, 0, "%"), "contrast": Field("Contrast", -100, 100, 0, "%")},
+        _tone, _same,
+    ),
+    "hue": Kind(
+        "Hue and saturation",
+        {"hue": Field("Hue", -180, 180, 0, "°"), "saturation": Field("Saturation", 0, 300, 100, "%")}, _hue, _same,
+    ),
+    "clear": Kind(
+        "White to clear",
+        {
+            "white": Field("White from", 1, 100, 88, "%"), "black": Field("Black up to", 0, 99, 30, "%"),
+            "specks": Field("Specks up to", 0, 60, 3, "px", True), "color": Field("Keep the colour", 0, 1, 0),
+        },
+        _clear, _near("specks"),
+    ),
+    "outline": Kind(
+        "Outline",
+        {"width": Field("Width", 0, 200, 6, "px", True), "shade": Field("Lightness", 0, 100, 100, "%")},
+        _outline, _near("width"),
+    ),
+    "ripple": Kind(
+        "Ripple",
+        {"height": Field("Height", 0, 200, 6, "px", True), "length": Field("Length", 2, 2000, 60, "px", True)},
+        _ripple, _near("height"),
+    ),
+    "inside": Kind("Only inside", {}, _inside, _same),
+    "mirror": Kind(
+        "Reflection",
+        {
+            "axis": Field("Axis from the top", -100_000, 200_000, 1000, "px", True),
+            "opacity": Field("Opacity", 0, 100, 50, "%"), "fade": Field("Fades within", 1, 20_000, 600, "px", True),
+        },
+        _mirror, _mirrored,
+    ),
+}  # fmt: skip
+
+
+# -- what is seen --------------------------------------------------------------------------------
+
+
+_latest: dict[tuple[int, tuple[Effect, ...]], weakref.ref[Tiles]] = {}
+_lock = threading.RLock()
+
+
+def seen_tiles(uid: int, tiles: Tiles, effects: Sequence[Effect]) -> Tiles:
+    """What is seen of the tiles of a layer. Kept as long as they are; of the layer as it was before only what changed
+    is worked out anew."""
+    on = tuple(effect for effect in effects if effect.on)
+    if not on or tiles.is_empty:
+        return tiles
+    with _lock:
+        known = tiles.seen.get(on)
+        if known is not None:
+            return known
+        before_ref = _latest.get((uid, on))
+        before = before_ref() if before_ref is not None else None
+        shown = before.seen.get(on) if before is not None else None
+        if before is None or shown is None:
+            made = _worked_out(Tiles(), tiles, on, _all_keys(tiles, on))
+        else:
+            keys = set()
+            for column, row in tiles.changed_since(before):
+                keys |= _keys_of(_spread(Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE), on))
+            made = _worked_out(shown, tiles, on, keys)
+        tiles.seen[on] = made
+        _latest[uid, on] = weakref.ref(tiles)
+        return made
+
+
+def _spread(rect: Rect, effects: Sequence[Effect]) -> Rect:
+    for effect in effects:
+        rect = KINDS[effect.kind].spread(effect, rect)
+    return rect
+
+
+def _all_keys(tiles: Tiles, effects: Sequence[Effect]) -> set[tuple[int, int]]:
+    area = _spread(tiles.bounds, effects)
+    return _keys_of(area)
+
+
+def _keys_of(area: Rect) -> set[tuple[int, int]]:
+    return set(area.cells(TILE)) if area else set()
+
+
+def _worked_out(base: Tiles, tiles: Tiles, effects: Sequence[Effect], keys: set[tuple[int, int]]) -> Tiles:
+    """`base` with the tiles `keys` worked out from `tiles`, block by block."""
+    fetch: Fetch = lambda rect: pixels_of(tiles, rect)  # noqa: E731
+    for effect in effects:
+        fetch = _staged(effect, fetch)
+    blocks: dict[tuple[int, int], list[tuple[int, int]]] = {}
+    per = BLOCK // TILE
+    for column, row in keys:
+        blocks.setdefault((column // per, row // per), []).append((column, row))
+    changes: dict[tuple[int, int], Pixels] = {}
+    for of_block in blocks.values():
+        area = EMPTY
+        for column, row in of_block:
+            area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        pixels = fetch(area)
+        for column, row in of_block:
+            y, x = row * TILE - area.y0, column * TILE - area.x0
+            changes[column, row] = np.ascontiguousarray(pixels[y : y + TILE, x : x + TILE])
+    return base.with_tiles(changes)
+
+
+def _staged(effect: Effect, fetch: Fetch) -> Fetch:
+    return lambda rect: KINDS[effect.kind].render(effect, rect, fetch)

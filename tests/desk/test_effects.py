@@ -1,0 +1,60 @@
+"""Effects of layers with the real window."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from jotsk.core.page import GroupLayer, flattened
+from tests.conftest import stroke_along
+from tests.desk.test_reshaping import drag
+
+
+def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle):
+    document, card = window.document, window.effects
+    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    first = flattened(document.page_when_dry())
+    assert card.isHidden()
+    window.actions_by_id["layer.effects"].trigger()
+    assert card.isVisible() and not card.switches
+    actions = {action.text(): action for action in card.add.menu().actions()}
+    actions["Blur"].trigger()
+    settle(window)
+    assert document.page_when_dry().active.effects[0].kind == "blur" and document.undo_label == "Add effect"
+    assert not np.array_equal(flattened(document.page_when_dry()), first)
+    card.tracks["radius"].changed.emit(12.0, True)
+    settle(window)
+    assert document.page_when_dry().active.effects[0]["radius"] == 12
+    actions["Outline"].trigger()
+    settle(window)
+    assert [switch.text() for switch in card.switches] == ["Blur", "Outline"] and "width" in card.tracks
+    card._raise(1)
+    settle(window)
+    assert [effect.kind for effect in document.page_when_dry().active.effects] == ["outline", "blur"]
+    card.switches[0].click()
+    settle(window)
+    assert not document.page_when_dry().active.effects[0].on
+    document.add_stroke(stroke_along([(400, 900), (1200, 400)], size=40))
+    assert len(document.page_when_dry().active.marks) == 2, "one draws on"
+    for _ in range(2):
+        card._remove(0)
+        settle(window)
+    assert not document.page_when_dry().active.effects
+    document.undo()
+    document.undo()
+    document.undo()
+    assert len(document.page_when_dry().active.effects) == 2
+    window.actions_by_id["layer.inside"].trigger()
+    drag(window, (400, 400), (800, 400), (800, 800), (400, 800))
+    settle(window)
+    assert document.page_when_dry().active.effects[-1].kind == "inside"
+
+
+def test_a_group_has_no_effects_of_its_own(window, settle):
+    window.document.layers.add()
+    window.actions_by_id["layer.group"].trigger()
+    settle(window)
+    group = next(layer for layer in window.document.page_when_dry().layers if isinstance(layer, GroupLayer))
+    window.document.layers.choose(group.uid)
+    window.document.layers.add_effect("blur")
+    settle(window)
+    assert "group has no effects" in window.status.text

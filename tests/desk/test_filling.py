@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QMimeData, QPointF, Qt
+from PySide6.QtGui import QColor, QDragEnterEvent, QDropEvent
 from PySide6.QtTest import QTest
 
 from jotsk.core.fill.pour import lost_areas
@@ -147,6 +148,28 @@ def test_a_drag_fills_all_it_passes_and_a_swipe_joins_them(window, settle):
     drag(window, (700, 1750), (1200, 1750), (1700, 1750))
     settle(window)
     assert len(areas(window)) == 1 and window.document.undo_label == "Join areas"
+
+
+def test_a_loop_fills_all_in_it_and_a_drop_of_ink_the_area_it_falls_on(window, settle):
+    for x in (700.0, 1700.0):
+        window.document.add_stroke(ring(x=x))
+    window.top.stage_chosen.emit(STAGES["fill"])
+    window.actions_by_id["fill.pour"].trigger()
+    drag(window, (250, 1250), (2150, 1250), (2150, 2150), (250, 2150), (250, 1300))
+    settle(window)
+    assert len(areas(window)) == 2 and window.document.undo_label == "Fill areas"
+    data = QMimeData()
+    data.setColorData(QColor(10, 120, 90))
+    at = window.board.mapTo(window, on_board(window, 700, 1700))
+    for kind in (QDragEnterEvent, QDropEvent):
+        event = kind(
+            at if kind is QDragEnterEvent else QPointF(at), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton,
+            Qt.KeyboardModifier.NoModifier,
+        )  # fmt: skip
+        (window.dragEnterEvent if kind is QDragEnterEvent else window.dropEvent)(event)
+        assert event.isAccepted()
+    settle(window)
+    assert color_at(window, 700, 1700) == (10, 120, 90) and len(areas(window)) == 2
 
 
 def test_flats_come_at_once_and_a_lasso_is_filled_with_each_kind(window, settle):

@@ -147,3 +147,13 @@ def test_records_that_make_no_sense_are_left_out():
     assert effects_from("x") == ()
     layer = PaintLayer(1, "x", effects=(Effect.of("blur"),))
     assert layer.seen is layer.tiles, "nothing is there to blur"
+
+
+@pytest.mark.parametrize("shape", [0, 1, 2])
+def test_a_tone_of_its_grey_has_as_much_ink_as_it_is_dark(shape):
+    for grey in (230, 128, 40):
+        pixels = np.full((240, 240, 4), grey, np.uint8)
+        pixels[..., 3] = 255
+        seen = seen_of(pixels, Effect.of("screen", cell=9, angle=30, shape=shape))
+        assert set(np.unique(seen[..., 3])) <= {0, 255}
+        assert (seen[..., 3] > 0).mean() == pytest.approx(1 - grey / 255, abs=0.02)

@@ -14,6 +14,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.fill.pour import clear_px, with_fill_layer
 from jotsk.core.fill.region_kernel import farthest_of, go_downhill, label_runs
 from jotsk.core.fill.regions import MIDDLE_PX, distance_of
+from jotsk.core.geometry.rects import rect_around
 from jotsk.core.ink import Color
 from jotsk.core.ink.mask_kernel import runs_into
 from jotsk.core.ink.oklch import from_oklch
@@ -70,6 +71,26 @@ def with_flats(
     report(0.95)
     page, uid = with_fill_layer(page) if onto is None else (page, onto)
     return with_inserted(page, uid, None, areas), len(areas)
+
+
+def seeds_inside(page: Page, loop: NDArray[np.float64], rule: Pour) -> list[tuple[float, float]]:
+    """A place in each closed area that lies, at least by half, in a loop, (N, 2) page px."""
+    area = rect_around(loop, 2.0) & page.bounds
+    if not area:
+        return []
+    free = clear_px(page, rule, area)
+    distance = distance_of(free)
+    half = (rule.gap_px + 1) / 2
+    _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
+    rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
+    mask = np.zeros((area.height, area.width), np.uint8)
+    cv2.fillPoly(mask, [np.round(loop - (area.x0, area.y0)).astype(np.int32)], 1)
+    whole = np.bincount(labels.ravel())
+    within = np.bincount(labels[mask > 0], minlength=len(whole))
+    seeds = farthest_of(labels, distance, len(whole))
+    kept = [k for k in range(1, len(whole)) if within[k] >= whole[k] / 2 and k not in set(rims.tolist())]
+    places = [divmod(int(seeds[k]), area.width) for k in kept]
+    return [(x + area.x0 + 0.5, y + area.y0 + 0.5) for y, x in places]
 
 
 def muted(number: int) -> Color:

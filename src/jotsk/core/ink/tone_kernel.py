@@ -60,3 +60,17 @@ def tone_into(
                 u, v = (c * x + s * y) / cell_px, (c * y - s * x) / cell_px
                 at = spot(kind, u - math.floor(u) - 0.5, v - math.floor(v) - 0.5)
             alpha[i, j] = 255 if at < density and alpha[i, j] >= 128 else 0
+
+
+@njit(**OPTIONS)
+def screen_into(ink: NDArray[np.uint8], density: NDArray[np.float32], x0: int, y0: int, kind: int, cell_px: float,
+                angle_rad: float) -> None:  # fmt: skip
+    """Set (H, W) `ink`, whose corner lies at page px (x0, y0), to a tone of the `density`, 0..1, at every px."""
+    c, s = math.cos(angle_rad), math.sin(angle_rad)
+    h, w = ink.shape
+    for i in range(h):
+        for j in range(w):
+            x, y = x0 + j + 0.5, y0 + i + 0.5
+            u, v = (c * x + s * y) / cell_px, (c * y - s * x) / cell_px
+            at = spot(kind, u - math.floor(u) - 0.5, v - math.floor(v) - 0.5)
+            ink[i, j] = 255 if at < density[i, j] else 0

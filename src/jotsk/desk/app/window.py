@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
+from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer, Signal
+from PySide6.QtGui import QCloseEvent, QColor, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import (
     QApplication,
     QDialog,
@@ -345,12 +345,20 @@ class Window(QMainWindow):
 
     @handled
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if any(url.isLocalFile() for url in event.mimeData().urls()):
+        data = event.mimeData()
+        if data.hasColor() or any(url.isLocalFile() for url in data.urls()):
             event.acceptProposedAction()
 
     @handled
     def dropEvent(self, event: QDropEvent) -> None:
-        """A page dropped on the window is opened; pictures are placed on the present page."""
+        """A page dropped on the window is opened; pictures are placed on the present page; a drop of ink fills the area
+        it falls on."""
+        if event.mimeData().hasColor():
+            at = self.board.mapFrom(self, event.position().toPoint())
+            if self.board.rect().contains(at):
+                self.area_commands.drop_ink(QColor(event.mimeData().colorData()), self.board.to_page(QPointF(at)))
+                event.acceptProposedAction()
+            return
         if self.pages.take(event.mimeData(), may_open=True):
             event.acceptProposedAction()
 

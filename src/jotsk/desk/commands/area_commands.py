@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QObject
+from PySide6.QtGui import QColor
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.flats import with_flats
@@ -13,6 +14,7 @@ from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.pens.hand import Hand
+from jotsk.desk.tools.filling.pour import Pour
 
 
 class AreaCommands(QObject):
@@ -25,6 +27,13 @@ class AreaCommands(QObject):
         """A flat for every closed area."""
         gap = self._hand.filling.gap_px
         self._document.edit_slowly("Flats", lambda page, report: with_flats(page, gap, report=report)[0])
+
+    def drop_ink(self, color: QColor, at: tuple[float, float]) -> None:
+        """A drop of ink fell on an area."""
+        self._hand.set_color((color.red(), color.green(), color.blue()))
+        tool = self._board.tools["pour"]
+        assert isinstance(tool, Pour)
+        tool.fill(at)
 
     def freeze(self) -> None:
         """All areas that follow lines stay as they are."""

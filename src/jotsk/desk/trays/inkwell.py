@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QHelpEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen
-from PySide6.QtWidgets import QSizePolicy, QToolTip, QWidget
+from PySide6.QtCore import QEvent, QMimeData, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QDrag, QHelpEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QPixmap
+from PySide6.QtWidgets import QApplication, QSizePolicy, QToolTip, QWidget
 
 from jotsk.core.files.palettes import Named
 from jotsk.core.hex_color import hex_of
@@ -26,6 +26,7 @@ class Inkwell(QWidget):
     def __init__(self, hand: Hand, palette: DeskPalette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._hand, self._palette = hand, palette
+        self._pressed_at, self._opens = QPointF(), False
         self.setFixedHeight(3 * SPOT_PX + 16)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setAccessibleName("Inkwell")
@@ -62,6 +63,7 @@ class Inkwell(QWidget):
     @handled
     def mousePressEvent(self, event: QMouseEvent) -> None:
         at = event.position()
+        self._pressed_at = at
         for box, (color, _) in self.spots():
             if box.contains(at):
                 self._hand.set_color(color)
@@ -70,6 +72,36 @@ class Inkwell(QWidget):
         if at.x() < 26 and at.y() > 56:
             self._hand.set_color(self._hand.previous_color)
         elif at.x() < 56:
+            self._opens = True
+
+    @handled
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        """The drop is dragged onto an area of the page."""
+        away = (event.position() - self._pressed_at).manhattanLength()
+        if event.buttons() & Qt.MouseButton.LeftButton and away >= QApplication.startDragDistance():
+            self._opens = False
+            drag, data = QDrag(self), QMimeData()
+            data.setColorData(QColor(*self._hand.color))
+            drag.setMimeData(data)
+            drag.setPixmap(self._picture())
+            drag.exec(Qt.DropAction.CopyAction)
+
+    def _picture(self) -> QPixmap:
+        """The drop under the pointer."""
+        picture = QPixmap(QSize(32, 40))
+        picture.fill(Qt.GlobalColor.transparent)
+        with QPainter(picture) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            painter.setPen(QPen(QColor(current().quiet), 1.2))
+            painter.setBrush(QColor(*self._hand.color))
+            painter.drawPath(_drop(QPointF(16, 26), 10.0))
+        return picture
+
+    @handled
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        """A press that was no drag: the large drop opens the colours."""
+        if self._opens:
+            self._opens = False
             self.opened.emit()
 
     def event(self, event: QEvent) -> bool:

@@ -20,6 +20,7 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
+from jotsk.core.ink.tone_kernel import screen_into
 from jotsk.core.json_text import number_in
 from jotsk.core.page.tiles.tiles import Pixels, Tiles, pixels_of
 
@@ -185,6 +186,18 @@ def _outline(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
     return _packed((over + 0.5).astype(np.uint8)[pad:-pad, pad:-pad])
 
 
+def _screen(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    """As much ink as it is dark, in dots, lines or crosses; every px all ink or none."""
+    rgb, alpha = _straight(fetch(rect))
+    darkness = alpha[..., 0] * (1 - rgb @ np.array([0.299, 0.587, 0.114], np.float32))
+    ink = np.zeros((rect.height, rect.width), np.uint8)
+    screen_into(
+        ink, np.ascontiguousarray(darkness, np.float32), rect.x0, rect.y0, round(effect["shape"]), effect["cell"],
+        math.radians(effect["angle"]),
+    )  # fmt: skip
+    return _premultiplied(np.zeros((*ink.shape, 3), np.float32), ink[..., None].astype(np.float32) / 255)
+
+
 def _ripple(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
     reach, wave = effect["height"], max(1.0, effect["length"])
     pad = math.ceil(reach) + 2
@@ -269,6 +282,14 @@ KINDS: dict[str, Kind] = {
         _ripple, _near("height"),
     ),
     "inside": Kind("Only inside", {}, _inside, _same),
+    "screen": Kind(
+        "Tone of its grey",
+        {
+            "cell": Field("Cell", 2, 200, 10, "px", True), "angle": Field("Angle", 0, 180, 45, "°"),
+            "shape": Field("Dots 0, lines 1, crosses 2", 0, 2, 0),
+        },
+        _screen, _same,
+    ),
     "mirror": Kind(
         "Reflection",
         {

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -10,11 +11,12 @@ from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.filling import filled_at
-from jotsk.core.fill.flats import joined
+from jotsk.core.fill.flats import joined, seeds_inside
 from jotsk.core.fill.pour import Leak, Leaks, area_at
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Area, Stroke
+from jotsk.core.marks.area import Pour as Rule
 from jotsk.core.mend.join import End, bridge, ends_of, straight_bridge
 from jotsk.core.mend.snip import shown_ink, strokes_near
 from jotsk.core.page import Page
@@ -28,12 +30,14 @@ if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
 
 NEAR_PX, RING_PX = 8.0, 12.0  # logical px
+LOOP_SHARE = 0.25  # of its size: a drag that ends so near its beginning is a loop
 WIDER_PX = 2.0  # than a gap, that is closed for one pour
 Place = tuple[float, float]
 
 
 class Pour(Tool):
-    """A press fills the area there, a drag all areas it passes; with a gradient the drag is its line."""
+    """A press fills the area there, a drag all areas it passes, a loop all areas in it; with a gradient the drag is its
+    line."""
 
     id, action = "pour", "fill.pour"
     label = "Fill"
@@ -65,7 +69,13 @@ class Pour(Tool):
         if far < NEAR_PX or self.board.hand.filling.kind == "gradient":
             self.fill(way[0], line=(way[0], way[-1]) if far >= NEAR_PX else None)
         else:
-            self._fill_along(np.array(way))
+            places = np.array(way)
+            is_loop = np.hypot(*(places[-1] - places[0])) < LOOP_SHARE * np.ptp(places, axis=0).max()
+            if is_loop:
+                self._fill_areas(places[0], lambda page, rule: seeds_inside(page, places, rule))
+            else:
+                along = _along(places, self.board.hand.filling.gap_px)
+                self._fill_areas(places[0], lambda page, rule: along)
         self.board.update()
 
     def cancel(self) -> None:
@@ -98,33 +108,29 @@ class Pour(Tool):
         self._at = at
         self.board.document.edit_slowly(self.label, fill, of_lines=True, failed=self._failed)
 
-    def _fill_along(self, way: np.ndarray) -> None:
-        """Every area that a drag passed through."""
+    def _fill_areas(self, first: np.ndarray, find: Callable[[Page, Rule], list[Place]]) -> None:
+        """Every area that one of the places found lies in."""
         hand, seen = self.board.hand, self._seen
         how, inks = hand.filling, hand.inks
-        length = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(way, axis=0).T))])
-        step = max(4.0, how.gap_px) / 2
-        at = np.arange(0.0, length[-1] + step, step)
-        places = np.column_stack([np.interp(at, length, way[:, k]) for k in (0, 1)]).tolist()
+        at = self._at = float(first[0]), float(first[1])
 
         def fill(page: Page, _: object) -> Page:
             done: list[Area] = []
-            first: Refused | None = None
-            for x, y in places:
+            why: Refused | None = None
+            for x, y in find(page, how.rule(at, page.active_uid)):
                 if any(area.gap_to(x, y) <= 0 for area in done):
                     continue
                 try:
                     page = filled_at(page, (x, y), how, inks, seen=seen)
                 except Refused as error:
-                    first = first or error
+                    why = why or error
                     continue
                 if (there := area_at(page, x, y)) is not None:
                     done.append(there[1])
-            if not done and first is not None:
-                raise first
+            if not done:
+                raise why or Refused("No closed area lies in there.")
             return page
 
-        self._at = (float(way[0, 0]), float(way[0, 1]))
         self.board.document.edit_slowly("Fill areas", fill, of_lines=True, failed=self._failed)
 
     def _failed(self, error: Exception) -> bool:
@@ -192,6 +198,15 @@ class Pour(Tool):
 
     def strip(self) -> HeadStrip:
         return LeakStrip(self.board, self)
+
+
+def _along(way: np.ndarray, gap_px: float) -> list[Place]:
+    """Places along a drag, as dense as gaps are wide."""
+    length = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(way, axis=0).T))])
+    step = max(4.0, gap_px) / 2
+    at = np.arange(0.0, length[-1] + step, step)
+    x, y = (np.interp(at, length, way[:, k]).tolist() for k in (0, 1))
+    return list(zip(x, y, strict=True))
 
 
 class LeakTold(QObject):

@@ -18,7 +18,7 @@ if TYPE_CHECKING:
     from jotsk.core.marks import Stroke
 
 BAD_INPUT = 1  # argparse ends with 2 on wrong usage
-COMMANDS = ("demo", "replay", "export", "do")
+COMMANDS = ("demo", "replay", "export", "do", "check")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -92,6 +92,12 @@ def _parser() -> argparse.ArgumentParser:
     do.add_argument("--out", type=_page_output, required=True, metavar="OUT.ora")
     do.add_argument("--json", action="store_true", help="print how many strokes or areas each step changed")
     do.set_defaults(run=_do)
+    check = commands.add_parser("check", help="say what is wrong with a page before it is sent")
+    check.add_argument("page", type=Path, metavar="PAGE.ora")
+    check.add_argument("--json", action="store_true", help="print a list of findings")
+    check.add_argument("--leaks", type=float, default=8.0, metavar="PX", help="gaps of up to so many px are leaks (8)")
+    check.add_argument("--tangents", type=float, default=3.0, metavar="PX", help="lines so near are tangents (3)")
+    check.set_defaults(run=_check)
     return parser
 
 
@@ -244,6 +250,21 @@ def _do(options: argparse.Namespace) -> int:
         done = [{"do": step["do"], "changed": count} for step, count in zip(steps, counts, strict=True)]
         print(json.dumps(done, indent=1))
     return 0
+
+
+def _check(options: argparse.Namespace) -> int:
+    """Print what was found; 3 if there is anything, so that a script can stop."""
+    from jotsk.core.check.checks import checked
+    from jotsk.core.files.openraster import read_page
+
+    found = checked(read_page(options.page), leak_px=max(0.0, options.leaks), tangent_px=max(0.0, options.tangents))
+    if options.json:
+        print(json.dumps([finding.record() for finding in found], indent=1))
+    else:
+        for finding in found:
+            x, y = (round(v) for v in finding.at)
+            print(f"{finding.kind:8} ({x}, {y}) {finding.layer}: {finding.sentence}")
+    return 3 if found else 0
 
 
 def _page_output(text: str) -> Path:

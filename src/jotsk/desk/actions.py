@@ -378,6 +378,15 @@ TABLE: tuple[Entry, ...] = (
     Entry(
         "fill.open", "Show open areas", "", "Go to the areas whose lines are not closed any more, one by one", "Fill"
     ),
+    Entry(
+        "check.run", "Check the page", "F9", "Look for leaks, tangents, weak outlines, wobble and stray marks", "Check"
+    ),
+    Entry("check.next", "Next finding", "F8", "Go to the next finding", "Check"),
+    Entry("check.back", "Finding before", "Shift+F8", "Go to the finding before", "Check"),
+    Entry("check.mend", "Mend the finding", "F7", "Mend what one came to", "Check"),
+    Entry("check.mend_all", "Mend all of its kind", "", "Mend every finding of the kind one came to", "Check"),
+    Entry("check.let_be", "Let the finding be", "", "It is meant so, and is not found again", "Check"),
+    Entry("check.heat", "Weights in colour", "", "The page as a picture of line weight, thin to thick", "Check"),
     Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True, icon="ruler"),
     Entry(
         "guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True, icon="circle-off"
@@ -449,7 +458,7 @@ TABLE: tuple[Entry, ...] = (
 )
 
 BY_ID = {entry.id: entry for entry in TABLE}
-MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Fill", "Guides", "Help")
+MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Fill", "Check", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
 # H and Y do with F and R, and those of the mending tools with D, W, S, A, E, Q and Z.
 MIRRORED = dict(zip("QWERASDFZXCVB123456789NMHYJOKLUIP", "POIULKJHMNBYV098765432CXFRDWSAEQZ", strict=True))

@@ -27,12 +27,14 @@ from jotsk.desk.app.hints import HintStrip
 from jotsk.desk.app.status import StatusStrip
 from jotsk.desk.app.wiring import connect
 from jotsk.desk.board.board import Board
+from jotsk.desk.board.strips.check_strip import CheckStrip
 from jotsk.desk.commands.area_commands import AreaCommands
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
 from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
+from jotsk.desk.dialogs.heat_sheet import HeatSheet
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guide_sets import GuideSets
 from jotsk.desk.inout.filing import Filing
@@ -104,6 +106,7 @@ class Window(QMainWindow):
         self.line_commands = LineCommands(self.document, self.board, self.hand)
         self.area_commands = AreaCommands(self.document, self.board, self.hand)
         self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
+        self.strips["check"] = CheckStrip(self.board)
         self.hints.give_way_to(list(self.strips.values()))
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
@@ -253,6 +256,12 @@ class Window(QMainWindow):
         for widget in (self.last_line, self._beside_last_line):  # filling needs its room
             widget.setVisible(tray is not self.filling)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
+
+    def show_heat(self) -> None:
+        """The page as a picture of line weight."""
+        sheet = HeatSheet(self.document.page_when_dry(), self)
+        with deleted_after(sheet):
+            sheet.exec()
 
     def show_points(self) -> None:
         self.mending.tolerance.remark.setText(self.line_commands.points.figures)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Sequence
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,6 +12,7 @@ from PySide6.QtCore import QEvent, QPointF, QRect, Qt, QTimer, Signal
 from PySide6.QtGui import QEnterEvent, QFocusEvent, QKeyEvent, QMoveEvent, QPainter
 from PySide6.QtWidgets import QWidget
 
+from jotsk.core.check.finding import Finding
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY
@@ -36,6 +38,7 @@ from jotsk.desk.widgets.faults import handled
 
 NOTICE_MS = 4000
 HEAD_PX = 44.0  # for the strips
+FINDING_ZOOM = 0.8  # logical px for each px of the page, at which a finding is seen
 
 
 class Board(PointerInput):
@@ -94,6 +97,8 @@ class Board(PointerInput):
         document.opened.connect(lambda: self.show_as_seen(document.page_when_dry().seen_as))
         document.refused.connect(self.notify)
         document.selection.changed.connect(self.update)
+        document.checks.changed.connect(self.update)
+        document.checks.walked.connect(self._go_to)
         document.selection.previewed.connect(self.show_preview)
         hand.changed.connect(self.update)
         self.guiding.changed.connect(self.update)
@@ -216,6 +221,8 @@ class Board(PointerInput):
         self.draws.draw(painter, ratio)
         if self.tool is not self.draws:
             self.tool.draw(painter, ratio)
+        if (finding := self.document.checks.present) is not None:
+            overlays.draw_finding(painter, self.view, ratio, finding.at)
         if self.shows_welcome and self.session is None and self.placing is None and self.document.page.is_blank:
             overlays.draw_welcome(painter, self.size())
         if self.pointer is not None:
@@ -223,6 +230,13 @@ class Board(PointerInput):
             overlays.draw_signs(painter, self.pointer, self.signs)
         if self._notice:
             overlays.draw_notice(painter, self.size(), self._notice, self._notice_at)
+
+    def _go_to(self, finding: Finding) -> None:
+        """Bring a finding to the middle of the board, near enough to see it."""
+        ratio = self.devicePixelRatioF()
+        view = replace(self.view, zoom=max(self.view.zoom, FINDING_ZOOM * ratio))
+        x, y = view.to_screen(*finding.at)
+        self.set_view(view.panned(self.width() * ratio / 2 - x, self.height() * ratio / 2 - y))
 
     def _give_up_guides(self) -> None:
         for index in sorted(self._guide_overlay.failed):

@@ -20,6 +20,7 @@ from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import Step, StepCost, step_cost
 from jotsk.core.runtime.lanes import result_of
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
+from jotsk.desk.document.checks import PageChecks
 from jotsk.desk.document.following import AreaFollower
 from jotsk.desk.document.last_line import LastLine
 from jotsk.desk.document.layer_commands import LayerCommands
@@ -73,7 +74,7 @@ class Document(QObject):
         self.last_line = LastLine(self)
         self.selection = Selection(self)
         self.layers, self.page_edits = LayerCommands(self), PageEdits(self)
-        self.follower = AreaFollower(self)
+        self.follower, self.checks = AreaFollower(self), PageChecks(self)
         self._dragged = ""  # label of the step a handle is still changing
         self._packing = QTimer(self, singleShot=True, interval=PACKING_MS)
         self._packing.timeout.connect(self._make_room)

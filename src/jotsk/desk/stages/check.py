@@ -8,5 +8,6 @@ CHECK = Stage(
     "check",
     "Check",
     "Find leaks and weak lines before the printer does",
-    sentence="Here you will find leaks, uneven weights and touching outlines before the page goes out.",
+    sentence="Check looks for leaks, tangents, weak outlines, wobble and stray marks; then walk from one to the next.",
+    offers=("check.run", "check.heat", "check.next", "check.back", "check.mend", "check.let_be"),
 )

@@ -1,0 +1,287 @@
+"""What is found on lines and between them: tangents, weights, wobble, stray marks."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Callable
+from functools import partial
+from itertools import pairwise
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.check.finding import Finding
+from jotsk.core.fill.pour import clear_px, holds_fills
+from jotsk.core.fill.regions import distance_of
+from jotsk.core.geometry import arc_lengths
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.area import Pour
+from jotsk.core.marks.figures import figures_of
+from jotsk.core.mend.brush import heavier, shifted_by
+from jotsk.core.mend.crossings import crossings
+from jotsk.core.mend.gap_kernel import gaps
+from jotsk.core.mend.snip import shown_ink, strokes_near
+from jotsk.core.page import InkLayer, Page
+from jotsk.core.page.edits.mark_edits import with_all_replaced
+
+MM_PER_INCH = 25.4
+PARALLEL_COS, LEAST_RUN_WIDTHS = 0.97, 6.0
+MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, are hatching
+MOST_SHARE = 0.75  # of a line that runs along another: more is a second try of it, a double line
+OUTSIDE = 1.5  # times as thick as inside lines
+THINNEST_MM = 0.1  # that prints (common practice)
+SPECK_MM = 0.4
+WOBBLE_MM = 0.18
+MOST_PX = 6_000_000
+
+
+def tangents(page: Page, within_px: float = 3.0) -> list[Finding]:
+    """Lines that touch or run along each other within so many px without crossing; and double lines. Lines that run
+    along several others are hatching, and meant so."""
+    found: list[Finding] = []
+    for layer in shown_ink(page):
+        strokes = [mark for mark in layer.marks if isinstance(mark, Stroke)]
+        order = {id(stroke): number for number, stroke in enumerate(strokes)}
+        pairs: list[tuple[Stroke, Stroke, tuple[float, tuple[float, float], float, float]]] = []
+        for number, stroke in enumerate(strokes):
+            for other in strokes_near(layer, stroke.own_ribbon.bounds.grown(int(within_px) + 1)):
+                if order[id(other)] > number and (run := _run_along(stroke, other, within_px)) is not None:
+                    pairs.append((stroke, other, run))
+        beside = Counter(id(stroke) for a, b, _ in pairs for stroke in (a, b))
+        for a, b, (share, at, gap, length) in pairs:
+            most = max(beside[id(a)], beside[id(b)])
+            if most > MOST_BESIDE or (most > 1 and share >= MOST_SHARE):
+                continue
+            if share >= MOST_SHARE:
+                words = "Two lines lie over each other; splice them, or take one away."
+                found.append(Finding("stray", at, gap, layer.name, words, length, None, a.uid ^ b.uid))
+            elif not crossings(a, [b]):
+                words = f"Two lines run along each other for {length:.0f} px, {max(0.0, gap):.1f} px apart."
+                mend = partial(_pushed_apart, uid=layer.uid, one=a.uid, two=b.uid, at=at, by=within_px, reach=length)
+                found.append(Finding("tangent", at, gap, layer.name, words, length, mend, a.uid ^ b.uid))
+    return found
+
+
+def _run_along(a: Stroke, b: Stroke, within_px: float) -> tuple[float, tuple[float, float], float, float] | None:
+    """The longest stretch on which two lines run side by side: its share of the shorter line, where, how far apart, how
+    long."""
+    p, q = a.own_ribbon.points.astype(np.float64), b.own_ribbon.points.astype(np.float64)
+    if len(p) < 4 or len(q) < 4:
+        return None
+    away = gaps(p[:, :2].copy(), q) - p[:, 2]
+    near = np.abs(away) <= within_px
+    if not near.any():
+        return None
+    along = arc_lengths(p[:, :2])
+    index = np.flatnonzero(near)
+    nearest = np.array([int(np.hypot(q[:, 0] - x, q[:, 1] - y).argmin()) for x, y in p[index, :2]])
+    way, theirs = np.gradient(p[:, :2], axis=0)[index], np.gradient(q[:, :2], axis=0)[nearest]
+    cos = np.abs((way * theirs).sum(axis=1)) / np.maximum(np.hypot(*way.T) * np.hypot(*theirs.T), 1e-9)
+    good = np.zeros(len(p), np.bool_)
+    good[index] = cos >= PARALLEL_COS
+    edges = np.flatnonzero(np.diff(np.concatenate([[False], good, [False]]).astype(np.int8))).reshape(-1, 2)
+    if not len(edges):
+        return None
+    lengths = along[edges[:, 1] - 1] - along[edges[:, 0]]
+    best = int(lengths.argmax())
+    first, last = edges[best]
+    width = 2 * float(p[first:last, 2].mean())
+    if lengths[best] < LEAST_RUN_WIDTHS * max(width, within_px):
+        return None
+    middle = (first + last) // 2
+    shorter = min(float(along[-1]), float(arc_lengths(q[:, :2])[-1]))
+    x, y = (float(v) for v in p[middle, :2])
+    return float(lengths[best]) / max(1e-6, shorter), (x, y), float(away[first:last].mean()), float(lengths[best])
+
+
+def _pushed_apart(
+    page: Page, *, uid: int, one: int, two: int, at: tuple[float, float], by: float, reach: float
+) -> Page:
+    """The first of two lines moved off the other, most where they are nearest."""
+    layer = page.layer(uid)
+    if not isinstance(layer, InkLayer):
+        return page
+    known = {mark.uid: mark for mark in layer.marks if isinstance(mark, Stroke)}
+    if one not in known or two not in known:
+        return page
+    a, b = known[one], known[two]
+    p, q = a.own_ribbon.points.astype(np.float64), b.own_ribbon.points.astype(np.float64)
+    k = int(np.hypot(p[:, 0] - at[0], p[:, 1] - at[1]).argmin())
+    near = int(np.hypot(q[:, 0] - p[k, 0], q[:, 1] - p[k, 1]).argmin())
+    out = p[k, :2] - q[near, :2]
+    out /= max(1e-6, float(np.hypot(*out)))
+    reach += 4 * by + 8 * float(p[k, 2])
+    share = np.maximum(0.0, 1 - (np.hypot(p[:, 0] - p[k, 0], p[:, 1] - p[k, 1]) / reach) ** 2) ** 2
+    moved = shifted_by(a, a.own_ribbon.times, share[:, None] * out * 2.5 * by)
+    return with_all_replaced(page, uid, [(a, moved)])
+
+
+def weights(page: Page, ratio: float = OUTSIDE) -> list[Finding]:
+    """Layers whose outside lines are not `ratio` times as thick as the inside ones: nothing stands out."""
+    found = []
+    for layer in shown_ink(page):
+        outer, inner = outside_and_inside(page, layer)
+        if len(outer) < 1 or len(inner) < 3:
+            continue
+        thick, thin = (float(np.median([_width(s) for s in strokes])) for strokes in (outer, inner))
+        if thick < ratio * thin * 0.97:
+            weakest = min(outer, key=_width)
+            points = weakest.own_ribbon.points
+            at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
+            words = f"Outside lines are {thick / thin:.1f} times as thick as inside ones; {ratio:g} times stands out."
+            mend = partial(
+                _made_heavier, uid=layer.uid, uids=[s.uid for s in outer], by=ratio * thin / max(thick, 1e-6)
+            )
+            found.append(Finding("weight", at, thick, layer.name, words, ratio - thick / thin, mend, layer.uid))
+    return found
+
+
+def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[Stroke]]:
+    """The strokes of a layer that border what lies outside of its figure, and those that lie inside."""
+    strokes = [mark for mark in layer.marks if isinstance(mark, Stroke) and len(mark.own_ribbon.points) > 3]
+    if len(strokes) < 4:
+        return [], []
+    free = clear_px(page, Pour((0.0, 0.0), "layer", layer.uid), page.bounds)
+    k = 1
+    while free.size // (k * k) > MOST_PX:
+        k *= 2
+    if k > 1:
+        h, w = free.shape[0] // k * k, free.shape[1] // k * k
+        free = np.ascontiguousarray(free[:h, :w].reshape(h // k, k, w // k, k).all(axis=(1, 3)))
+    gap = max(2.0, 8.0 / k)
+    _, labels = cv2.connectedComponents((distance_of(free) > gap).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
+    rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
+    outside = np.isin(labels, rims[rims > 0])
+    away = cv2.distanceTransform((~outside).view(np.uint8), cv2.DIST_L2, 5)
+    outer: list[Stroke] = []
+    inner: list[Stroke] = []
+    for stroke in strokes:
+        points = stroke.own_ribbon.points
+        x = np.clip((points[:, 0] / k).astype(int), 0, away.shape[1] - 1)
+        y = np.clip((points[:, 1] / k).astype(int), 0, away.shape[0] - 1)
+        borders = away[y, x] <= points[:, 2] / k + gap + 2.0
+        (outer if borders.mean() > 0.5 else inner).append(stroke)
+    return outer, inner
+
+
+def _width(stroke: Stroke) -> float:
+    return 2.0 * float(np.median(stroke.own_ribbon.points[:, 2]))
+
+
+def _made_heavier(page: Page, *, uid: int, uids: list[int], by: float) -> Page:
+    layer = page.layer(uid)
+    if not isinstance(layer, InkLayer):
+        return page
+    wanted = set(uids)
+    pairs = [(mark, heavier(mark, by)) for mark in layer.marks if isinstance(mark, Stroke) and mark.uid in wanted]
+    return with_all_replaced(page, uid, pairs)
+
+
+def wobbles(page: Page, most_mm: float = WOBBLE_MM, report: Callable[[float], None] = lambda _: None) -> list[Finding]:
+    """Strokes whose line still strays from what was meant by more than so many mm, RMS."""
+    most_px, found = most_mm / MM_PER_INCH * page.dpi, []
+    for layer in shown_ink(page):
+        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
+            if stroke.hold is not None or len(stroke.trace) < 12 or stroke.pen.is_figure:
+                continue
+            off = figures_of(stroke).wobble_after_px
+            if off <= most_px:
+                continue
+            points = stroke.own_ribbon.points
+            at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
+            steadier = min(100.0, max(60.0, stroke.steady_after + 25.0))
+            mend = partial(_steadied, uid=layer.uid, one=stroke.uid, by=steadier)
+            words = f"This line wobbles by {off:.1f} px; it can be steadied."
+            found.append(Finding("wobble", at, off, layer.name, words, off, mend, stroke.uid))
+    return found
+
+
+def _steadied(page: Page, *, uid: int, one: int, by: float) -> Page:
+    layer = page.layer(uid)
+    marks = [mark for mark in layer.marks if mark.uid == one] if isinstance(layer, InkLayer) else []
+    pairs = [(mark, mark.resteadied(by)) for mark in marks if isinstance(mark, Stroke)]
+    return with_all_replaced(page, uid, pairs) if pairs else page
+
+
+def strays(page: Page) -> list[Finding]:
+    """Specks, strokes off the page, lines thinner than prints, hidden and empty layers."""
+    found: list[Finding] = []
+    px_per_mm = page.dpi / MM_PER_INCH
+    middle = (page.width / 2, page.height / 2)
+    for layer in page.layers:
+        if not isinstance(layer, InkLayer) or layer.is_sketch or holds_fills(layer):
+            continue
+        if not len(layer.marks):
+            found.append(Finding("stray", middle, 0.0, layer.name, f"“{layer.name}” is empty.", 0.1, None, layer.uid))
+        elif not layer.visible:
+            words = f"“{layer.name}” is hidden, so it will not be printed."
+            found.append(Finding("stray", middle, 0.0, layer.name, words, 0.5, None, layer.uid))
+        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)) if layer.visible else ():
+            finding = _stray(page, layer, stroke, px_per_mm)
+            if finding is not None:
+                found.append(finding)
+    return found
+
+
+def _stray(page: Page, layer: InkLayer, stroke: Stroke, px_per_mm: float) -> Finding | None:
+    ribbon, taken = stroke.own_ribbon, partial(_without, uid=layer.uid, one=stroke.uid)
+    if not len(ribbon.points):
+        return None
+    x, y, _ = (float(v) for v in ribbon.points[len(ribbon.points) // 2])
+    if not stroke.bounds & page.bounds:
+        return Finding("stray", (x, y), 0.0, layer.name, "This line lies wholly off the page.", 3.0, taken, stroke.uid)
+    size = max(ribbon.bounds.width, ribbon.bounds.height) - 2
+    if size < SPECK_MM * px_per_mm and ribbon.length_px < 2 and stroke.pen.motif == "none":
+        words = f"A speck of {size:.0f} px."
+        return Finding("stray", (x, y), size, layer.name, words, 1.0, taken, stroke.uid)
+    width = 2 * float(np.percentile(ribbon.points[:, 2], 75))
+    if 0 < width < THINNEST_MM * px_per_mm and ribbon.length_px > 4 and not stroke.pen.is_figure:
+        words = f"This line is {width / px_per_mm:.2f} mm thick; below {THINNEST_MM} mm it may not print."
+        by = 1.05 * THINNEST_MM * px_per_mm / width
+        mend = partial(_made_heavier, uid=layer.uid, uids=[stroke.uid], by=by)
+        return Finding("stray", (x, y), width, layer.name, words, 1.5, mend, stroke.uid)
+    return None
+
+
+def _without(page: Page, *, uid: int, one: int) -> Page:
+    layer = page.layer(uid)
+    marks = [mark for mark in layer.marks if mark.uid == one] if isinstance(layer, InkLayer) else []
+    return with_all_replaced(page, uid, [(mark, None) for mark in marks]) if marks else page
+
+
+def width_picture(page: Page, most_px: int = 900) -> NDArray[np.uint8]:
+    """The page as a heat picture of line weight, (H, W, 3) RGB: thin lines blue, thick ones red, on white."""
+    scale = min(1.0, most_px / max(page.width, page.height))
+    h, w = max(1, round(page.height * scale)), max(1, round(page.width * scale))
+    heat = np.zeros((h, w), np.float32)
+    for layer in shown_ink(page):
+        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
+            for start, stop in stroke.ribbon.pieces:
+                p = stroke.ribbon.points[start:stop]
+                for a, b in pairwise(p):
+                    ends = [(round(float(q[0]) * scale), round(float(q[1]) * scale)) for q in (a, b)]
+                    width = float(a[2] + b[2])
+                    cv2.line(heat, ends[0], ends[1], (width,), max(1, round(width * scale)))
+    values = heat[heat > 0]
+    top = float(np.percentile(values, 98)) if len(values) else 1.0
+    share = np.clip(heat / max(1e-6, top), 0, 1)
+    colors = cv2.applyColorMap((share * 255).astype(np.uint8), cv2.COLORMAP_TURBO)[..., ::-1].copy()
+    colors[heat <= 0] = 255
+    return np.asarray(colors, np.uint8)
+
+
+def widths_by_length(page: Page, bins: int = 40) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """(bins + 1,) full widths, px, and the length of all lines between each two of them, (bins,) px."""
+    widths, lengths = [np.zeros(0)], [np.zeros(0)]
+    for layer in shown_ink(page):
+        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
+            for start, stop in stroke.ribbon.pieces:
+                p = stroke.ribbon.points[start:stop].astype(np.float64)
+                if len(p) > 1:
+                    widths.append(p[:-1, 2] + p[1:, 2])
+                    lengths.append(np.hypot(*np.diff(p[:, :2], axis=0).T))
+    every, long = np.concatenate(widths), np.concatenate(lengths)
+    top = float(np.percentile(every, 99.5)) if len(every) else 1.0
+    counts, edges = np.histogram(every, bins=bins, range=(0.0, max(1e-6, top)), weights=long)
+    return np.asarray(edges, np.float64), np.asarray(counts, np.float64)

@@ -1,0 +1,73 @@
+"""The page as a heat picture of line weight, and how much line there is of each weight."""
+
+from __future__ import annotations
+
+import numpy as np
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPaintEvent, QPixmap, QPolygonF
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from jotsk.core.check.lines import width_picture, widths_by_length
+from jotsk.core.page import Page
+from jotsk.desk.theme import current
+from jotsk.desk.theme.style import SMALL_PX, font
+from jotsk.desk.widgets.faults import painted
+
+PICTURE_PX, PLOT = 620, (320, 200)
+
+
+class HeatSheet(QDialog):
+    def __init__(self, page: Page, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Weights in colour")
+        pixels = np.ascontiguousarray(width_picture(page, PICTURE_PX))
+        h, w, _ = pixels.shape
+        image = QImage(pixels.data, w, h, 3 * w, QImage.Format.Format_RGB888).copy()
+        self.picture = QLabel()
+        self.picture.setPixmap(QPixmap.fromImage(image))
+        self.plot = WeightPlot(*widths_by_length(page), self)
+        words = QLabel(
+            "Blue lines are thin, red ones thick. A figure stands out where its outside is warmer than its inside."
+        )
+        words.setWordWrap(True)
+        words.setProperty("role", "quiet")
+        close = QPushButton("Close", default=True)
+        close.clicked.connect(self.accept)
+        right = QVBoxLayout()
+        right.addWidget(QLabel("Length of line by weight"))
+        right.addWidget(self.plot)
+        right.addWidget(words)
+        right.addStretch()
+        right.addWidget(close, 0, Qt.AlignmentFlag.AlignRight)
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(20, 16, 20, 16)
+        layout.setSpacing(20)
+        layout.addWidget(self.picture)
+        layout.addLayout(right)
+
+
+class WeightPlot(QWidget):
+    """Bars: how long all lines of a weight are together."""
+
+    def __init__(self, edges: np.ndarray, lengths: np.ndarray, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setFixedSize(*PLOT)
+        self._edges, self._lengths = edges, lengths
+
+    @painted
+    def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
+        theme, w, h = current(), self.width(), self.height() - 18
+        top = float(self._lengths.max(initial=0.0)) or 1.0
+        n = max(1, len(self._lengths))
+        points = [QPointF(0, h)]
+        for k, length in enumerate(self._lengths):
+            y = h - float(length) / top * (h - 4)
+            points += [QPointF(k * w / n, y), QPointF((k + 1) * w / n, y)]
+        painter.setPen(QColor(theme.accent))
+        painter.setBrush(QColor(theme.accent))
+        painter.drawPolygon(QPolygonF([*points, QPointF(w, h)]))
+        painter.setFont(font(SMALL_PX))
+        painter.setPen(QColor(theme.quiet))
+        last = float(self._edges[-1]) if len(self._edges) else 0.0
+        painter.drawText(QRectF(0, h + 2, w, 16), Qt.AlignmentFlag.AlignLeft, "0 px")
+        painter.drawText(QRectF(0, h + 2, w, 16), Qt.AlignmentFlag.AlignRight, f"{last:.0f} px")

@@ -1,0 +1,127 @@
+"""What is wrong with the page: findings one walks to, mends, or lets be."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Callable
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, Signal
+
+from jotsk.core.check.checks import Name, checked
+from jotsk.core.check.finding import Finding
+from jotsk.core.page import Page
+
+if TYPE_CHECKING:
+    from jotsk.desk.document.document import Document
+
+WORDS = {"leak": "leak", "tangent": "tangent", "weight": "weak outline", "wobble": "wobble", "stray": "stray mark"}
+
+
+class PageChecks(QObject):
+    """The findings of the last check; those that are mended or let be leave the list."""
+
+    changed = Signal()
+    walked = Signal(object)  # the finding one came to
+
+    def __init__(self, document: Document) -> None:
+        super().__init__(document)
+        self._document = document
+        self.findings: list[Finding] = []
+        self.at = -1
+        self._let_be: set[Name] = set()
+        document.opened.connect(self._forget)
+
+    @property
+    def present(self) -> Finding | None:
+        return self.findings[self.at] if 0 <= self.at < len(self.findings) else None
+
+    @property
+    def summary(self) -> str:
+        """How many of what there are."""
+        counts = Counter(finding.kind for finding in self.findings)
+        return ", ".join(f"{n} {WORDS[kind]}{'s' if n > 1 else ''}" for kind, n in counts.items())
+
+    def run(self) -> None:
+        """Look at the whole page, beside the interface."""
+        page, let_be = self._document.page_when_dry(), frozenset(self._let_be)
+
+        def work(progress: Callable[[float], None]) -> list[Finding]:
+            return checked(page, let_be=let_be, report=progress)
+
+        def done(found: list[Finding]) -> None:
+            self.findings, self.at = found, -1
+            self.changed.emit()
+            if found:
+                self.step(1)
+            else:
+                self._document.refused.emit("Nothing is wrong with this page, as far as can be measured.")
+
+        self._document.slow.emit("Checking the page", work, done)
+
+    def step(self, by: int) -> None:
+        """Walk to the next finding, or the one before."""
+        if not self.findings:
+            self._document.refused.emit("Nothing was found yet; check the page first.")
+            return
+        self.at = (self.at + by) % len(self.findings) if self.at >= 0 else 0
+        self.changed.emit()
+        self.walked.emit(self.present)
+
+    def let_be(self) -> None:
+        """It is meant so, from now on."""
+        finding = self.present
+        if finding is not None:
+            self._let_be.add(finding.name)
+            self._drop(finding)
+
+    def mend(self) -> None:
+        """Mend what one came to, as one step."""
+        finding = self.present
+        if finding is None:
+            return
+        change = finding.mend
+        if change is None:
+            self._document.refused.emit("This is mended by hand; or let it be.")
+            return
+
+        def mend(page: Page, _: object) -> Page:
+            return change(page)
+
+        self._document.edit_slowly(f"Mend the {WORDS[finding.kind]}", mend, lambda: self._drop(finding), of_lines=True)
+
+    def mend_all(self) -> None:
+        """Mend every finding of the kind one came to, as one step."""
+        present = self.present
+        if present is None:
+            return
+        alike = [finding for finding in self.findings if finding.kind == present.kind and finding.mend is not None]
+
+        def mend(page: Page, report: Callable[[float], None]) -> Page:
+            for number, finding in enumerate(alike):
+                report(number / len(alike))
+                if finding.mend is not None:
+                    page = finding.mend(page)
+            return page
+
+        def then() -> None:
+            for finding in alike:
+                self._drop(finding, quietly=True)
+            self._told()
+
+        self._document.edit_slowly(f"Mend every {WORDS[present.kind]}", mend, then, of_lines=True)
+
+    def _drop(self, finding: Finding, *, quietly: bool = False) -> None:
+        self.findings = [other for other in self.findings if other is not finding]
+        self.at = min(self.at, len(self.findings) - 1)
+        if not quietly:
+            self._told()
+
+    def _told(self) -> None:
+        self.changed.emit()
+        if self.present is not None:
+            self.walked.emit(self.present)
+
+    def _forget(self) -> None:
+        self.findings, self.at = [], -1
+        self.changed.emit()

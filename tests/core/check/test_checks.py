@@ -1,0 +1,174 @@
+"""What is found on pages with planted faults, and not on those without."""
+
+from __future__ import annotations
+
+import json
+import math
+
+import numpy as np
+import pytest
+import shapely
+
+from jotsk.cli import main
+from jotsk.core.check.checks import checked
+from jotsk.core.check.leaks import leaks
+from jotsk.core.check.lines import (
+    outside_and_inside,
+    strays,
+    tangents,
+    weights,
+    width_picture,
+    widths_by_length,
+    wobbles,
+)  # fmt: skip
+from jotsk.core.files.openraster_writing import write_page
+from jotsk.core.mend.gap_kernel import gaps
+from jotsk.core.page import blank_page, edits
+from jotsk.core.page.edits.layer_edits import with_new_layer
+from tests.conftest import stroke_along
+
+SIZE = (1400, 1000)
+
+
+def page_with(*strokes):
+    page = blank_page(*SIZE)
+    for stroke in strokes:
+        page = edits.with_mark(page, stroke)
+    return page
+
+
+def ring(x, y, r, first=0.0, last=360.0, size=12.0):
+    t = np.radians(np.linspace(first, last, 100))
+    return stroke_along(list(zip(x + r * np.cos(t), y + r * np.sin(t), strict=True)), size=size)
+
+
+@pytest.mark.parametrize("seed", range(50))
+def test_planted_gaps_are_found_mended_and_closed_rings_have_none(seed):
+    rng = np.random.default_rng(1000 + seed)
+    radius, size = rng.uniform(120, 350), rng.uniform(8, 18)
+    gap = rng.uniform(2.0, 7.0)
+    turn = rng.uniform(0, 360)
+    open_deg = math.degrees((gap + size) / radius)
+    page = page_with(ring(700, 500, radius, turn, turn + 360 - open_deg, size))
+    found = leaks(page, 9.0)
+    assert len(found) == 1
+    at = math.radians(turn - open_deg / 2)
+    assert math.dist(found[0].at, (700 + radius * math.cos(at), 500 + radius * math.sin(at))) < 12
+    assert leaks(found[0].mend(page), 9.0) == [] == leaks(page_with(ring(700, 500, radius, size=size)), 9.0)
+
+
+def test_leaks_are_ranked_by_what_would_flood_and_ends_inside_are_none():
+    page = page_with(
+        ring(300, 400, 100, 4.6, 355.4), ring(900, 500, 300, 1.5, 358.5), stroke_along([(880, 480), (960, 500)], size=8)
+    )
+    found = leaks(page, 8.0)
+    assert len(found) == 2 and found[0].at[0] > 800 and found[0].weight > 4 * found[1].weight
+    assert "cm²" in found[0].sentence
+
+
+def line(y, bow=0.0, size=10.0, x0=200, x1=1200):
+    x = np.linspace(x0, x1, 80)
+    return stroke_along(list(zip(x, y + bow * np.sin((x - x0) / (x1 - x0) * np.pi), strict=True)), size=size)
+
+
+@pytest.mark.parametrize("seed", range(30))
+def test_planted_tangents_are_found_and_pushed_apart(seed):
+    rng = np.random.default_rng(2000 + seed)
+    bow, apart = rng.uniform(60, 200), rng.uniform(0.2, 2.0)
+    straight, curve = line(600), line(600 - bow - 10 - apart, bow)
+    page = page_with(straight, curve)
+    near = shapely.LineString(straight.own_ribbon.points[:, :2]).distance(
+        shapely.LineString(curve.own_ribbon.points[:, :2])
+    )
+    (found,) = tangents(page, 3.0)
+    assert found.kind == "tangent" and found.size_px == pytest.approx(near - 10, abs=1.5) and 500 < found.at[0] < 900
+    after = found.mend(page)
+    assert tangents(after, 1.0) == []
+    one, two = list(after.active.marks)
+    off = (
+        gaps(one.own_ribbon.points[:, :2].astype(float), two.own_ribbon.points.astype(float))
+        - one.own_ribbon.points[:, 2]
+    )
+    assert off.min() > near - 10 + 1
+
+
+def test_lines_that_cross_or_are_hatching_are_no_tangents_and_double_lines_are_told():
+    crossing = page_with(line(500), stroke_along([(300, 300), (900, 700)], size=10))
+    hatch = page_with(*(line(400 + 12 * k, size=10, x0=300, x1=700) for k in range(8)))
+    assert tangents(crossing, 3.0) == [] == tangents(hatch, 3.0)
+    (double,) = tangents(page_with(line(500), line(507)), 3.0)
+    assert double.kind == "stray" and "over each other" in double.sentence
+
+
+def figure(outer, inner):
+    inside = [stroke_along([(500 + 60 * k, 350), (480 + 60 * k, 640)], size=inner) for k in range(6)]
+    return page_with(ring(700, 500, 320, size=outer), *inside)
+
+
+@pytest.mark.parametrize("outer, weak", [(6, True), (8, True), (10, True), (13, False), (20, False)])
+def test_weak_outlines_are_found_and_made_heavier(outer, weak):
+    page = figure(outer, 8)
+    outside, inside = outside_and_inside(page, page.active)
+    assert len(outside) == 1 and len(inside) == 6
+    found = weights(page)
+    assert bool(found) == weak
+    if weak:
+        assert f"{outer / 8:.1f} times" in found[0].sentence and weights(found[0].mend(page)) == []
+
+
+def test_wobble_is_found_and_steadied_and_clean_lines_are_not():
+    rng = np.random.default_rng(4)
+    x = np.linspace(200, 1200, 160)
+    shaky = np.column_stack([x, 500 + np.convolve(rng.normal(0, 9, 160), np.ones(3) / 3, "same")])
+    page = page_with(stroke_along([tuple(p) for p in shaky.tolist()]), line(300, 60))
+    found = wobbles(page, 0.05)
+    assert len(found) == 1 and found[0].at[1] == pytest.approx(500, abs=30)
+    left = [finding.size_px for finding in wobbles(found[0].mend(page), 0.05)]
+    assert sum(left) < 0.7 * found[0].size_px
+
+
+def test_stray_marks_are_named_and_taken_away():
+    thin = line(300, size=0.6)
+    page = page_with(line(600), stroke_along([(700, 200)], size=2), thin)
+    page = with_new_layer(page)
+    found = strays(page)
+    assert (
+        len(found) == 3 and any("speck" in f.sentence for f in found) and any("mm thick" in f.sentence for f in found)
+    )
+    assert any("is empty" in f.sentence for f in found)
+    for finding in found:
+        if finding.mend is not None:
+            page = finding.mend(page)
+    assert [f.sentence for f in strays(page)] == [next(f.sentence for f in found if "empty" in f.sentence)]
+
+
+def test_weights_are_a_picture_and_a_plot():
+    page = page_with(line(300, size=4), line(600, size=20))
+    picture = width_picture(page, 700)
+    assert picture.shape[1] == 700 and picture[150, 350].tolist() != picture[300, 350].tolist()
+    assert picture[10, 10].tolist() == [255, 255, 255]
+    edges, lengths = widths_by_length(page)
+    assert lengths.sum() == pytest.approx(2000, rel=0.02)
+    assert lengths[np.searchsorted(edges, 3.9) - 1 :][:2].sum() == pytest.approx(1000, rel=0.05)
+
+
+def test_the_command_prints_findings_and_its_status_says_if_there_are_any(tmp_path, capsys):
+    write_page(tmp_path / "bad.ora", page_with(ring(700, 500, 300, 1.5, 358.5)))
+    write_page(tmp_path / "good.ora", page_with(ring(700, 500, 300)))
+    assert main(["check", str(tmp_path / "good.ora"), "--json"]) == 0
+    assert json.loads(capsys.readouterr().out) == []
+    assert main(["check", str(tmp_path / "bad.ora"), "--json"]) == 3
+    (found,) = json.loads(capsys.readouterr().out)
+    assert (
+        found["kind"] == "leak"
+        and found["layer"] == "Ink"
+        and set(found) == {"kind", "at", "size_px", "layer", "sentence"}
+    )
+    assert main(["check", str(tmp_path / "bad.ora"), "--leaks", "1"]) == 0
+    assert main(["check", str(tmp_path / "bad.ora")]) == 3 and "gap" in capsys.readouterr().out
+
+
+def test_what_is_let_be_is_not_found_again():
+    page = page_with(ring(700, 500, 300, 1.5, 358.5))
+    (found,) = checked(page)
+    assert checked(page, let_be={found.name}) == []

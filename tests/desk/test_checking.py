@@ -1,0 +1,60 @@
+"""Checking with the real window: findings are walked, mended and let be."""
+
+from __future__ import annotations
+
+import math
+
+import pytest
+
+from jotsk.desk.dialogs.heat_sheet import HeatSheet
+from jotsk.desk.stages import BY_ID as STAGES
+from tests.core.check.test_checks import ring
+
+
+@pytest.fixture
+def checking(window, settle):
+    for x, y, r, half in ((700.0, 900.0, 200.0, 2.3), (1700.0, 900.0, 300.0, 1.5)):
+        window.document.add_stroke(ring(x, y, r, half, 360 - half))
+    window.top.stage_chosen.emit(STAGES["check"])
+    window.actions_by_id["check.run"].trigger()
+    settle(window)
+    return window
+
+
+def test_findings_are_walked_to_mended_and_let_be(checking, settle):
+    checks, strip = checking.document.checks, checking.strips["check"]
+    assert [f.kind for f in checks.findings] == ["leak", "leak"] and strip.isVisible()
+    assert "1 of 2" in strip.words.text() and checks.summary == "2 leaks"
+    board, ratio = checking.board, checking.board.devicePixelRatioF()
+    x, y = board.view.to_screen(*checks.present.at)
+    assert math.dist((x / ratio, y / ratio), (board.width() / 2, board.height() / 2)) < 3, "it is in the middle"
+    first = checks.present
+    checking.actions_by_id["check.next"].trigger()
+    assert checks.present is not first
+    checking.actions_by_id["check.back"].trigger()
+    assert checks.present is first
+    strip.mend.click()
+    settle(checking)
+    assert len(checks.findings) == 1 and checking.document.undo_label == "Mend the leak"
+    assert len(checking.document.page_when_dry().active.marks) == 3
+    strip.let_be.click()
+    assert not checks.findings and not strip.isVisible()
+    checking.actions_by_id["check.run"].trigger()
+    settle(checking)
+    assert not checks.findings and "Nothing is wrong" in checking.status.text + checking.board.notice
+
+
+def test_all_of_a_kind_are_mended_in_one_step_and_nothing_found_is_said(checking, settle, make_window):
+    checking.strips["check"].mend_all.click()
+    settle(checking)
+    assert not checking.document.checks.findings and len(checking.document.page_when_dry().active.marks) == 4
+    checking.document.undo()
+    assert len(checking.document.page_when_dry().active.marks) == 2
+    checking.actions_by_id["check.next"].trigger()
+    assert "Nothing was found yet" in checking.board.notice
+
+
+def test_weights_are_shown_in_colour(checking):
+    sheet = HeatSheet(checking.document.page_when_dry(), checking)
+    assert sheet.picture.pixmap().width() > 300 and not sheet.plot.grab().isNull()
+    sheet.close()

@@ -23,7 +23,7 @@ from jotsk.demo.playing import traces_on_screen
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
-from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, NewPage, PenMaker
+from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, PenMaker
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.pens.hand import BLACK
@@ -103,9 +103,7 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
 
 
 def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
-    """New page, export and milestones."""
-    new = NewPage(window.board)
-    new.sizes.setCurrentText("Comic book")
+    """Export and milestones."""
     export = ExportSheet(window.document.page_when_dry(), window.board)
     export.kind.setCurrentIndex(export.kind.findData("tiff"))
     export.color.setCurrentIndex(export.color.findData("bits"))
@@ -115,7 +113,7 @@ def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
     milestones.show()
     settle(app)
     milestones.list.setCurrentRow(milestones.list.count() - 1)
-    for sheet, name in ((new, "new-page"), (export, "export"), (milestones, "milestones")):
+    for sheet, name in ((export, "export"), (milestones, "milestones")):
         sheet.show()
         settle(app)
         sheet.grab().save(str(folder / f"{name}.png"), "PNG")
@@ -281,6 +279,19 @@ def fill(window: Window, shoot: Callable[[str], None]) -> None:
     window.hold_keys.back_to_drawing()
 
 
+def check(window: Window, shoot: Callable[[str], None]) -> None:
+    """A leak of the page, walked to."""
+    window.show_stage(STAGES["check"])
+    window.document.checks.run()
+    while not window.document.checks.findings:
+        QApplication.processEvents()
+        time.sleep(0.01)
+    window.document.checks.step(2)
+    shoot("check-day")
+    window.document.checks.findings.clear()
+    window.document.checks.changed.emit()
+
+
 def main(folder: Path) -> None:
     app = QApplication(["jotsk"])
     load_fonts()
@@ -333,6 +344,7 @@ def main(folder: Path) -> None:
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")
+    check(window, shoot)
     fill(window, shoot)
     mend(window, shoot, folder)
     window.show_stage(STAGES["ink"])

@@ -386,7 +386,7 @@ TABLE: tuple[Entry, ...] = (
     Entry("check.mend", "Mend the finding", "F7", "Mend what one came to", "Check"),
     Entry("check.mend_all", "Mend all of its kind", "", "Mend every finding of the kind one came to", "Check"),
     Entry("check.let_be", "Let the finding be", "", "It is meant so, and is not found again", "Check"),
-    Entry("check.heat", "Weights in colour", "", "The page as a picture of line weight, thin to thick", "Check"),
+    Entry("check.heat", "Heat picture", "", "The page as a picture of line weight, thin to thick", "Check"),
     Entry("guide.place", "Place the guides", "5", "Drag the handles of the guides", "Guides", hold=True, icon="ruler"),
     Entry(
         "guide.off", "All guides off", "6", "Draw as if there were no guides", "Guides", hold=True, icon="circle-off"

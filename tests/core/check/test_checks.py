@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import math
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -130,7 +131,7 @@ def test_wobble_is_found_and_steadied_and_clean_lines_are_not():
 def test_stray_marks_are_named_and_taken_away():
     thin = line(300, size=0.6)
     page = page_with(line(600), stroke_along([(700, 200)], size=2), thin)
-    page = with_new_layer(page)
+    page = replace(with_new_layer(page), active_uid=1)
     found = strays(page)
     assert (
         len(found) == 3 and any("speck" in f.sentence for f in found) and any("mm thick" in f.sentence for f in found)

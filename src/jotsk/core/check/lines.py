@@ -15,9 +15,9 @@ from jotsk.core.check.finding import Finding
 from jotsk.core.fill.pour import clear_px, holds_fills
 from jotsk.core.fill.regions import distance_of
 from jotsk.core.geometry import arc_lengths
+from jotsk.core.hand import wobble_px
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
-from jotsk.core.marks.figures import figures_of
 from jotsk.core.mend.brush import heavier, shifted_by
 from jotsk.core.mend.crossings import crossings
 from jotsk.core.mend.gap_kernel import gaps
@@ -185,7 +185,7 @@ def wobbles(page: Page, most_mm: float = WOBBLE_MM, report: Callable[[float], No
         for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
             if stroke.hold is not None or len(stroke.trace) < 12 or stroke.pen.is_figure:
                 continue
-            off = figures_of(stroke).wobble_after_px
+            off = wobble_px(stroke.line)
             if off <= most_px:
                 continue
             points = stroke.own_ribbon.points
@@ -212,6 +212,8 @@ def strays(page: Page) -> list[Finding]:
     for layer in page.layers:
         if not isinstance(layer, InkLayer) or layer.is_sketch or holds_fills(layer):
             continue
+        if not len(layer.marks) and layer.uid == page.active_uid:
+            continue  # one is about to draw on it
         if not len(layer.marks):
             found.append(Finding("stray", middle, 0.0, layer.name, f"“{layer.name}” is empty.", 0.1, None, layer.uid))
         elif not layer.visible:

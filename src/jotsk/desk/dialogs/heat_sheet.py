@@ -19,7 +19,7 @@ PICTURE_PX, PLOT = 620, (320, 200)
 class HeatSheet(QDialog):
     def __init__(self, page: Page, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Weights in colour")
+        self.setWindowTitle("Heat picture of line weight")
         pixels = np.ascontiguousarray(width_picture(page, PICTURE_PX))
         h, w, _ = pixels.shape
         image = QImage(pixels.data, w, h, 3 * w, QImage.Format.Format_RGB888).copy()

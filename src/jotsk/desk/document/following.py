@@ -27,13 +27,15 @@ class AreaFollower(QObject):
     has changed meanwhile; then it is looked for anew."""
 
     told = Signal(str)
-    _found = Signal(object, object)  # the page it was for, and that page with its areas
+    _found = Signal(int, object, object)  # its turn, the page it was for, and that page with its areas
 
     def __init__(self, document: Document) -> None:
         super().__init__(document)
         self._document = document
         self._changed: Rect = EMPTY
         self._waits = False
+        self._looked_at: Rect = EMPTY  # where areas are being found
+        self._turn = 0  # what was found for an earlier one is dropped
         self._rest = QTimer(self, singleShot=True, interval=REST_MS)
         self._rest.timeout.connect(self.follow)
         document.changed.connect(self._note)
@@ -71,28 +73,46 @@ class AreaFollower(QObject):
         if self._document.is_inking:
             self._rest.start()
             return
-        page = self._document.page
-        areas = areas_to_find_again(page, self._changed.grown(2))
+        page, changed = self._document.page, self._changed
+        areas = areas_to_find_again(page, changed.grown(2))
         self._changed = EMPTY
         if areas:
-            self._waits = True
-            BESIDE.queue("areas").go(self._find, page, areas)
+            self._waits, self._looked_at = True, changed
+            BESIDE.queue("areas").go(self._find, self._turn, page, areas)
 
-    def _find(self, page: Page, areas: list[tuple[int, Area]]) -> None:
+    def finish(self) -> None:
+        """Find what is still to be found now, before the page is saved."""
+        page = self._document.page_when_dry()
+        if self._waits:
+            self._turn, self._waits = self._turn + 1, False
+            self._changed |= self._looked_at
+        self._rest.stop()
+        areas = areas_to_find_again(page, self._changed.grown(2)) if self._changed else []
+        self._changed = EMPTY
+        if areas:
+            self._put(page, found_again(page, areas))
+
+    def _find(self, turn: int, page: Page, areas: list[tuple[int, Area]]) -> None:
         after = page
         try:
             after = found_again(page, areas)
         finally:  # or none would ever be found again
             with suppress(RuntimeError):  # the window is gone
-                self._found.emit(page, after)
+                self._found.emit(turn, page, after)
 
-    def _take(self, page: Page, after: Page) -> None:
+    def _take(self, turn: int, page: Page, after: Page) -> None:
+        if turn != self._turn:
+            return
         self._waits = False
         document = self._document
         if document.page is not page or document.is_drying:
-            self._changed |= page.bounds
+            self._changed |= self._looked_at
             self._rest.start()
             return
+        self._put(page, after)
+
+    def _put(self, page: Page, after: Page) -> None:
+        document = self._document
         if after is not page and document.redo_label is None:  # what was undone stays to be done again
             lost = len(lost_areas(after)) - len(lost_areas(page))
             document.amend(after)

@@ -83,6 +83,7 @@ class Filing(QObject):
 
     def save(self, path: Path) -> None:
         """Write the page as it is now; it may go on changing, or be left for another, meanwhile."""
+        self._document.follower.finish()
         snapshot, before = self._document.snapshot(), signature(path)
         written = replace(snapshot.page, seen_as=self.seen_as())
 

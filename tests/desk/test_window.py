@@ -12,6 +12,7 @@ from PySide6.QtCore import QPoint, QPointF, Qt
 from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.openraster import read_page
 from jotsk.core.hand.simulated_pen import DEVICES
+from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, flattened, render, rgba
 from jotsk.core.page.compose.flat_tiles import change_between
 from jotsk.desk.board.input.simulated_pen import SimulatedPen

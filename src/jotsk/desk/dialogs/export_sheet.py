@@ -225,7 +225,7 @@ class ExportSheet(QDialog):
             FORMATS[self.kind.currentData()],
             self.color.currentData(),
             self.frame.currentData(),
-            self.scale.value() / 100,
+            self.scale.value() / 100 if FORMATS[self.kind.currentData()].has_pixels else 1.0,
             self.transparent.isChecked() and self.color.currentData() == "rgba",
             self.threshold.value(),
             round(self.quality.value()),
@@ -262,6 +262,7 @@ class ExportSheet(QDialog):
         self.color.setCurrentIndex(self.color.findData(wanted))
         self.color.blockSignals(False)
         self._form.setRowVisible(self.quality, chosen.has_quality)
+        self._form.setRowVisible(self.scale, chosen.has_pixels)
         self._changed()
 
     def _changed(self) -> None:

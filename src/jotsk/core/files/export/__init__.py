@@ -10,12 +10,13 @@ from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.pdf import PDF
 from jotsk.core.files.export.pixels import pixels_for, srgb_profile
 from jotsk.core.files.export.png import PNG
+from jotsk.core.files.export.svg import SVG
 from jotsk.core.files.export.tiff import TIFF
 from jotsk.core.files.export.webp import WEBP
 from jotsk.core.files.writing import whole_file
 from jotsk.core.page import Page
 
-FORMATS = {each.name: each for each in (PNG, TIFF, JPEG, WEBP, PDF)}
+FORMATS = {each.name: each for each in (PNG, TIFF, JPEG, WEBP, PDF, SVG)}
 ENDINGS = {ending: each for each in FORMATS.values() for ending in each.endings}
 
 

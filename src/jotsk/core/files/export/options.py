@@ -29,6 +29,7 @@ class Format:
     write: Callable[[IO[bytes], Page, Export, Progress], None]
     has_quality: bool = False
     most_px: int | None = None
+    has_pixels: bool = True  # and so a resolution of its own
 
 
 @dataclass(frozen=True, slots=True)

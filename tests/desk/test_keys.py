@@ -236,11 +236,11 @@ def test_a_key_is_changed_kept_and_set_back(make_window, qtbot):
     sheet = KeySheet(window.key_map, window)
     qtbot.addWidget(sheet)
     sheet.begin("hand.rub")
-    QTest.keyClick(sheet.list, Qt.Key.Key_F9)
-    assert sheet.key_shown("hand.rub") == "F9, tap or hold"
-    down(window, Qt.Key.Key_F9)
+    QTest.keyClick(sheet.list, Qt.Key.Key_F6)
+    assert sheet.key_shown("hand.rub") == "F6, tap or hold"
+    down(window, Qt.Key.Key_F6)
     assert window.hand.pen.rubs
-    up(window, Qt.Key.Key_F9)
+    up(window, Qt.Key.Key_F6)
     sheet.begin("edit.redo")
     QTest.keyClick(sheet.list, Qt.Key.Key_W)
     assert "“Larger pen”" in sheet.told.text() and "Ctrl+Shift+Z" in sheet.key_shown("edit.redo")
@@ -248,10 +248,10 @@ def test_a_key_is_changed_kept_and_set_back(make_window, qtbot):
     QTest.keyClick(sheet.list, Qt.Key.Key_Escape)
     assert sheet.key_shown("hand.smaller") == "Q"
     again = make_window()
-    assert again.key_map.key(BY_ID["hand.rub"]) == "F9"
+    assert again.key_map.key(BY_ID["hand.rub"]) == "F6"
     again.actions_by_id["view.left_handed"].trigger()
     left = again.key_map
-    assert left.key(BY_ID["hand.rub"]) == "F9" and left.key(BY_ID["hand.smaller"]) == "P"
+    assert left.key(BY_ID["hand.rub"]) == "F6" and left.key(BY_ID["hand.smaller"]) == "P"
     assert left.shipped(BY_ID["hand.move"]) == "Space" and left.key(BY_ID["hand.steadiest"]) == "9"
     assert left.shipped(BY_ID["view.line_only"]) == "H" and left.key(BY_ID["view.line_only"]) == "H"
     again.actions_by_id["view.left_handed"].trigger()
@@ -265,7 +265,7 @@ def test_a_key_is_changed_kept_and_set_back(make_window, qtbot):
 
 def test_a_key_that_was_given_away_cannot_be_set_back_unasked(window):
     key_map = window.key_map
-    key_map.choose("hand.rub", "F9")
+    key_map.choose("hand.rub", "F6")
     key_map.choose("view.bare", "D")
     with pytest.raises(Refused, match="Bare board"):
         key_map.restore("hand.rub")

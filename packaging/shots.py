@@ -16,6 +16,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen
 from PySide6.QtWidgets import QApplication
 from real_motions import draw as draw_real_motions
 
+from jotsk.core.files.orders import USUAL
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
 from jotsk.core.mend import over_under, snip
@@ -23,7 +24,7 @@ from jotsk.demo.playing import traces_on_screen
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
-from jotsk.desk.dialogs import ExportSheet, FeelPad, MilestoneSheet, PenMaker
+from jotsk.desk.dialogs import ExportSheet, FeelPad, OrdersSheet, PenMaker
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.pens.hand import BLACK
@@ -103,19 +104,17 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
 
 
 def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
-    """Export and milestones."""
+    """Export, and handing over."""
     export = ExportSheet(window.document.page_when_dry(), window.board)
     export.kind.setCurrentIndex(export.kind.findData("tiff"))
     export.color.setCurrentIndex(export.color.findData("bits"))
     export.view.middle = (0.45, 0.33)
     export.layers.item(export.layers.count() - 1).setCheckState(Qt.CheckState.Unchecked)
-    milestones = MilestoneSheet(window.pages.milestones, window.document, window.board)
-    milestones.show()
-    settle(app)
-    milestones.list.setCurrentRow(milestones.list.count() - 1)
-    for sheet, name in ((export, "export"), (milestones, "milestones")):
+    orders = OrdersSheet(window.document.page_when_dry(), USUAL, [order.name for order in USUAL[:3]], "", window.board)
+    for sheet, name in ((export, "export"), (orders, "hand-over")):
         sheet.show()
-        settle(app)
+        for _ in USUAL:
+            settle(app)
         sheet.grab().save(str(folder / f"{name}.png"), "PNG")
         sheet.close()
 

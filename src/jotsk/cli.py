@@ -8,7 +8,7 @@ import sys
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 from jotsk import __version__
 from jotsk.core.errors import CannotRead, DamagedFile, JotskError, Refused
@@ -18,7 +18,7 @@ if TYPE_CHECKING:
     from jotsk.core.marks import Stroke
 
 BAD_INPUT = 1  # argparse ends with 2 on wrong usage
-COMMANDS = ("demo", "replay", "export", "do", "check")
+COMMANDS = ("demo", "replay", "export", "hand-over", "replay-page", "do", "check")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -85,6 +85,24 @@ def _parser() -> argparse.ArgumentParser:
     export.add_argument("--quality", type=_number(1, 100), default=92, metavar="N", help="for .jpg and .webp (92)")
     export.add_argument("--layer", action="append", metavar="NAME", help="only this layer; may be given again")
     export.set_defaults(run=_export)
+
+    over = commands.add_parser("hand-over", help="write a page as several orders at once")
+    over.add_argument("page", type=Path, metavar="PAGE.ora")
+    over.add_argument("--to", type=Path, required=True, metavar="FOLDER", help="where the files go")
+    over.add_argument("--orders", type=Path, metavar="ORDERS.json", help="your own orders, docs/handing-over.md")
+    over.add_argument("--order", action="append", metavar="NAME", help="only this order; may be given again")
+    over.set_defaults(run=_hand_over)
+
+    again = commands.add_parser("replay-page", help="write a page being drawn again")
+    again.add_argument("page", type=Path, metavar="PAGE.ora")
+    again.add_argument("--out", type=Path, required=True, metavar="OUT", help=".webp, .png, or a new folder of frames")
+    again.add_argument("--speed", type=_number(0.1, 10_000), metavar="K", help="times the hand's own pace")
+    again.add_argument(
+        "--seconds", type=_number(0.1, 3600), default=20.0, metavar="S", help="if no --speed is given (20)"
+    )
+    again.add_argument("--size", type=_number(16, 8000), default=800, metavar="PX", help="the longest side (800)")
+    again.add_argument("--fps", type=_number(1, 60), default=25.0, metavar="N", help="frames a second (25)")
+    again.set_defaults(run=_replay_page)
 
     do = commands.add_parser("do", help="run a list of steps on a page: mending and filling")
     do.add_argument("page", type=Path, metavar="PAGE.ora")
@@ -229,21 +247,55 @@ def _export(options: argparse.Namespace) -> int:
     return 0
 
 
-def _do(options: argparse.Namespace) -> int:
+def _hand_over(options: argparse.Namespace) -> int:
+    """Print what was written, and to standard error what somebody might send back."""
     from jotsk.core.files.openraster import read_page
-    from jotsk.core.files.openraster_writing import write_page
+    from jotsk.core.files.orders import USUAL, doubts_about, orders_from, write_orders
+
+    orders = orders_from(_json_of(options.orders)) if options.orders else list(USUAL)
+    if options.order:
+        missing = sorted(set(options.order) - {order.name for order in orders})
+        if missing:
+            raise Refused(f"There is no order “{missing[0]}”; there are {', '.join(order.name for order in orders)}.")
+        orders = [order for order in orders if order.name in options.order]
+    page = read_page(options.page)
+    for order in orders:
+        for doubt in doubts_about(page, order):
+            print(f"{order.name}: {doubt}", file=sys.stderr)
+    for file in write_orders(options.to, options.page.stem, page, orders):
+        print(file)
+    return 0
+
+
+def _replay_page(options: argparse.Namespace) -> int:
+    from jotsk.core.files.drawn_again import Pace, write_drawn_again
+    from jotsk.core.files.openraster import read_page
+
+    pace = Pace(round(options.size), options.fps, options.speed, options.seconds)
+    write_drawn_again(options.out, read_page(options.page), pace)
+    return 0
+
+
+def _json_of(path: Path) -> Any:
+    """What a JSON file says. Raises CannotRead or DamagedFile."""
     from jotsk.core.files.writing import why_unreadable
-    from jotsk.core.fill.steps import STEPS, run
-    from jotsk.core.ink import pen_by_id
     from jotsk.core.json_text import json_from
 
     try:
-        steps = json_from(options.steps.read_bytes())
+        return json_from(path.read_bytes())
     except OSError as error:
-        raise CannotRead(options.steps, why_unreadable(error)) from error
+        raise CannotRead(path, why_unreadable(error)) from error
     except (ValueError, RecursionError) as error:
-        raise DamagedFile(options.steps, "it is no JSON") from error
+        raise DamagedFile(path, "it is no JSON") from error
 
+
+def _do(options: argparse.Namespace) -> int:
+    from jotsk.core.files.openraster import read_page
+    from jotsk.core.files.openraster_writing import write_page
+    from jotsk.core.fill.steps import STEPS, run
+    from jotsk.core.ink import pen_by_id
+
+    steps = _json_of(options.steps)
     page, counts = run(read_page(options.page), steps, pen_by_id, table=STEPS)
     write_page(options.out, page)
     if options.json:

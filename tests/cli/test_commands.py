@@ -17,8 +17,8 @@ from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.ink import SHIPPED
 from jotsk.core.page import blank_page
-from jotsk.core.page.edits import layer_edits
-from tests.conftest import line_path, shaky
+from jotsk.core.page.edits import layer_edits, with_mark
+from tests.conftest import line_path, shaky, stroke_along
 
 HEAD = '<ink xmlns="http://www.w3.org/2003/InkML"><traceFormat>' + "".join(
     f'<channel name="{n}"/>' for n in "XYTF"
@@ -279,3 +279,30 @@ def test_a_standstill_settles_only_when_asked(tmp_path):
         far = np.hypot(*(line - (line.min(axis=0) + line.max(axis=0)) / 2).T)
         lines[options] = np.ptp(far) / far.mean()
     assert lines["--settle",] < 0.002 < lines[()], "only then a circle"
+
+
+def test_orders_are_handed_over(tmp_path, capsys):
+    page = tmp_path / "gull.ora"
+    write_page(page, blank_page(600, 400, 300.0))
+    orders = tmp_path / "orders.json"
+    orders.write_text(json.dumps([{"name": "A", "ending": "-a", "longest_px": 150}, {"name": "B", "kind": "svg"}]))
+    assert main(["hand-over", str(page), "--to", str(tmp_path), "--orders", str(orders)]) == 0
+    told = capsys.readouterr()
+    assert told.out.split() == [str(tmp_path / "gull-a.png"), str(tmp_path / "gull.svg")]
+    assert "A: Nothing is to be seen on it." in told.err
+    with Image.open(tmp_path / "gull-a.png") as picture:
+        assert picture.size == (150, 100)
+    for wrong in (["--order", "C"], ["--orders", str(page)], ["--to", str(tmp_path / "nowhere")]):
+        assert main(["hand-over", str(page), "--to", str(tmp_path), "--orders", str(orders), *wrong]) == 1
+        assert capsys.readouterr().err.startswith(("jotsk: ", "A: "))
+
+
+def test_a_page_is_drawn_again(tmp_path, capsys):
+    page = tmp_path / "line.ora"
+    write_page(page, with_mark(blank_page(200, 150), stroke_along([(20, 20), (180, 130)], size=12)))
+    out = tmp_path / "line.webp"
+    assert main(["replay-page", str(page), "--out", str(out), "--seconds", "1", "--size", "100"]) == 0
+    with Image.open(out) as picture:
+        assert picture.size == (100, 75) and picture.n_frames > 2
+    assert main(["replay-page", str(page), "--out", str(tmp_path / "line.gif")]) == 1
+    assert "ends in none" in capsys.readouterr().err

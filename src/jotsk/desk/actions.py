@@ -34,6 +34,7 @@ TABLE: tuple[Entry, ...] = (
     Entry("page.save_as", "Save as…", "Ctrl+Shift+S", "Save the page under another name", "Page"),
     Entry("page.milestone", "Keep a milestone", "Ctrl+M", "Keep the page as it is now, to go back to", "Page"),
     Entry("page.milestones", "Milestones…", "Ctrl+Shift+M", "Look at, compare and go back to what was kept", "Page"),
+    Entry("page.hand_over", "Hand over…", "Ctrl+Shift+E", "Write the page as all who get it need it, at once", "Page"),
     Entry("page.export", "Export…", "Ctrl+E", "Write the page as a picture or a PDF", "Page"),
     Entry("page.print", "Print…", "Ctrl+P", "Print the page at its true size", "Page"),
     Entry("page.size", "Page size…", "", "Another size, resolution, trim or bleed", "Page"),

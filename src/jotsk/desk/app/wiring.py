@@ -27,6 +27,7 @@ def connect(window: Window) -> None:
         "page.save": pages.save,
         "page.save_as": pages.ask_save,
         "page.export": pages.ask_export,
+        "page.hand_over": lambda: pages.ask_orders(document.checks.summary),
         "page.milestone": pages.keep_milestone,
         "page.milestones": pages.show_milestones,
         "page.quit": window.close,

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 import logging
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from datetime import datetime
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -14,9 +14,10 @@ from PySide6.QtCore import QMimeData, QObject, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
-from jotsk.core.errors import JotskError
+from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.inkml import write_traces
 from jotsk.core.files.opening import PAGE_SUFFIX
+from jotsk.core.files.orders import USUAL, Order, orders_from
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
 from jotsk.core.hand import Trace
 from jotsk.core.page import Page, prepared
@@ -247,6 +248,46 @@ class PageCommands(QObject):
             path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
             self._remember(path)
             self.filing.export(path, export)
+
+    def ask_orders(self, checked: str) -> None:
+        """Write several orders at once; `checked` says what the last check of the page found."""
+        from jotsk.desk.dialogs import OrdersSheet
+
+        kept, ticked = self._orders(), self.settings.get("hand over/ticked", [order.name for order in USUAL[:2]])
+        found = f"The last check found {checked}." if checked else "Check the page (F9) looks for leaks and weak lines."
+        sheet = OrdersSheet(self.document.page_when_dry(), kept, ticked, found, self.board)
+        with deleted_after(sheet):
+            accepted = bool(sheet.exec())
+            orders, chosen = sheet.orders, sheet.chosen
+            self.settings.set("hand over/orders", {"orders": [order.record() for order in orders]})
+            self.settings.set("hand over/ticked", sheet.names)
+        if not accepted or not chosen:
+            return
+        folder = QFileDialog.getExistingDirectory(self.board, "Hand over to a folder", str(self._folder()))
+        stem = self.document.path.stem if self.document.path else self.document.title
+        if folder and self._may_replace([order.file_of(Path(folder), stem) for order in chosen]):
+            self.filing.hand_over(Path(folder), stem, chosen)
+
+    def _may_replace(self, files: Sequence[Path]) -> bool:
+        """Asks, if some of the files are there already."""
+        there = [file.name for file in files if file.exists()]
+        if not there:
+            return True
+        names = ", ".join(f"“{name}”" for name in there)
+        answer = QMessageBox.question(
+            self.board, "Hand over", f"{names}: there already. Replace?",
+            QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.No,
+        )  # fmt: skip
+        return answer == QMessageBox.StandardButton.Yes
+
+    def _orders(self) -> list[Order]:
+        """Those that were kept; as shipped, if they cannot be read."""
+        kept: dict[str, Any] = self.settings.get("hand over/orders", {})
+        try:
+            return orders_from(kept["orders"]) if "orders" in kept else list(USUAL)
+        except Refused:
+            log.warning("the orders kept in the settings cannot be read")
+            return list(USUAL)
 
     def ask_print(self) -> None:
         """Print through the system's dialog, at true size where the paper allows."""

@@ -13,6 +13,7 @@ from jotsk.core.files.export import Export, write_export
 from jotsk.core.files.opening import Origin, is_picture, read_any
 from jotsk.core.files.openraster import holds_other_strokes
 from jotsk.core.files.openraster_writing import PageWriter
+from jotsk.core.files.orders import Order, write_orders
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, prepared
@@ -115,6 +116,15 @@ class Filing(QObject):
             f"Exporting {path.name}",
             lambda p: write_export(path, page, export, progress=p),
             lambda _: self.told.emit(f"Wrote “{path.name}”."),
+        )
+
+    def hand_over(self, folder: Path, stem: str, orders: Sequence[Order]) -> None:
+        """Write orders into a folder: all of them or none."""
+        page = self._document.page_when_dry()
+        self.jobs.run(
+            f"Handing over {stem}",
+            lambda p: write_orders(folder, stem, page, orders, progress=p),
+            lambda files: self.told.emit(f"Wrote {', '.join(f'“{file.name}”' for file in files)}."),
         )
 
     def was_changed_outside(self, path: Path) -> bool:

@@ -8,6 +8,6 @@ HAND_OVER = Stage(
     "hand-over",
     "Hand over",
     "Write the page as whoever gets it needs it",
-    sentence="Here you will choose frame, resolution and format; Export in the menu writes the page already.",
-    offers=("page.export",),
+    sentence="Orders say what the printer, the web or a colourist gets; all that are ticked are written at once.",
+    offers=("page.hand_over", "page.export", "check.run"),
 )

@@ -1,0 +1,173 @@
+"""A page drawn again, stroke by stroke, as an animation or as numbered pictures."""
+
+from __future__ import annotations
+
+import os
+import tempfile
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass, replace
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+from PIL import Image
+
+from jotsk.core.errors import CannotWrite, Refused
+from jotsk.core.files.writing import whole_file, why_unwritable
+from jotsk.core.ink.ribbon import Ribbon
+from jotsk.core.marks import Mark, Stroke
+from jotsk.core.marks.sequence import Marks
+from jotsk.core.page import InkLayer, Page, flattened, rgba
+from jotsk.core.page.edits.mark_edits import with_inserted
+from jotsk.core.page.edits.resizing import rescaled
+from jotsk.core.page.tiles.tiles import Tiles
+
+Progress = Callable[[float], None]
+ENDINGS = {".webp": "WEBP", ".png": "PNG"}
+PAUSE_S, AREA_S = 0.12, 0.25  # of the hand's time, between marks, and for an area to appear
+REST_S = 2.0  # at the end
+SHRUNK = 0.2  # the share of the work until the page is as small as the frames
+MOST_BYTES = 1 << 30  # of all frames of an animation: the encoder wants them together
+
+
+@dataclass(frozen=True)
+class Pace:
+    """How it is shown: the longest side in px, frames a second, and how many times as fast as the hand; or in how many
+    seconds, if `speed` is None."""
+
+    longest_px: int = 800
+    fps: float = 25.0
+    speed: float | None = None
+    seconds: float = 20.0
+
+
+@dataclass(frozen=True)
+class _Turn:
+    """When a mark is drawn, s of the hand's time."""
+
+    layer: int
+    mark: Mark
+    begin: float
+    end: float
+
+
+def write_drawn_again(path: str | Path, page: Page, pace: Pace, *, progress: Progress | None = None) -> int:
+    """Write an animation (.webp; .png as APNG), or, for a path without ending, a new folder of numbered PNG pictures.
+
+    Return how many frames it has. `progress` takes 0..1; what it raises stops the writing. Raises Refused for a page
+    without lines, another ending, and more frames than fit; CannotWrite where the disk refuses.
+    """
+    path, report = Path(path), progress or (lambda _: None)
+    ending = path.suffix.lower()
+    if ending and ending not in ENDINGS:
+        raise Refused(f"“{path.name}” ends in none of {', '.join(ENDINGS)}; without ending it is a folder of pictures.")
+    if not ending and path.exists():
+        raise CannotWrite(path, "it is there already")
+    small = _small(page, pace.longest_px, lambda share: report(SHRUNK * share))
+    turns = _turns(small)
+    if not turns:
+        raise Refused("There is no line on this page to draw again.")
+    count = _frame_count(turns, pace)
+    if ending and count * small.width * small.height * 3 > MOST_BYTES:
+        raise Refused(f"That is {count} frames, too many for one animation; make it faster, smaller, or a folder.")
+    frames = _frames(small, turns, count, lambda share: report(SHRUNK + (0.9 - SHRUNK) * share))
+    if ending:
+        with whole_file(path) as stream:
+            first, *others = (Image.fromarray(frame) for frame in frames)
+            each = 1000 / pace.fps
+            durations = [round(each * (k + 1)) - round(each * k) for k in range(count)]
+            durations[-1] += round(1000 * REST_S)
+            first.save(
+                stream, ENDINGS[ending], save_all=True, append_images=others, duration=durations, loop=0, quality=80
+            )
+    else:
+        _write_pictures(path, frames)
+    report(1.0)
+    return count
+
+
+def _write_pictures(path: Path, frames: Iterator[NDArray[np.uint8]]) -> None:
+    """A folder that is there once all are in it."""
+    try:
+        with tempfile.TemporaryDirectory(prefix=".jotsk-", dir=path.parent) as aside:
+            whole = Path(aside) / "frames"
+            whole.mkdir()
+            for k, frame in enumerate(frames):
+                Image.fromarray(frame).save(whole / f"{k + 1:05d}.png", compress_level=3)
+            os.rename(whole, path)
+    except OSError as error:
+        raise CannotWrite(path, why_unwritable(error)) from error
+
+
+def _small(page: Page, longest_px: int, progress: Progress) -> Page:
+    k = longest_px / max(page.width, page.height)
+    return rescaled(page, page.dpi * k, progress) if k < 1 else page
+
+
+def _turns(page: Page) -> list[_Turn]:
+    """The marks of visible ink layers, in the order they lie, at their times; layers of areas alone come last. Sketches
+    are there from the start."""
+    inked = [x for x in page.layers if isinstance(x, InkLayer) and x.visible and not x.is_sketch]
+    inked.sort(key=lambda layer: not any(isinstance(mark, Stroke) for mark in layer.marks))
+    marks = [(layer.uid, mark) for layer in inked for mark in layer.marks]
+    turns, now = list[_Turn](), 0.0
+    for uid, mark in marks:
+        begin, end = mark.times if isinstance(mark, Stroke) else (0.0, AREA_S)
+        turns.append(_Turn(uid, mark, now, now + (end - begin)))
+        now = turns[-1].end + PAUSE_S
+    return turns
+
+
+def _frame_count(turns: list[_Turn], pace: Pace) -> int:
+    seconds = pace.seconds if pace.speed is None else turns[-1].end / pace.speed
+    return max(2, round(seconds * pace.fps))
+
+
+def _frames(page: Page, turns: list[_Turn], count: int, report: Progress) -> Iterator[NDArray[np.uint8]]:
+    """(H, W, 3) RGB, the page as it is at each of `count` times."""
+    drawn_on = {turn.layer for turn in turns}
+    layers = tuple(
+        replace(layer, marks=Marks(), tiles=Tiles()) if isinstance(layer, InkLayer) and layer.uid in drawn_on else layer
+        for layer in page.layers
+    )
+    now = replace(page, layers=layers)
+    whole, k = turns[-1].end, 0
+    for number in range(count):
+        time = whole * (number + 1) / count
+        done: dict[int, list[Mark]] = {}
+        while k < len(turns) and turns[k].end <= time + 1e-9:
+            done.setdefault(turns[k].layer, []).append(turns[k].mark)
+            k += 1
+        for uid, marks in done.items():
+            now = with_inserted(now, uid, None, marks)
+        shown = now
+        if k < len(turns) and turns[k].begin < time:
+            part = _begun(turns[k], time)
+            shown = now if part is None else with_inserted(now, turns[k].layer, None, [part])
+        report(number / count)
+        yield np.ascontiguousarray(rgba(flattened(shown))[..., :3])
+
+
+def _begun(turn: _Turn, time: float) -> Stroke | None:
+    """A stroke as far as it has come."""
+    mark = turn.mark
+    if not isinstance(mark, Stroke):
+        return None
+    ribbon, until = mark.ribbon, mark.times[0] + time - turn.begin
+    rows: list[NDArray[np.intp]] = []
+    pieces: list[tuple[int, int]] = []
+    count = 0
+    for start, stop in ribbon.pieces:
+        later = np.flatnonzero(ribbon.times[start:stop] > until)
+        come = int(later[0]) if len(later) else stop - start
+        if come:
+            rows.append(np.arange(start, start + come))
+            pieces.append((count, count + come))
+            count += come
+    if not rows:
+        return None
+    at = np.concatenate(rows)
+    part = Ribbon(ribbon.points[at], ribbon.ink[at], ribbon.times[at], tuple(pieces)).measured(ribbon.along[at])
+    begun = replace(mark)
+    begun.__dict__["ribbon"] = part
+    return begun

@@ -1,0 +1,320 @@
+"""Hand over: the orders of a page, what each becomes, and what might be sent back."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QSize, Qt, QTimer
+from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPixmap
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QDialog,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QListWidgetItem,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.errors import JotskError
+from jotsk.core.files.export import FORMATS
+from jotsk.core.files.orders import LAYERED, MOST_SIDE, USUAL, Order, doubts_about, picture_of
+from jotsk.core.page import Page
+from jotsk.core.page.frames import FRAMES, MM_PER_INCH
+from jotsk.desk.dialogs.export_sheet import COLOR_WORDS, FRAME_WORDS
+from jotsk.desk.theme import current
+from jotsk.desk.widgets.number_field import number_field
+from jotsk.desk.widgets.sheet_form import foot_of, form_of
+
+PICTURE = QSize(74, 90)
+LIST_PX = 430
+SOON_MS = 60  # after the last change
+
+
+class OrdersSheet(QDialog):
+    """After `exec`: `chosen`, the orders to write; and always `orders`, all of them as they are now, and `names`, of
+    those that are ticked."""
+
+    def __init__(
+        self, page: Page, orders: Sequence[Order], ticked: Sequence[str], checked: str, parent: QWidget | None = None
+    ) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Hand over")
+        self.resize(980, 640)
+        self._page = page
+        self.orders = list(orders)
+        self._dirty: set[int] = set()
+        self._renewing = QTimer(self, singleShot=True, interval=SOON_MS)
+        self._renewing.timeout.connect(self._renew)
+        self.list = QListWidget()
+        self.list.setIconSize(PICTURE)
+        self.list.setMinimumWidth(LIST_PX)
+        self.list.setSpacing(4)
+        self.list.setWordWrap(True)
+        self.name, self.ending = QLineEdit(maxLength=60), QLineEdit(maxLength=40)
+        self.kind, self.color, self.frame = QComboBox(), QComboBox(), QComboBox()
+        for each in FORMATS.values():
+            self.kind.addItem(each.words, each.name)
+        self.kind.addItem("OpenRaster, layered", LAYERED)
+        for name in FRAMES:
+            self.frame.addItem(FRAME_WORDS[name], name)
+        self.longest = number_field(0, MOST_SIDE, 0, " px")
+        self.longest.setSpecialValueText("As large as the page")
+        self.longest.setToolTip("The longest side has at most so many px; 0: as large as the page")
+        self.threshold, self.quality = number_field(1, 255, 0), number_field(1, 100, 0)
+        self.threshold.setToolTip("What is darker than this becomes ink")
+        self.transparent, self.sketches = QCheckBox("Leave the paper out"), QCheckBox("With sketch layers")
+        self.ending.setToolTip("What follows the page's name in the name of the file")
+        self.form = form_of((
+            ("Name", self.name), ("Kind", self.kind), ("Colours", self.color), ("", self.transparent),
+            ("Black below", self.threshold), ("Quality", self.quality), ("Frame", self.frame),
+            ("Longest side", self.longest), ("", self.sketches), ("Ending", self.ending),
+        ))  # fmt: skip
+        self.told = QLabel(wordWrap=True)
+        self.told.setAlignment(Qt.AlignmentFlag.AlignTop)
+        state = QLabel(checked, wordWrap=True)
+        state.setProperty("role", "quiet")
+        self.add, self.copy = QPushButton("New order", autoDefault=False), QPushButton("Copy", autoDefault=False)
+        self.remove = QPushButton("Remove", autoDefault=False)
+        self.usual = QPushButton("As shipped", autoDefault=False, toolTip="Bring back the orders that came with Jotsk")
+        self._of_one: tuple[QWidget, ...] = (
+            self.name, self.kind, self.color, self.transparent, self.threshold, self.quality, self.frame, self.longest,
+            self.sketches, self.ending, self.copy, self.remove,
+        )  # fmt: skip
+        below = QHBoxLayout()
+        for button in (self.add, self.copy, self.remove, self.usual):
+            below.addWidget(button)
+        below.addStretch()
+        left = QVBoxLayout()
+        left.addWidget(self.list, 1)
+        left.addLayout(below)
+        right = QVBoxLayout()
+        right.addLayout(self.form)
+        right.addSpacing(8)
+        right.addWidget(self.told)
+        right.addStretch()
+        right.addWidget(state)
+        foot, self.write = foot_of(self, "Write…")
+        right.addLayout(foot)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(20, 18, 20, 16)
+        whole.setSpacing(20)
+        whole.addLayout(left)
+        whole.addLayout(right, 1)
+        self.list.currentRowChanged.connect(self._show_order)
+        self.list.itemChanged.connect(lambda _: self._counted())
+        self.kind.currentIndexChanged.connect(self._kind_chosen)
+        for signal in (
+            self.name.textEdited, self.ending.textEdited, self.color.currentIndexChanged,
+            self.frame.currentIndexChanged, self.longest.valueChanged, self.threshold.valueChanged,
+            self.quality.valueChanged, self.transparent.toggled, self.sketches.toggled,
+        ):  # fmt: skip
+            signal.connect(self._changed)
+        self.add.clicked.connect(lambda: self._insert(Order(self._free_name("New order"), ending="-new")))
+        self.copy.clicked.connect(self._copy)
+        self.remove.clicked.connect(self._remove)
+        self.usual.clicked.connect(self._as_shipped)
+        self._fill(set(ticked))
+
+    @property
+    def names(self) -> list[str]:
+        return [order.name for order, item in zip(self.orders, self._items(), strict=True) if _is_ticked(item)]
+
+    @property
+    def chosen(self) -> list[Order]:
+        return [order for order in self.orders if order.name in self.names]
+
+    def _items(self) -> list[QListWidgetItem]:
+        return [self.list.item(k) for k in range(self.list.count())]
+
+    def _fill(self, ticked: set[str], row: int = 0) -> None:
+        self.list.blockSignals(True)
+        self.list.clear()
+        for order in self.orders:
+            item = QListWidgetItem(self._words(order))
+            item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
+            item.setCheckState(Qt.CheckState.Checked if order.name in ticked else Qt.CheckState.Unchecked)
+            item.setIcon(_on_card(None))
+            self.list.addItem(item)
+        self.list.blockSignals(False)
+        self._dirty = set(range(len(self.orders)))
+        self._renewing.start()
+        self.list.setCurrentRow(min(row, len(self.orders) - 1))
+        self._show_order(self.list.currentRow())
+        self._counted()
+
+    def _words(self, order: Order) -> str:
+        """Its name, and what becomes of the page: a line each."""
+        if order.kind == LAYERED:
+            return f"{order.name}\nOpenRaster with its layers"
+        going = order.page_of(self._page)
+        export = order.export_of(going)
+        width, height = export.size(going)
+        dpi = going.dpi * export.scale
+        on_paper = f"{width / dpi * MM_PER_INCH:.0f} x {height / dpi * MM_PER_INCH:.0f} mm"
+        size = f"{width} x {height} px" if export.format.has_pixels else "lines as outlines"
+        words = f"{order.name}\n{export.format.words}, {COLOR_WORDS[order.color]}\n{size}, {on_paper}"
+        count = len(doubts_about(self._page, order))
+        return words + (f"\n{count} thing{'s' if count > 1 else ''} to look at" if count else "")
+
+    def _show_order(self, row: int) -> None:
+        has_one = 0 <= row < len(self.orders)
+        for widget in self._of_one:
+            widget.setEnabled(has_one)
+            widget.blockSignals(True)
+        if has_one:
+            order = self.orders[row]
+            self.name.setText(order.name)
+            self.ending.setText(order.ending)
+            self.kind.setCurrentIndex(self.kind.findData(order.kind))
+            self._offer_colors(order.kind, order.color)
+            self.frame.setCurrentIndex(self.frame.findData(order.frame))
+            self.longest.setValue(order.longest_px)
+            self.threshold.setValue(order.threshold)
+            self.quality.setValue(order.quality)
+            self.transparent.setChecked(order.transparent)
+            self.sketches.setChecked(order.sketches)
+        for widget in self._of_one:
+            widget.blockSignals(False)
+        self._show_rows()
+
+    def _offer_colors(self, kind: str, wanted: str) -> None:
+        colors = () if kind == LAYERED else FORMATS[kind].colors
+        self.color.clear()
+        for color in colors:
+            self.color.addItem(COLOR_WORDS[color], color)
+        self.color.setCurrentIndex(max(0, self.color.findData(wanted if wanted in colors else "rgb")))
+
+    def _kind_chosen(self) -> None:
+        self.color.blockSignals(True)
+        self._offer_colors(self.kind.currentData(), self.color.currentData())
+        self.color.blockSignals(False)
+        self._changed()
+
+    def _changed(self, *_: object) -> None:
+        """The order as the fields say it now."""
+        row = self.list.currentRow()
+        if not 0 <= row < len(self.orders):
+            return
+        others = {order.name for k, order in enumerate(self.orders) if k != row}
+        name = self.name.text().strip()
+        kind = self.kind.currentData()
+        color = self.color.currentData() or "rgb"
+        order = Order(
+            name if name and name not in others else self.orders[row].name, kind,
+            "".join(c for c in self.ending.text() if c not in "/\\\0"), color, self.frame.currentData(),
+            round(self.longest.value()), self.transparent.isChecked() and color == "rgba",
+            round(self.threshold.value()), round(self.quality.value()), self.sketches.isChecked(),
+        )  # fmt: skip
+        self.orders[row] = order
+        self.list.item(row).setText(self._words(order))
+        self._dirty.add(row)
+        self._renewing.start()
+        self._show_rows()
+        self._counted()
+
+    def _show_rows(self) -> None:
+        row = self.list.currentRow()
+        if not 0 <= row < len(self.orders):
+            self.told.setText("No orders. New order begins one, As shipped brings back those that came with Jotsk.")
+            return
+        order = self.orders[row]
+        form = None if order.kind == LAYERED else FORMATS[order.kind]
+        for widget, is_shown in (
+            (self.color, form is not None), (self.transparent, form is not None and order.color == "rgba"),
+            (self.threshold, form is not None and order.color == "bits"),
+            (self.quality, form is not None and form.has_quality), (self.frame, form is not None),
+            (self.longest, form is not None and form.has_pixels),
+        ):  # fmt: skip
+            self.form.setRowVisible(widget, is_shown)
+        self.told.setText("\n".join(doubts_about(self._page, order)))
+
+    def _counted(self) -> None:
+        """The button says how many files it writes; what cannot be is said."""
+        chosen = self.chosen
+        self.write.setText(f"Write {len(chosen)} files…" if len(chosen) != 1 else "Write 1 file…")
+        trouble = ""
+        names = [order.file_of(Path(), "") for order in chosen]
+        if len(set(names)) < len(names):
+            trouble = "Two of the ticked orders would be the same file; give them endings of their own."
+        for order in chosen:
+            try:
+                order.export_of(self._page).check(self._page)
+            except JotskError as error:
+                trouble = f"{order.name}: {error}"
+        self.write.setEnabled(bool(chosen) and not trouble)
+        if trouble:
+            self.told.setText(trouble)
+
+    def _renew(self) -> None:
+        """The small pictures, one at a time, so that the fields stay quick."""
+        if not self._dirty:
+            return
+        row = min(self._dirty)
+        self._dirty.discard(row)
+        if row < len(self.orders):
+            most = max(PICTURE.width(), PICTURE.height()) * 2
+            self.list.blockSignals(True)
+            self.list.item(row).setIcon(_on_card(picture_of(self._page, self.orders[row], most)))
+            self.list.blockSignals(False)
+        if self._dirty:
+            self._renewing.start()
+
+    def _free_name(self, name: str) -> str:
+        taken = {order.name for order in self.orders}
+        return next(n for n in (name, *(f"{name} {k}" for k in range(2, len(taken) + 3))) if n not in taken)
+
+    def _insert(self, order: Order) -> None:
+        ticked = {*self.names, order.name}
+        self.orders.append(order)
+        self._fill(ticked, len(self.orders) - 1)
+        self.name.setFocus()
+        self.name.selectAll()
+
+    def _copy(self) -> None:
+        order = self.orders[self.list.currentRow()]
+        self._insert(replace(order, name=self._free_name(order.name), ending=order.ending + "-2"))
+
+    def _remove(self) -> None:
+        row, ticked = self.list.currentRow(), set(self.names)
+        del self.orders[row]
+        self._fill(ticked, row)
+
+    def _as_shipped(self) -> None:
+        """The orders that came with it, beside those of one's own."""
+        ticked, usual = set(self.names), {order.name: order for order in USUAL}
+        own = [order for order in self.orders if order.name not in usual]
+        self.orders = [*USUAL, *own]
+        self._fill(ticked)
+
+
+def _is_ticked(item: QListWidgetItem) -> bool:
+    return item.checkState() is Qt.CheckState.Checked
+
+
+def _on_card(pixels: np.ndarray | None) -> QIcon:
+    """A picture in the middle of a card of one size for all."""
+    card = QPixmap(PICTURE * 2)
+    card.setDevicePixelRatio(2.0)
+    card.fill(QColor(current().sunken))
+    if pixels is not None:
+        h, w, _ = pixels.shape
+        image = QImage(pixels.data, w, h, 3 * w, QImage.Format.Format_RGB888).copy()
+        shown = image.scaled(
+            (PICTURE - QSize(8, 8)) * 2, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
+        )
+        shown.setDevicePixelRatio(2.0)
+        painter = QPainter(card)
+        x, y = (PICTURE.width() - shown.width() / 2) / 2, (PICTURE.height() - shown.height() / 2) / 2
+        painter.drawImage(int(x), int(y), shown)
+        painter.end()
+    icon = QIcon(card)
+    icon.addPixmap(card, QIcon.Mode.Selected)
+    return icon

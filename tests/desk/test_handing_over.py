@@ -1,0 +1,96 @@
+"""Orders in the window: chosen, changed, kept, and written at once."""
+
+from __future__ import annotations
+
+import pytest
+from PIL import Image
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QMessageBox
+
+from jotsk.core.files.openraster import read_page
+from jotsk.core.files.orders import USUAL
+from jotsk.desk.dialogs import OrdersSheet
+from tests.desk.conftest import across
+from tests.desk.test_page_sheets import through
+
+
+@pytest.fixture
+def folder(tmp_path, monkeypatch):
+    monkeypatch.setattr(
+        "jotsk.desk.commands.page_commands.QFileDialog.getExistingDirectory", lambda *_: str(tmp_path / "out")
+    )
+    (tmp_path / "out").mkdir()
+    return tmp_path / "out"
+
+
+def tick(sheet: OrdersSheet, *names: str) -> None:
+    for order, item in zip(sheet.orders, sheet._items(), strict=True):
+        item.setCheckState(Qt.CheckState.Checked if order.name in names else Qt.CheckState.Unchecked)
+
+
+def test_ticked_orders_are_written_into_a_folder(window, pen, folder, settle, monkeypatch):
+    pen.draw(across(window))
+
+    def use(sheet: OrdersSheet) -> None:
+        tick(sheet, "For the web", "With its layers")
+        assert sheet.write.text() == "Write 2 files…" and sheet.write.isEnabled()
+
+    through(monkeypatch, OrdersSheet, use)
+    window.actions_by_id["page.hand_over"].trigger()
+    settle(window)
+    assert sorted(file.name for file in folder.iterdir()) == ["New page-layers.ora", "New page-web.png"]
+    with Image.open(folder / "New page-web.png") as picture:
+        assert max(picture.size) == 2000 and picture.convert("L").getextrema()[0] < 60
+    assert len(read_page(folder / "New page-layers.ora").active.marks) == 1
+    # Once more: nothing is replaced unasked.
+    before = (folder / "New page-web.png").stat().st_ino
+    monkeypatch.setattr(QMessageBox, "question", lambda *_: QMessageBox.StandardButton.No)
+    window.actions_by_id["page.hand_over"].trigger()
+    settle(window)
+    assert (folder / "New page-web.png").stat().st_ino == before
+
+
+def test_orders_of_ones_own_are_kept(window, monkeypatch):
+    def change(sheet: OrdersSheet) -> None:
+        sheet.add.click()
+        sheet.name.setText("For the colourist")
+        sheet.name.textEdited.emit("For the colourist")
+        sheet.kind.setCurrentIndex(sheet.kind.findData("tiff"))
+        sheet.color.setCurrentIndex(sheet.color.findData("rgba"))
+        sheet.transparent.setChecked(True)
+        sheet.ending.setText("-co/lour")
+        sheet.ending.textEdited.emit("-co/lour")
+        sheet.list.setCurrentRow(0)
+        sheet.remove.click()
+
+    monkeypatch.setattr(OrdersSheet, "exec", lambda sheet: change(sheet) or False)
+    window.actions_by_id["page.hand_over"].trigger()
+
+    def look(sheet: OrdersSheet) -> None:
+        assert [order.name for order in sheet.orders] == [*(o.name for o in USUAL[1:]), "For the colourist"]
+        own = sheet.orders[-1]
+        assert (own.kind, own.color, own.transparent, own.ending) == ("tiff", "rgb", False, "-colour")
+        assert "For the colourist" in sheet.names
+        sheet.usual.click()
+        assert [order.name for order in sheet.orders] == [*(o.name for o in USUAL), "For the colourist"]
+
+    monkeypatch.setattr(OrdersSheet, "exec", lambda sheet: look(sheet) or False)
+    window.actions_by_id["page.hand_over"].trigger()
+
+
+def test_what_cannot_be_written_is_said(window, qtbot):
+    page = window.document.page_when_dry()
+    sheet = OrdersSheet(page, USUAL, ["For the web"], "", window)
+    qtbot.addWidget(sheet)
+    assert "Nothing is to be seen on it." in sheet.told.text()
+    sheet.list.setCurrentRow(1)
+    sheet.copy.click()
+    assert sheet.orders[-1].name == "For the web 2" and sheet.write.text() == "Write 2 files…"
+    sheet.ending.setText("-web")
+    sheet.ending.textEdited.emit("-web")
+    assert not sheet.write.isEnabled() and "endings of their own" in sheet.told.text()
+    tick(sheet)
+    assert not sheet.write.isEnabled()
+    for _ in range(len(sheet.orders)):
+        sheet.remove.click()
+    assert not sheet.orders and "No orders" in sheet.told.text()

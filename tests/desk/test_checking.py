@@ -39,9 +39,14 @@ def test_findings_are_walked_to_mended_and_let_be(checking, settle):
     assert len(checking.document.page_when_dry().active.marks) == 3
     strip.let_be.click()
     assert not checks.findings and not strip.isVisible()
+    assert len(checking.document.page_when_dry().let_be) == 1 and checking.document.undo_label == "Let be"
     checking.actions_by_id["check.run"].trigger()
     settle(checking)
     assert not checks.findings and "Nothing is wrong" in checking.status.text + checking.board.notice
+    checking.document.undo()
+    checking.actions_by_id["check.run"].trigger()
+    settle(checking)
+    assert len(checks.findings) == 1
 
 
 def test_all_of_a_kind_are_mended_in_one_step_and_nothing_found_is_said(checking, settle, make_window):

@@ -293,7 +293,8 @@ def stacked_page():
         noise(8, extras=(("my-attribute", "7"),)),
     )
     guides = ({"kind": "mirror", "at": [3, 4], "angle": 90},)
-    return Page(150, 120, 350.0, (250, 240, 220), layers, 3, 4.0, 3.0, 5.0, guides, (0.4, 0.1, True, 70.0, 60.0))
+    seen_as, let_be = (0.4, 0.1, True, 70.0, 60.0), (("leak", 1 << 50, 3, -4), ("stray", 0, 1, 2))
+    return Page(150, 120, 350.0, (250, 240, 220), layers, 3, 4.0, 3.0, 5.0, guides, seen_as, let_be)
 
 
 def test_groups_blends_clipping_locks_and_all_else_survive(tmp_path):
@@ -311,6 +312,7 @@ def test_groups_blends_clipping_locks_and_all_else_survive(tmp_path):
         "safe_mm",
         "guides",
         "seen_as",
+        "let_be",
     ):
         assert getattr(again, name) == getattr(page, name), name
     for before, after in zip(page.layers, again.layers, strict=True):

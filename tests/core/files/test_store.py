@@ -28,8 +28,8 @@ from tests.core.files.test_openraster import sample_page, stacked_page
 
 
 def same(a, b) -> None:
-    assert (a.width, a.height, a.dpi, a.paper, a.active_uid, a.guides, a.seen_as, dict(a.extras)) == (
-        b.width, b.height, b.dpi, b.paper, b.active_uid, b.guides, b.seen_as, dict(b.extras),
+    assert (a.width, a.height, a.dpi, a.paper, a.active_uid, a.guides, a.seen_as, a.let_be, dict(a.extras)) == (
+        b.width, b.height, b.dpi, b.paper, b.active_uid, b.guides, b.seen_as, b.let_be, dict(b.extras),
     )  # fmt: skip
     for one, other in zip(a.layers, b.layers, strict=True):
         for name in (f.name for f in fields(one) if f.name != "marks"):

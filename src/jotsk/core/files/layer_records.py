@@ -13,6 +13,7 @@ from jotsk.core.page.layers.effects import effects_from
 
 KINDS: dict[str, type[Layer]] = {"ink": InkLayer, "paint": PaintLayer, "group": GroupLayer}
 MOST_UID = 1 << 31
+MOST_LET_BE = 10_000
 # The fields of the records, those that say where pixels and strokes are included.
 OF_LAYER = frozenset({
     "kind", "uid", "name", "visible", "opacity", "locked", "tint", "is_sketch", "follows_guides", "follows_symmetry",
@@ -20,7 +21,7 @@ OF_LAYER = frozenset({
     "src", "sha256", "untinted", "strokes", "rows", "chunks",
 })  # fmt: skip
 OF_PAGE = frozenset({
-    "width", "height", "dpi", "paper", "active", "trim_mm", "bleed_mm", "safe_mm", "guides", "seen_as",
+    "width", "height", "dpi", "paper", "active", "trim_mm", "bleed_mm", "safe_mm", "guides", "seen_as", "let_be",
     "format", "pens", "layers", "extras",
 })  # fmt: skip
 
@@ -91,6 +92,7 @@ def page_record(page: Page) -> dict[str, Any]:
         "safe_mm": page.safe_mm,
         "guides": [dict(guide) for guide in page.guides],
         "seen_as": list(page.seen_as) if page.seen_as else None,
+        "let_be": [list(name) for name in page.let_be],
     }
     return with_unknown(record, page.unknown)
 
@@ -106,6 +108,7 @@ def page_values(record: Mapping[str, Any]) -> dict[str, Any]:
         "safe_mm": _within(record.get("safe_mm"), 0.0, 100.0, 0.0),
         "guides": tuple(g for g in guides if isinstance(g, dict)) if isinstance(guides, list) else (),
         "seen_as": _seen_as(record.get("seen_as")),
+        "let_be": _names(record.get("let_be")),
         "unknown": beyond(record, OF_PAGE),
     }
 
@@ -141,3 +144,15 @@ def _seen_as(value: Any) -> tuple[float, float, bool, float, float] | None:
     if not all(isinstance(v, int | float) and abs(v) < 1e7 for v in (zoom, angle, x, y)) or not 0.001 <= zoom <= 1000:
         return None
     return float(zoom), float(angle), flipped is True, float(x), float(y)
+
+
+def _names(value: Any) -> tuple[tuple[str, int, int, int], ...]:
+    """Of findings: a kind and three whole numbers each; what is none is left out."""
+    if not isinstance(value, list):
+        return ()
+    whole_numbers = (
+        name for name in value[:MOST_LET_BE]
+        if isinstance(name, list) and len(name) == 4 and isinstance(name[0], str)
+        and all(type(number) is int and abs(number) < 1 << 64 for number in name[1:])
+    )  # fmt: skip
+    return tuple((kind[:20], mark, x, y) for kind, mark, x, y in whole_numbers)

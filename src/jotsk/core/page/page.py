@@ -23,8 +23,9 @@ class Page:
 
     The page is cut (trimmed) `trim_mm` inside its edge; ink that goes to the cut goes on `bleed_mm` beyond it, and what
     must not be cut stays `safe_mm` inside it. `guides` are plain data. `seen_as` is how it was looked at when it was
-    saved: zoom, angle in rad, whether flipped, and the page px at the middle of the board. `extras` are parts of its
-    file that this program does not know, by their names, and `unknown` is JSON of what else it says of the page.
+    saved: zoom, angle in rad, whether flipped, and the page px at the middle of the board. `let_be` are the names
+    of findings that are meant so. `extras` are parts of its file that this program does not know, by their names, and
+    `unknown` is JSON of what else it says of the page.
     """
 
     width: int
@@ -38,6 +39,7 @@ class Page:
     safe_mm: float = 0.0
     guides: tuple[Mapping[str, Any], ...] = ()
     seen_as: tuple[float, float, bool, float, float] | None = None
+    let_be: tuple[tuple[str, int, int, int], ...] = ()
     extras: Mapping[str, bytes] = field(default_factory=dict)
     unknown: str = ""
 

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.check.checks import Name, checked
+from jotsk.core.check.checks import checked
 from jotsk.core.check.finding import Finding
 from jotsk.core.page import Page
 
@@ -29,7 +30,6 @@ class PageChecks(QObject):
         self._document = document
         self.findings: list[Finding] = []
         self.at = -1
-        self._let_be: set[Name] = set()
         document.opened.connect(self._forget)
 
     @property
@@ -44,10 +44,10 @@ class PageChecks(QObject):
 
     def run(self) -> None:
         """Look at the whole page, beside the interface."""
-        page, let_be = self._document.page_when_dry(), frozenset(self._let_be)
+        page = self._document.page_when_dry()
 
         def work(progress: Callable[[float], None]) -> list[Finding]:
-            return checked(page, let_be=let_be, report=progress)
+            return checked(page, report=progress)
 
         def done(found: list[Finding]) -> None:
             self.findings, self.at = found, -1
@@ -69,10 +69,11 @@ class PageChecks(QObject):
         self.walked.emit(self.present)
 
     def let_be(self) -> None:
-        """It is meant so, from now on."""
+        """It is meant so, from now on, and in the file."""
         finding = self.present
         if finding is not None:
-            self._let_be.add(finding.name)
+            name = finding.name
+            self._document.edit("Let be", lambda page: replace(page, let_be=(*page.let_be, name)))
             self._drop(finding)
 
     def mend(self) -> None:

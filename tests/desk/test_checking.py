@@ -7,6 +7,7 @@ import math
 import pytest
 
 from jotsk.desk.dialogs.heat_sheet import HeatSheet
+from jotsk.desk.dialogs.screen_sheet import ScreenSheet
 from jotsk.desk.stages import BY_ID as STAGES
 from tests.core.check.test_checks import ring
 
@@ -63,3 +64,27 @@ def test_weights_are_shown_in_colour(checking):
     sheet = HeatSheet(checking.document.page_when_dry(), checking)
     assert sheet.picture.pixmap().width() > 300 and not sheet.plot.grab().isNull()
     sheet.close()
+
+
+def test_the_page_is_shown_at_print_size_on_a_screen_that_was_measured(window, monkeypatch):
+    """A page of 300 dpi has 300 / 25.4 px a mm, so on a screen of 5 px a mm it is seen at 42.3 %."""
+    window.actions_by_id["view.print_size"].trigger()
+    assert "Measure the screen" in window.status.text
+    monkeypatch.setattr(ScreenSheet, "exec", lambda sheet: sheet.slider.setValue(500) or True)
+    window.actions_by_id["view.measure"].trigger()
+    dpi = window.document.page_when_dry().dpi
+    assert window.board.view.zoom == pytest.approx(5.0 * 25.4 / dpi)
+    window.board.fit()
+    window.actions_by_id["view.print_size"].trigger()
+    assert window.board.view.zoom == pytest.approx(5.0 * 25.4 / dpi)
+
+
+def test_a_card_or_a_ruler_measures_the_screen(qtbot):
+    """ISO/IEC 7810: an ID-1 card is 85.60 x 53.98 mm."""
+    sheet = ScreenSheet(4.0)
+    qtbot.addWidget(sheet)
+    frame, ratio = sheet.card.frame, sheet.devicePixelRatioF()
+    assert (frame.width() * ratio, frame.height() * ratio) == pytest.approx((342.4, 215.92))
+    sheet.measured.setValue(107.0)  # the frame is 107 mm wide: fewer px are a mm
+    sheet.measured.editingFinished.emit()
+    assert sheet.px_per_mm == pytest.approx(3.2) and sheet.measured.value() == 85.6

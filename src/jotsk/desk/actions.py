@@ -170,6 +170,10 @@ TABLE: tuple[Entry, ...] = (
     Entry("view.actual", "100 %", "Ctrl+1", "One page px for each px of the screen", "View"),
     Entry("view.fit", "Whole page", "Ctrl+0", "Show the whole page", "View"),
     Entry("view.width", "Page width", "Ctrl+2", "Show the page as wide as the board", "View"),
+    Entry("view.print_size", "Print size", "Ctrl+3", "As large as on paper, by the mm of this screen", "View"),
+    Entry(
+        "view.measure", "Measure the screen…", "", "How large a mm is on this screen, by a bank card or a ruler", "View"
+    ),
     Entry("view.turn_left", "Turn left", "Z", "Turn the page 15 degrees to the left", "View"),
     Entry("view.turn_right", "Turn right", "X", "Turn the page 15 degrees to the right", "View"),
     Entry("view.reset_turn", "Upright", "R", "Turn the page upright", "View"),

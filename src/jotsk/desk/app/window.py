@@ -35,6 +35,7 @@ from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.dialogs.heat_sheet import HeatSheet
+from jotsk.desk.dialogs.screen_sheet import MM_PER_INCH, ScreenSheet, told_by
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guide_sets import GuideSets
 from jotsk.desk.inout.filing import Filing
@@ -70,6 +71,7 @@ from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
 SHORTEST_HOLD_S, LONGEST_HOLD_S = 0.3, 3.0
+SCREEN = "screen/px_per_mm"  # in the settings, once it was measured
 FLOAT_PX = 10  # between the edge of the board and what floats over it
 
 
@@ -256,6 +258,21 @@ class Window(QMainWindow):
         for widget in (self.last_line, self._beside_last_line):  # filling needs its room
             widget.setVisible(tray is not self.filling)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
+
+    def show_print_size(self) -> None:
+        """A mm of the page as a mm of this screen."""
+        told = told_by(self.screen())
+        self.board.zoom_to(
+            self.settings.get(SCREEN, told) * MM_PER_INCH / self.document.page_when_dry().dpi, self.board.pointer
+        )
+        if not self.settings.has(SCREEN):
+            self.status.tell("By what the screen says of itself; Measure the screen in the menu is exact.")
+
+    def measure_screen(self) -> None:
+        with deleted_after(ScreenSheet(self.settings.get(SCREEN, told_by(self.screen())), self)) as sheet:
+            if sheet.exec():
+                self.settings.set(SCREEN, sheet.px_per_mm)
+                self.show_print_size()
 
     def show_heat(self) -> None:
         """The page as a picture of line weight."""

@@ -65,6 +65,8 @@ def connect(window: Window) -> None:
         "view.flip": board.flip_here,
         "view.flip_page": board.flip_page,
         "view.width": board.fit_width,
+        "view.print_size": window.show_print_size,
+        "view.measure": window.measure_screen,
         "layer.trace_under": window.trace_under,
         "layer.above": lambda: document.layers.go(True),
         "layer.below": lambda: document.layers.go(False),

@@ -10,8 +10,8 @@ from importlib import import_module
 from bench.timing import stolen_ms
 
 NAMES = (
-    "coverage", "steadying", "hands", "board", "holds", "whole", "fast_pen", "selection", "mend", "fill", "guides",
-    "kept", "sitting", "soak", "monkey", "start",
+    "coverage", "steadying", "hands", "board", "holds", "whole", "fast_pen", "selection", "mend", "fill", "check",
+    "guides", "kept", "sitting", "soak", "monkey", "start",
 )  # fmt: skip
 
 for name in sys.argv[1:] or NAMES:

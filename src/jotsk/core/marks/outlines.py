@@ -19,7 +19,7 @@ from jotsk.core.marks.mark import Mark
 from jotsk.core.marks.stroke import WHOLE, Stroke
 
 MOST_OFF_PX = 0.03  # an outline may lie off its ink
-FINE = 4  # lines are looked at in quarters of a px
+FINE, THIN_PX = 4, 6.0  # lines no thicker are looked at in quarters of a px, others in halves
 MOST_TILES = 4096  # of one mark, looked at finely
 FAINT = 3  # of 255, that ink may differ within a mark that has one opacity
 
@@ -69,7 +69,7 @@ def outline_of(mark: Mark, above: Sequence[Mark] = ()) -> Outline:
 def _times(mark: Mark) -> int:
     if not isinstance(mark, Stroke) or not len(mark.ribbon):
         return 1
-    fine = FINE
+    fine = FINE if 2 * float(np.median(mark.ribbon.points[:, 2])) <= THIN_PX else FINE // 2
     while fine > 1 and len(mark.ribbon.cells) * fine * fine > MOST_TILES:
         fine //= 2
     return fine

@@ -72,9 +72,11 @@ def _parser() -> argparse.ArgumentParser:
     replay.add_argument("--json", action="store_true", help="print the figures of every stroke")
     replay.set_defaults(run=_replay, parser=replay)
 
-    export = commands.add_parser("export", help="write a page as a picture")
+    export = commands.add_parser("export", help="write a page as a picture, shapes or motions")
     export.add_argument("page", type=Path, metavar="PAGE.ora")
-    export.add_argument("out", type=_picture_output, metavar="OUT", help=".png, .tif, .jpg, .webp, .pdf or .svg")
+    export.add_argument(
+        "out", type=_picture_output, metavar="OUT", help=".png, .tif, .jpg, .webp, .pdf, .svg or .inkml"
+    )
     export.add_argument("--color", choices=("rgba", "rgb", "grey", "bits"), help="colours (rgb)")
     export.add_argument("--transparent", action="store_true", help="leave the paper out; needs rgba")
     export.add_argument("--frame", choices=("page", "bleed", "trim", "safe"), default="page", help="what to cut (page)")

@@ -11,6 +11,7 @@ import tifffile
 from PIL import Image
 
 from jotsk.core.errors import Refused
+from jotsk.core.files.inkml import read_inkml
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.orders import USUAL, Order, doubts_about, orders_from, picture_of, write_orders
 from jotsk.core.page import InkLayer, blank_page, edits
@@ -42,6 +43,13 @@ def test_the_usual_orders_are_written_at_once(tmp_path, page):
     with pypdfium2.PdfDocument(str(files[2])) as pdf:
         assert np.allclose(pdf[0].get_size(), (3000 / 600 * 72, 2000 / 600 * 72), atol=0.01)
     assert [layer.name for layer in read_page(files[4]).layers] == ["Sketch", "Ink"]
+
+
+def test_motions_are_written_as_they_came(tmp_path, page):
+    (file,) = write_orders(tmp_path, "gull", page, [Order("Motions", "inkml")])
+    (trace,) = read_inkml(file)  # the sketch stays at home
+    (stroke,) = page.active.marks
+    assert np.allclose(trace.samples, stroke.trace.samples, atol=1e-3)
 
 
 def test_all_are_written_or_none(tmp_path, page):

@@ -14,6 +14,7 @@ import re
 from collections.abc import Iterable
 from dataclasses import dataclass
 from pathlib import Path
+from typing import IO
 from xml.etree import ElementTree
 from xml.sax.saxutils import escape
 
@@ -107,6 +108,12 @@ def write_centre_lines(path: str | Path, ribbons: Iterable[Ribbon]) -> None:
 
 def write_traces(path: str | Path, traces: Iterable[Trace]) -> None:
     """Write raw motions, one trace each: X Y in page px, T in ms, F 0..1, OTx and OTy in degrees."""
+    with whole_file(path) as stream:
+        traces_into(stream, traces)
+
+
+def traces_into(stream: IO[bytes], traces: Iterable[Trace]) -> None:
+    """As `write_traces`, into a file that is open."""
     channels = (("X", "dev"), ("Y", "dev"), ("T", "ms"), ("F", ""), ("OTx", "deg"), ("OTy", "deg"))
     lines = ["<?xml version='1.0' encoding='UTF-8'?>", f'<ink xmlns="{NAMESPACE}">', "  <traceFormat>"]
     for name, units in channels:
@@ -118,8 +125,7 @@ def write_traces(path: str | Path, traces: Iterable[Trace]) -> None:
             for t, x, y, pressure, tilt_x, tilt_y in trace.samples.tolist()
         )
         lines.append(f"  <trace>{samples}</trace>")
-    with whole_file(path) as stream:
-        stream.write("\n".join([*lines, "</ink>\n"]).encode())
+    stream.write("\n".join([*lines, "</ink>\n"]).encode())
 
 
 class _Reader:

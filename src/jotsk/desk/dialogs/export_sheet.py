@@ -263,6 +263,7 @@ class ExportSheet(QDialog):
         self.color.blockSignals(False)
         self._form.setRowVisible(self.quality, chosen.has_quality)
         self._form.setRowVisible(self.scale, chosen.has_pixels)
+        self._form.setRowVisible(self.color, len(chosen.colors) > 1)
         self._changed()
 
     def _changed(self) -> None:

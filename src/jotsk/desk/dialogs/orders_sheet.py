@@ -159,7 +159,7 @@ class OrdersSheet(QDialog):
         width, height = export.size(going)
         dpi = going.dpi * export.scale
         on_paper = f"{width / dpi * MM_PER_INCH:.0f} x {height / dpi * MM_PER_INCH:.0f} mm"
-        size = f"{width} x {height} px" if export.format.has_pixels else "lines as outlines"
+        size = f"{width} x {height} px" if export.format.has_pixels else "no pixels"
         words = f"{order.name}\n{export.format.words}, {COLOR_WORDS[order.color]}\n{size}, {on_paper}"
         count = len(doubts_about(self._page, order))
         return words + (f"\n{count} thing{'s' if count > 1 else ''} to look at" if count else "")
@@ -228,7 +228,8 @@ class OrdersSheet(QDialog):
         order = self.orders[row]
         form = None if order.kind == LAYERED else FORMATS[order.kind]
         for widget, is_shown in (
-            (self.color, form is not None), (self.transparent, form is not None and order.color == "rgba"),
+            (self.color, form is not None and len(form.colors) > 1),
+            (self.transparent, form is not None and order.color == "rgba"),
             (self.threshold, form is not None and order.color == "bits"),
             (self.quality, form is not None and form.has_quality), (self.frame, form is not None),
             (self.longest, form is not None and form.has_pixels),

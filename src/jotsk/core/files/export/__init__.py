@@ -6,6 +6,7 @@ from pathlib import Path
 
 from jotsk.core.errors import Refused
 from jotsk.core.files.export.jpeg import JPEG
+from jotsk.core.files.export.motions import INKML
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.pdf import PDF
 from jotsk.core.files.export.pixels import pixels_for, srgb_profile
@@ -16,7 +17,7 @@ from jotsk.core.files.export.webp import WEBP
 from jotsk.core.files.writing import whole_file
 from jotsk.core.page import Page
 
-FORMATS = {each.name: each for each in (PNG, TIFF, JPEG, WEBP, PDF, SVG)}
+FORMATS = {each.name: each for each in (PNG, TIFF, JPEG, WEBP, PDF, SVG, INKML)}
 ENDINGS = {ending: each for each in FORMATS.values() for ending in each.endings}
 
 

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from jotsk.core.check.finding import Finding
 from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.region_kernel import go_downhill
-from jotsk.core.fill.regions import distance_of
+from jotsk.core.fill.regions import distance_of, halved
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
@@ -20,11 +20,11 @@ from jotsk.core.mend.join import End, bridge, ends_of, straight_bridge
 from jotsk.core.mend.snip import shown_ink, strokes_near
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_inserted
+from jotsk.core.page.frames import MM_PER_INCH
 
 MOST_PX = 9_000_000  # of the picture regions are told apart on
 LEAST_MM2 = 1.5  # what would flood is smaller than anybody sees
 ROOM_PX, LEAST_PX = 3.0, 0.6
-MM_PER_INCH = 25.4
 
 
 def leaks(page: Page, gap_px: float = 8.0) -> list[Finding]:
@@ -67,12 +67,7 @@ def _regions(page: Page, gap_px: float) -> tuple[NDArray[np.int32], int, NDArray
     """The regions between the lines, every gap closed, on the page halved so often that it is small; how many px of it
     one is; and how large each region is."""
     free = clear_px(page, Pour((0.0, 0.0)), page.bounds)
-    k = 1
-    while free.size // (k * k) > MOST_PX:
-        k *= 2
-    if k > 1:
-        h, w = free.shape[0] // k * k, free.shape[1] // k * k
-        free = np.ascontiguousarray(free[:h, :w].reshape(h // k, k, w // k, k).all(axis=(1, 3)))
+    free, k = halved(free, MOST_PX)
     distance = distance_of(free)
     half = (gap_px / k + 1) / 2 + 0.5
     _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)

@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
 from jotsk.core.fill.pour import clear_px, holds_fills
-from jotsk.core.fill.regions import distance_of
+from jotsk.core.fill.regions import distance_of, halved
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import wobble_px
 from jotsk.core.marks import Stroke
@@ -24,8 +24,8 @@ from jotsk.core.mend.gap_kernel import gaps
 from jotsk.core.mend.snip import shown_ink, strokes_near
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
+from jotsk.core.page.frames import MM_PER_INCH
 
-MM_PER_INCH = 25.4
 PARALLEL_COS, LEAST_RUN_WIDTHS = 0.97, 6.0
 MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, are hatching
 MOST_SHARE = 0.75  # of a line that runs along another: more is a second try of it, a double line
@@ -143,12 +143,7 @@ def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[
     if len(strokes) < 4:
         return [], []
     free = clear_px(page, Pour((0.0, 0.0), "layer", layer.uid), page.bounds)
-    k = 1
-    while free.size // (k * k) > MOST_PX:
-        k *= 2
-    if k > 1:
-        h, w = free.shape[0] // k * k, free.shape[1] // k * k
-        free = np.ascontiguousarray(free[:h, :w].reshape(h // k, k, w // k, k).all(axis=(1, 3)))
+    free, k = halved(free, MOST_PX)
     gap = max(2.0, 8.0 / k)
     _, labels = cv2.connectedComponents((distance_of(free) > gap).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
     rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))

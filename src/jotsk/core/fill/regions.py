@@ -30,6 +30,18 @@ def distance_of(free: Mask) -> NDArray[np.float32]:
     return np.asarray(cv2.distanceTransform(free.view(np.uint8), cv2.DIST_L2, 5), np.float32)
 
 
+def halved(free: Mask, most_px: int) -> tuple[Mask, int]:
+    """A mask halved until it has at most `most_px`, and how many px a side one of it is: only what is free wholly stays
+    free."""
+    k = 1
+    while free.size // (k * k) > most_px:
+        k *= 2
+    if k > 1:
+        h, w = free.shape[0] // k * k, free.shape[1] // k * k
+        free = np.ascontiguousarray(free[:h, :w].reshape(h // k, k, w // k, k).all(axis=(1, 3)))
+    return free, k
+
+
 def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:
     """What of the region around a px no gap leads out of."""
     distance = distance_of(free)

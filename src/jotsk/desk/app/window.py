@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.ink import Color
+from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import make_actions
 from jotsk.desk.app.desk_memory import DeskMemory
@@ -35,7 +36,7 @@ from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.dialogs.heat_sheet import HeatSheet
-from jotsk.desk.dialogs.screen_sheet import MM_PER_INCH, ScreenSheet, told_by
+from jotsk.desk.dialogs.screen_sheet import ScreenSheet, told_by
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guide_sets import GuideSets
 from jotsk.desk.inout.filing import Filing

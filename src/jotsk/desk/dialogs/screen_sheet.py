@@ -6,6 +6,7 @@ from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QScreen
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
+from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.number_field import number_field
@@ -14,7 +15,6 @@ from jotsk.desk.widgets.sheet_form import foot_of
 CARD_MM, CORNER_MM = (85.60, 53.98), 3.18  # ISO/IEC 7810, ID-1: what bank cards are
 LEAST, MOST = 2.0, 12.0  # px a mm: a large television, and a phone's display
 STEPS = 100  # of the slider, to a px a mm
-MM_PER_INCH = 25.4
 
 
 def told_by(screen: QScreen) -> float:

@@ -11,11 +11,7 @@ from jotsk.core.page import InkLayer, Page
 
 
 def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> None:
-    layers = [
-        layer
-        for layer in page.layers
-        if isinstance(layer, InkLayer) and (layer.visible if export.layers is None else layer.uid in export.layers)
-    ]
+    layers = [layer for layer in page.layers if isinstance(layer, InkLayer) and export.shows(layer)]
     report(0.1)
     traces_into(stream, [mark.trace for layer in layers for mark in layer.marks if isinstance(mark, Stroke)])
 

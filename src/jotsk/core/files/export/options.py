@@ -8,7 +8,7 @@ from typing import IO
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
-from jotsk.core.page import Page, check_size
+from jotsk.core.page import Layer, Page, check_size
 from jotsk.core.page.frames import FRAMES, frame
 
 Progress = Callable[[float], None]
@@ -63,6 +63,10 @@ class Export:
         most = self.format.most_px
         if most and max(width, height) > most:
             raise Refused(f"{width} x {height} px is more than {self.format.words} can hold: {most} px a side.")
+
+    def shows(self, layer: Layer) -> bool:
+        """Whether a layer, or a group, is written."""
+        return layer.visible if self.layers is None else layer.uid in self.layers
 
     def size(self, page: Page) -> tuple[int, int]:
         """Width and height in px."""

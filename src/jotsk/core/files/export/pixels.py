@@ -14,7 +14,7 @@ from jotsk.core.files.export.options import Export, Progress
 from jotsk.core.files.premultiply_kernel import straight
 from jotsk.core.geometry import Rect
 from jotsk.core.ink.color import packed
-from jotsk.core.page import Layer, Page, composite_into, rgba
+from jotsk.core.page import Page, composite_into, rgba
 from jotsk.core.page.frames import frame
 
 BAND_PX = 512
@@ -32,13 +32,10 @@ def pixels_for(
     transparent = export.color == "rgba" and export.transparent
     whole = np.full((area.height, area.width), 0 if transparent else packed(page.paper), np.uint32)
 
-    def shows(layer: Layer) -> bool:
-        return layer.visible if export.layers is None else layer.uid in export.layers
-
     for top in range(area.y0, area.y1, BAND_PX):
         report(COMPOSED * (top - area.y0) / area.height)
         band = Rect(area.x0, top, area.x1, min(area.y1, top + BAND_PX))
-        composite_into(whole[top - area.y0 : band.y1 - area.y0], (area.x0, top), page, band, shows=shows)
+        composite_into(whole[top - area.y0 : band.y1 - area.y0], (area.x0, top), page, band, shows=export.shows)
     if export.scale != 1.0:
         way = cv2.INTER_AREA if export.scale < 1 else cv2.INTER_CUBIC
         scaled = cv2.resize(rgba(whole), export.scaled(area), interpolation=way)

@@ -26,13 +26,12 @@ from jotsk.core.marks import Mark, Stroke
 from jotsk.core.marks.outlines import Outline, has_outline, outline_of
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, composite_into
 from jotsk.core.page.compose.modes import NORMAL
-from jotsk.core.page.frames import frame
+from jotsk.core.page.frames import MM_PER_INCH, frame
 from jotsk.core.page.layers.layer import render
 from jotsk.core.page.layers.tree import ROOT, children
 from jotsk.core.page.layers.tree import inside as inside_of
 from jotsk.core.runtime.parallel import on_all_cores
 
-MM_PER_INCH = 25.4
 Shows = Callable[[Layer], bool]
 
 
@@ -52,12 +51,11 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
             f'fill="{_hex(page.paper)}"/>\n'.encode()
         )
 
-    def shows(layer: Layer) -> bool:
-        return layer.visible if export.layers is None else layer.uid in export.layers
-
-    total = max(1, sum(len(layer.marks) for layer in page.layers if isinstance(layer, InkLayer) and shows(layer)))
+    total = max(
+        1, sum(len(layer.marks) for layer in page.layers if isinstance(layer, InkLayer) and export.shows(layer))
+    )
     done = 0
-    for text, marks in _group(page, area, ROOT, shows):
+    for text, marks in _group(page, area, ROOT, export.shows):
         stream.write(text.encode())
         done += marks
         report(0.95 * min(1.0, done / total))

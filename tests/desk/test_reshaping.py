@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
@@ -222,6 +224,59 @@ def test_a_pen_closes_its_strokes_and_alt_keeps_a_mouth_open(window, settle):
     drag(window, *ring[:30], modifier=SHIFT)
     settle(window)
     assert len(own(window)) == 2, "Shift at the lift leads it to its start"
+
+
+def test_a_line_so_long_that_it_dries_beside_the_hand_is_closed_and_spliced_too(window, settle, monkeypatch):
+    monkeypatch.setattr("jotsk.desk.document.background_step.MANY_CELLS", 0)
+    library = window.hand.library
+    library.put(replace(library.pen("plain-round"), closes_px=150.0))
+    window.hand.take(library.pen("plain-round"))
+    window.hand.set_steady_now(0)
+    drag(window, *((1200 + 400 * np.cos(a), 1700 + 400 * np.sin(a)) for a in np.radians(np.linspace(0, 345, 40))))
+    assert window.document.is_drying
+    settle(window)
+    assert len(own(window)) == 2 and window.document.undo_label == "Stroke"
+    window.document.undo()
+    library.put(replace(library.pen("plain-round"), closes_px=0.0, splices=True))
+    window.hand.take(library.pen("plain-round"))
+    for first in (700, 900):
+        drag(window, *((first + 15 * k, 1700) for k in range(40)))
+        settle(window)
+    line = own(window)[-1]
+    assert len(own(window)) == 1 and len(line.parents) == 2
+    assert window.document.last_line.stroke is line, "the last line is what became of it"
+
+
+@pytest.mark.parametrize("zoom", [1.0, 0.2])
+def test_a_cord_hides_while_it_is_wet_what_it_hides_when_dry(window, settle, zoom):
+    for x in (1000, 1200):
+        window.document.add_stroke(stroke_along([(x, 1200), (x, 2200)], size=30))
+    window.hand.take(window.hand.library.pen("cord"))
+    window.hand.set_size(120)
+    window.hand.set_steady_now(0)
+    window.hand.set_steady_after(0)
+    window.board.set_view(
+        window.board.view.zoomed(zoom / window.board.view.zoom, *window.board.view.to_screen(1200, 1700))
+    )
+    places = [on_board(window, 1100 + 5 * k, 1700 + 2 * (k % 2)) for k in range(60)]
+    QTest.mousePress(window.board, Qt.MouseButton.LeftButton, NONE, places[0])
+    for place in places[1:]:
+        QTest.mouseMove(window.board, place)
+    window.board.tools["draw"].paint()
+    window.board.grab()
+    wet = window.board.picture.frame.copy()
+    QTest.mouseRelease(window.board, Qt.MouseButton.LeftButton, NONE, places[-1])
+    settle(window)
+    window.board.grab()
+    dry = window.board.picture.frame
+    x, y = places[len(places) // 2].toTuple()
+    bar = on_board(window, 1200, 1700)
+    assert wet[bar.y(), bar.x(), 0] > 200 and dry[bar.y(), bar.x(), 0] > 200, "the bar is hidden"
+    around = (
+        slice(y - round(40 * zoom), y + round(40 * zoom)),
+        slice(bar.x() - round(20 * zoom), bar.x() + round(20 * zoom)),
+    )
+    assert np.abs(wet[around].astype(int) - dry[around]).mean() < 3
 
 
 def test_a_cord_is_drawn_hides_and_is_turned_under_by_a_press(window, settle):

@@ -93,6 +93,8 @@ class WetInk:
         self._dynamics = LiveDynamics(pen, size_px, scale)
         self._newest = Sample(0.0, 0.0, 0.0)
 
+    whole: WetInk | None = None  # what is hidden beneath a cord, as ink
+
     @property
     def ink_at(self) -> tuple[float, float]:
         """Where the steadied line ends now, page px."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from typing import Any
 
 import numpy as np
@@ -15,12 +16,19 @@ from jotsk.core.ink.wet import WetInk
 
 
 class WetFigure(WetInk):
-    """As `WetInk`, for pens whose line is more than a ribbon of ink; what it hides is hidden when the pen lifts."""
+    """As `WetInk`, for pens whose line is more than a ribbon of ink. What a cord hides is its `whole` width, inked."""
 
-    def __init__(self, *args: Any, **options: Any) -> None:
-        super().__init__(*args, **options)
+    def __init__(self, pen: Pen, size_px: float, strength: float, scale: float = 1.0, **options: Any) -> None:
+        super().__init__(pen, size_px, strength, scale, **options)
         self._places: list[Sample] = []
         self._ribbon: Ribbon | None = None
+        plain = replace(pen, cord=0.0, motif="none")
+        self.whole = WetInk(plain, size_px, strength, scale, **options) if pen.cord > 0 else None
+
+    def take(self, sample: Sample) -> None:
+        super().take(sample)
+        if self.whole is not None:
+            self.whole.take(sample)
 
     def _append(self, s: Sample) -> None:
         super()._append(s)
@@ -42,7 +50,7 @@ class WetFigure(WetInk):
         }  # fmt: skip
         there = [key for key in changed if key in self._ribbon.cells]
         inked = dict(zip(there, inked_tiles(self.pen, self.size_px, self._ribbon, there), strict=True))
-        rects = []
+        rects = [] if self.whole is None else self.whole.paint()
         for column, row in changed:
             rect = Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE) & self._page
             if rect:

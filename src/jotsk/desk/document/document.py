@@ -31,6 +31,7 @@ from jotsk.desk.document.steps import Steps
 log = logging.getLogger(__name__)
 
 Progress = Callable[[float], None]
+PutDown = Callable[[Page, Stroke], tuple[Page, Stroke]]  # a stroke on a page: the page, and which line it became
 
 PACKING_MS = 100
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
@@ -159,7 +160,7 @@ class Document(QObject):
             return False
         return True
 
-    def add_stroke(self, stroke: Stroke, put: Callable[[Page, Stroke], tuple[Page, Stroke]] = with_stroke) -> None:
+    def add_stroke(self, stroke: Stroke, put: PutDown = with_stroke) -> None:
         """Put a stroke on the active layer, in a way that says which line it became."""
         before, line = self.page_when_dry(), stroke
 
@@ -177,23 +178,30 @@ class Document(QObject):
     def rub_out(self, cut: AnyCut) -> None:
         self.edit("Rub out", lambda page: edits.rubbed_out(page, cut))
 
-    def dry(self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None]) -> None:
+    def dry(
+        self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None], put: PutDown = with_stroke
+    ) -> None:
         """As `add_stroke` and `rub_out`, off the interface's thread, for what takes longer than a hand should wait.
 
         Whoever needs the page with it waits: `page_when_dry`. `begins` is called right before the page changes,
         `ends` after.
         """
-        before = self.page_when_dry()
+        before, line = self.page_when_dry(), mark
+
+        def add(stroke: Stroke) -> Page:
+            nonlocal line
+            page, line = put(before, stroke)
+            return page
 
         def end(is_done: bool) -> None:
-            if is_done and isinstance(mark, Stroke) and self._history.page is not before:
-                self.last_line.follow(mark, before.active_uid)
+            if is_done and isinstance(line, Stroke) and self._history.page is not before:
+                self.last_line.follow(line, before.active_uid)
             ends()
             if not is_done and isinstance(mark, Stroke):
                 self.stroke_failed.emit(mark.trace)
 
         if isinstance(mark, Stroke):
-            self.step_runner.begin(BackgroundStep.of("Stroke", lambda: edits.with_mark(before, mark), begins, end))
+            self.step_runner.begin(BackgroundStep.of("Stroke", lambda: add(mark), begins, end))
         else:
             self.step_runner.begin(BackgroundStep.of("Rub out", lambda: edits.rubbed_out(before, mark), begins, end))
 

@@ -19,7 +19,7 @@ from jotsk.desk.board.overlays import overlays
 from jotsk.desk.board.overlays.guide_overlay import draw_shape
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.settle_strip import SettleStrip
-from jotsk.desk.document.document import with_stroke
+from jotsk.desk.document.document import PutDown, with_stroke
 from jotsk.desk.guides.guiding import turned_steps
 from jotsk.desk.tools.tool import Tool, is_enter
 
@@ -158,25 +158,30 @@ class Draw(Tool):
         """Put on the page what a finished stroke leaves."""
         document, mark = self.board.document, self._mark_of(session)
         if mark is not None and (session.is_long or session.pen.rubs):  # a rub may cross any number of strokes
-            document.dry(mark, lambda: self._dries(session), lambda: self._dried(session, mark))
+            document.dry(mark, lambda: self._dries(session), lambda: self._dried(session, mark), self._way_to_put())
             return
         self._dries(session)
         if isinstance(mark, Cut):
             document.rub_out(mark)
         elif mark is not None:
-            document.add_stroke(mark, self._put)
+            document.add_stroke(mark, self._way_to_put())
         self._dried(session, mark)
 
-    def _put(self, page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
-        """A stroke on the page, its ends closed or itself spliced with the last one where its pen does that. Shift
-        leads it to its start, Alt leaves it as it is."""
-        pen, last, held = stroke.pen, self.board.document.last_line.stroke, self.board.lifted_with
+    def _way_to_put(self) -> PutDown:
+        """How the stroke of this lift is put on the page, on any thread: its ends closed, or itself spliced with the
+        last one where its pen does that. Shift leads it to its start, Alt leaves it as it is."""
+        last, held = self.board.document.last_line.stroke, self.board.lifted_with
         to_start, as_it_is = bool(held & held.ShiftModifier), bool(held & held.AltModifier)
-        if as_it_is or not isinstance(page.active, InkLayer) or not (pen.closes_px or pen.splices or to_start):
-            return with_stroke(page, stroke)
-        if pen.splices and last is not None and not to_start:
-            return with_stroke_spliced(page, stroke, last)
-        return with_stroke_closed(page, stroke, pen.closes_px, to_start=to_start), stroke
+
+        def put(page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
+            pen = stroke.pen
+            if as_it_is or not isinstance(page.active, InkLayer) or not (pen.closes_px or pen.splices or to_start):
+                return with_stroke(page, stroke)
+            if pen.splices and last is not None and not to_start:
+                return with_stroke_spliced(page, stroke, last)
+            return with_stroke_closed(page, stroke, pen.closes_px, to_start=to_start), stroke
+
+        return put
 
     def _mark_of(self, session: StrokeSession) -> Stroke | Cut | None:
         """What a finished stroke leaves. What cannot be worked out is kept as the motion of the hand."""

@@ -84,7 +84,8 @@ class ActiveLayerCache:
         level, column, row = place
         around = self._kept.get(level, {}).get((column, row)) or self.make(place, paper, nodes, active)
         node = nodes[active] if active < len(nodes) else None
-        if node is not None and around.above is not None and node.is_simple and not node.inside:
+        hides = node is not None and node.wet is not None and node.wet.hides is not None
+        if node is not None and around.above is not None and node.is_simple and not node.inside and not hides:
             tile = node.tiles.stored(column, row)
             wet = node.wet.alpha(level, column, row) if node.wet else None
             is_ink = isinstance(tile, InkTile)

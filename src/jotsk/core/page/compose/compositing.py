@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.blend_kernel import for_reading
+from jotsk.core.ink.blend_kernel import for_reading, rub_into
 from jotsk.core.ink.color import packed
 from jotsk.core.page.compose.layer_kernel import ink_tiles_into, layer_into, wet_layer_into, wetted_into
 from jotsk.core.page.compose.mode_kernel import blend_into
@@ -21,6 +21,7 @@ from jotsk.core.page.page import Page
 from jotsk.core.page.tiles.tiles import CLEAR, InkTile, Pixels, Tiles, opened
 
 LayerChoice = Callable[[Layer], bool]
+AlphaOfTile = Callable[[int, int, int], NDArray[np.uint8] | None]
 
 
 @dataclass(frozen=True, slots=True)
@@ -28,13 +29,14 @@ class WetLayer:
     """Ink that lies on layer `uid` but is not part of the page yet.
 
     `alpha(level, column, row)` gives its uint8 tile on the page halved `level` times, or None; `does` is one of INKS,
-    RUBS and INKS_ATOP of `blend_kernel`.
+    RUBS and INKS_ATOP of `blend_kernel`. `hides`, as `alpha`, is what it takes away of the layer beneath it first.
     """
 
     uid: int
-    alpha: Callable[[int, int, int], NDArray[np.uint8] | None]
+    alpha: AlphaOfTile
     color: np.uint32
     does: int
+    hides: AlphaOfTile | None = None
 
 
 @dataclass(slots=True)
@@ -181,6 +183,7 @@ def put_down(
                 source = for_reading(np.ascontiguousarray((CLEAR if tile is None else tile)[inside]))
             if alpha is not None:
                 assert node.wet is not None
+                source = _less_hidden(source, node.wet, (level, *key), inside)
                 if is_simple:
                     wet_layer_into(
                         target,
@@ -213,6 +216,16 @@ def put_down(
             blend_into(target, source, node.opacity, node.tint, is_tinted, node.mode, atop)
     _put_run_down(run, target, inside)
     return had_ink
+
+
+def _less_hidden(source: Pixels, wet: WetLayer, place: tuple[int, int, int], inside: tuple[slice, slice]) -> Pixels:
+    """The part `inside` of a layer's tile, without what wet ink hides of it."""
+    gone = wet.hides(*place) if wet.hides is not None else None
+    if gone is None:
+        return source
+    shown = source.copy()
+    rub_into(shown, np.ascontiguousarray(gone[inside]))
+    return for_reading(shown)
 
 
 def _put_run_down(run: list[tuple[Node, InkTile]], target: Pixels, inside: tuple[slice, slice]) -> None:

@@ -8,6 +8,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Hold, Line, Rail, first_motion, holder
@@ -75,7 +76,16 @@ class StrokeSession:
         self._shown: ShownInk | None = None  # of the shape
         self._held_at = (0.0, 0.0)  # page px where the pen rested, and takes hold of the shape
         does = RUBS if pen.rubs else INKS
-        self.wet = WetLayer(uid, lambda *tile: (self._shown or self._ink).alpha(*tile), packed(self.color), does)
+        self.wet = WetLayer(
+            uid, lambda *tile: (self._shown or self._ink).alpha(*tile), packed(self.color), does,
+            self._hidden if pen.cord > 0 and not pen.rubs else None,
+        )  # fmt: skip
+
+    def _hidden(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
+        """What the wet cord hides of a tile, at a halving of the page."""
+        if self._shown is not None:
+            return self._shown.hidden(level, column, row)
+        return self._ink.whole.alpha(level, column, row) if self._ink.whole is not None else None
 
     def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> bool:
         """Take one report of the device, page px; False if it says nothing that can be used."""

@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 from scipy.special import ellipe, ellipeinc
 
 from jotsk.core.guides import Curve, Ellipse, Line
+from jotsk.core.guides.rail_kernel import nearest_along, next_along
 from jotsk.core.guides.rails import curve_through, direction, rail_from
 
 sizes = st.floats(1, 900)
@@ -114,3 +115,11 @@ def test_rails_survive_being_written_and_moved(rail):
 def test_a_rail_that_is_none_is_refused(record):
     with pytest.raises(ValueError):
         rail_from(record)
+
+
+def test_a_place_in_whole_numbers_compiles_nothing_anew():
+    curve = Curve(((0.0, 0.0), (50.0, 20.0), (90.0, 0.0)))
+    curve.follow(3.0, 4.0, curve.begin(3.0, 4.0))
+    before = len(nearest_along.signatures), len(next_along.signatures)
+    curve.follow(3, 4, curve.begin(3, 4))
+    assert (len(nearest_along.signatures), len(next_along.signatures)) == before

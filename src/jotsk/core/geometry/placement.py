@@ -11,6 +11,7 @@ from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.geometry.placement_kernel import mesh_places
 from jotsk.core.geometry.rects import Rect
+from jotsk.core.runtime.computed import computed
 
 Matrix = NDArray[np.float64]  # (3, 3), projective
 Places = NDArray[np.float64]  # (N, 2)
@@ -37,7 +38,11 @@ class Mesh:
 
     def __call__(self, xy: Places) -> Places:
         """Where (N, 2) places come to lie."""
-        return mesh_places(np.ascontiguousarray(xy, np.float64), self.frame, _with_rim(self.grid))
+        return mesh_places(np.ascontiguousarray(xy, np.float64), self.frame, self._nodes)
+
+    @computed
+    def _nodes(self) -> NDArray[np.float64]:
+        return _with_rim(self.grid)
 
     def moved(self, m: NDArray[np.float64]) -> Mesh:
         """The same on a page whose content was moved by the (2, 3) similarity `m`."""
@@ -68,10 +73,9 @@ def projected(m: Matrix, xy: Places) -> Places:
 
 def jacobians(maps: Sequence[Map], xy: Places) -> NDArray[np.float64]:
     """(N, 2, 2): how places move under maps for a small step of (N, 2) places, by central differences."""
-    columns = []
-    for step in (np.array([DIFFERENCE_PX, 0.0]), np.array([0.0, DIFFERENCE_PX])):
-        columns.append((placed(maps, xy + step) - placed(maps, xy - step)) / (2 * DIFFERENCE_PX))
-    return np.stack(columns, axis=-1)
+    steps = DIFFERENCE_PX * np.array([[1.0, 0.0], [-1.0, 0.0], [0.0, 1.0], [0.0, -1.0]])
+    right, left, down, up = placed(maps, (xy + steps[:, None]).reshape(-1, 2)).reshape(4, -1, 2)
+    return np.stack([right - left, down - up], axis=-1) / (2 * DIFFERENCE_PX)
 
 
 def local_scale(maps: Sequence[Map], xy: Places) -> NDArray[np.float64]:

@@ -216,11 +216,11 @@ class Curve:
 
     def begin(self, x: float, y: float) -> float:
         points, along = self.dense
-        return float(nearest_along(x, y, points, along, self.closed, 0.5 * along[-1], along[-1]))
+        return float(nearest_along(float(x), float(y), points, along, self.closed, 0.5 * along[-1], along[-1]))
 
     def follow(self, x: float, y: float, before: float) -> float:
         points, along = self.dense
-        return float(next_along(x, y, points, along, self.closed, before))
+        return float(next_along(float(x), float(y), points, along, self.closed, float(before)))
 
     def measure(self, xy: NDArray[np.float64]) -> NDArray[np.float64]:
         if not len(xy):

@@ -10,9 +10,9 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.marks import Stroke
-from jotsk.core.mend.gap_kernel import edges, gaps
+from jotsk.core.mend.gap_kernel import edges, gaps, near_again
 
-CHUNK, NEAR_PX = 256, 3.0  # points looked at together; steps of a ribbon are no longer
+NEAR_PX = 3.0  # steps of a ribbon are no longer
 MOST_EDGES = 10_000
 STRETCH = 12  # segments of a ribbon that share a box
 
@@ -107,24 +107,13 @@ def self_crossings(stroke: Stroke) -> list[Crossing]:
         points, times = line.points[start:stop].astype(np.float64), line.times[start:stop]
         along, reach = arc_lengths(points[:, :2]), 3.0 * float(points[:, 2].max()) + 6.0
         inside = np.zeros(len(points), np.bool_)
-        for k in _may_meet_again(points, along, reach):
+        for k in np.flatnonzero(near_again(points, along, reach, NEAR_PX)):
             far = np.abs(along - along[k]) > reach
             for a, b in _runs(far):
                 if b > a and gaps(points[k : k + 1, :2].copy(), points[a : b + 1].copy())[0] < 0:
                     inside[k] = True
         found += [Crossing(float(times[a]), float(times[b])) for a, b in _runs(inside)]
     return found
-
-
-def _may_meet_again(points: NDArray[np.float64], along: NDArray[np.float64], reach: float) -> NDArray[np.intp]:
-    """The points of a line that lie near one of it that is farther along than `reach`; most lines have none."""
-    found = []
-    for first in range(0, len(points), CHUNK):
-        part = slice(first, first + CHUNK)
-        gap = np.hypot(points[part, None, 0] - points[:, 0], points[part, None, 1] - points[:, 1]) - points[:, 2]
-        far = np.abs(along[part, None] - along) > reach
-        found.append(first + np.flatnonzero((far & (gap < NEAR_PX)).any(axis=1)))
-    return np.concatenate(found) if found else np.zeros(0, np.intp)
 
 
 def _merged(found: list[Crossing]) -> list[Crossing]:

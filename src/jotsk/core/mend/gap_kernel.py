@@ -52,6 +52,22 @@ def gaps(places: NDArray[np.float64], ribbon: NDArray[np.float64]) -> NDArray[np
 
 
 @njit(cache=True, nogil=True)
+def near_again(ribbon: NDArray[np.float64], along: NDArray[np.float64], reach: float, most: float) -> NDArray[np.bool_]:
+    """Which points of (N, 3) x, y, radius lie within `most` px of a circle of it that is more than `reach` px on along
+    the line, `along` (N,) being its length up to each."""
+    out = np.zeros(len(ribbon), np.bool_)
+    for i in range(len(ribbon)):
+        for j in range(len(ribbon)):
+            if abs(along[i] - along[j]) > reach:
+                far = most + ribbon[j, 2]
+                dx, dy = ribbon[i, 0] - ribbon[j, 0], ribbon[i, 1] - ribbon[j, 1]
+                if dx * dx + dy * dy < far * far:
+                    out[i] = True
+                    break
+    return out
+
+
+@njit(cache=True, nogil=True)
 def union_gap(
     x: float, y: float, shapes: NDArray[np.float64], rows: NDArray[np.int64], boxes: NDArray[np.float64], most: float
 ) -> float:

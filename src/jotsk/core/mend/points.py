@@ -14,7 +14,6 @@ from jotsk.core.guides.draft import few_points
 from jotsk.core.guides.rails import Curve
 from jotsk.core.marks import Stroke
 from jotsk.core.mend.brush import HEAVIEST, LIGHTEST, shifted_by
-from jotsk.core.mend.gap_kernel import gaps
 
 KNOTS = 24  # of a curve between two points
 Place = tuple[float, float]
@@ -48,8 +47,8 @@ def led_by(stroke: Stroke, points: Sequence[Point]) -> float:
     places = tuple(dict.fromkeys((point.x, point.y) for point in points))
     if len(line) < 2 or len(places) < 2:
         return 0.0
-    dense, _ = Curve(places).dense
-    return float(gaps(line, np.column_stack([dense, np.zeros(len(dense))])).max())
+    curve = Curve(places)
+    return float(np.hypot(*(curve.places(curve.measure(line)) - line).T).max())
 
 
 def point_at(stroke: Stroke, t: float) -> Point:

@@ -18,7 +18,7 @@ MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms
 
 def takes_long(samples: int, cells: int, pen: Pen) -> bool:
     """Whether a stroke of so many samples, on so many tiles, holds the interface for longer than a hand should wait."""
-    is_swept = pen.tip != "smooth" or pen.builds > 0
+    is_swept = pen.tip != "smooth" or pen.builds > 0 or pen.is_figure
     return samples > MANY_SAMPLES or cells * (SWEPT_COSTS if is_swept else len(pen.shells)) > MANY_CELLS
 
 

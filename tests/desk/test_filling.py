@@ -8,6 +8,7 @@ from PySide6.QtCore import QMimeData, QPointF, Qt
 from PySide6.QtGui import QColor, QDragEnterEvent, QDropEvent
 from PySide6.QtTest import QTest
 
+from jotsk.core.fill.outline import mask_in
 from jotsk.core.fill.pour import lost_areas
 from jotsk.core.marks import Area
 from jotsk.core.page import flattened, render
@@ -176,7 +177,7 @@ def test_flats_come_at_once_and_a_lasso_is_filled_with_each_kind(window, settle)
     for x in (700.0, 1700.0):
         window.document.add_stroke(ring(x=x))
     window.top.stage_chosen.emit(STAGES["fill"])
-    QTest.mouseClick(window.tool_list.rows[2], Qt.MouseButton.LeftButton)
+    QTest.mouseClick(window.tool_list.rows[3], Qt.MouseButton.LeftButton)
     settle(window)
     assert len(areas(window)) == 2 and window.document.undo_label == "Flats"
     window.document.undo()
@@ -205,3 +206,102 @@ def test_a_pour_where_nothing_can_be_filled_says_so(filling, settle):
     click(filling, 1200, 1700)
     settle(filling)
     assert "locked" in filling.status.text + filling.board.notice
+
+
+@pytest.fixture
+def holding(filling):
+    filling.actions_by_id["fill.by_hand"].trigger()
+    return filling
+
+
+def held_mask(window):
+    return mask_in(window.document.held_area.runs, window.document.page.bounds)
+
+
+def test_an_area_is_put_together_by_hand_and_taken_back(holding, settle):
+    held, strip = holding.document.held_area, holding.strips["by_hand"]
+    assert strip.isVisible() and not strip.fill.isEnabled() and holding.filling.outline.isVisible()
+    holding.hand.set_filling(outline="box")
+    drag(holding, (300, 300), (500, 400), (700, 600))
+    settle(holding)
+    assert strip.fill.isEnabled() and held_mask(holding).sum() == pytest.approx(400 * 300, rel=0.05)
+    drag(holding, (600, 500), (900, 700), (1100, 900), modifier=Qt.KeyboardModifier.ShiftModifier)
+    settle(holding)
+    both = held_mask(holding).sum()
+    assert both == pytest.approx(400 * 300 + 500 * 400 - 100 * 100, rel=0.05)
+    holding.hand.set_filling(outline="ellipse", way="take")
+    drag(holding, (350, 320), (500, 500), (650, 580))
+    settle(holding)
+    assert held_mask(holding).sum() == pytest.approx(both - np.pi * 150 * 130, rel=0.05)
+    strip.larger.click()
+    settle(holding)
+    assert held_mask(holding).sum() > both - np.pi * 150 * 130
+    for _ in range(2):
+        holding.undo()
+    assert held_mask(holding).sum() == both
+    strip.invert.click()
+    settle(holding)
+    assert not held_mask(holding)[400, 400] and held_mask(holding)[100, 100]
+    holding.actions_by_id["edit.drop"].trigger()
+    assert not held.is_there and not strip.fill.isEnabled()
+
+
+def test_corners_are_set_one_by_one_and_closed_by_enter_or_at_the_first(holding, settle):
+    holding.hand.set_filling(outline="corners", way="new")
+    for place in ((300, 300), (900, 300), (900, 900), (1000, 1000)):
+        click(holding, *place)
+    holding.undo()
+    QTest.keyClick(holding.board, Qt.Key.Key_Return)
+    settle(holding)
+    assert held_mask(holding).sum() == pytest.approx(600 * 600 / 2, rel=0.05)
+    holding.hand.set_filling(outline="curve")
+    for place in ((300, 2300), (900, 2300), (900, 2900), (300, 2900), (300, 2300)):
+        click(holding, *place)
+    settle(holding)
+    assert held_mask(holding).sum() > 600 * 600, "bulging between its corners"
+
+
+def test_what_is_held_is_filled_cleared_copied_and_shown_alone(holding, settle):
+    document, strip = holding.document, holding.strips["by_hand"]
+    holding.hand.set_filling(outline="box", soften_px=0.0)
+    drag(holding, (700, 1200), (1000, 1500), (1300, 2200))
+    settle(holding)
+    strip.fill.click()
+    settle(holding)
+    assert document.undo_label == "Fill the area" and color_at(holding, 1000, 1700) == RED
+    strip.copy.click()
+    settle(holding)
+    copy = document.page_when_dry().active
+    assert copy.name == "Ink copy" and document.undo_label == "Copy the area"
+    document.undo()
+    strip.clear.click()
+    settle(holding)
+    assert color_at(holding, 1000, 1700) == (255, 255, 255)
+    document.undo()
+    strip.only.click()
+    settle(holding)
+    assert document.page_when_dry().active.effects[-1].kind == "inside"
+    assert color_at(holding, 1590, 1700) == (255, 255, 255), "the ring's right side is not shown"
+    document.undo()
+    QTest.keyClick(holding.board, Qt.Key.Key_Return)
+    settle(holding)
+    assert document.undo_label == "Fill the area"
+
+
+def test_colours_lines_and_what_lies_around_are_held(holding, settle):
+    document, strip = holding.document, holding.strips["by_hand"]
+    holding.hand.set_filling(outline="color", way="new")
+    click(holding, 1600, 1700)
+    settle(holding)
+    ink = held_mask(holding)
+    assert ink.sum() == pytest.approx(2 * np.pi * 400 * 40, rel=0.1)
+    strip.around.click()
+    settle(holding)
+    assert held_mask(holding)[50, 50] and not held_mask(holding)[1700, 1200]
+    strip.under.click()
+    settle(holding)
+    assert "Choose lines" in holding.status.text
+    document.selection.choose([document.page_when_dry().active.marks.last])
+    strip.under.click()
+    settle(holding)
+    assert (held_mask(holding) != ink).mean() < 0.001

@@ -369,6 +369,15 @@ TABLE: tuple[Entry, ...] = (
         hold=True,
         icon="fill-inside",
     ),
+    Entry(
+        "fill.by_hand",
+        "Area by hand",
+        "Shift+G",
+        "Draw an area from loops, corners, boxes and colours, and fill, rub out or copy it",
+        "Fill",
+        hold=True,
+        icon="area-by-hand",
+    ),
     Entry("fill.flats", "Flats at once", "", "Give every closed area of the page a flat of its own", "Fill"),
     Entry(
         "fill.join",

@@ -18,8 +18,9 @@ from jotsk.core.fill.pour import Leaks, area_at, found_again, lost_areas, poured
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Area, Cut
-from jotsk.core.marks.area import Pour, runs_from_mask
+from jotsk.core.marks.area import Pour
 from jotsk.core.marks.fills import Gradient, Tone, fill_from
+from jotsk.core.marks.runs import runs_from_mask
 from jotsk.core.mend import brush
 from jotsk.core.page import blank_page, edits, flattened, render
 from jotsk.core.page.edits.mark_edits import with_inserted

@@ -12,8 +12,9 @@ from jotsk.core.fill.pour import area_at, poured, runs_around
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color, Pen
 from jotsk.core.marks import Area, Mark
-from jotsk.core.marks.area import Pour, Runs
+from jotsk.core.marks.area import Pour
 from jotsk.core.marks.fills import Fill, Flat, Gradient, Tone
+from jotsk.core.marks.runs import Runs
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import drawable, with_inserted
 
@@ -45,6 +46,10 @@ class Filling:
     uses_light: bool = True
     round: bool = False  # of a gradient
     fades: bool = False  # to nothing, instead of to the colour before
+    outline: str = "free"  # one of `by_hand.SHAPES`
+    way: str = "new"  # one of `by_hand.WAYS`
+    step_px: float = 4.0  # an area held by hand is made larger or smaller by
+    soften_px: float = 0.0
 
     def rule(self, at: Point, layer: int) -> Pour:
         return Pour(at, self.look, layer, self.gap_px, self.grow_px, self.tolerance)
@@ -98,12 +103,16 @@ def filled_at(
 
 def filled_outline(page: Page, outline: Sequence[Point], how: Filling, inks: Inks) -> Page:
     """Fill what lies inside an outline, on the active ink layer. Raises Refused."""
+    return filled_runs(page, runs_inside(outline, page.bounds), how, inks)
+
+
+def filled_runs(page: Page, runs: Runs, how: Filling, inks: Inks, soften_px: float = 0.0) -> Page:
+    """Fill an area on the active ink layer, with a soft edge where it is no strokes. Raises Refused."""
     layer = drawable(page)
-    runs = runs_inside(outline, page.bounds)
     if how.kind in INKED:
         return with_inserted(page, layer.uid, None, inked(runs, how, inks, page.bounds))
     fill = fill_of(how, inks, page.dpi, _across(runs, how))
-    return with_inserted(page, layer.uid, None, [Area(runs, inks.color, fill=fill)])
+    return with_inserted(page, layer.uid, None, [Area(runs, inks.color, fill=fill, soften_px=soften_px)])
 
 
 def inked(runs: Runs, how: Filling, inks: Inks, page: Rect) -> list[Mark]:

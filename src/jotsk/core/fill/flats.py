@@ -19,7 +19,8 @@ from jotsk.core.ink import Color
 from jotsk.core.ink.mask_kernel import runs_into
 from jotsk.core.ink.oklch import from_oklch
 from jotsk.core.marks import Area
-from jotsk.core.marks.area import Pour, runs_from_mask
+from jotsk.core.marks.area import Pour
+from jotsk.core.marks.runs import runs_from_mask
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 

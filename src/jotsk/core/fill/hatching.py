@@ -17,7 +17,7 @@ from jotsk.core.ink import Color, Pen
 from jotsk.core.ink.mask_kernel import runs_into
 from jotsk.core.ink.pens import Taper
 from jotsk.core.marks import Stroke
-from jotsk.core.marks.area import Runs
+from jotsk.core.marks.runs import Runs
 
 STEP_PX, LEAST_PX, PACE_PX_S = 4.0, 6.0, 900.0
 MOST_STROKES = 20_000

@@ -17,8 +17,9 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
 from jotsk.core.ink.oklch import to_oklab
 from jotsk.core.marks import Area
-from jotsk.core.marks.area import Pour, Runs
+from jotsk.core.marks.area import Pour
 from jotsk.core.marks.fills import Fill, Flat
+from jotsk.core.marks.runs import Runs
 from jotsk.core.page import InkLayer, Page, flattened, rgba
 from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted

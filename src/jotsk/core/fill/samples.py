@@ -5,7 +5,8 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.fill.filling import Filling, Inks, filled_at, filled_outline
+from jotsk.core.fill.by_hand import combined, inside_of, outline_of_shape
+from jotsk.core.fill.filling import Filling, Inks, filled_at, filled_outline, filled_runs
 from jotsk.core.fill.flats import joined, with_flats
 from jotsk.core.fill.pour import area_at
 from jotsk.core.hand import trace_from
@@ -16,7 +17,7 @@ from jotsk.core.page.edits.mark_edits import with_mark
 
 WIDTH, HEIGHT = 120, 72
 GREY, DARK = (150, 150, 150), (90, 90, 90)
-NAMES = ("pour", "inside", "flats", "join")
+NAMES = ("pour", "inside", "by_hand", "flats", "join")
 
 
 def sample(name: str) -> tuple[NDArray[np.uint8], NDArray[np.uint8]]:
@@ -32,6 +33,12 @@ def sample(name: str) -> tuple[NDArray[np.uint8], NDArray[np.uint8]]:
         page = _page([])
         after = filled_outline(page, [tuple(p) for p in leaf.tolist()], Filling(), Inks((0, 0, 0), GREY, inks.pen))
         page = _page([leaf], size=2.0)
+    elif name == "by_hand":
+        page = _page([])
+        shapes = (("box", [(14.0, 12.0), (84.0, 60.0)]), ("ellipse", [(58.0, 8.0), (106.0, 56.0)]))
+        box, round_ = (inside_of(shape, ends, page.bounds) for shape, ends in shapes)
+        after = filled_runs(page, combined(box, round_, "add"), Filling(), inks)
+        page = _page([side for shape, ends in shapes for side in _sides(outline_of_shape(shape, ends))], size=2.5)
     else:
         after, _ = with_flats(page, 3.0, least_px2=20)
         if name == "join":
@@ -47,6 +54,14 @@ def _page(lines: list[NDArray[np.float64]], size: float = 5.0) -> Page:
         trace = trace_from(0.02 * np.arange(len(xy)), xy[:, 0], xy[:, 1], 1.0)
         page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), size, (0, 0, 0), 0.0, 0.0))
     return page
+
+
+def _sides(outline: NDArray[np.float64]) -> list[NDArray[np.float64]]:
+    """A closed outline as lines: each side of a box, or all of a round one."""
+    closed = np.concatenate([outline, outline[:1]])
+    if len(outline) > 4:
+        return [closed[::4]]
+    return [np.linspace(closed[k], closed[k + 1], 12) for k in range(len(outline))]
 
 
 def _ink(page: Page) -> NDArray[np.uint8]:

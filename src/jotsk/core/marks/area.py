@@ -6,17 +6,14 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass, field, replace
 from typing import Any, ClassVar
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.polygons import inside
-from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.guides.symmetry import Map, after, inverse
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.color import Color
-from jotsk.core.ink.mask_kernel import runs_into, softened_into
 from jotsk.core.ink.painting import Key
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE
@@ -25,13 +22,22 @@ from jotsk.core.marks.cut import AnyCut, cut_from
 from jotsk.core.marks.fills import Fill, Flat, fill_from
 from jotsk.core.marks.mark import Mark
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid
+from jotsk.core.marks.runs import (
+    MOST_SOFTENED_PX,
+    Runs,
+    bounds_of,
+    coverage_of,
+    moved_runs,
+    reach_of,
+    runs_from_steps,
+    steps_of,
+)
 from jotsk.core.runtime.computed import computed
 
 LOOKS = ("ink", "layer", "all")
 PLACES = (0.125, 0.375, 0.625, 0.875)  # of a run, looked at to tell how much of it lies in something
 FAR = 1 << 19  # tiles, farther than any page reaches
-FARTHEST_PX, MOST_RUN = 1e6, 1 << 24
-Runs = NDArray[np.int32]  # (N, 3) y, from x, up to x, row by row
+FARTHEST_PX = 1e6
 
 
 @dataclass(frozen=True)
@@ -63,7 +69,7 @@ class Pour:
 @dataclass(frozen=True, eq=False)
 class Area:
     """`runs` are its px; while it has a `rule` it follows the lines it was found between, and is `lost` if it is not
-    found there any more. `soft` evens its edge over a px."""
+    found there any more. `soft` evens its edge over a px, `soften_px` softens it by a Gaussian of that deviation."""
 
     runs: Runs
     color: Color
@@ -76,17 +82,22 @@ class Area:
     copies: tuple[Map, ...] = ()
     unknown: str = ""
     uid: int = field(default_factory=new_uid)
+    soften_px: float = 0.0
 
     kind: ClassVar[str] = "area"
 
     @computed
     def bounds(self) -> Rect:
-        own = _bounds(self.runs)
+        own = bounds_of(self.runs)
         for m in self.copies:
             corners = np.array([(x, y) for x in (own.x0, own.x1) for y in (own.y0, own.y1)]) @ m[:, :2].T + m[:, 2]
             low, high = np.floor(corners.min(axis=0)), np.ceil(corners.max(axis=0))
             own |= Rect(int(low[0]), int(low[1]), int(high[0]), int(high[1]))
-        return own.grown(1) if own and self.soft else own
+        return own.grown(self._reach) if own else own
+
+    @property
+    def _reach(self) -> int:
+        return reach_of(self.soft, self.soften_px)
 
     @property
     def reach(self) -> Rect:
@@ -107,8 +118,8 @@ class Area:
     @computed
     def cells(self) -> frozenset[Key]:
         runs, cells = self._all_runs, set[Key]()
-        pad = 1 if self.soft else 0
-        for dy in (-pad, pad):
+        pad = self._reach
+        for dy in sorted({*range(-pad, pad, TILE), pad}):
             rows = (runs[:, 0] + dy) // TILE
             first, last = (runs[:, 1] - pad) // TILE, (runs[:, 2] - 1 + pad) // TILE
             packed = ((rows.astype(np.int64) + FAR) << 40) | ((first.astype(np.int64) + FAR) << 20) | (last + FAR)
@@ -124,30 +135,20 @@ class Area:
     def cells_unlike(self, other: Mark, page: Rect) -> set[Key]:
         keys = {*self.cells_on(page), *other.cells_on(page)}
         if not isinstance(other, Area) or any(
-            getattr(self, name) != getattr(other, name) for name in ("color", "fill", "soft", "atop", "cuts", "copies")
+            getattr(self, name) != getattr(other, name)
+            for name in ("color", "fill", "soft", "soften_px", "atop", "cuts", "copies")
         ):
             return keys
         return {key for key in keys if not np.array_equal(self._runs_of(key), other._runs_of(key))}
 
     def _runs_of(self, key: Key) -> Runs:
-        runs, y = self._all_runs, key[1] * TILE
-        rows = runs[np.searchsorted(runs[:, 0], y - 1) : np.searchsorted(runs[:, 0], y + TILE + 1)]
-        x = key[0] * TILE
-        return rows[(rows[:, 2] > x - 1) & (rows[:, 1] < x + TILE + 1)]
+        runs, x, y, pad = self._all_runs, key[0] * TILE, key[1] * TILE, max(1, self._reach)
+        rows = runs[np.searchsorted(runs[:, 0], y - pad) : np.searchsorted(runs[:, 0], y + TILE + pad)]
+        return rows[(rows[:, 2] > x - pad) & (rows[:, 1] < x + TILE + pad)]
 
     def coverage(self, key: Key) -> NDArray[np.uint8]:
         """How much of each px of a tile it covers, (128, 128)."""
-        runs, (column, row) = self._all_runs, key
-        pad = 1 if self.soft else 0
-        x0, y0 = column * TILE - pad, row * TILE - pad
-        tile = np.zeros((TILE + 2 * pad, TILE + 2 * pad), np.uint8)
-        first, last = np.searchsorted(runs[:, 0], (y0, y0 + len(tile)))
-        runs_into(tile, runs, int(first), int(last), x0, y0)
-        if not pad:
-            return tile
-        out = np.empty((TILE, TILE), np.uint8)
-        softened_into(out, tile)
-        return out
+        return coverage_of(self._all_runs, key, self.soft, self.soften_px)
 
     def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
         touched = [key for key in keys if key in self.cells]
@@ -200,7 +201,8 @@ class Area:
 
     def _moved(self, m: NDArray[np.float64]) -> Area:
         rule = self.rule.moved(m) if self.rule else None
-        return replace(self, runs=moved_runs(self.runs, m), rule=rule, fill=self.fill.moved(m))
+        soften = self.soften_px * float(np.sqrt(abs(np.linalg.det(m[:, :2]))))
+        return replace(self, runs=moved_runs(self.runs, m), rule=rule, fill=self.fill.moved(m), soften_px=soften)
 
     def parted(self) -> list[Area]:
         alone = replace(self, copies=())
@@ -230,16 +232,18 @@ class Area:
 
     def record(self, store: Store, pens: PenTable) -> dict[str, Any]:
         record = {
-            "kind": self.kind, "uid": self.uid, "color": list(self.color), "runs": store(_steps(self.runs)),
+            "kind": self.kind, "uid": self.uid, "color": list(self.color), "runs": store(steps_of(self.runs)),
             "rule": self.rule.record() if self.rule else None, "fill": self.fill.record(), "soft": self.soft,
             "lost": self.lost, "atop": self.atop, "copies": [m.ravel().tolist() for m in self.copies],
             "cuts": [cut.record(store) for cut in self.cuts],
         }  # fmt: skip
+        if self.soften_px:
+            record["soften_px"] = self.soften_px
         return with_unknown(record, self.unknown)
 
     @classmethod
     def from_record(cls, record: Json, pens: Sequence[Pen], numbers: Numbers) -> Area:
-        runs = _runs_from(numbers.taken(record["runs"], 3))
+        runs = runs_from_steps(numbers.taken(record["runs"], 3))
         rule = record.get("rule")
         r, g, b = (int(number_in(v, 0, 255)) for v in record["color"])
         return cls(
@@ -247,60 +251,13 @@ class Area:
             bool(record.get("soft", True)), bool(record.get("lost")),
             tuple(cut_from(cut, numbers) for cut in record.get("cuts", ())), bool(record.get("atop")),
             tuple(np.array(m, np.float64).reshape(2, 3) for m in record.get("copies", ())), beyond(record, _KNOWN),
-            int(number_in(record["uid"], 1, 1 << UID_BITS)),
+            int(number_in(record["uid"], 1, 1 << UID_BITS)), number_in(record.get("soften_px", 0), 0, MOST_SOFTENED_PX),
         )  # fmt: skip
 
 
 _KNOWN = frozenset(
-    {"kind", "uid", "color", "runs", "rule", "fill", "soft", "lost", "atop", "copies", "cuts"}
+    {"kind", "uid", "color", "runs", "rule", "fill", "soft", "soften_px", "lost", "atop", "copies", "cuts"}
 )  # fmt: skip
-
-
-def moved_runs(runs: Runs, m: NDArray[np.float64]) -> Runs:
-    """The px of an area elsewhere, turned, reflected or larger: each px that has its middle in it then. Moved by whole
-    px they are the same."""
-    if not len(runs):
-        return runs
-    by = m[:, 2]
-    if np.array_equal(m[:, :2], np.eye(2)) and np.array_equal(by, np.round(by)):
-        return np.asarray(runs + np.array([int(by[1]), int(by[0]), int(by[0])], np.int32))
-    area = _bounds(runs)
-    mask = np.zeros((area.height, area.width), np.uint8)
-    runs_into(mask, runs, 0, len(runs), area.x0, area.y0)
-    corners = np.array([(x, y) for x in (area.x0, area.x1) for y in (area.y0, area.y1)]) @ m[:, :2].T + by
-    low, high = np.floor(corners.min(axis=0)).astype(int), np.ceil(corners.max(axis=0)).astype(int)
-    shift = m.copy()
-    shift[:, 2] = m[:, :2] @ (area.x0 + 0.5, area.y0 + 0.5) + by - low - 0.5
-    size = int(high[0] - low[0]), int(high[1] - low[1])
-    moved = cv2.warpAffine(mask, shift, size, flags=cv2.INTER_LINEAR) >= 128
-    return runs_from_mask(moved, int(low[0]), int(low[1]))
-
-
-def runs_from_mask(mask: NDArray[np.bool_], x0: int, y0: int) -> Runs:
-    """The runs of a mask whose corner lies at (x0, y0)."""
-    edges = np.diff(np.pad(mask, ((0, 0), (1, 1))).astype(np.int8), axis=1)
-    starts, stops = np.argwhere(edges == 1), np.argwhere(edges == -1)
-    return np.column_stack([starts[:, 0] + y0, starts[:, 1] + x0, stops[:, 1] + x0]).astype(np.int32)
-
-
-def _bounds(runs: Runs) -> Rect:
-    if not len(runs):
-        return EMPTY
-    return Rect(int(runs[:, 1].min()), int(runs[0, 0]), int(runs[:, 2].max()), int(runs[-1, 0]) + 1)
-
-
-def _steps(runs: Runs) -> NDArray[np.float64]:
-    """Each run as it differs from the one before, which packs well."""
-    return np.diff(runs.astype(np.float64), axis=0, prepend=np.zeros((1, 3)))
-
-
-def _runs_from(steps: NDArray[np.float64]) -> Runs:
-    runs = np.cumsum(steps, axis=0)
-    if not np.isfinite(runs).all() or np.abs(runs).max(initial=0.0) > MOST_RUN or (np.diff(runs[:, 0]) < 0).any():
-        raise ValueError("the rows of an area do not follow each other")
-    if (runs[:, 2] <= runs[:, 1]).any():
-        raise ValueError("a run of an area ends before it begins")
-    return np.asarray(runs, np.int32)
 
 
 def _rule_from(record: Json) -> Pour:

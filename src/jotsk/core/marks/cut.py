@@ -16,6 +16,7 @@ from jotsk.core.ink.painting import Key, shelled_tiles
 from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.json_text import beyond, number_in, with_unknown
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, Store
+from jotsk.core.marks.runs import MOST_SOFTENED_PX, blurred_within, reach_of
 
 
 @dataclass(frozen=True, eq=False)
@@ -89,21 +90,23 @@ _KNOWN = frozenset({"ribbon", "pieces", "shells", "under"})
 
 @dataclass(frozen=True, eq=False)
 class AreaCut:
-    """An erasure of all that is inside a closed outline: (N, 2) corners, page px, by the even-odd rule."""
+    """An erasure of all that is inside a closed outline: (N, 2) corners, page px, by the even-odd rule; its edge is
+    softened by a Gaussian of deviation `soften_px`."""
 
     outline: NDArray[np.float64]
     unknown: str = ""
+    soften_px: float = 0.0
 
     @property
     def bounds(self) -> Rect:
-        return rect_around(self.outline, 1.0)
+        return rect_around(self.outline, 1.0 + reach_of(False, self.soften_px))
 
     @property
     def nbytes(self) -> int:
         return self.outline.nbytes
 
     def mapped(self, k: float, dx: float, dy: float) -> AreaCut:
-        return replace(self, outline=self.outline * k + (dx, dy))
+        return replace(self, outline=self.outline * k + (dx, dy), soften_px=self.soften_px * k)
 
     def turned_over(self, m: NDArray[np.float64]) -> AreaCut:
         return replace(self, outline=self.outline @ m[:, :2].T + m[:, 2])
@@ -119,15 +122,19 @@ class AreaCut:
 
     def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
         """What is taken away, uint8, on those of the tiles `keys` that it can touch."""
-        alphas = {}
+        alphas, pad = {}, reach_of(False, self.soften_px)
         for c, r in keys:
             if Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) & self.bounds:
-                alpha = alphas[c, r] = np.zeros((TILE, TILE), np.uint8)
-                fill_outline(alpha, self.outline, float(c * TILE), float(r * TILE))
+                alpha = np.zeros((TILE + 2 * pad, TILE + 2 * pad), np.uint8)
+                fill_outline(alpha, self.outline, float(c * TILE - pad), float(r * TILE - pad))
+                alphas[c, r] = blurred_within(alpha, pad, self.soften_px) if pad else alpha
         return alphas
 
     def record(self, store: Store) -> dict[str, Any]:
-        return with_unknown({"outline": store(self.outline)}, self.unknown)
+        record: dict[str, Any] = {"outline": store(self.outline)}
+        if self.soften_px:
+            record["soften_px"] = self.soften_px
+        return with_unknown(record, self.unknown)
 
     @classmethod
     def from_record(cls, record: Json, numbers: Numbers) -> AreaCut:
@@ -135,7 +142,8 @@ class AreaCut:
         outline = numbers.taken(record["outline"], 2)
         if len(outline) < 3 or not np.isfinite(outline).all() or np.abs(outline).max() > FARTHEST_PX:
             raise ValueError("an outline needs three corners near the page")
-        return cls(outline.copy(), beyond(record, {"outline"}))
+        soften = number_in(record.get("soften_px", 0), 0, MOST_SOFTENED_PX)
+        return cls(outline.copy(), beyond(record, {"outline", "soften_px"}), soften)
 
 
 AnyCut = Cut | AreaCut

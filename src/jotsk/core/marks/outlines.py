@@ -31,7 +31,7 @@ def has_outline(mark: Mark) -> bool:
     if mark.atop or not all(_is_crisp(cut) for cut in getattr(mark, "cuts", ())):
         return False
     if isinstance(mark, Area):
-        return isinstance(mark.fill, Flat)
+        return isinstance(mark.fill, Flat) and not mark.soften_px
     if not isinstance(mark, Stroke):
         return False
     pen, ink = mark.pen, mark.ribbon.ink
@@ -112,4 +112,4 @@ def _finer(ribbon: Ribbon, times: int) -> Ribbon:
 
 
 def _is_crisp(cut: AnyCut) -> bool:
-    return not isinstance(cut, Cut) or len(cut.shells) <= CRISP_SHELLS
+    return len(cut.shells) <= CRISP_SHELLS if isinstance(cut, Cut) else not cut.soften_px

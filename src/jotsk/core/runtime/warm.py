@@ -50,6 +50,7 @@ def warm_up() -> None:
     from jotsk.core.errors import Refused
     from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
     from jotsk.core.files.premultiply_kernel import premultiplied
+    from jotsk.core.fill import by_hand
     from jotsk.core.fill.filling import KINDS, Filling, Inks, filled_at, filled_outline
     from jotsk.core.fill.samples import NAMES as FILLS
     from jotsk.core.fill.samples import sample as fill_sample
@@ -79,6 +80,8 @@ def warm_up() -> None:
     ring, inks = [(10.0, 10.0), (80.0, 12.0), (50.0, 70.0)], Inks((0, 0, 0), (9, 9, 9), SHIPPED[0])
     for kind in KINDS:
         filled_outline(page, ring, Filling(kind=kind), inks)
+    held = by_hand.inside_of("corners", ring, page.bounds)
+    by_hand.copied(by_hand.cleared(page, held), by_hand.resized(held, 2.0, page.bounds))
     with suppress(Refused):  # it leaks
         filled_at(page, (5.0, 195.0), Filling(), inks)
     Mesh.over(page.bounds, 1, 1)(way)
@@ -114,7 +117,7 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
     import numpy as np
 
     from jotsk.core.hand import Sample
-    from jotsk.core.ink import WetInk
+    from jotsk.core.ink.wet_figure import wet_ink
     from jotsk.core.marks import Stroke
     from jotsk.core.marks.figures import figures_of
     from jotsk.core.marks.shown import ShownInk
@@ -124,11 +127,11 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
 
     stroke = Stroke(trace, pen, pen.size_px, color, 20.0, 45.0)
     figures_of(stroke)
-    ink = WetInk(pen, pen.size_px, 20.0)
+    ink = wet_ink(pen, pen.size_px, 20.0)
     for row in trace.samples[:20].tolist():
         ink.push(Sample(*row))
     for does in (INKS, RUBS, INKS_ATOP):
-        wet = WetLayer(1, ink.alpha, np.uint32(0), does)
+        wet = WetLayer(1, ink.alpha, np.uint32(0), does, ink.whole.alpha if ink.whole is not None else None)
         for level in range(3):
             part = page.bounds.halved(level)
             out = np.zeros((part.height, part.width), np.uint32)

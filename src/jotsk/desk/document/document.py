@@ -22,6 +22,7 @@ from jotsk.core.runtime.lanes import result_of
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
 from jotsk.desk.document.checks import PageChecks
 from jotsk.desk.document.following import AreaFollower
+from jotsk.desk.document.held_area import HeldArea
 from jotsk.desk.document.last_line import LastLine
 from jotsk.desk.document.layer_commands import LayerCommands
 from jotsk.desk.document.page_edits import PageEdits
@@ -76,6 +77,7 @@ class Document(QObject):
         self.selection = Selection(self)
         self.layers, self.page_edits = LayerCommands(self), PageEdits(self)
         self.follower, self.checks = AreaFollower(self), PageChecks(self)
+        self.held_area = HeldArea(self)
         self._dragged = ""  # label of the step a handle is still changing
         self._packing = QTimer(self, singleShot=True, interval=PACKING_MS)
         self._packing.timeout.connect(self._make_room)

@@ -72,12 +72,12 @@ class LayerCommands(QObject):
             effect = Effect.of(kind, axis=float(bounds.y1)) if kind == "mirror" else Effect.of(kind)
             self.set_effects(layer.uid, (*layer.effects, effect), "Add effect")
 
-    def show_inside(self, outline: Sequence[tuple[float, float]]) -> None:
+    def show_inside(self, outline: Sequence[tuple[float, float]], soften_px: float = 0.0) -> None:
         """Show the active layer only inside an outline."""
         layer = self._document.page_when_dry().active
         if layer is not None:
             others = tuple(effect for effect in layer.effects if effect.kind != "inside")
-            inside_of = replace(Effect.of("inside"), outline=tuple(outline))
+            inside_of = replace(Effect.of("inside", soften=soften_px), outline=tuple(outline))
             self.set_effects(layer.uid, (*others, inside_of), "Show inside")
 
     @property

@@ -31,6 +31,7 @@ log = logging.getLogger(__name__)
 FASTEST_PAINT_S = 0.004
 CATCH_PX = 12.0  # logical px from the end of a straight line, within which the next one begins there
 REST_SHARE = 7.0  # a tip that is slow to paint is painted less often, and leaves seven eighths of the time free
+LONGEST_REST_S = 0.15  # the ink follows all the same after one slow moment
 
 
 class Draw(Tool):
@@ -133,7 +134,7 @@ class Draw(Tool):
         if self.session.towed_at is not None:
             board.update()  # the rope may lie anywhere between ink and pen
         now = time.perf_counter()
-        self._paint_again_at = now + max(FASTEST_PAINT_S, REST_SHARE * (now - begin))
+        self._paint_again_at = now + min(max(FASTEST_PAINT_S, REST_SHARE * (now - begin)), LONGEST_REST_S)
 
     def release(self, at: QPointF, t_ms: float) -> None:
         board = self.board

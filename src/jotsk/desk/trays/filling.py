@@ -22,7 +22,13 @@ OPTIONS: dict[str, tuple[str, ...]] = {  # by kind of filling
     "black": ("strokes", "length", "light"), "hatch": ("directions", "strokes", "angle", "light"),
     "contour": ("strokes",), "stipple": ("strokes", "light"),
 }  # fmt: skip
-TOOLS = ("pour", "fill_inside", "join_areas")
+OUTLINES = (
+    ("free", "A loop"), ("corners", "Corners"), ("curve", "A curve"), ("box", "A box"), ("ellipse", "An ellipse"),
+    ("color", "A colour"),
+)  # fmt: skip
+WAYS = (("new", "Is a new area"), ("add", "Is added"), ("take", "Is taken away"), ("overlap", "Keeps the overlap"))
+HOLDS = ("outline", "way", "edge")
+TOOLS = ("pour", "fill_inside", "join_areas", "by_hand")
 
 
 class FillingTray(QWidget):
@@ -53,6 +59,16 @@ class FillingTray(QWidget):
         self.light_at = Track(
             "Light from", share, 0, 360, unit="°", tooltip="Counted from the right, against the clock"
         )
+        self.outline = choice(
+            "Drawn as", OUTLINES, "What one draws: a loop, corners one by one, a box, or px of a colour"
+        )
+        self.way = choice(
+            "What one draws", WAYS, "What becomes of the area that is held (Shift adds, Alt takes, both overlap)"
+        )
+        self.step = Track(
+            "Step", size, 0.5, 100, unit="px", tooltip="By which Larger and Smaller change the area", remark=False
+        )
+        self.soften = Track("Soft edge", share, 0, 60, unit="px", tooltip="How soft its edge is", remark=False)
         self.lit = QCheckBox("By the light", toolTip="Strokes and dots run out towards the light")
         self.round = QCheckBox("Round", toolTip="From the middle outwards")
         self.fades = QCheckBox("To nothing", toolTip="Fades out instead of ending in the colour before")
@@ -60,6 +76,7 @@ class FillingTray(QWidget):
             "kind": titled(self.kind), "look": titled(self.look), "gap": self.gap, "under": titled(self.under),
             "shape": titled(self.shape), "directions": titled(self.directions),
             "fineness": below(self.lpi, self.density), "strokes": below(self.weight, self.spacing), "angle": self.angle,
+            "outline": titled(self.outline), "way": titled(self.way), "edge": below(self.step, self.soften),
             "length": self.length, "light": below(self.light_at, self.lit), "manner": below(self.round, self.fades),
         }  # fmt: skip
         layout = QHBoxLayout(self)
@@ -71,14 +88,14 @@ class FillingTray(QWidget):
         put = hand.set_filling
         self._boxes: dict[str, QComboBox] = {
             "kind": self.kind, "look": self.look, "grow_px": self.under, "shape": self.shape,
-            "directions": self.directions,
+            "directions": self.directions, "outline": self.outline, "way": self.way,
         }  # fmt: skip
         for name, box in self._boxes.items():
             box.activated.connect(lambda k, n=name, b=box: put(**{n: b.itemData(k)}))
         self._tracks: dict[str, tuple[Track, float]] = {
             "gap_px": (self.gap, 1), "lpi": (self.lpi, 1), "density": (self.density, 100), "angle": (self.angle, 1),
             "weight_px": (self.weight, 1), "spacing_px": (self.spacing, 1), "length_px": (self.length, 1),
-            "light": (self.light_at, 1),
+            "light": (self.light_at, 1), "step_px": (self.step, 1), "soften_px": (self.soften, 1),
         }  # fmt: skip
         for name, (track, times) in self._tracks.items():
             track.changed.connect(lambda value, _, n=name, t=times: put(**{n: value / t}))
@@ -99,6 +116,8 @@ class FillingTray(QWidget):
         shown = {"kind", *OPTIONS[filling.kind]} if self._tool != "join_areas" else set()
         if self._tool == "pour":
             shown |= set(FINDS)
+        if self._tool == "by_hand":
+            shown |= set(HOLDS)
         for name, option in self._options.items():
             option.setVisible(name in shown)
         for name, box in self._boxes.items():

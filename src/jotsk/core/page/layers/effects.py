@@ -20,6 +20,7 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE
+from jotsk.core.ink.outline_kernel import fill_outline
 from jotsk.core.ink.tone_kernel import screen_into
 from jotsk.core.json_text import number_in
 from jotsk.core.page.tiles.tiles import Pixels, Tiles, pixels_of
@@ -214,9 +215,13 @@ def _inside(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
     pixels = _rgba(fetch(rect))
     if len(effect.outline) < 3:
         return _packed(pixels)
-    mask = np.zeros((rect.height, rect.width), np.uint8)
-    corners = np.round((np.array(effect.outline) - (rect.x0 + 0.5, rect.y0 + 0.5)) * 16).astype(np.int32)
-    cv2.fillPoly(mask, [corners], 255, cv2.LINE_AA, 4)
+    sigma = effect["soften"]
+    pad = math.ceil(SIGMAS * sigma)
+    mask = np.zeros((rect.height + 2 * pad, rect.width + 2 * pad), np.uint8)
+    fill_outline(mask, np.array(effect.outline), float(rect.x0 - pad), float(rect.y0 - pad))
+    if pad:
+        side = 2 * pad + 1
+        mask = cv2.GaussianBlur(mask, (side, side), sigma, borderType=cv2.BORDER_CONSTANT)[pad:-pad, pad:-pad]
     return _packed((pixels.astype(np.uint16) * mask[..., None] // 255).astype(np.uint8))
 
 
@@ -281,7 +286,7 @@ KINDS: dict[str, Kind] = {
         {"height": Field("Height", 0, 200, 6, "px", True), "length": Field("Length", 2, 2000, 60, "px", True)},
         _ripple, _near("height"),
     ),
-    "inside": Kind("Only inside", {}, _inside, _same),
+    "inside": Kind("Only inside", {"soften": Field("Soft edge", 0, 200, 0, "px", True)}, _inside, _same),
     "screen": Kind(
         "Tone of its grey",
         {

@@ -25,6 +25,7 @@ from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 
 LEAST_PX2, MOST_AREAS = 60, 4_000
+MOST_PLACES = 40  # of a drag, where an area is bounded by its colour
 GOLDEN = math.pi * (3 - math.sqrt(5))  # turns of hue, so that neighbours in the list differ
 LIGHTNESS, CHROMA = (0.84, 0.78, 0.72), 0.055
 
@@ -92,6 +93,32 @@ def seeds_inside(page: Page, loop: NDArray[np.float64], rule: Pour) -> list[tupl
     kept = [k for k in range(1, len(whole)) if within[k] >= whole[k] / 2 and k not in set(rims.tolist())]
     places = [divmod(int(seeds[k]), area.width) for k in kept]
     return [(x + area.x0 + 0.5, y + area.y0 + 0.5) for y, x in places]
+
+
+def seeds_along(page: Page, way: NDArray[np.float64], rule: Pour) -> list[tuple[float, float]]:
+    """The first place of a drag, (N, 2) page px, in each closed area it passes; its first place if that is none."""
+    if rule.look == "all":
+        return [(x, y) for x, y in way[:: max(1, len(way) // MOST_PLACES)].tolist()]
+    bounds = page.bounds
+    distance = distance_of(clear_px(page, rule, bounds))
+    room = (distance > (rule.gap_px + 1) / 2).view(np.uint8)
+    _, labels = cv2.connectedComponents(room, connectivity=4, ltype=cv2.CV_32S)
+    been = {0, *np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]])).tolist()}
+    found = []
+    for x, y in _every_px(way):
+        if bounds.x0 <= x < bounds.x1 and bounds.y0 <= y < bounds.y1:
+            own = int(labels[int(y) - bounds.y0, int(x) - bounds.x0])
+            if own not in been:
+                been.add(own)
+                found.append((x, y))
+    return found or [(float(way[0, 0]), float(way[0, 1]))]
+
+
+def _every_px(way: NDArray[np.float64]) -> list[tuple[float, float]]:
+    length = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(way, axis=0).T))])
+    at = np.arange(0.0, length[-1] + 1.0, 1.0)
+    x, y = (np.interp(at, length, way[:, k]).tolist() for k in (0, 1))
+    return list(zip(x, y, strict=True))
 
 
 def muted(number: int) -> Color:

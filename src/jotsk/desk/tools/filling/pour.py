@@ -11,7 +11,7 @@ from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.filling import filled_at
-from jotsk.core.fill.flats import joined, seeds_inside
+from jotsk.core.fill.flats import joined, seeds_along, seeds_inside
 from jotsk.core.fill.pour import Leak, Leaks, area_at
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
@@ -74,8 +74,7 @@ class Pour(Tool):
             if is_loop:
                 self._fill_areas(places[0], lambda page, rule: seeds_inside(page, places, rule))
             else:
-                along = _along(places, self.board.hand.filling.gap_px)
-                self._fill_areas(places[0], lambda page, rule: along)
+                self._fill_areas(places[0], lambda page, rule: seeds_along(page, places, rule))
         self.board.update()
 
     def cancel(self) -> None:
@@ -198,15 +197,6 @@ class Pour(Tool):
 
     def strip(self) -> HeadStrip:
         return LeakStrip(self.board, self)
-
-
-def _along(way: np.ndarray, gap_px: float) -> list[Place]:
-    """Places along a drag, as dense as gaps are wide."""
-    length = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(way, axis=0).T))])
-    step = max(4.0, gap_px) / 2
-    at = np.arange(0.0, length[-1] + step, step)
-    x, y = (np.interp(at, length, way[:, k]).tolist() for k in (0, 1))
-    return list(zip(x, y, strict=True))
 
 
 class LeakTold(QObject):

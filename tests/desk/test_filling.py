@@ -305,3 +305,37 @@ def test_colours_lines_and_what_lies_around_are_held(holding, settle):
     strip.under.click()
     settle(holding)
     assert (held_mask(holding) != ink).mean() < 0.001
+
+
+def test_a_pattern_is_made_of_what_is_held_and_a_line_is_pulled_for_a_gradient(holding, settle):
+    strip = holding.strips["by_hand"]
+    strip.pattern.isEnabled()
+    holding.hand.set_filling(outline="box", way="new")
+    drag(holding, (720, 1600), (800, 1650), (860, 1800))
+    settle(holding)
+    strip.pattern.click()
+    assert holding.hand.filling.kind == "pattern" and not holding.document.held_area.is_there
+    holding.actions_by_id["fill.pour"].trigger()
+    click(holding, 1200, 1700)
+    settle(holding)
+    assert areas(holding)[0].fill.kind == "pattern"
+    holding.hand.set_filling(kind="gradient", follows=True)
+    drag(holding, (1000, 1700), (1200, 1500), (1400, 1700), (1400, 1900))
+    settle(holding)
+    assert len(areas(holding)[0].fill.way) == 4
+    assert holding.filling.follows.isVisible() and holding.filling.light_at.isVisible()
+
+
+def test_the_light_is_placed_turned_undone_and_shown_beside(filling, settle):
+    filling.actions_by_id["fill.light"].trigger()
+    drag(filling, (2000, 400), (2100, 300), (2200, 200))
+    document = filling.document
+    assert document.page.light.at == pytest.approx((2200, 200), abs=8) and document.undo_label == "Light of the page"
+    assert filling.hand.filling.light == pytest.approx(document.page.light.angle)
+    assert filling.filling.light_at.isVisible() and not filling.filling.kind.isVisible()
+    filling.filling.light_at.changed.emit(200.0, True)
+    assert document.page.light.at is None and document.page.light.angle == 200
+    document.undo()
+    assert document.page.light.at is not None
+    document.undo()
+    assert document.page.light is None

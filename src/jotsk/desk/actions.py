@@ -388,6 +388,15 @@ TABLE: tuple[Entry, ...] = (
         hold=True,
         icon="join-areas",
     ),
+    Entry(
+        "fill.light",
+        "Place the light",
+        "",
+        "Press where the light of the page stands; blacks and hatching run out towards it",
+        "Fill",
+        hold=True,
+        icon="light",
+    ),
     Entry("fill.freeze", "Freeze the areas", "", "Areas stay as they are now, whatever becomes of their lines", "Fill"),
     Entry(
         "fill.open", "Show open areas", "", "Go to the areas whose lines are not closed any more, one by one", "Fill"

@@ -10,6 +10,7 @@ from jotsk.core.json_text import beyond, with_unknown
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, PaintLayer
 from jotsk.core.page.compose.modes import MODES, NORMAL
 from jotsk.core.page.layers.effects import effects_from
+from jotsk.core.page.light import light_from
 
 KINDS: dict[str, type[Layer]] = {"ink": InkLayer, "paint": PaintLayer, "group": GroupLayer}
 MOST_UID = 1 << 31
@@ -22,7 +23,7 @@ OF_LAYER = frozenset({
 })  # fmt: skip
 OF_PAGE = frozenset({
     "width", "height", "dpi", "paper", "active", "trim_mm", "bleed_mm", "safe_mm", "guides", "seen_as", "let_be",
-    "format", "pens", "layers", "extras",
+    "light", "format", "pens", "layers", "extras",
 })  # fmt: skip
 
 
@@ -93,6 +94,7 @@ def page_record(page: Page) -> dict[str, Any]:
         "guides": [dict(guide) for guide in page.guides],
         "seen_as": list(page.seen_as) if page.seen_as else None,
         "let_be": [list(name) for name in page.let_be],
+        "light": page.light.record() if page.light else None,
     }
     return with_unknown(record, page.unknown)
 
@@ -109,6 +111,7 @@ def page_values(record: Mapping[str, Any]) -> dict[str, Any]:
         "guides": tuple(g for g in guides if isinstance(g, dict)) if isinstance(guides, list) else (),
         "seen_as": _seen_as(record.get("seen_as")),
         "let_be": _names(record.get("let_be")),
+        "light": light_from(record.get("light")),
         "unknown": beyond(record, OF_PAGE),
     }
 

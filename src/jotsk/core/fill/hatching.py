@@ -37,9 +37,10 @@ def mask_of(runs: Runs) -> tuple[NDArray[np.bool_], int, int]:
 
 def hatched(
     runs: Runs, pen: Pen, color: Color, *, size_px: float, spacing_px: float, angles: Sequence[float] = (45.0,),
-    light: Light | None = None, irregular: float = 0.3, seed: int = 1,
+    light: Light | None = None, irregular: float = 0.3, seed: int = 1, way: Sequence[Point] | None = None,
 ) -> list[Stroke]:  # fmt: skip
-    """Parallel strokes over an area in one or more directions, degrees. Away from a `light` they are full, towards it
+    """Parallel strokes over an area in one or more directions, degrees; or all of them bent as a drawn `way` is, which
+    one of them lies on. Away from a `light` they are full, towards it
     they run out; without one they are even. `irregular` is how much of a hand there is in them, 0..1."""
     mask, x0, y0 = mask_of(runs)
     ramp = _ramp(mask, x0, y0, light)
@@ -47,6 +48,8 @@ def hatched(
     pen = replace(pen, taper_in=Taper(share=0.08), taper_out=Taper(share=0.35 if light else 0.12))
     strokes: list[Stroke] = []
     h, w = mask.shape
+    if way is not None:
+        return _led(way, mask, ramp, (x0, y0), pen, color, size_px, spacing_px, irregular, rng)
     for angle in angles:
         along = np.array([math.cos(math.radians(angle)), -math.sin(math.radians(angle))])
         across = np.array([-along[1], along[0]])
@@ -63,6 +66,37 @@ def hatched(
             sway = off + bow * np.sin((at - first) / max(1.0, last - first) * math.pi)
             places = at[:, None] * along + sway[:, None] * across
             strokes += _kept(places, mask, ramp, (x0, y0), pen, color, size_px, irregular, rng)
+    return strokes
+
+
+def _led(
+    way: Sequence[Point], mask: NDArray[np.bool_], ramp: NDArray[np.float32], corner: tuple[int, int], pen: Pen,
+    color: Color, size_px: float, spacing_px: float, irregular: float, rng: np.random.Generator,
+) -> list[Stroke]:  # fmt: skip
+    """Strokes as a way is bent, side by side across the line from its first place to its last; beyond those they go on
+    straight."""
+    h, w = mask.shape
+    drawn = np.array(way, np.float64) - corner
+    chord = drawn[-1] - drawn[0]
+    if np.hypot(*chord) < 1e-6:
+        raise Refused("Draw the line that the hatching is to follow from one place to another.")
+    along = chord / np.hypot(*chord)
+    across = np.array([-along[1], along[0]])
+    far = np.hypot(h, w) + np.abs(drawn).max()
+    whole = np.concatenate([[drawn[0] - far * along], drawn, [drawn[-1] + far * along]])
+    length = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(whole, axis=0).T))])
+    at = np.arange(0.0, length[-1], STEP_PX)
+    line = np.column_stack([np.interp(at, length, whole[:, k]) for k in (0, 1)])
+    corners = np.array([(0, 0), (w, 0), (0, h), (w, h)], np.float64)
+    reach = line @ across
+    low, high = (corners @ across).min() - reach.max(), (corners @ across).max() - reach.min()
+    first, last = int(np.floor(low / spacing_px)), int(np.ceil(high / spacing_px))
+    if last - first > MOST_STROKES:
+        raise Refused("That would be more strokes than a page can hold; space them wider.")
+    strokes: list[Stroke] = []
+    for k in range(first, last + 1):
+        off = (k + irregular * rng.uniform(-0.25, 0.25)) * spacing_px
+        strokes += _kept(line + off * across, mask, ramp, corner, pen, color, size_px, irregular, rng)
     return strokes
 
 

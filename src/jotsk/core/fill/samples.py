@@ -17,7 +17,7 @@ from jotsk.core.page.edits.mark_edits import with_mark
 
 WIDTH, HEIGHT = 120, 72
 GREY, DARK = (150, 150, 150), (90, 90, 90)
-NAMES = ("pour", "inside", "by_hand", "flats", "join")
+NAMES = ("pour", "inside", "by_hand", "flats", "join", "light")
 
 
 def sample(name: str) -> tuple[NDArray[np.uint8], NDArray[np.uint8]]:
@@ -33,6 +33,11 @@ def sample(name: str) -> tuple[NDArray[np.uint8], NDArray[np.uint8]]:
         page = _page([])
         after = filled_outline(page, [tuple(p) for p in leaf.tolist()], Filling(), Inks((0, 0, 0), GREY, inks.pen))
         page = _page([leaf], size=2.0)
+    elif name == "light":
+        ink, corners = Inks((0, 0, 0), GREY, pen_by_id("quill-nib")), [tuple(p) for p in leaf[:31].tolist()]
+        page = filled_outline(_page([]), corners, Filling(), ink)
+        runs_out = Filling(kind="black", weight_px=7.0, spacing_px=7.0, length_px=34.0, light=80.0)
+        after = filled_outline(_page([]), corners, runs_out, ink)
     elif name == "by_hand":
         page = _page([])
         shapes = (("box", [(14.0, 12.0), (84.0, 60.0)]), ("ellipse", [(58.0, 8.0), (106.0, 56.0)]))

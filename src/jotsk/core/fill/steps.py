@@ -7,7 +7,9 @@ from typing import Any
 
 from jotsk.core.fill.filling import KINDS, Filling, Inks, filled_outline
 from jotsk.core.fill.flats import with_flats
+from jotsk.core.fill.patterns import pattern_of
 from jotsk.core.fill.pour import poured
+from jotsk.core.geometry import Rect
 from jotsk.core.hex_color import color_from_hex
 from jotsk.core.ink import Color
 from jotsk.core.json_text import number_in
@@ -68,6 +70,9 @@ def _area(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
         values["uses_light"] = fill["light"] is not None
         if values["uses_light"]:
             values["light"] = number_in(fill["light"], -3600, 3600)
+    if "from" in fill:
+        (x0, y0), (x1, y1) = places_of([fill["from"][:2], fill["from"][2:]]).tolist()
+        values["pattern"] = pattern_of(page, Rect(int(x0), int(y0), int(x1), int(y1)))
     how = Filling(round=bool(fill.get("round")), fades="last" not in fill, **values)
     pen = pens(str(fill.get("pen", "quill-nib")))
     color = _color(fill, "color", _color(step))

@@ -10,6 +10,7 @@ from jotsk.core.errors import TooLarge
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color
 from jotsk.core.page.layers.layer import InkLayer, Layer
+from jotsk.core.page.light import Light
 from jotsk.core.page.tiles.tiles import MOST_HALVINGS
 
 MOST_PIXELS = 200_000_000
@@ -24,8 +25,8 @@ class Page:
     The page is cut (trimmed) `trim_mm` inside its edge; ink that goes to the cut goes on `bleed_mm` beyond it, and what
     must not be cut stays `safe_mm` inside it. `guides` are plain data. `seen_as` is how it was looked at when it was
     saved: zoom, angle in rad, whether flipped, and the page px at the middle of the board. `let_be` are the names
-    of findings that are meant so. `extras` are parts of its file that this program does not know, by their names, and
-    `unknown` is JSON of what else it says of the page.
+    of findings that are meant so. `light` is where it is lit from, if that was said. `extras` are parts of its file
+    that this program does not know, by their names, and `unknown` is JSON of what else it says of the page.
     """
 
     width: int
@@ -40,6 +41,7 @@ class Page:
     guides: tuple[Mapping[str, Any], ...] = ()
     seen_as: tuple[float, float, bool, float, float] | None = None
     let_be: tuple[tuple[str, int, int, int], ...] = ()
+    light: Light | None = None
     extras: Mapping[str, bytes] = field(default_factory=dict)
     unknown: str = ""
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
+from jotsk.core.page.light import Light
 from jotsk.desk.actions import BY_ID as ENTRIES
 
 if TYPE_CHECKING:
@@ -147,6 +148,11 @@ def connect(window: Window) -> None:
     window.layers.soloed.connect(board.show_only)
     document.state_changed.connect(window.refresh_title)
     document.follower.told.connect(window.status.tell)
+    window.filling.light_at.changed.connect(
+        lambda angle, finished: document.page_edits.set_light(Light(angle), finished=finished)
+    )
+    document.changed.connect(lambda before, after: window.area_commands.follow_light(after))
+    document.opened.connect(lambda: window.area_commands.follow_light(document.page))
     document.slow.connect(window.filing.jobs.change_page)
     for keeper in (window.autosave, window.settings, window.hand.library.file, window.desk_palette.file):
         keeper.trouble.connect(window.status.tell)

@@ -35,6 +35,11 @@ class AreaCommands(QObject):
         assert isinstance(tool, Pour)
         tool.fill(at)
 
+    def follow_light(self, page: Page) -> None:
+        """Where the page is lit from is shown beside what areas are filled with."""
+        if page.light is not None and page.light.angle != self._hand.filling.light:
+            self._hand.set_filling(light=page.light.angle)
+
     def freeze(self) -> None:
         """All areas that follow lines stay as they are."""
 

@@ -14,9 +14,13 @@ from jotsk.core.marks import Stroke
 from jotsk.core.page import Page, edits
 from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.layers.placing import Placement
+from jotsk.core.page.light import Light
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
+
+
+LIGHT = "Light of the page"
 
 
 class PageEdits:
@@ -29,6 +33,13 @@ class PageEdits:
         """Put other guides on the page; not `finished` while a handle is dragged."""
         page = replace(self._document.page_when_dry(), guides=tuple(records))
         self._document.step(page, label, finished=finished)
+
+    def set_light(self, light: Light, *, finished: bool = True) -> None:
+        """Light the page from elsewhere; not `finished` while it is dragged."""
+        page = self._document.page_when_dry()
+        self._document.step(page if page.light == light else replace(page, light=light), LIGHT, finished=finished)
+        if finished:
+            self._document.end_step()
 
     def part_copies(self) -> None:
         """Make strokes of their own of the chosen lines' copies, or of the last line's."""

@@ -8,5 +8,5 @@ FILL = Stage(
     "fill",
     "Fill",
     "Spot blacks and lay flats",
-    tools=("fill.pour", "fill.inside", "fill.by_hand", "fill.flats", "fill.join"),
+    tools=("fill.pour", "fill.inside", "fill.by_hand", "fill.flats", "fill.join", "fill.light"),
 )

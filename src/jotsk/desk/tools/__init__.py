@@ -6,6 +6,7 @@ from jotsk.desk.tools.draft import Draft
 from jotsk.desk.tools.draw import Draw
 from jotsk.desk.tools.edges import Edges
 from jotsk.desk.tools.filling.by_hand import ByHand
+from jotsk.desk.tools.filling.light import PlaceLight
 from jotsk.desk.tools.filling.pour import JoinAreas, Pour
 from jotsk.desk.tools.lasso import (
     Choose,
@@ -35,7 +36,7 @@ TOOLS: tuple[type[Tool], ...] = (
     Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, ChooseAcross, ChooseParts, RubInside, Crop, Shift,
     PlaceGuides, Draft, Edges, Pictures, Snip, GrowBack, CutInTwo, JoinEnds, Splice, Weigh, Push, Points, MoveLines,
     OverUnder, LiftPixels, ShowInside, Pour, FillInside, JoinAreas,
-    ByHand,
+    ByHand, PlaceLight,
 )  # fmt: skip
 
 __all__ = ["TOOLS", "Draw", "Tool"]

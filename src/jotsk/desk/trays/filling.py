@@ -11,15 +11,16 @@ from jotsk.desk.widgets import Track, TrackKind
 LOOKS = (("ink", "The ink"), ("layer", "This layer"), ("all", "Everything"))
 UNDER = ((None, "To its middle"), (0.0, "Not at all"), (2.0, "2 px"), (4.0, "4 px"), (8.0, "8 px"))
 KINDS = (
-    ("flat", "Flat colour"), ("tone", "Tone"), ("gradient", "Gradient"), ("black", "Black that runs out"),
+    ("flat", "Flat colour"), ("tone", "Tone"), ("gradient", "Gradient"), ("pattern", "Pattern"),
+    ("black", "Black that runs out"),
     ("hatch", "Hatching"), ("contour", "Lines along the edge"), ("stipple", "Stipple"),
 )  # fmt: skip
 SHAPES = (("dots", "Dots"), ("lines", "Lines"), ("crosses", "Crosses"), ("noise", "Noise"))
 DIRECTIONS = ((1, "One way"), (2, "Crosswise"), (3, "Three ways"))
 FINDS = ("look", "gap", "under")
 OPTIONS: dict[str, tuple[str, ...]] = {  # by kind of filling
-    "flat": (), "tone": ("shape", "fineness", "angle"), "gradient": ("light", "manner"),
-    "black": ("strokes", "length", "light"), "hatch": ("directions", "strokes", "angle", "light"),
+    "flat": (), "tone": ("shape", "fineness", "angle"), "gradient": ("light", "manner", "led"), "pattern": (),
+    "black": ("strokes", "length", "light"), "hatch": ("directions", "strokes", "angle", "light", "led"),
     "contour": ("strokes",), "stipple": ("strokes", "light"),
 }  # fmt: skip
 OUTLINES = (
@@ -28,7 +29,7 @@ OUTLINES = (
 )  # fmt: skip
 WAYS = (("new", "Is a new area"), ("add", "Is added"), ("take", "Is taken away"), ("overlap", "Keeps the overlap"))
 HOLDS = ("outline", "way", "edge")
-TOOLS = ("pour", "fill_inside", "join_areas", "by_hand")
+TOOLS = ("pour", "fill_inside", "join_areas", "by_hand", "place_light")
 
 
 class FillingTray(QWidget):
@@ -72,12 +73,14 @@ class FillingTray(QWidget):
         self.lit = QCheckBox("By the light", toolTip="Strokes and dots run out towards the light")
         self.round = QCheckBox("Round", toolTip="From the middle outwards")
         self.fades = QCheckBox("To nothing", toolTip="Fades out instead of ending in the colour before")
+        self.follows = QCheckBox("Along a line", toolTip="Pull the line that it is to follow through the area")
         self._options: dict[str, QWidget] = {
             "kind": titled(self.kind), "look": titled(self.look), "gap": self.gap, "under": titled(self.under),
             "shape": titled(self.shape), "directions": titled(self.directions),
             "fineness": below(self.lpi, self.density), "strokes": below(self.weight, self.spacing), "angle": self.angle,
             "outline": titled(self.outline), "way": titled(self.way), "edge": below(self.step, self.soften),
             "length": self.length, "light": below(self.light_at, self.lit), "manner": below(self.round, self.fades),
+            "led": below(self.follows),
         }  # fmt: skip
         layout = QHBoxLayout(self)
         layout.setContentsMargins(20, 8, 20, 6)
@@ -99,7 +102,7 @@ class FillingTray(QWidget):
         }  # fmt: skip
         for name, (track, times) in self._tracks.items():
             track.changed.connect(lambda value, _, n=name, t=times: put(**{n: value / t}))
-        self._switches = {"uses_light": self.lit, "round": self.round, "fades": self.fades}
+        self._switches = {"uses_light": self.lit, "round": self.round, "fades": self.fades, "follows": self.follows}
         for name, switch in self._switches.items():
             switch.clicked.connect(lambda on, n=name: put(**{n: on}))
         hand.changed.connect(self._show)
@@ -113,7 +116,9 @@ class FillingTray(QWidget):
 
     def _show(self) -> None:
         filling = self._hand.filling
-        shown = {"kind", *OPTIONS[filling.kind]} if self._tool != "join_areas" else set()
+        shown = {"kind", *OPTIONS[filling.kind]} if self._tool not in ("join_areas", "place_light") else set()
+        if self._tool == "place_light":
+            shown = {"light"}
         if self._tool == "pour":
             shown |= set(FINDS)
         if self._tool == "by_hand":

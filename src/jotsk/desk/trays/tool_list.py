@@ -21,7 +21,8 @@ ROW_PX, PICTURE = 39, QSize(40, 24)
 SAMPLE_OF = {
     "mend.snip": "snip", "mend.grow": "grow", "mend.cut": "cut", "mend.join": "join", "mend.splice": "splice",
     "mend.weight": "weight", "mend.push": "push", "mend.points": "points", "mend.move": "move", "mend.over": "over",
-    "fill.pour": "pour", "fill.inside": "inside", "fill.by_hand": "by_hand", "fill.flats": "flats", "fill.join": "join",
+    "fill.pour": "pour", "fill.inside": "inside", "fill.by_hand": "by_hand",
+    "fill.flats": "flats", "fill.join": "join", "fill.light": "light",
 }  # fmt: skip
 
 

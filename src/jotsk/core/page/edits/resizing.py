@@ -124,7 +124,8 @@ def _mapped(page: Page, k: float, dx: int, dy: int, before: Rect, progress: Prog
             layers.append(replace(layer, tiles=_mapped_tiles(layer.tiles, k, dx, dy, before, page.bounds, clip)))
     guides = tuple(_mapped_guide(guide, k, dx, dy) for guide in page.guides)
     progress(1.0)
-    return replace(page, layers=tuple(layers), guides=guides, seen_as=None)
+    light = page.light.mapped(k, dx, dy) if page.light else None
+    return replace(page, layers=tuple(layers), guides=guides, light=light, seen_as=None)
 
 
 def _mapped_tiles(tiles: Tiles, k: float, dx: int, dy: int, before: Rect, page: Rect, clip: bool) -> Tiles:

@@ -31,6 +31,7 @@ class HeldStrip(HeadStrip):
         self.clear = self._button("Rub out", "Take away what the active layer has in it", tool.clear)
         self.copy = self._button("Copy", "What the active layer shows in it, on a layer of its own", tool.copy)
         self.only = self._button("Only here", "Show the active layer only in it: a live effect", tool.show_only)
+        self.pattern = self._button("Pattern", "What the page shows in it becomes the pattern", tool.make_pattern)
         for signal in (tool.held.changed, board.tool_changed, board.resized):
             signal.connect(self.refresh)
         self.refresh()
@@ -49,7 +50,16 @@ class HeldStrip(HeadStrip):
 
     def refresh(self) -> None:
         is_taken = self._board.tool is self._tool
-        for button in (self.invert, self.larger, self.smaller, self.fill, self.clear, self.copy, self.only):
+        for button in (
+            self.invert,
+            self.larger,
+            self.smaller,
+            self.fill,
+            self.clear,
+            self.copy,
+            self.only,
+            self.pattern,
+        ):
             button.setEnabled(self._tool.held.is_there)
         if is_taken or self.isVisible():
             self.show_if(is_taken)

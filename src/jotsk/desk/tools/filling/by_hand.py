@@ -10,10 +10,12 @@ import numpy as np
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 
+from jotsk.core.errors import Refused
 from jotsk.core.fill import by_hand
 from jotsk.core.fill.filling import filled_runs
+from jotsk.core.fill.patterns import pattern_of
 from jotsk.core.marks import Stroke
-from jotsk.core.marks.runs import Runs
+from jotsk.core.marks.runs import Runs, bounds_of
 from jotsk.core.page import Page
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.held_strip import HeldStrip
@@ -142,6 +144,18 @@ class ByHand(Tool):
         """Show the active layer only inside it: a live effect."""
         outline = by_hand.one_outline(self.held.runs)
         self.board.document.layers.show_inside([(x, y) for x, y in outline.tolist()], self.board.hand.filling.soften_px)
+
+    def make_pattern(self) -> None:
+        """What the page shows in it is what areas are filled with from now on."""
+        board = self.board
+        try:
+            pattern = pattern_of(board.document.page_when_dry(), bounds_of(self.held.runs))
+        except Refused as error:
+            board.document.refused.emit(str(error))
+            return
+        board.hand.set_filling(kind="pattern", pattern=pattern)
+        self.held.drop()
+        board.notify("Areas are filled with this pattern now.")
 
     def _do(self, label: str, change: Callable[[Page], Page]) -> None:
         if self.board.document.can_draw() or label.startswith("Copy"):

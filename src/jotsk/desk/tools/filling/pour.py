@@ -36,8 +36,8 @@ Place = tuple[float, float]
 
 
 class Pour(Tool):
-    """A press fills the area there, a drag all areas it passes, a loop all areas in it; with a gradient the drag is its
-    line."""
+    """A press fills the area there, a drag all areas it passes, a loop all areas in it; for a gradient, and for
+    hatching that follows a line, the drag is that line."""
 
     id, action = "pour", "fill.pour"
     label = "Fill"
@@ -66,8 +66,10 @@ class Pour(Tool):
         if not way:
             return
         far = np.ptp(np.array(way), axis=0).max() * self.board.view.zoom
-        if far < NEAR_PX or self.board.hand.filling.kind == "gradient":
-            self.fill(way[0], line=(way[0], way[-1]) if far >= NEAR_PX else None)
+        filling = self.board.hand.filling
+        if far < NEAR_PX or filling.is_led:
+            line = way if filling.follows else [way[0], way[-1]]
+            self.fill(way[0], line=line if far >= NEAR_PX else None)
         else:
             places = np.array(way)
             is_loop = np.hypot(*(places[-1] - places[0])) < LOOP_SHARE * np.ptp(places, axis=0).max()
@@ -94,7 +96,7 @@ class Pour(Tool):
         return rect_around(corners) & board.document.page.bounds
 
     def fill(
-        self, at: Place, *, line: tuple[Place, Place] | None = None, may_leak: bool = False, gap_px: float | None = None
+        self, at: Place, *, line: list[Place] | None = None, may_leak: bool = False, gap_px: float | None = None
     ) -> None:
         """Fill the area around a place; where it would run out, show how."""
         hand, seen = self.board.hand, self._seen

@@ -52,7 +52,7 @@ def test_run_lists_its_commands_and_refuses_others():
     assert "./run check" in (ROOT / ".ci" / "run").read_text()
     check = (ROOT / "run").read_text().split("    check)")[1].split(";;")[0]
     assert "&&" not in check, "what fails before && does not end a script"
-    assert all(what in check for what in ("ruff", "mypy", "lint-imports", "pytest"))
+    assert all(what in check for what in ("ruff", "mypy", "lint-imports", "run_tests"))
 
 
 def test_every_thread_belongs_to_a_lane():

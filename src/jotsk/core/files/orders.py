@@ -15,7 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
-from jotsk.core.files.export import FORMATS, Export
+from jotsk.core.files.export import FORMATS, Export, moire
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.writing import whole_file
 from jotsk.core.json_text import number_in
@@ -192,6 +192,8 @@ def doubts_about(page: Page, order: Order) -> list[str]:
     hidden = [layer.name for layer in going.layers if _has_ink(layer) and not _is_seen(going, layer.uid)]
     if hidden and order.kind != LAYERED:
         found.append(f"Hidden and so left out: {_listed(hidden)}.")
+    if order.kind != LAYERED and (beats := moire(going, order.export_of(going))):
+        found.append(beats)
     if not any(_has_ink(layer) and _is_seen(going, layer.uid) for layer in going.layers):
         found.append("Nothing is to be seen on it.")
     return found

@@ -23,7 +23,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.export import FORMATS, Export, pixels_for
+from jotsk.core.files.export import FORMATS, Export, moire, pixels_for
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
@@ -279,6 +279,7 @@ class ExportSheet(QDialog):
                 f"{width} x {height} px at {dpi:.0f} dpi,"
                 f" {width / dpi * MM_PER_INCH:.0f} x {height / dpi * MM_PER_INCH:.0f} mm on paper"
                 + (f". {NO_TRIM}" if no_trim else "")
+                + (f". {beats}" if (beats := moire(self._page, export)) else "")
             )
             self.write.setEnabled(True)
         except JotskError as error:

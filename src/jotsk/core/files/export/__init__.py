@@ -6,6 +6,7 @@ from pathlib import Path
 
 from jotsk.core.errors import Refused
 from jotsk.core.files.export.jpeg import JPEG
+from jotsk.core.files.export.moire import moire
 from jotsk.core.files.export.motions import INKML
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.pdf import PDF
@@ -40,6 +41,6 @@ def write_export(path: str | Path, page: Page, export: Export, *, progress: Prog
 
 
 __all__ = [
-    "ENDINGS", "FORMATS", "Export", "Format", "Progress", "format_of", "pixels_for", "srgb_profile",
+    "ENDINGS", "FORMATS", "Export", "Format", "Progress", "format_of", "moire", "pixels_for", "srgb_profile",
     "write_export",
 ]  # fmt: skip

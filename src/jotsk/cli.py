@@ -51,6 +51,7 @@ def _parser() -> argparse.ArgumentParser:
     demo = commands.add_parser("demo", help="open the demo page")
     demo.add_argument("--play", action="store_true", help="let the simulated pen ink over the sketch")
     demo.add_argument("--shot", type=Path, metavar="OUT.png", help="write a picture of the window and end")
+    demo.add_argument("--finished", action="store_true", help="open the finished panel instead")
     demo.set_defaults(run=_demo)
 
     replay = commands.add_parser("replay", help="run traces through the pens, without a window")
@@ -130,7 +131,7 @@ def _open(options: argparse.Namespace) -> int:
 def _demo(options: argparse.Namespace) -> int:
     from jotsk.desk.app.start import run
 
-    return run(demo=True, play=options.play, shot=options.shot)
+    return run(demo=True, play=options.play, finished=options.finished, shot=options.shot)
 
 
 def _replay(options: argparse.Namespace) -> int:

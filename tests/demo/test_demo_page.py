@@ -7,7 +7,7 @@ import pytest
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.fill.pour import lost_areas
-from jotsk.core.marks import Stroke
+from jotsk.core.marks import Area, Stroke
 from jotsk.core.mend.crossings import crossings
 from jotsk.core.page import InkLayer, render
 from jotsk.demo.boot import BOX as BOOT_BOX
@@ -25,6 +25,7 @@ from jotsk.demo.drafting import (
     straight,
     within,
 )  # fmt: skip
+from jotsk.demo.finished import finished_panel
 from jotsk.demo.gull_and_lantern import DPI, HEIGHT, PANELS, WIDTH, demo_page, frames
 from jotsk.demo.keeper import AXIS, keeper
 from jotsk.demo.keeper import BOX as KEEPER_BOX
@@ -213,3 +214,14 @@ def test_frames_close_and_the_pen_plays_the_longest_lines():
     assert len(lines) == 10 and all(not line.construction for line in lines)
     tops = [line.points[:, 1].min() for line in lines]
     assert tops == sorted(tops)
+
+
+def test_the_finished_panel_has_everything_and_is_what_its_marks_give(page):
+    panel = finished_panel(page)
+    kinds = {mark.fill.kind for layer in panel.layers for mark in layer.marks if isinstance(mark, Area)}
+    assert kinds == {"flat", "gradient", "tone"} and panel.light is not None
+    assert [layer.name for layer in panel.layers] == ["Fills", "Shade", "Hatching", "Frames", "Street", "Glow"]
+    assert panel.layers[-1].effects and panel.active.name == "Street"
+    for layer in panel.layers:
+        assert render(layer.marks, panel.bounds) == layer.tiles, layer.name
+    assert not lost_areas(panel)

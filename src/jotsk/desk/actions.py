@@ -28,6 +28,7 @@ TABLE: tuple[Entry, ...] = (
     Entry("page.new", "New page…", "Ctrl+N", "Make a page of any size", "Page"),
     Entry("page.open", "Open…", "Ctrl+O", "Open a page, or a picture as a sketch", "Page"),
     Entry("page.demo", "Open the demo page", "", "Open Gull & Lantern", "Page"),
+    Entry("page.finished", "Open the finished panel", "", "Open Harbour street: a panel with everything done", "Page"),
     Entry("page.recent", "Recent pages…", "Ctrl+Shift+O", "Pages opened lately, or left with unsaved work", "Page"),
     Entry("page.pictures", "Add pictures…", "", "Place pictures on this page, each on a layer", "Page"),
     Entry("page.save", "Save", "Ctrl+S", "Save the page with all its strokes", "Page"),

@@ -34,7 +34,10 @@ log = logging.getLogger("jotsk")
 FAULT = "Something did not work because of a fault in Jotsk; what is finished is kept, and the log has the rest."
 
 
-def run(*, file: Path | None = None, demo: bool = False, play: bool = False, shot: Path | None = None) -> int:
+def run(
+    *, file: Path | None = None, demo: bool = False, play: bool = False, finished: bool = False,
+    shot: Path | None = None,
+) -> int:  # fmt: skip
     """Open the window and stay until it is closed; return the exit status.
 
     With `shot`, draw the window without a screen, write its picture and end.
@@ -66,6 +69,8 @@ def run(*, file: Path | None = None, demo: bool = False, play: bool = False, sho
     def begin() -> None:
         if file is not None:
             window.open(file.resolve())
+        elif finished:
+            window.pages.open_finished()
         elif demo:
             window.pages.open_demo()
             if play and shot is None:

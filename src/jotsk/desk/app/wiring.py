@@ -22,6 +22,7 @@ def connect(window: Window) -> None:
         "page.print": pages.ask_print,
         "page.size": pages.ask_size,
         "page.demo": pages.open_demo,
+        "page.finished": pages.open_finished,
         "page.recent": pages.ask_recent,
         "page.pictures": pages.ask_pictures,
         "edit.paste": pages.paste,

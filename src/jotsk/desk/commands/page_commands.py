@@ -84,6 +84,18 @@ class PageCommands(QObject):
         if self.keep_unsaved():
             self.filing.make(TITLE, lambda progress: kept_demo_page(progress, cache_folder()))
 
+    def open_finished(self) -> None:
+        """The panel of the demo page that shows the whole craft."""
+        from jotsk.demo.finished import TITLE, finished_panel
+        from jotsk.demo.keeping import kept_demo_page
+
+        def make(progress: Callable[[float], None]) -> Page:
+            page = kept_demo_page(lambda share: progress(0.6 * share), cache_folder())
+            return finished_panel(page, lambda share: progress(0.6 + 0.4 * share))
+
+        if self.keep_unsaved():
+            self.filing.make(TITLE, make)
+
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self.board, "Open", self._folder(), OPENABLE)
         if name:

@@ -4,11 +4,14 @@ from __future__ import annotations
 
 import math
 
+import numpy as np
 import pytest
+from scipy.ndimage import gaussian_filter
 
 from jotsk.desk.dialogs.heat_sheet import HeatSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
 from jotsk.desk.stages import BY_ID as STAGES
+from tests.conftest import stroke_along
 from tests.core.check.test_checks import ring
 
 
@@ -88,3 +91,40 @@ def test_a_card_or_a_ruler_measures_the_screen(qtbot):
     sheet.measured.setValue(107.0)  # the frame is 107 mm wide: fewer px are a mm
     sheet.measured.editingFinished.emit()
     assert sheet.px_per_mm == pytest.approx(3.2) and sheet.measured.value() == 85.6
+
+
+def test_what_changes_after_a_check_is_checked_again_by_itself(checking, qtbot):
+    document, checks = checking.document, checking.document.checks
+    checks.step(1)
+    other = checks.present
+    document.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
+    qtbot.waitUntil(lambda: len(checks.findings) == 3, timeout=8000)
+    assert checks.present.name == other.name, "one stays where one was"
+    new = max(checks.findings, key=lambda finding: finding.at[1])
+    assert new.kind == "leak" and math.dist(new.at, (1160.0, 2400.0)) < 15
+    document.add_stroke(stroke_along([(1160, 2380), (1160, 2420)], size=14))
+    qtbot.waitUntil(lambda: len(checks.findings) == 2, timeout=8000)
+    document.undo()
+    document.undo()
+    qtbot.waitUntil(lambda: not checks._changed, timeout=8000)
+    assert len(checks.findings) == 2
+
+
+def test_the_page_is_seen_in_grey_and_squinted(window):
+    window.document.add_stroke(stroke_along([(400, 1700), (2000, 1700)], size=60, color=(200, 30, 30)))
+    board = window.board
+    window.actions_by_id["view.grey"].trigger()
+    x, y = (round(v) for v in board.view.to_screen(1200, 1700))
+    seen = board.grab().toImage().pixelColor(x, y)
+    assert seen.red() == seen.green() == seen.blue()
+    assert seen.red() == pytest.approx(0.299 * 200 + 0.587 * 30 + 0.114 * 30, abs=2), "ITU-R BT.601"
+    window.actions_by_id["view.grey"].trigger()
+    window.actions_by_id["view.squint"].trigger()
+    image = board.grab().toImage()
+    pixels = np.array(image.bits()).reshape(image.height(), image.width(), 4)[..., :3]
+    sharp = board.picture.frame[..., :3].astype(float)
+    expected = gaussian_filter(sharp, (*2 * [0.008 * max(sharp.shape)], 0), truncate=2.5)
+    part = slice(y - 60, y + 60), slice(x - 60, x + 60)
+    assert np.abs(pixels[part] - expected[part]).max() < 6
+    window.actions_by_id["view.squint"].trigger()
+    assert board.eyes.are_plain and board.grab().toImage().pixelColor(x, y).red() == 200

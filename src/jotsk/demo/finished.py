@@ -12,7 +12,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color, pen_by_id
 from jotsk.core.marks import Area
 from jotsk.core.marks.fills import Gradient
-from jotsk.core.page import InkLayer, Page
+from jotsk.core.page import InkLayer, Layer, Marks, Page, render
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.edits.resizing import cropped
 from jotsk.core.page.layers.effects import Effect
@@ -46,6 +46,7 @@ def finished_panel(page: Page, progress: Callable[[float], None] = lambda _: Non
     layers = tuple(layer for layer in page.layers if layer.name in KEPT)
     page = replace(page, layers=layers, active_uid=layers[-1].uid, guides=page.guides[:1])
     page = cropped(page, area, lambda share: progress(0.5 * share))
+    page = replace(page, layers=tuple(_only_on(layer, page.bounds) for layer in page.layers))
     page = replace(page, light=Light.standing(_at(SUN, area), page.bounds))
     page = _graded(page, SKY_AT, SKY_LINE, SKY, DUSK, area)
     page = _graded(page, SEA_AT, SEA_LINE, SEA, FOAM, area)
@@ -67,6 +68,14 @@ def finished_panel(page: Page, progress: Callable[[float], None] = lambda _: Non
     page = with_inserted(page, page.active_uid, None, glows)
     progress(1.0)
     return replace(page, active_uid=next(layer.uid for layer in page.layers if layer.name == "Street"))
+
+
+def _only_on(layer: Layer, page: Rect) -> Layer:
+    """The layer without what lies wholly off the page, such as the frames of other panels."""
+    if not isinstance(layer, InkLayer):
+        return layer
+    marks = Marks(mark for mark in layer.marks if mark.bounds & page)
+    return replace(layer, marks=marks, tiles=render(marks, page))
 
 
 def _glow(x: float, y: float, radius: float, page: Rect) -> Area:

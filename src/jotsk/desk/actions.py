@@ -171,6 +171,8 @@ TABLE: tuple[Entry, ...] = (
     Entry("view.actual", "100 %", "Ctrl+1", "One page px for each px of the screen", "View"),
     Entry("view.fit", "Whole page", "Ctrl+0", "Show the whole page", "View"),
     Entry("view.width", "Page width", "Ctrl+2", "Show the page as wide as the board", "View"),
+    Entry("view.grey", "In grey", "", "Look at the page without its colours: are the values right?", "View", True),
+    Entry("view.squint", "Squinted", "", "Look at the page with half-closed eyes: do the forms stand?", "View", True),
     Entry("view.print_size", "Print size", "Ctrl+3", "As large as on paper, by the mm of this screen", "View"),
     Entry(
         "view.measure", "Measure the screen…", "", "How large a mm is on this screen, by a bank card or a ruler", "View"

@@ -1,28 +1,59 @@
-"""All checks of a page at once."""
+"""All checks of a page at once, or of a part of it that was changed."""
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 
 from jotsk.core.check.finding import KINDS, Finding
+from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.leaks import leaks
 from jotsk.core.check.lines import strays, tangents, weights, wobbles
+from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
+
+BESIDE_PX = 24  # of a change, within which what was found may be so no longer
 
 
 def checked(
     page: Page, *, leak_px: float = 8.0, tangent_px: float = 3.0, report: Callable[[float], None] = lambda _: None
 ) -> list[Finding]:
     """What is wrong with a page, kind by kind, the worst of each first; without what was let be on it."""
-    let_be = frozenset(page.let_be)
-    found = list(leaks(page, leak_px))
+    index = InkIndex(page)
+    report(0.1)
+    found = list(leaks(page, leak_px, index=index))
     report(0.4)
-    found += sorted(tangents(page, tangent_px), key=lambda finding: -finding.weight)
-    report(0.7)
+    found += tangents(page, tangent_px, index=index)
+    report(0.6)
     found += weights(page)
-    report(0.8)
-    found += sorted(wobbles(page), key=lambda finding: -finding.weight)
-    found += sorted(strays(page), key=lambda finding: -finding.weight)
+    report(0.75)
+    found += wobbles(page, index=index)
+    found += strays(page)
     report(1.0)
-    found = [finding for finding in found if finding.name not in let_be]
-    return sorted(found, key=lambda finding: KINDS.index(finding.kind))
+    return _in_order(page, found)
+
+
+def checked_again(
+    page: Page, before: Sequence[Finding], changed: Rect, *, leak_px: float = 8.0, tangent_px: float = 3.0
+) -> list[Finding]:
+    """The findings of a page of which a part was changed: those elsewhere stay, and that part is looked at anew. How
+    heavy outlines are is a question of the whole, and is not asked again."""
+    area = changed.grown(BESIDE_PX) & page.bounds
+    index = InkIndex(page, area)
+    there = {stroke.uid for stroke in index.strokes}
+    found = [
+        finding for finding in before
+        if not (area.x0 <= finding.at[0] < area.x1 and area.y0 <= finding.at[1] < area.y1)
+        and not (finding.kind in ("wobble", "stray") and finding.mark in there)
+    ]  # fmt: skip
+    found += leaks(page, leak_px, index=index, area=area)
+    found += tangents(page, tangent_px, index=index, area=area)
+    found += wobbles(page, index=index)
+    found += strays(page, area=area)
+    return _in_order(page, found)
+
+
+def _in_order(page: Page, found: Sequence[Finding]) -> list[Finding]:
+    """Kind by kind, the worst of each first; what was let be is left out, and nothing is there twice."""
+    let_be = frozenset(page.let_be)
+    once = {finding.name: finding for finding in found if finding.name not in let_be}
+    return sorted(once.values(), key=lambda finding: (KINDS.index(finding.kind), -finding.weight))

@@ -4,55 +4,100 @@ from __future__ import annotations
 
 import math
 from functools import partial
+from typing import NamedTuple
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
+from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.region_kernel import go_downhill
 from jotsk.core.fill.regions import distance_of, halved
-from jotsk.core.geometry.rects import rect_around
+from jotsk.core.geometry import Rect
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
-from jotsk.core.mend.join import End, bridge, ends_of, straight_bridge
-from jotsk.core.mend.snip import shown_ink, strokes_near
-from jotsk.core.page import InkLayer, Page
+from jotsk.core.mend.join import End, bridge, straight_bridge
+from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.frames import MM_PER_INCH
 
 MOST_PX = 9_000_000  # of the picture regions are told apart on
 LEAST_MM2 = 1.5  # what would flood is smaller than anybody sees
-ROOM_PX, LEAST_PX = 3.0, 0.6
+ROOM_PX, LEAST_PX, HALF_STEP_PX = 3.0, 0.6, 1.5
+AROUND_PX = 600  # of a part of the page that is looked at again
 
 
-def leaks(page: Page, gap_px: float = 8.0) -> list[Finding]:
-    """Every gap of up to `gap_px` that parts two areas of the ink, the one that would flood most first."""
-    labels, k, areas = _regions(page, gap_px)
-    layers = shown_ink(page)
+def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, area: Rect | None = None) -> list[Finding]:
+    """Every gap of up to `gap_px` that parts two areas of the ink, the one that would flood most first; only those in
+    an `area`, if there is one. Ends of hatching leave no gap: it is drawn with open ends."""
+    index = index or InkIndex(page)
+    candidates = _candidates(index, gap_px)
+    if not candidates:
+        return []
+    regions = _regions(page, gap_px, area)
     found: list[Finding] = []
     taken: list[tuple[float, float]] = []
-    for layer in layers:
-        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
-            for end in ends_of(stroke):
-                gap = _nearest(layers, end, gap_px)
-                if gap is None:
-                    continue
-                width, made, at = gap
-                if any(math.dist(at, other) < gap_px for other in taken):
-                    continue
-                flood = _flooded(labels, areas, k, made)
-                if flood is None:
-                    continue
-                mm2 = flood * (k / page.dpi * MM_PER_INCH) ** 2
-                if mm2 < LEAST_MM2:
-                    continue
-                taken.append(at)
-                words = f"A gap of {width:.0f} px: {_size(mm2)} would run out here."
-                mend = partial(_bridged, uid=layer.uid, made=made)
-                found.append(Finding("leak", at, width, layer.name, words, mm2, mend, stroke.uid))
+    for number, end, near in candidates:
+        gap = _nearest(index, near, end, gap_px)
+        if gap is None:
+            continue
+        width, made, at = gap
+        if any(math.dist(at, other) < gap_px for other in taken) or (area is not None and not _holds(area, at)):
+            continue
+        flood = _flooded(regions, made)
+        if flood is None:
+            continue
+        mm2 = flood * (regions.k / page.dpi * MM_PER_INCH) ** 2
+        if mm2 < LEAST_MM2:
+            continue
+        taken.append(at)
+        layer, stroke = index.layers[number], index.strokes[number]
+        words = f"A gap of {width:.0f} px: {_size(mm2)} would run out here."
+        mend = partial(_bridged, uid=layer.uid, made=made)
+        found.append(Finding("leak", at, width, layer.name, words, mm2, mend, stroke.uid))
     return sorted(found, key=lambda finding: -finding.weight)
+
+
+def _holds(area: Rect, at: tuple[float, float]) -> bool:
+    return area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1
+
+
+def _candidates(index: InkIndex, gap_px: float) -> list[tuple[int, End, list[int]]]:
+    """The ends that touch nothing and have something within a gap: the number of their stroke, the end, and the numbers
+    of the strokes that are so near."""
+    owners, places = index.tips()
+    if not len(owners):
+        return []
+    hatching = index.hatching()
+    tips, radii = index.xy[places], index.radii[places]
+    reach = gap_px + radii + index.thickest + LEAST_PX
+    found = []
+    seen: dict[int, int] = {}
+    for k, near in enumerate(index.tree.query_ball_point(tips, reach)):
+        number = int(owners[k])
+        which = seen[number] = seen.get(number, -1) + 1
+        if hatching[number]:
+            continue
+        near = np.array(near, np.int64)
+        open_px = np.hypot(*(index.xy[near] - tips[k]).T) - index.radii[near] - radii[k]
+        close = near[open_px <= gap_px + HALF_STEP_PX]
+        others = np.unique(index.owners[close])
+        beside = others[(others != number) & ~hatching[others]]
+        strange = index.owners[near] != number
+        if (open_px[strange] <= LEAST_PX).any() or _touches(index, beside, tips[k], float(radii[k])):
+            continue
+        own = [number] if len(index.ends(number)) > 1 else []
+        if len(beside) or own:
+            found.append((number, index.ends(number)[which], [*beside.tolist(), *own]))
+    return found
+
+
+def _touches(index: InkIndex, others: NDArray[np.int64], tip: NDArray[np.float64], radius: float) -> bool:
+    """Whether an end lies at others between two of their places."""
+    x, y = tip.tolist()
+    return any(index.strokes[other].gap_to(x, y) <= radius + LEAST_PX for other in others)
 
 
 def _size(mm2: float) -> str:
@@ -63,30 +108,37 @@ def _bridged(page: Page, *, uid: int, made: Stroke) -> Page:
     return with_inserted(page, uid, None, [made])
 
 
-def _regions(page: Page, gap_px: float) -> tuple[NDArray[np.int32], int, NDArray[np.int64]]:
-    """The regions between the lines, every gap closed, on the page halved so often that it is small; how many px of it
-    one is; and how large each region is."""
-    free = clear_px(page, Pour((0.0, 0.0)), page.bounds)
+class _Regions(NamedTuple):
+    """The regions between the lines, every gap closed, `k` px of the page to one; how large each is; and the page px
+    where their picture begins."""
+
+    labels: NDArray[np.int32]
+    k: int
+    sizes: NDArray[np.int64]
+    corner: tuple[int, int]
+
+
+def _regions(page: Page, gap_px: float, area: Rect | None = None) -> _Regions:
+    window = page.bounds if area is None else area.grown(AROUND_PX) & page.bounds
+    free = clear_px(page, Pour((0.0, 0.0)), window)
     free, k = halved(free, MOST_PX)
     distance = distance_of(free)
     half = (gap_px / k + 1) / 2 + 0.5
     _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
     go_downhill(labels, distance)
-    return labels, k, np.bincount(labels.ravel())
+    return _Regions(labels, k, np.bincount(labels.ravel()), (window.x0, window.y0))
 
 
-def _nearest(layers: list[InkLayer], end: End, gap_px: float) -> tuple[float, Stroke, tuple[float, float]] | None:
+def _nearest(
+    index: InkIndex, near: list[int], end: End, gap_px: float
+) -> tuple[float, Stroke, tuple[float, float]] | None:
     """The gap from an end to what lies ahead of it: how wide it is, what bridges it, and where it is."""
-    tip = end.tip
-    near = [s for layer in layers for s in strokes_near(layer, rect_around(tip[None], gap_px + 2 * end.radius + 2))]
-    x, y = tip.tolist()
-    own = end.stroke
-    if any(s is not own and s.gap_to(x, y) <= _tip_radius(end) + LEAST_PX for s in near):
-        return None  # it touches
+    tip, own = end.tip, end.stroke
     best: tuple[float, Stroke, tuple[float, float]] | None = None
     own_radius = _tip_radius(end)
-    for stroke in near:
-        for other in ends_of(stroke):
+    for number in near:
+        stroke = index.strokes[number]
+        for other in index.ends(number):
             if stroke is own and other.is_last == end.is_last:
                 continue
             gap = math.dist(tip, other.tip) - own_radius - _tip_radius(other)
@@ -117,8 +169,9 @@ def _tip_radius(end: End) -> float:
     return float(points[int(np.hypot(points[:, 0] - end.tip[0], points[:, 1] - end.tip[1]).argmin()), 2])
 
 
-def _flooded(labels: NDArray[np.int32], areas: NDArray[np.int64], k: int, made: Stroke) -> int | None:
+def _flooded(regions: _Regions, made: Stroke) -> int | None:
     """The smaller of the regions on both sides of a bridge, px; None if it parts none."""
+    labels, k, areas, corner = regions
     points = made.own_ribbon.points
     middle = points[len(points) // 2].astype(np.float64)
     way = (points[-1, :2] - points[0, :2]).astype(np.float64)
@@ -130,7 +183,7 @@ def _flooded(labels: NDArray[np.int32], areas: NDArray[np.int64], k: int, made: 
     for sign in (1, -1):
         own = 0
         for reach in (middle[2] + ROOM_PX * k, middle[2] + 2.5 * ROOM_PX * k, middle[2] + 5 * ROOM_PX * k):
-            x, y = ((middle[:2] + sign * reach * side) / k).astype(int).tolist()
+            x, y = ((middle[:2] + sign * reach * side - corner) / k).astype(int).tolist()
             if 0 <= y < labels.shape[0] and 0 <= x < labels.shape[1] and labels[y, x]:
                 own = int(labels[y, x])
                 break

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
+import math
 from collections import Counter
-from collections.abc import Callable
 from functools import partial
 from itertools import pairwise
 
@@ -12,19 +12,21 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
+from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.fill.pour import clear_px, holds_fills
 from jotsk.core.fill.regions import distance_of, halved
-from jotsk.core.geometry import arc_lengths
-from jotsk.core.hand import wobble_px
+from jotsk.core.geometry import Rect, arc_lengths
+from jotsk.core.hand import trace_from, wobble_px
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
 from jotsk.core.mend.brush import heavier, shifted_by
 from jotsk.core.mend.crossings import crossings
 from jotsk.core.mend.gap_kernel import gaps
-from jotsk.core.mend.snip import shown_ink, strokes_near
+from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.runtime.parallel import on_all_cores
 
 PARALLEL_COS, LEAST_RUN_WIDTHS = 0.97, 6.0
 MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, are hatching
@@ -32,41 +34,60 @@ MOST_SHARE = 0.75  # of a line that runs along another: more is a second try of 
 OUTSIDE = 1.5  # times as thick as inside lines
 THINNEST_MM = 0.1  # that prints (common practice)
 SPECK_MM = 0.4
-WOBBLE_MM = 0.18
+WOBBLE_MM, WOBBLE_STEP_S, SLOWEST_WOBBLE_S = 0.18, 0.008, 0.33  # a hand wobbles at 3 to 12 Hz
 MOST_PX = 6_000_000
 
 
-def tangents(page: Page, within_px: float = 3.0) -> list[Finding]:
+def _parabola(count: int) -> NDArray[np.float64]:
+    """The weights of so many even samples in the middle of the parabola fitted to them."""
+    at = np.arange(count) - count // 2
+    rows = np.vander(at.astype(np.float64), 3)
+    return np.asarray(np.linalg.pinv(rows)[2])
+
+
+PARABOLA = _parabola(round(SLOWEST_WOBBLE_S / WOBBLE_STEP_S) | 1)
+
+
+def tangents(
+    page: Page, within_px: float = 3.0, *, index: InkIndex | None = None, area: Rect | None = None
+) -> list[Finding]:
     """Lines that touch or run along each other within so many px without crossing; and double lines. Lines that run
-    along several others are hatching, and meant so."""
+    along several others are hatching, and meant so. Only what lies in an `area`, if there is one."""
+    index = index or InkIndex(page)
+    hatching = index.hatching()
+    pairs: list[tuple[int, int, tuple[float, tuple[float, float], float, float]]] = []
+    for one, two, of_one, of_two in index.pairs_beside(within_px, LEAST_RUN_WIDTHS):
+        if index.layers[one] is not index.layers[two] or (hatching[one] and hatching[two]):
+            continue
+        run = _run_along(index.strokes[one], index.strokes[two], within_px, of_one, of_two)
+        if run is not None:
+            pairs.append((one, two, run))
+    beside = Counter(number for one, two, _ in pairs for number in (one, two))
     found: list[Finding] = []
-    for layer in shown_ink(page):
-        strokes = [mark for mark in layer.marks if isinstance(mark, Stroke)]
-        order = {id(stroke): number for number, stroke in enumerate(strokes)}
-        pairs: list[tuple[Stroke, Stroke, tuple[float, tuple[float, float], float, float]]] = []
-        for number, stroke in enumerate(strokes):
-            for other in strokes_near(layer, stroke.own_ribbon.bounds.grown(int(within_px) + 1)):
-                if order[id(other)] > number and (run := _run_along(stroke, other, within_px)) is not None:
-                    pairs.append((stroke, other, run))
-        beside = Counter(id(stroke) for a, b, _ in pairs for stroke in (a, b))
-        for a, b, (share, at, gap, length) in pairs:
-            most = max(beside[id(a)], beside[id(b)])
-            if most > MOST_BESIDE or (most > 1 and share >= MOST_SHARE):
-                continue
-            if share >= MOST_SHARE:
-                words = "Two lines lie over each other; splice them, or take one away."
-                found.append(Finding("stray", at, gap, layer.name, words, length, None, a.uid ^ b.uid))
-            elif not crossings(a, [b]):
-                words = f"Two lines run along each other for {length:.0f} px, {max(0.0, gap):.1f} px apart."
-                mend = partial(_pushed_apart, uid=layer.uid, one=a.uid, two=b.uid, at=at, by=within_px, reach=length)
-                found.append(Finding("tangent", at, gap, layer.name, words, length, mend, a.uid ^ b.uid))
+    for one, two, (share, at, gap, length) in pairs:
+        a, b, layer = index.strokes[one], index.strokes[two], index.layers[one]
+        most = max(beside[one], beside[two])
+        if most > MOST_BESIDE or (most > 1 and share >= MOST_SHARE):
+            continue
+        if area is not None and not (area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1):
+            continue
+        if share >= MOST_SHARE:
+            words = "Two lines lie over each other; splice them, or take one away."
+            found.append(Finding("stray", at, gap, layer.name, words, length, None, a.uid ^ b.uid))
+        elif not crossings(a, [b]):
+            words = f"Two lines run along each other for {length:.0f} px, {max(0.0, gap):.1f} px apart."
+            mend = partial(_pushed_apart, uid=layer.uid, one=a.uid, two=b.uid, at=at, by=within_px, reach=length)
+            found.append(Finding("tangent", at, gap, layer.name, words, length, mend, a.uid ^ b.uid))
     return found
 
 
-def _run_along(a: Stroke, b: Stroke, within_px: float) -> tuple[float, tuple[float, float], float, float] | None:
-    """The longest stretch on which two lines run side by side: its share of the shorter line, where, how far apart, how
-    long."""
-    p, q = a.own_ribbon.points.astype(np.float64), b.own_ribbon.points.astype(np.float64)
+def _run_along(
+    a: Stroke, b: Stroke, within_px: float, of_a: slice, of_b: slice
+) -> tuple[float, tuple[float, float], float, float] | None:
+    """The longest stretch on which two lines run side by side, inside these of them: its share of the shorter line,
+    where, how far apart, how long."""
+    whole = [stroke.own_ribbon.points.astype(np.float64) for stroke in (a, b)]
+    p, q = whole[0][of_a], whole[1][of_b]
     if len(p) < 4 or len(q) < 4:
         return None
     away = gaps(p[:, :2].copy(), q) - p[:, 2]
@@ -90,7 +111,7 @@ def _run_along(a: Stroke, b: Stroke, within_px: float) -> tuple[float, tuple[flo
     if lengths[best] < LEAST_RUN_WIDTHS * max(width, within_px):
         return None
     middle = (first + last) // 2
-    shorter = min(float(along[-1]), float(arc_lengths(q[:, :2])[-1]))
+    shorter = min(float(arc_lengths(each[:, :2])[-1]) for each in whole)
     x, y = (float(v) for v in p[middle, :2])
     return float(lengths[best]) / max(1e-6, shorter), (x, y), float(away[first:last].mean()), float(lengths[best])
 
@@ -173,23 +194,54 @@ def _made_heavier(page: Page, *, uid: int, uids: list[int], by: float) -> Page:
     return with_all_replaced(page, uid, pairs)
 
 
-def wobbles(page: Page, most_mm: float = WOBBLE_MM, report: Callable[[float], None] = lambda _: None) -> list[Finding]:
+def wobbles(
+    page: Page, most_mm: float = WOBBLE_MM, *, index: InkIndex | None = None, area: Rect | None = None
+) -> list[Finding]:
     """Strokes whose line still strays from what was meant by more than so many mm, RMS."""
-    most_px, found = most_mm / MM_PER_INCH * page.dpi, []
-    for layer in shown_ink(page):
-        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
-            if stroke.hold is not None or len(stroke.trace) < 12 or stroke.pen.is_figure:
-                continue
-            off = wobble_px(stroke.line)
-            if off <= most_px:
-                continue
-            points = stroke.own_ribbon.points
-            at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
-            steadier = min(100.0, max(60.0, stroke.steady_after + 25.0))
-            mend = partial(_steadied, uid=layer.uid, one=stroke.uid, by=steadier)
-            words = f"This line wobbles by {off:.1f} px; it can be steadied."
-            found.append(Finding("wobble", at, off, layer.name, words, off, mend, stroke.uid))
+    index = index or InkIndex(page, area)
+    most_px = most_mm / MM_PER_INCH * page.dpi
+    strokes = [
+        (layer, stroke) for layer, stroke in zip(index.layers, index.strokes, strict=True)
+        if stroke.hold is None and len(stroke.trace) >= 12 and not stroke.pen.is_figure
+        and (area is None or stroke.bounds & area)
+    ]  # fmt: skip
+    found = []
+    for (layer, stroke), off in zip(
+        strokes, on_all_cores(lambda each: _wobble_of(each[1], 0.7 * most_px), strokes), strict=True
+    ):
+        if off <= most_px:
+            continue
+        points = stroke.own_ribbon.points
+        at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
+        steadier = min(100.0, max(60.0, stroke.steady_after + 25.0))
+        mend = partial(_steadied, uid=layer.uid, one=stroke.uid, by=steadier)
+        words = f"This line wobbles by {off:.1f} px; it can be steadied."
+        found.append(Finding("wobble", at, off, layer.name, words, off, mend, stroke.uid))
     return found
+
+
+def _wobble_of(stroke: Stroke, least_px: float) -> float:
+    """Of its centre line as it is inked: that is there already, the steadied motion is not."""
+    ribbon = stroke.own_ribbon
+    rows = np.concatenate([[True], np.diff(np.floor(ribbon.times / WOBBLE_STEP_S)) > 0])
+    times, points = ribbon.times[rows], ribbon.points[rows].astype(np.float64)
+    if len(times) < 12 or (np.diff(times) <= 0).any():
+        return 0.0
+    if _roughness(times, points[:, :2]) <= least_px:
+        return 0.0
+    return wobble_px(trace_from(times, points[:, 0], points[:, 1], 1.0))
+
+
+def _roughness(times: NDArray[np.float64], xy: NDArray[np.float64]) -> float:
+    """RMS distance, px, of a line from parabolas fitted over about one period of the slowest wobble: quick to tell, and
+    at least its wobble. Savitzky and Golay, Anal. Chem. 36 (1964) 1627-1639."""
+    even = np.arange(times[0], times[-1], WOBBLE_STEP_S)
+    line = np.column_stack([np.interp(even, times, xy[:, k]) for k in (0, 1)])
+    if len(line) <= len(PARABOLA):
+        return math.inf
+    fitted = np.column_stack([np.convolve(line[:, k], PARABOLA, "valid") for k in (0, 1)])
+    half = len(PARABOLA) // 2
+    return float(np.sqrt(((line[half:-half] - fitted) ** 2).sum(axis=1).mean()))
 
 
 def _steadied(page: Page, *, uid: int, one: int, by: float) -> Page:
@@ -199,8 +251,9 @@ def _steadied(page: Page, *, uid: int, one: int, by: float) -> Page:
     return with_all_replaced(page, uid, pairs) if pairs else page
 
 
-def strays(page: Page) -> list[Finding]:
-    """Specks, strokes off the page, lines thinner than prints, hidden and empty layers."""
+def strays(page: Page, *, area: Rect | None = None) -> list[Finding]:
+    """Specks, strokes off the page, lines thinner than prints, hidden and empty layers. In an `area`, only the lines
+    there."""
     found: list[Finding] = []
     px_per_mm = page.dpi / MM_PER_INCH
     middle = (page.width / 2, page.height / 2)
@@ -209,12 +262,13 @@ def strays(page: Page) -> list[Finding]:
             continue
         if not len(layer.marks) and layer.uid == page.active_uid:
             continue  # one is about to draw on it
-        if not len(layer.marks):
+        if area is None and not len(layer.marks):
             found.append(Finding("stray", middle, 0.0, layer.name, f"“{layer.name}” is empty.", 0.1, None, layer.uid))
-        elif not layer.visible:
+        elif area is None and not layer.visible:
             words = f"“{layer.name}” is hidden, so it will not be printed."
             found.append(Finding("stray", middle, 0.0, layer.name, words, 0.5, None, layer.uid))
-        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)) if layer.visible else ():
+        marks = layer.marks if area is None else layer.marks.touching(area)
+        for stroke in (mark for mark in marks if isinstance(mark, Stroke)) if layer.visible else ():
             finding = _stray(page, layer, stroke, px_per_mm)
             if finding is not None:
                 found.append(finding)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from jotsk.core.page.light import Light
@@ -115,6 +116,8 @@ def connect(window: Window) -> None:
         "view.left_handed": window.set_left_handed,
         "view.lamp": window.set_lamp,
         "view.frames": window.show_frames,
+        "view.grey": lambda on: board.look(replace(board.eyes, grey=on)),
+        "view.squint": lambda on: board.look(replace(board.eyes, squint=on)),
         "hand.fingers": window.set_fingers_draw,
         "guide.settle": window.set_settles,
         "guide.page_steps": lambda on: setattr(board, "steps_of_page", on),
@@ -162,6 +165,7 @@ def connect(window: Window) -> None:
     board.resized.connect(window.status.place)
     board.resized.connect(window.place_floats)
     board.resized.connect(window.hints.place)
+    document.changed.connect(lambda before, after: board.eyes.squint and board.update())  # a change blurs beyond itself
     board.view_changed.connect(lambda: actions["view.flip"].setChecked(board.view.flipped))
     window.filing.jobs.began.connect(window.status.follow)
     window.filing.jobs.began.connect(lambda job: job.ended.connect(window.gc_pauses.set_aside))

@@ -4,18 +4,24 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable
+from contextlib import suppress
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
-from jotsk.core.check.checks import checked
+from jotsk.core.check.checks import checked, checked_again
 from jotsk.core.check.finding import Finding
+from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.page import Page
+from jotsk.core.page.changes import ink_changed
+from jotsk.core.runtime.lanes import BESIDE
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
+REST_MS = 400  # after a change, until it is checked
 WORDS = {"leak": "leak", "tangent": "tangent", "weight": "weak outline", "wobble": "wobble", "stray": "stray mark"}
 
 
@@ -25,12 +31,21 @@ class PageChecks(QObject):
     changed = Signal()
     walked = Signal(object)  # the finding one came to
 
+    _found = Signal(int, object, object)  # its turn, the page it was for, and the findings
+
     def __init__(self, document: Document) -> None:
         super().__init__(document)
         self._document = document
         self.findings: list[Finding] = []
         self.at = -1
+        self._is_checked = False  # and so is what changes, from then on
+        self._changed: Rect = EMPTY
+        self._turn = 0  # what was found for an earlier one is dropped
+        self._rest = QTimer(self, singleShot=True, interval=REST_MS)
+        self._rest.timeout.connect(self._look_again)
         document.opened.connect(self._forget)
+        document.changed.connect(self._note)
+        self._found.connect(self._take)
 
     @property
     def present(self) -> Finding | None:
@@ -50,7 +65,9 @@ class PageChecks(QObject):
             return checked(page, report=progress)
 
         def done(found: list[Finding]) -> None:
-            self.findings, self.at = found, -1
+            self.findings, self.at, self._is_checked = found, -1, True
+            self._changed = ink_changed(page, self._document.page)
+            self._rest.start()
             self.changed.emit()
             if found:
                 self.step(1)
@@ -58,6 +75,43 @@ class PageChecks(QObject):
                 self._document.refused.emit("Nothing is wrong with this page, as far as can be measured.")
 
         self._document.slow.emit("Checking the page", work, done)
+
+    def _note(self, before: Page, after: Page) -> None:
+        if self._is_checked and before.bounds == after.bounds:
+            self._changed |= ink_changed(before, after, lambda layer: not layer.is_sketch)
+            if self._changed:
+                self._rest.start()
+
+    def _look_again(self) -> None:
+        """Check what was changed, beside the interface; as soon as the hand rests."""
+        if not self._changed:
+            return
+        if self._document.is_inking:
+            self._rest.start()
+            return
+        self._turn += 1
+        page, changed, findings = self._document.page, self._changed, self.findings
+        BESIDE.queue("checks").go(self._check_again, self._turn, page, findings, changed)
+
+    def _check_again(self, turn: int, page: Page, findings: list[Finding], changed: Rect) -> None:
+        found = checked_again(page, findings, changed)
+        with suppress(RuntimeError):  # the window is gone
+            self._found.emit(turn, page, found)
+
+    def _take(self, turn: int, page: Page, found: list[Finding]) -> None:
+        if turn != self._turn or not self._is_checked:
+            return
+        if self._document.page is not page:
+            self._rest.start()
+            return
+        self._changed = EMPTY
+        present = self.present
+        self.findings = found
+        names = [finding.name for finding in found]
+        self.at = (
+            names.index(present.name) if present is not None and present.name in names else min(self.at, len(found) - 1)
+        )
+        self.changed.emit()
 
     def step(self, by: int) -> None:
         """Walk to the next finding, or the one before."""
@@ -124,5 +178,6 @@ class PageChecks(QObject):
             self.walked.emit(self.present)
 
     def _forget(self) -> None:
-        self.findings, self.at = [], -1
+        self.findings, self.at, self._is_checked, self._changed = [], -1, False, EMPTY
+        self._turn += 1
         self.changed.emit()

@@ -10,10 +10,9 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from jotsk.core.fill.pour import areas_to_find_again, found_again, holds_fills, lost_areas
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
-from jotsk.core.ink import TILE
 from jotsk.core.marks import Area
-from jotsk.core.page import InkLayer, Page
-from jotsk.core.page.tiles.tiles import Tiles
+from jotsk.core.page import Page
+from jotsk.core.page.changes import ink_changed
 from jotsk.core.runtime.lanes import BESIDE
 
 if TYPE_CHECKING:
@@ -48,22 +47,8 @@ class AreaFollower(QObject):
     def _note(self, before: Page, after: Page) -> None:
         if before.bounds != after.bounds or not any(holds_fills(layer) for layer in after.layers):
             return
-        area = self._changed
-        olds = {layer.uid: layer for layer in before.layers}
-        for layer in after.layers:
-            old = olds.get(layer.uid)
-            if not isinstance(layer, InkLayer) or layer is old or holds_fills(layer) or layer.is_sketch:
-                continue
-            if old is not None and old.visible != layer.visible:
-                area |= layer.tiles.bounds
-                continue
-            for column, row in layer.tiles.changed_since(old.tiles if old is not None else Tiles()):
-                area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
-        for uid, gone in olds.items():
-            if isinstance(gone, InkLayer) and after.layer(uid) is None and not holds_fills(gone):
-                area |= gone.tiles.bounds
-        self._changed = area
-        if area:
+        self._changed |= ink_changed(before, after, lambda layer: not holds_fills(layer) and not layer.is_sketch)
+        if self._changed:
             self._rest.start()
 
     def follow(self) -> None:

@@ -9,5 +9,5 @@ CHECK = Stage(
     "Check",
     "Find leaks and weak lines before the printer does",
     sentence="Check looks for leaks, tangents, weak outlines, wobble and stray marks; then walk from one to the next.",
-    offers=("check.run", "check.heat", "view.print_size"),
+    offers=("check.run", "check.heat", "view.grey", "view.squint", "view.print_size", "page.milestones"),
 )

@@ -22,6 +22,7 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.view import LARGEST_ZOOM, SMALLEST_ZOOM, soft_stopped
 from jotsk.core.page import Page
 from jotsk.desk.board.overlays import overlays
+from jotsk.desk.board.view.eyes import Eyes
 from jotsk.desk.board.view.screen_buffer import BoardPicture
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
@@ -45,6 +46,7 @@ class PageView(QWidget):
         super().__init__(parent)
         self.picture = BoardPicture(current().board)
         self.shows_frames = True
+        self.eyes = Eyes()
         self._image = QImage()
         self._fits = True  # the page is shown whole and stays so when the window changes
         self._drag_turns = False
@@ -204,7 +206,10 @@ class PageView(QWidget):
         for rect in (all_of_it,) if few else event.region():
             left, top = math.floor(rect.left() * ratio), math.floor(rect.top() * ratio)
             right, bottom = math.ceil((rect.right() + 1) * ratio), math.ceil((rect.bottom() + 1) * ratio)
-            painter.drawImage(left, top, self._image, left, top, right - left, bottom - top)
+            if self.eyes.are_plain:
+                painter.drawImage(left, top, self._image, left, top, right - left, bottom - top)
+            else:
+                self._draw_seen(painter, Rect(left, top, right, bottom))
         if ratio != 1.0:
             painter.restore()
         if self.page is not None:
@@ -213,6 +218,19 @@ class PageView(QWidget):
             if self.shows_frames:
                 overlays.draw_frames(painter, self.view, ratio, self.page)
         self.draw_over(painter, ratio)
+
+    def look(self, eyes: Eyes) -> None:
+        """Look at the page in another way."""
+        self.eyes = eyes
+        self.update()
+
+    def _draw_seen(self, painter: QPainter, part: Rect) -> None:
+        h, w = self.picture.frame.shape[:2]
+        part &= Rect(0, 0, w, h)
+        if part:
+            seen = self.eyes.seen(self.picture.frame, part)
+            image = QImage(seen.data, part.width, part.height, seen.strides[0], QImage.Format.Format_RGB32)
+            painter.drawImage(part.x0, part.y0, image)
 
     def draw_over(self, painter: QPainter, ratio: float) -> None:
         """What lies over the page; nothing here."""

@@ -18,7 +18,7 @@ if TYPE_CHECKING:
     from jotsk.core.marks import Stroke
 
 BAD_INPUT = 1  # argparse ends with 2 on wrong usage
-COMMANDS = ("demo", "replay", "export", "hand-over", "replay-page", "do", "check")
+COMMANDS = ("demo", "replay", "export", "hand-over", "replay-page", "do", "check", "practice")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -119,6 +119,15 @@ def _parser() -> argparse.ArgumentParser:
     check.add_argument("--leaks", type=float, default=8.0, metavar="PX", help="gaps of up to so many px are leaks (8)")
     check.add_argument("--tangents", type=float, default=3.0, metavar="PX", help="lines so near are tangents (3)")
     check.set_defaults(run=_check)
+    practice = commands.add_parser("practice", help="open a practice sheet, or measure one the simulated pen draws")
+    practice.add_argument(
+        "--sheet", default="lines", metavar="KIND", help="lines, points, curves, circles, ... (lines)"
+    )
+    practice.add_argument("--size", default="medium", metavar="SIZE", help="small, medium or large (medium)")
+    practice.add_argument("--simulate", metavar="SKILL", help="beginner, practised or expert")
+    practice.add_argument("--seed", type=int, default=1, metavar="N", help="of the simulated hand (1)")
+    practice.add_argument("--json", action="store_true", help="print the figures as JSON")
+    practice.set_defaults(run=_practice)
     return parser
 
 
@@ -320,6 +329,31 @@ def _check(options: argparse.Namespace) -> int:
             x, y = (round(v) for v in finding.at)
             print(f"{finding.kind:8} ({x}, {y}) {finding.layer}: {finding.sentence}")
     return 3 if found else 0
+
+
+def _practice(options: argparse.Namespace) -> int:
+    """Open a practice sheet; or print what was simulated on one beside what is measured on it."""
+    from jotsk.core.check.practice.figures import WORDS
+    from jotsk.core.check.practice.sheets import DPI, KINDS, SIZES, sheet_of
+    from jotsk.core.check.practice.simulated import SKILLS, compared
+
+    for value, known in ((options.sheet, KINDS), (options.size, SIZES), (options.simulate, SKILLS)):
+        if value is not None and value not in known:
+            raise Refused(f"“{value}” is none of {', '.join(known)}.")
+    if options.simulate is None:
+        from jotsk.desk.app.start import run
+
+        return run(sheet=(options.sheet, options.size))
+    found = compared(sheet_of(options.sheet, options.size), SKILLS[options.simulate], DPI, options.seed)
+    if options.json:
+        figures = {name: {"simulated": a, "measured": b, "unit": WORDS[name][1]} for name, (a, b) in found.items()}
+        told = {"sheet": options.sheet, "size": options.size, "skill": options.simulate, "figures": figures}
+        print(json.dumps(told, indent=1))
+    else:
+        for name, (simulated, measured) in found.items():
+            words, unit = WORDS[name]
+            print(f"{words:18} simulated {simulated:8.3f} {unit:5} measured {measured:8.3f} {unit}")
+    return 0
 
 
 def _page_output(text: str) -> Path:

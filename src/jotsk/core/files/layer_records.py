@@ -23,7 +23,7 @@ OF_LAYER = frozenset({
 })  # fmt: skip
 OF_PAGE = frozenset({
     "width", "height", "dpi", "paper", "active", "trim_mm", "bleed_mm", "safe_mm", "guides", "seen_as", "let_be",
-    "light", "format", "pens", "layers", "extras",
+    "light", "sheet", "format", "pens", "layers", "extras",
 })  # fmt: skip
 
 
@@ -95,6 +95,7 @@ def page_record(page: Page) -> dict[str, Any]:
         "seen_as": list(page.seen_as) if page.seen_as else None,
         "let_be": [list(name) for name in page.let_be],
         "light": page.light.record() if page.light else None,
+        "sheet": list(page.sheet) if page.sheet else None,
     }
     return with_unknown(record, page.unknown)
 
@@ -112,8 +113,15 @@ def page_values(record: Mapping[str, Any]) -> dict[str, Any]:
         "seen_as": _seen_as(record.get("seen_as")),
         "let_be": _names(record.get("let_be")),
         "light": light_from(record.get("light")),
+        "sheet": _sheet(record.get("sheet")),
         "unknown": beyond(record, OF_PAGE),
     }
+
+
+def _sheet(value: Any) -> tuple[str, str] | None:
+    if isinstance(value, list) and len(value) == 2 and all(isinstance(v, str) for v in value):
+        return value[0], value[1]
+    return None
 
 
 def color_from(value: Any) -> Color | None:

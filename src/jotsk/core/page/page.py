@@ -25,7 +25,8 @@ class Page:
     The page is cut (trimmed) `trim_mm` inside its edge; ink that goes to the cut goes on `bleed_mm` beyond it, and what
     must not be cut stays `safe_mm` inside it. `guides` are plain data. `seen_as` is how it was looked at when it was
     saved: zoom, angle in rad, whether flipped, and the page px at the middle of the board. `let_be` are the names
-    of findings that are meant so. `light` is where it is lit from, if that was said. `extras` are parts of its file
+    of findings that are meant so. `light` is where it is lit from, if that was said, and `sheet` the
+    kind and size of the practice sheet it is, if it is one. `extras` are parts of its file
     that this program does not know, by their names, and `unknown` is JSON of what else it says of the page.
     """
 
@@ -42,6 +43,7 @@ class Page:
     seen_as: tuple[float, float, bool, float, float] | None = None
     let_be: tuple[tuple[str, int, int, int], ...] = ()
     light: Light | None = None
+    sheet: tuple[str, str] | None = None
     extras: Mapping[str, bytes] = field(default_factory=dict)
     unknown: str = ""
 

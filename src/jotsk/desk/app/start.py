@@ -36,7 +36,7 @@ FAULT = "Something did not work because of a fault in Jotsk; what is finished is
 
 def run(
     *, file: Path | None = None, demo: bool = False, play: bool = False, finished: bool = False,
-    shot: Path | None = None,
+    shot: Path | None = None, sheet: tuple[str, str] | None = None,
 ) -> int:  # fmt: skip
     """Open the window and stay until it is closed; return the exit status.
 
@@ -69,6 +69,8 @@ def run(
     def begin() -> None:
         if file is not None:
             window.open(file.resolve())
+        elif sheet is not None:
+            window.pages.open_sheet(*sheet)
         elif finished:
             window.pages.open_finished()
         elif demo:

@@ -14,6 +14,7 @@ from PySide6.QtCore import QMimeData, QObject, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
+from jotsk.core.check.practice.sheets import sheet_of, sheet_page
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.inkml import write_traces
 from jotsk.core.files.opening import PAGE_SUFFIX
@@ -95,6 +96,12 @@ class PageCommands(QObject):
 
         if self.keep_unsaved():
             self.filing.make(TITLE, make)
+
+    def open_sheet(self, kind: str, size: str) -> None:
+        """A practice sheet as a new page."""
+        if self.keep_unsaved():
+            page = sheet_page(kind, size)
+            self.document.take(page, path=None, title=f"Practice: {sheet_of(kind, size).title}", saved=True)
 
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self.board, "Open", self._folder(), OPENABLE)

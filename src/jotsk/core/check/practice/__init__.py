@@ -1,0 +1,1 @@
+"""Practice: sheets that measure the hand, and what follows from it."""

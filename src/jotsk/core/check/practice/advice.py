@@ -1,0 +1,96 @@
+"""What follows from what was measured: the directions a hand is steadiest in, what would suit it, what to warm up."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from jotsk.core.check.practice.diary import Entry
+from jotsk.core.check.practice.sheets import DIRECTIONS, KINDS
+
+LEAST_LINES = 3  # in a direction, until it counts
+WARM_UP = 5  # sheets, a minute each
+LATEST = 400  # lines, that count
+USUAL = {"off": 0.6, "wobble": 0.12, "beyond": 1.0, "fade": 2.0, "width_off": 0.35, "spacing": 20.0, "evenness": 12.0}
+SHEET_FOR = {
+    "off": ("lines", "curves", "circles"), "wobble": ("curves", "lines"), "beyond": ("points", "lines"),
+    "fade": ("lines", "tapers"), "width_off": ("ramps", "tapers"), "spacing": ("hatching",), "evenness": ("hatching",),
+}  # fmt: skip
+
+
+@dataclass(frozen=True, slots=True)
+class Spoke:
+    """A direction of the rose, degrees: how many lines, and how far off they were, mm, median."""
+
+    direction: float
+    count: int
+    off: float
+
+
+def rose(entries: Sequence[Entry]) -> list[Spoke]:
+    """How a hand does in each direction, by lines drawn without steadiness and with it alike."""
+    spokes = []
+    for direction in DIRECTIONS:
+        values = [
+            entry.figures.off for entry in entries[-LATEST:]
+            if not math.isnan(entry.figures.direction) and not math.isnan(entry.figures.off)
+            and abs((entry.figures.direction - direction + 180) % 360 - 180) < 22.5
+        ]  # fmt: skip
+        spokes.append(Spoke(direction, len(values), float(np.median(values)) if values else math.nan))
+    return spokes
+
+
+def steadiest(entries: Sequence[Entry]) -> float | None:
+    """The direction a hand is steadiest in, degrees; None until every direction was tried often enough."""
+    spokes = [spoke for spoke in rose(entries) if spoke.count >= LEAST_LINES]
+    if len(spokes) < len(DIRECTIONS):
+        return None
+    return min(spokes, key=lambda spoke: spoke.off).direction
+
+
+def turn_for(line_deg: float, best_deg: float, turned_deg: float) -> float:
+    """By how many degrees to turn a view further, so that a line of the page that runs at `line_deg` on the screen lies
+    in the best direction; the shorter way, and either end may come first."""
+    turn = (best_deg - line_deg + 90.0) % 180.0 - 90.0
+    return (turned_deg + turn + 180.0) % 360.0 - 180.0 - turned_deg
+
+
+def worst_first(entries: Sequence[Entry]) -> list[str]:
+    """The names of the numbers, those that are most beyond what is usual first."""
+    shares = {}
+    for name, usual in USUAL.items():
+        values = [abs(getattr(e.figures, name)) for e in entries[-LATEST:]]
+        values = [value for value in values if not math.isnan(value)]
+        if values:
+            shares[name] = float(np.median(values)) / usual
+    return sorted(shares, key=lambda name: -shares[name])
+
+
+def warm_up(entries: Sequence[Entry]) -> list[tuple[str, str]]:
+    """The sheets of a warm-up of five minutes, kind and size: what went worst comes first, then what was not drawn for
+    longest."""
+    kinds: list[str] = []
+    for name in worst_first(entries):
+        kinds += [kind for kind in SHEET_FOR[name] if kind not in kinds]
+    latest = {entry.sheet: entry.time for entry in entries}
+    rest = [kind for kind in KINDS if kind not in kinds]
+    never = [kind for kind in rest if kind not in latest]
+    kinds = (
+        kinds[:3] + never + sorted((kind for kind in rest if kind in latest), key=lambda kind: latest[kind]) + kinds[3:]
+    )
+    sizes = ("small", "medium", "large")
+    return [(kind, sizes[k % 3]) for k, kind in enumerate(kinds[:WARM_UP])]
+
+
+def steadiness_for(entries: Sequence[Entry]) -> int | None:
+    """A steadiness after the lift, 0..100, that suits the wobble of a hand drawn without any: none for 0.03 mm, most
+    for 0.4 mm. None until enough lines were drawn."""
+    values = [e.figures.wobble for e in entries[-LATEST:] if not e.steadied and not math.isnan(e.figures.wobble)]
+    if len(values) < 2 * LEAST_LINES:
+        return None
+    wobble = float(np.median(values))
+    share = (math.log(max(wobble, 0.01)) - math.log(0.03)) / (math.log(0.4) - math.log(0.03))
+    return round(min(90.0, max(10.0, 100.0 * share)) / 5) * 5

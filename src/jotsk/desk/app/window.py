@@ -29,15 +29,18 @@ from jotsk.desk.app.status import StatusStrip
 from jotsk.desk.app.wiring import connect
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.strips.check_strip import CheckStrip
+from jotsk.desk.board.strips.practice_strip import PracticeStrip
 from jotsk.desk.commands.area_commands import AreaCommands
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
 from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
+from jotsk.desk.commands.practice_commands import PracticeCommands, screen_angle
 from jotsk.desk.dialogs.heat_sheet import HeatSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet, told_by
 from jotsk.desk.document.document import Document
+from jotsk.desk.document.practice import Practice
 from jotsk.desk.guides.guide_sets import GuideSets
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.own_files import finish_writing
@@ -108,8 +111,15 @@ class Window(QMainWindow):
         self.guide_commands = GuideCommands(self.document, self.board, self.guide_sets, self.status.tell)
         self.line_commands = LineCommands(self.document, self.board, self.hand)
         self.area_commands = AreaCommands(self.document, self.board, self.hand)
+        self.practice = Practice(self.document, folder / "practice.csv", lambda angle: screen_angle(self.board, angle))
+        self.practice_commands = PracticeCommands(
+            self.document, self.board, self.pages, self.practice, settings, self.status.tell
+        )
         self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
         self.strips["check"] = CheckStrip(self.board)
+        self.strips["practice"] = PracticeStrip(
+            self.board, self.practice, following=self.practice_commands.next_sheet, how=self.practice_commands.ask
+        )
         self.hints.give_way_to(list(self.strips.values()))
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)

@@ -24,6 +24,8 @@ def connect(window: Window) -> None:
         "page.size": pages.ask_size,
         "page.demo": pages.open_demo,
         "page.finished": pages.open_finished,
+        "page.practice": window.practice_commands.ask,
+        "view.turn_for_line": window.practice_commands.turn_for_line,
         "page.recent": pages.ask_recent,
         "page.pictures": pages.ask_pictures,
         "edit.paste": pages.paste,

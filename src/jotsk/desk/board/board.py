@@ -82,6 +82,7 @@ class Board(PointerInput):
         self._notice_timer.timeout.connect(self._clear_notice)
         self._failing = QTimer(self, singleShot=True, interval=0)
         self._failing.timeout.connect(self._give_up_guides)
+        self.under_tools: Callable[[QPainter, float], None] | None = None  # draws over the page, under the tools
         self._fits_later = False  # the page is to be shown whole when the pen has lifted
         self.setMouseTracking(True)
         self.setTabletTracking(True)
@@ -215,6 +216,8 @@ class Board(PointerInput):
         )  # fmt: skip
         if self._guide_overlay.failed and not self._failing.isActive():
             self._failing.start()  # not while it is painted
+        if self.under_tools is not None:
+            self.under_tools(painter, ratio)
         self._chosen_lines.draw(
             painter, self.view, ratio, self.document.selection.lines, self._preview, self.tool.outline
         )

@@ -1,0 +1,51 @@
+"""The strip of a practice sheet: how far one is, and how it went."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QPushButton
+
+from jotsk.core.check.practice.figures import Figures
+from jotsk.desk.board.strips.head_strip import HeadStrip
+from jotsk.desk.document.practice import Practice
+from jotsk.desk.widgets.elided_label import ElidedLabel
+
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
+
+
+class PracticeStrip(HeadStrip):
+    """Lies at the head of the board while the page is a practice sheet."""
+
+    def __init__(
+        self, board: Board, practice: Practice, *, following: Callable[[], None], how: Callable[[], None],
+    ) -> None:  # fmt: skip
+        super().__init__(board)
+        self._practice = practice
+        self.words = ElidedLabel("")
+        self.row.addWidget(self.words, 1)
+        self.following = QPushButton("Next sheet", toolTip="The next sheet of the warm-up")
+        self.how = QPushButton("How I do…", toolTip="The hand over days, its steadiest direction, and other sheets")
+        for button, act in ((self.following, following), (self.how, how)):
+            button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+            button.clicked.connect(lambda _=False, do=act: do())
+            self.row.addWidget(button)
+        practice.changed.connect(self.refresh)
+        board.resized.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        sheet = self._practice.sheet
+        if sheet is not None:
+            drawn, wanted = self._practice.share_done
+            found = self._practice.summary()
+            words = self._practice.words(Figures(**found)) if found else "draw from the dot to the ring"  # type: ignore[arg-type]
+            self.words.setText(
+                f"{sheet.title}: {drawn} of {wanted}. Median: {words}." if found else f"{sheet.title}: {words}."
+            )
+            self.following.setVisible(bool(self._practice.plan))
+        if sheet is not None or self.isVisible():
+            self.show_if(sheet is not None)

@@ -1,0 +1,189 @@
+"""Choosing a practice sheet; and how the hand does: its steadiest direction, its numbers over days, what follows."""
+
+from __future__ import annotations
+
+import numpy as np
+from PySide6.QtCore import QPointF, QSize, Qt, QUrl
+from PySide6.QtGui import QColor, QDesktopServices, QIcon, QPainter, QPen, QPixmap, QPolygonF
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QDialog,
+    QHBoxLayout,
+    QLabel,
+    QListWidget,
+    QListWidgetItem,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from jotsk.core.check.practice import advice, diary
+from jotsk.core.check.practice.figures import WORDS
+from jotsk.core.check.practice.sheets import COLUMNS, HEIGHT, KINDS, LINES, SIZES, WIDTH, Task, sheet_of
+from jotsk.desk.document.practice import Practice
+from jotsk.desk.theme import current
+from jotsk.desk.widgets.day_plot import DayPlot
+from jotsk.desk.widgets.rose import Rose
+from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
+
+PICTURE, MARGIN_PX = QSize(48, 38), 24.0
+UNTRIED = "Draw a sheet of parallel lines: then the rose shows the directions your hand is steadiest in."
+
+
+def _picture(kind: str) -> QPixmap:
+    """What one cell of a sheet asks for, in little."""
+    picture = QPixmap(PICTURE)
+    picture.fill(Qt.GlobalColor.transparent)
+    tasks = [
+        task for task in sheet_of(kind, "medium").tasks
+        if task.path[:, 0].max() < WIDTH / COLUMNS and task.path[:, 1].max() < HEIGHT / LINES
+    ]  # fmt: skip
+    places = np.concatenate([_repeated(task, task.repeats - 1) for task in tasks] + [task.path for task in tasks])
+    low, high = places.min(axis=0) - MARGIN_PX, places.max(axis=0) + MARGIN_PX
+    zoom = min(PICTURE.width() / (high[0] - low[0]), PICTURE.height() / (high[1] - low[1]))
+    corner = (low + high) / 2 - np.array([PICTURE.width(), PICTURE.height()]) / 2 / zoom
+
+    def seen(xy: np.ndarray) -> QPolygonF:
+        return QPolygonF([QPointF(x, y) for x, y in ((xy - corner) * zoom).tolist()])
+
+    painter = QPainter(picture)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setPen(QPen(QColor(current().text), 1.3))
+    for task in tasks:
+        if task.kind == "dots":
+            painter.setBrush(QColor(current().text))
+            painter.drawEllipse(seen(task.path).at(0), 1.2, 1.2)
+        elif task.widths is not None:
+            way = (task.path[-1] - task.path[0]) / task.length
+            side = np.outer(task.widths, (-way[1], way[0])) / 2
+            painter.setBrush(QColor(current().text))
+            painter.drawPolygon(seen(np.concatenate([task.path + side, (task.path - side)[::-1]])))
+        else:
+            for k in range(0, task.repeats, 2):
+                painter.drawPolyline(seen(_repeated(task, k)))
+    painter.end()
+    return picture
+
+
+def _repeated(task: Task, k: int) -> np.ndarray:
+    way = (task.path[-1] - task.path[0]) / max(1e-9, float(np.hypot(*(task.path[-1] - task.path[0]))))
+    return task.path + np.array([-way[1], way[0]]) * k * task.spacing
+
+
+class PracticeSheet(QDialog):
+    """Accepted with `plan`, the sheets to draw, the first of them now."""
+
+    def __init__(self, practice: Practice, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Practice")
+        self.resize(860, 560)
+        self._practice, self._entries = practice, practice.entries()
+        self.plan: list[tuple[str, str]] = []
+        self.steadiness: int | None = None  # to be taken for the pen in the hand
+        self.kinds = QListWidget()
+        self.kinds.setItemDelegate(ThumbnailDelegate(PICTURE, below=False, parent=self.kinds))
+        self.kinds.setAccessibleName("Sheets")
+        for kind, (words, _) in KINDS.items():
+            item = QListWidgetItem(words)
+            item.setData(Qt.ItemDataRole.UserRole, kind)
+            item.setIcon(QIcon(_picture(kind)))
+            self.kinds.addItem(item)
+        self.kinds.setCurrentRow(0)
+        self.size_box = QComboBox()
+        self.size_box.setAccessibleName("Size")
+        for size in SIZES:
+            self.size_box.addItem(size.capitalize(), size)
+        self.size_box.setCurrentIndex(1)
+        self.begin = QPushButton("Draw this sheet", default=True)
+        self.warm_up = QPushButton(
+            "Warm up, five minutes", autoDefault=False, toolTip="Five sheets, made of what went worst"
+        )
+        self.quietly = QCheckBox("Measure pages at work too", toolTip="Quietly: wobble and speed of straight lines")
+        self.quietly.setChecked(practice.at_work)
+        self.folder = QPushButton(
+            "Show the diary", autoDefault=False, toolTip=f"A table (CSV) that is yours: {practice.path}"
+        )
+        left = QVBoxLayout()
+        left.addWidget(self.kinds, 1)
+        left.addWidget(self.size_box)
+        left.addWidget(self.begin)
+        left.addWidget(self.warm_up)
+        left.addSpacing(10)
+        left.addWidget(self.quietly)
+        left.addWidget(self.folder)
+        self.rose, self.plot = Rose(), DayPlot()
+        self.number = QComboBox()
+        self.number.setAccessibleName("Number over days")
+        for name, (words, unit) in WORDS.items():
+            self.number.addItem(f"{words.capitalize()}, {unit}", name)
+        self.words = QLabel(wordWrap=True)
+        self.take = QPushButton("Take this steadiness", autoDefault=False)
+        right = QVBoxLayout()
+        heading = QLabel("Your hand")
+        heading.setProperty("role", "heading")
+        right.addWidget(heading)
+        top = QHBoxLayout()
+        top.addWidget(self.rose)
+        beside = QVBoxLayout()
+        beside.addWidget(self.words)
+        beside.addWidget(self.take, 0, Qt.AlignmentFlag.AlignLeft)
+        beside.addStretch()
+        top.addLayout(beside, 1)
+        right.addLayout(top, 1)
+        right.addWidget(self.number)
+        right.addWidget(self.plot, 1)
+        close = QPushButton("Close", autoDefault=False)
+        right.addWidget(close, 0, Qt.AlignmentFlag.AlignRight)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(20, 18, 20, 16)
+        whole.setSpacing(24)
+        whole.addLayout(left, 3)
+        whole.addLayout(right, 5)
+        self.begin.clicked.connect(self._begin)
+        self.kinds.itemDoubleClicked.connect(self._begin)
+        self.warm_up.clicked.connect(self._warm_up)
+        self.take.clicked.connect(self._take)
+        self.number.activated.connect(self._show_plot)
+        self.quietly.toggled.connect(lambda on: setattr(practice, "at_work", on))
+        self.folder.clicked.connect(lambda: QDesktopServices.openUrl(QUrl.fromLocalFile(str(practice.path.parent))))
+        close.clicked.connect(self.reject)
+        self._show()
+
+    def _show(self) -> None:
+        best = advice.steadiest(self._entries)
+        self.rose.show_spokes(advice.rose(self._entries), best)
+        told = []
+        if best is not None:
+            told.append(
+                f"Your hand is steadiest at {best:.0f}°, counted from the right against the clock."
+                " “Turn for the next line” in the View menu turns the page for it."
+            )
+        worst = advice.worst_first(self._entries)
+        if worst:
+            told.append(f"What went worst: {WORDS[worst[0]][0]}. The warm-up begins with it.")
+        self._steadiness = advice.steadiness_for(self._entries)
+        if self._steadiness is not None:
+            told.append(f"By your wobble, a steadiness after the lift of about {self._steadiness} suits you.")
+        self.take.setVisible(self._steadiness is not None)
+        self.words.setText("\n\n".join(told) or UNTRIED)
+        self.folder.setEnabled(self._practice.path.exists())
+        self._show_plot()
+
+    def _show_plot(self) -> None:
+        name = self.number.currentData()
+        self.plot.show_days(self.number.currentText(), diary.by_day(self._entries, name), WORDS[name][1])
+
+    def _begin(self) -> None:
+        item = self.kinds.currentItem()
+        if item is not None:
+            self.plan = [(item.data(Qt.ItemDataRole.UserRole), self.size_box.currentData())]
+            self.accept()
+
+    def _warm_up(self) -> None:
+        self.plan = advice.warm_up(self._entries)
+        self.accept()
+
+    def _take(self) -> None:
+        self.steadiness = self._steadiness
+        self.accept()

@@ -7,6 +7,7 @@ import tempfile
 import time
 from collections.abc import Callable
 from dataclasses import replace
+from datetime import datetime, timedelta
 from itertools import pairwise
 from pathlib import Path
 
@@ -16,7 +17,13 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen
 from PySide6.QtWidgets import QApplication
 from real_motions import draw as draw_real_motions
 
+from jotsk.core.check.practice import diary
+from jotsk.core.check.practice.figures import measured
+from jotsk.core.check.practice.sheets import DPI as SHEET_DPI
+from jotsk.core.check.practice.sheets import sheet_of
+from jotsk.core.check.practice.simulated import SKILLS, drawn_sheet
 from jotsk.core.files.orders import USUAL
+from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
 from jotsk.core.mend import over_under, snip
@@ -25,6 +32,7 @@ from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.dialogs import ExportSheet, FeelPad, OrdersSheet, PenMaker
+from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.pens.hand import BLACK
@@ -55,7 +63,7 @@ def waves(pad: Board, pens: list[str], *, left: float = 60, width: float = 420, 
 
 
 def sheets(window: Window, folder: Path, app: QApplication) -> None:
-    """The pen maker, the feel pad, the colours, and every pen on one sheet."""
+    """The pen maker, the feel pad, and every pen on one sheet."""
     maker = PenMaker(window.hand, window.board)
     maker.show()
     settle(app)
@@ -79,15 +87,6 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     settle(app)
     feel.grab().save(str(folder / "feel-pad.png"), "PNG")
     feel.close()
-
-    window.show_colors()
-    for color in ((30, 90, 140), (40, 110, 80), (134, 44, 36)):
-        window.hand.set_color(color)
-        window.hand.used_color(color)
-    settle(app)
-    window.colors.grab().save(str(folder / "ink-colours.png"), "PNG")
-    window.colors.close()
-    window.hand.set_color(BLACK)
 
     trial = DeskHand(window.hand.library)
     sheet = ScratchPad(trial)
@@ -291,6 +290,56 @@ def check(window: Window, shoot: Callable[[str], None]) -> None:
     window.document.checks.changed.emit()
 
 
+HALF = QSize(640, 428)
+
+
+def practice(window: Window, folder: Path, app: QApplication) -> None:
+    """A sheet half done; below it how the hand does over days, and the page turned for the next line."""
+    board = window.board
+    diary.append(window.practice.path, days_of_practice())
+    window.pages.open_sheet("lines", "medium")
+    window.hand.take(window.hand.library.pen("quill-nib"))
+    window.hand.set_color(BLACK)
+    window.hand.set_size(20)
+    settle(app)
+    pen = SimulatedPen(board, DEVICES["display"])
+    for each in drawn_sheet(sheet_of("lines"), SKILLS["practised"], SHEET_DPI)[:19]:
+        samples = each.trace.samples.copy()
+        samples[:, 1:3] = [board.view.to_screen(x, y) for x, y in each.trace.xy]
+        pen.draw(Trace(samples))
+    settle(app)
+    sheet = QImage(1280, 800 + HALF.height(), QImage.Format.Format_RGB32)
+    painter = QPainter(sheet)
+    painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+    painter.drawPixmap(0, 0, window.grab())
+    hand = PracticeSheet(window.practice, board)
+    hand.show()
+    settle(app)
+    painter.drawPixmap(QRect(QPoint(0, 800), HALF), hand.grab())
+    hand.close()
+    window.actions_by_id["view.turn_for_line"].trigger()
+    settle(app)
+    painter.drawPixmap(QRect(QPoint(HALF.width(), 800), HALF), board.grab())
+    painter.end()
+    sheet.save(str(folder / "practice.png"), "PNG")
+    window.actions_by_id["view.turn_for_line"].trigger()
+
+
+def days_of_practice() -> list[diary.Entry]:
+    """Made up: twelve mornings of a hand that grows steadier, and is steadiest towards itself."""
+    entries = []
+    for day in range(12):
+        for kind in ("lines", "hatching"):
+            sheet = sheet_of(kind)
+            for each in drawn_sheet(sheet, SKILLS["practised"], SHEET_DPI, seed=day)[:32]:
+                found = measured(sheet.tasks[each.task], each.trace, SHEET_DPI)
+                better = (1 - 0.05 * day) * (0.6 + 0.4 * abs(np.sin(np.radians(found.direction - 225) / 2)))
+                found = replace(found, off=found.off * better, wobble=found.wobble * better)
+                time = datetime.now() - timedelta(days=int(1.7 * (12 - day)))
+                entries.append(diary.Entry(time, kind, "medium", False, found))
+    return entries
+
+
 def main(folder: Path) -> None:
     app = QApplication(["jotsk"])
     load_fonts()
@@ -348,6 +397,7 @@ def main(folder: Path) -> None:
     mend(window, shoot, folder)
     window.show_stage(STAGES["ink"])
     guides(window, shoot)
+    practice(window, folder, app)
     window.close()
     draw_real_motions(folder / "real-motions.png")
 

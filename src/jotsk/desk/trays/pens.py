@@ -163,11 +163,16 @@ class PenTray(QWidget):
     def show_stage(self, stage: Stage) -> None:
         self._stage = stage
         while (item := self._offers.takeAt(0)) is not None:
+            item.widget().hide()
             item.widget().deleteLater()
         for action in map(self._actions.__getitem__, stage.offers):
             button = QPushButton(action.text(), autoDefault=False, toolTip=action.toolTip())
             button.setProperty("role", "small")
             button.clicked.connect(action.trigger)
+            if action.isCheckable():
+                button.setCheckable(True)
+                button.setChecked(action.isChecked())
+                action.toggled.connect(button.setChecked)
             self._offers.addWidget(button)
         self._rebuild()
 

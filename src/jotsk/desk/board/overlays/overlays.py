@@ -119,6 +119,7 @@ WELCOME = (
     "Drop your sketch here",
     "paste it (Ctrl+V), or open it (Ctrl+O);",
     "E dims it and puts ink above it. Or just draw.",
+    "“Practice” in the menu warms the hand up.",
 )
 SIGN_PX, SIGN_AT_PX = 18, 12  # beside the middle of the pen
 

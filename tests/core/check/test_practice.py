@@ -159,6 +159,9 @@ def test_advice_follows_from_what_went_worst():
     ]
     assert advice.worst_first(made)[0] == "spacing" and advice.warm_up(made)[0][0] == "hatching"
     assert advice.steadiness_for(made) is None
+    assert "feel of this device" not in " ".join(advice.proposals(made))
+    wobbly = entries({0.0: 0.3}, wobble=0.5)
+    assert "Technical 0.5" in advice.proposals(wobbly)[0] and advice.proposals([]) == []
     shaky, still = (advice.steadiness_for(entries({0.0: 0.3, 45.0: 0.3}, wobble=w)) for w in (0.3, 0.04))
     assert shaky > 60 > still
 

@@ -165,6 +165,7 @@ class PracticeSheet(QDialog):
         self._steadiness = advice.steadiness_for(self._entries)
         if self._steadiness is not None:
             told.append(f"By your wobble, a steadiness after the lift of about {self._steadiness} suits you.")
+        told += advice.proposals(self._entries)[:2]
         self.take.setVisible(self._steadiness is not None)
         self.words.setText("\n\n".join(told) or UNTRIED)
         self.folder.setEnabled(self._practice.path.exists())

@@ -62,10 +62,9 @@ def worst_first(entries: Sequence[Entry]) -> list[str]:
     """The names of the numbers, those that are most beyond what is usual first."""
     shares = {}
     for name, usual in USUAL.items():
-        values = [abs(getattr(e.figures, name)) for e in entries[-LATEST:]]
-        values = [value for value in values if not math.isnan(value)]
-        if values:
-            shares[name] = float(np.median(values)) / usual
+        median = _median(entries, name)
+        if not math.isnan(median):
+            shares[name] = median / usual
     return sorted(shares, key=lambda name: -shares[name])
 
 
@@ -83,6 +82,27 @@ def warm_up(entries: Sequence[Entry]) -> list[tuple[str, str]]:
     )
     sizes = ("small", "medium", "large")
     return [(kind, sizes[k % 3]) for k, kind in enumerate(kinds[:WARM_UP])]
+
+
+def proposals(entries: Sequence[Entry]) -> list[str]:
+    """What to try, a sentence each, by what was beyond the usual."""
+    found = []
+    beyond = {name for name in worst_first(entries) if _median(entries, name) > USUAL[name]}
+    if "wobble" in beyond:
+        found.append("Try Technical 0.5 or Flick pen: an even line, and one weighed by speed, show a wobble least.")
+    if beyond & {"width_off", "evenness"}:
+        found.append("Fit the feel of this device (in the Hand menu): the weight follows the hand better.")
+    if "fade" in beyond:
+        found.append("Draw on past the end and snip: a line that stops itself fades.")
+    if "beyond" in beyond:
+        found.append("Draw faster past the ring and snip, or turn the page so that the end is in sight.")
+    return found
+
+
+def _median(entries: Sequence[Entry], name: str) -> float:
+    values = [abs(getattr(entry.figures, name)) for entry in entries[-LATEST:]]
+    values = [value for value in values if not math.isnan(value)]
+    return float(np.median(values)) if values else math.nan
 
 
 def steadiness_for(entries: Sequence[Entry]) -> int | None:

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import pytest
 from PIL import Image
-from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QMessageBox
+from PySide6.QtCore import QMimeData, Qt, QUrl
+from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.orders import USUAL
 from jotsk.desk.dialogs import OrdersSheet
+from tests.core.files.test_svg_lines import CHART
 from tests.desk.conftest import across
 from tests.desk.test_page_sheets import through
 
@@ -94,3 +95,26 @@ def test_what_cannot_be_written_is_said(window, qtbot):
     for _ in range(len(sheet.orders)):
         sheet.remove.click()
     assert not sheet.orders and "No orders" in sheet.told.text()
+
+
+def test_the_lines_of_an_svg_are_brought_in_dropped_and_opened(window, settle, tmp_path, monkeypatch):
+    path = tmp_path / "chart.svg"
+    path.write_text(CHART)
+    monkeypatch.setattr(QFileDialog, "getOpenFileName", lambda *_: (str(path), ""))
+    window.actions_by_id["page.lines"].trigger()
+    settle(window)
+    document = window.document
+    assert document.page.active.name == "chart" and len(document.page.active.marks) == 6
+    assert document.undo_label == "Bring in lines"
+    data = QMimeData()
+    data.setUrls([QUrl.fromLocalFile(str(path))])
+    assert window.pages.take(data, may_open=True)
+    settle(window)
+    assert document.page.active.name.startswith("chart") and len(document.page.layers) == 3
+    window.open(path)
+    settle(window)
+    assert (document.page.width, document.page.height) == (400, 300) and document.path is None
+    path.write_text("<svg")
+    window.pages.add_lines(path)
+    settle(window)
+    assert "well-formed" in window.status.text + window.board.notice

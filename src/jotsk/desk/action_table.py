@@ -29,6 +29,7 @@ TABLE: tuple[Entry, ...] = (
     Entry("page.practice", "Practice…", "", "Sheets that measure the hand, and how it does over days", "Page"),
     Entry("page.recent", "Recent pages…", "Ctrl+Shift+O", "Pages opened lately, or left with unsaved work", "Page"),
     Entry("page.pictures", "Add pictures…", "", "Place pictures on this page, each on a layer", "Page"),
+    Entry("page.lines", "Bring in lines…", "", "The lines of an SVG file, as strokes on a layer of their own", "Page"),
     Entry("page.save", "Save", "Ctrl+S", "Save the page with all its strokes", "Page"),
     Entry("page.save_as", "Save as…", "Ctrl+Shift+S", "Save the page under another name", "Page"),
     Entry("page.milestone", "Keep a milestone", "Ctrl+M", "Keep the page as it is now, to go back to", "Page"),

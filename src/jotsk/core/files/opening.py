@@ -8,6 +8,7 @@ from pathlib import Path
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
+from jotsk.core.files.svg_lines import is_svg, page_of
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, tiles_from
 from jotsk.core.page.edits.layer_edits import with_picture_layer, without_layers
@@ -34,11 +35,13 @@ class Origin:
 
 
 def is_picture(path: Path) -> bool:
-    return path.suffix.lower() in PICTURE_SUFFIXES
+    """Whether a file becomes a page, instead of holding one."""
+    return path.suffix.lower() in PICTURE_SUFFIXES or is_svg(path)
 
 
 def read_any(path: Path, name: str, *, progress: Callable[[float], None] | None = None) -> Page:
-    """Read a page; a picture becomes the sketch `name` on a page of its size. The same file gives the same page.
+    """Read a page; a picture becomes the sketch `name` on a page of its size, and an SVG its lines. The same file gives
+    the same page.
 
     Raises
     ------
@@ -46,6 +49,8 @@ def read_any(path: Path, name: str, *, progress: Callable[[float], None] | None 
     """
     if not is_picture(path):
         return read_page(path, progress=progress)
+    if is_svg(path):
+        return page_of(path, report=progress or (lambda _: None))
     pixels, dpi = read_picture(path)
     h, w = pixels.shape
     page = with_picture_layer(blank_page(w, h, dpi or USUAL_DPI), tiles_from(pixels), name)

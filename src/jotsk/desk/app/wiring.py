@@ -28,6 +28,7 @@ def connect(window: Window) -> None:
         "view.turn_for_line": window.practice_commands.turn_for_line,
         "page.recent": pages.ask_recent,
         "page.pictures": pages.ask_pictures,
+        "page.lines": pages.ask_lines,
         "edit.paste": pages.paste,
         "page.save": pages.save,
         "page.save_as": pages.ask_save,

@@ -20,6 +20,7 @@ from jotsk.core.files.inkml import write_traces
 from jotsk.core.files.opening import PAGE_SUFFIX
 from jotsk.core.files.orders import USUAL, Order, orders_from
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
+from jotsk.core.files.svg_lines import is_svg, read_lines, with_lines
 from jotsk.core.hand import Trace
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.layers.placing import Picture
@@ -40,7 +41,7 @@ if TYPE_CHECKING:
     from PySide6.QtPrintSupport import QPrinter
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
-OPENABLE = f"Pages and pictures (*.ora {PICTURES});;All files (*)"
+OPENABLE = f"Pages, pictures and lines (*.ora *.svg {PICTURES});;All files (*)"
 MOST_RECENT = 16
 LEFT_MS = 30
 AGAIN_MS = 20_000  # until kept pages that could not be read are tried again
@@ -205,6 +206,23 @@ class PageCommands(QObject):
         """Have pictures placed on the present page."""
         self.filing.read_pictures(paths, self.board.place_pictures)
 
+    def ask_lines(self) -> None:
+        """The lines of an SVG file, as strokes of the pen in the hand on a layer of their own."""
+        name, _ = QFileDialog.getOpenFileName(self.board, "Bring in lines", self._folder(), "Lines (*.svg)")
+        if name:
+            self._remember(Path(name))
+            self.add_lines(Path(name))
+
+    def add_lines(self, path: Path) -> None:
+        hand = self.board.hand
+        pen, size, color = hand.pen, hand.settings.size_px, hand.color
+
+        def bring(page: Page, report: Callable[[float], None]) -> Page:
+            lines, _ = read_lines(path, page.dpi, lambda share: report(0.5 * share))
+            return with_lines(page, lines, path.stem, pen, size, color, lambda share: report(0.5 + 0.5 * share))
+
+        self.document.edit_slowly("Bring in lines", bring)
+
     def take(self, mime: QMimeData, *, may_open: bool) -> bool:
         """Take what was dropped or pasted: a page is opened, pictures are placed; False if there is neither."""
         paths = [Path(url.toLocalFile()) for url in mime.urls() if url.isLocalFile()]
@@ -212,7 +230,11 @@ class PageCommands(QObject):
         if pages and may_open:
             self.open(pages[0])
         elif paths:
-            self.add_pictures([path for path in paths if path not in pages])
+            for path in filter(is_svg, paths):
+                self.add_lines(path)
+            pictures = [path for path in paths if path not in pages and not is_svg(path)]
+            if pictures:
+                self.add_pictures(pictures)
         elif mime.hasImage():
             image = QImage(mime.imageData())
             if image.isNull():

@@ -1,5 +1,5 @@
 """SVG (W3C Scalable Vector Graphics 1.1, Second Edition): lines as outlines in the layers' groups; what has grain, soft
-edges or effects as pictures in their places."""
+edges or effects as pictures in their places. Beside each outline stands the centre line of its stroke."""
 
 from __future__ import annotations
 
@@ -18,6 +18,7 @@ from PIL import Image
 
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.premultiply_kernel import straight
+from jotsk.core.files.svg_lines import LINE
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color
 from jotsk.core.ink.blend_kernel import rub_into
@@ -33,6 +34,7 @@ from jotsk.core.page.layers.tree import inside as inside_of
 from jotsk.core.runtime.parallel import on_all_cores
 
 Shows = Callable[[Layer], bool]
+LINE_STEP_PX = 4.0  # between the places of a centre line
 
 
 def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> None:
@@ -118,16 +120,33 @@ def _marks(layer: InkLayer, area: Rect) -> Iterator[tuple[str, int]]:
             yield _picture_of_marks(run, above(k - 1), area, layer.tint), len(run)
             run = []
         if of_mark[0]:
-            yield _path(of_mark, layer.tint or marks[k].color), 1
+            yield _path(of_mark, layer.tint or marks[k].color, _line_of(marks[k])), 1
     if run:
         yield _picture_of_marks(run, [], area, layer.tint), len(run)
 
 
-def _path(outline: Outline, color: Color) -> str:
+def _path(outline: Outline, color: Color, line: str = "") -> str:
     rings, opacity = outline
     faint = f' fill-opacity="{opacity:.4g}"' if opacity < 1 else ""
     shape = "".join(map(_ring, rings))
-    return f'<path transform="scale(.01)" fill="{_hex(color)}"{faint} fill-rule="evenodd" d="{shape}"/>\n'
+    beside = f' {LINE}="{line}"' if line else ""
+    return f'<path transform="scale(.01)" fill="{_hex(color)}"{faint} fill-rule="evenodd"{beside} d="{shape}"/>\n'
+
+
+def _line_of(mark: Mark) -> str:
+    """The centre line of a stroke and its widths, in hundredths of px, so that it can be read as a stroke again; of one
+    that was rubbed at, and of an area, nothing."""
+    if not isinstance(mark, Stroke) or mark.cuts or mark.pen.is_figure:
+        return ""
+    pieces = []
+    for start, stop in mark.ribbon.pieces:
+        points = mark.ribbon.points[start:stop]
+        steps = np.hypot(*np.diff(points[:, :2], axis=0).T)
+        step = max(1, round(LINE_STEP_PX / max(0.2, float(steps.mean()) if len(steps) else LINE_STEP_PX)))
+        rows = np.concatenate([points[:-1:step], points[-1:]])
+        grid = np.round(rows * (100.0, 100.0, 200.0)).astype(np.int64)
+        pieces.append(" ".join(map(str, grid.ravel().tolist())))
+    return ";".join(pieces)
 
 
 def _ring(ring: NDArray[np.float32]) -> str:

@@ -79,6 +79,7 @@ def _parser() -> argparse.ArgumentParser:
         "out", type=_picture_output, metavar="OUT", help=".png, .tif, .jpg, .webp, .pdf, .svg or .inkml"
     )
     export.add_argument("--color", choices=("rgba", "rgb", "grey", "bits"), help="colours (rgb)")
+    export.add_argument("--shapes", action="store_true", help="lines as shapes, in a PDF")
     export.add_argument("--transparent", action="store_true", help="leave the paper out; needs rgba")
     export.add_argument("--frame", choices=("page", "bleed", "trim", "safe"), default="page", help="what to cut (page)")
     export.add_argument("--scale", type=_number(0.01, 8), default=1.0, metavar="K", help="share of the pixels (1)")
@@ -254,6 +255,7 @@ def _export(options: argparse.Namespace) -> int:
         round(options.quality),
         layers,
         options.page.stem,
+        options.shapes,
     )
     write_export(options.out, page, export)
     return 0

@@ -188,3 +188,43 @@ def test_an_export_that_is_stopped_leaves_nothing(page, tmp_path):
     with pytest.raises(KeyboardInterrupt):
         write_export(tmp_path / "a.png", page, Export(FORMATS["png"]), progress=stop)
     assert not list(tmp_path.iterdir())
+
+
+@pytest.mark.parametrize("color", ["rgb", "grey"])
+def test_a_pdf_with_lines_as_shapes_is_drawn_as_our_pixels_by_pdfium(page, tmp_path, color):
+    page = replace(page, layers=(*page.layers, replace(page.layers[0], uid=7, opacity=0.5, blend="multiply")))
+    page = edits.with_mark(
+        replace(page, active_uid=7), stroke_along([(300, 20), (320, 400)], size=40, color=(200, 40, 30))
+    )
+    path = tmp_path / "a.pdf"
+    write_export(path, page, Export(FORMATS["pdf"], color, shapes=True))
+    document = pypdfium2.PdfDocument(path)
+    kinds = [each.type for each in document[0].get_objects(max_depth=3)]
+    assert kinds.count(pypdfium2.raw.FPDF_PAGEOBJ_PATH) >= 3, "paper and two lines"
+    assert kinds.count(pypdfium2.raw.FPDF_PAGEOBJ_IMAGE) >= 1, "the pencil has grain"
+    times = 4
+    drawn = document[0].render(scale=times * DPI / 72).to_numpy()[..., 2::-1].astype(float)
+    h, w = page.height, page.width
+    small = drawn[: h * times, : w * times].reshape(h, times, w, times, 3).mean(axis=(1, 3))
+    ours = rgba(flattened(page))[..., :3].astype(float)
+    ours = np.repeat(grey_of(ours)[..., None], 3, axis=2) if color == "grey" else ours
+    assert np.sqrt(((small - ours) ** 2).mean()) < 4, "PDFium smooths the pencil's grain"
+    large = document[0].render(scale=16 * DPI / 72, crop=(0, 0, 0, 0)).to_numpy()
+    assert large.shape[0] == pytest.approx(16 * h, abs=16)
+    with pikepdf.open(path) as pdf:
+        assert float(pdf.pages[0].TrimBox[0]) > 0 and pdf.Root.OutputIntents
+
+
+def test_shapes_are_refused_where_they_cannot_be(page, tmp_path):
+    for name, color in (("png", "rgb"), ("pdf", "bits")):
+        with pytest.raises(Refused, match="shapes"):
+            write_export(tmp_path / f"a.{name}", page, Export(FORMATS[name], color, shapes=True))
+    cropped = Export(FORMATS["pdf"], "rgb", "trim", shapes=True)
+    write_export(tmp_path / "trim.pdf", page, cropped)
+    sheet = pypdfium2.PdfDocument(tmp_path / "trim.pdf")[0]
+    area = frame(page, "trim")
+    assert sheet.get_size() == pytest.approx((area.width * 72 / DPI, area.height * 72 / DPI), abs=0.01)
+    drawn = sheet.render(scale=DPI / 72).to_numpy()[..., 2::-1].astype(float)
+    ours = rgba(flattened(page, area))[..., :3]
+    off = drawn[: area.height, : area.width] - ours[: drawn.shape[0], : drawn.shape[1]]
+    assert np.abs(off).mean() < 3

@@ -47,6 +47,7 @@ class Order:
     threshold: int = 128
     quality: int = 92
     sketches: bool = False
+    shapes: bool = False
 
     @property
     def suffix(self) -> str:
@@ -76,6 +77,7 @@ class Order:
                 order, longest_px=int(number_in(order.longest_px, 0, MOST_SIDE)),
                 threshold=int(number_in(order.threshold, 1, 255)), quality=int(number_in(order.quality, 1, 100)),
                 transparent=order.transparent is True and order.color == "rgba", sketches=order.sketches is True,
+                shapes=order.shapes is True and order.kind != LAYERED and FORMATS[order.kind].may_have_shapes,
             )  # fmt: skip
         except (TypeError, ValueError) as error:
             raise Refused(f"This is no order: {error}.") from error
@@ -97,7 +99,8 @@ class Order:
         area = frame(page, self.frame)
         scale = min(1.0, self.longest_px / max(area.width, area.height)) if self.longest_px and form.has_pixels else 1.0
         return Export(
-            form, self.color, self.frame, scale, self.transparent, self.threshold, self.quality, title=title
+            form, self.color, self.frame, scale, self.transparent, self.threshold, self.quality, title=title,
+            shapes=self.shapes and self.color != "bits",
         )  # fmt: skip
 
 

@@ -122,6 +122,7 @@ class ExportSheet(QDialog):
         self.scale = number_field(1, 800, 1, " %")
         self.scale.setValue(100)
         self.transparent = QCheckBox("Leave the paper out")
+        self.shapes = QCheckBox("Lines as shapes", toolTip="Sharp at any size; what has grain stays a picture")
         self.threshold = QSlider(Qt.Orientation.Horizontal)
         self.threshold.setRange(1, 255)
         self.threshold.setValue(128)
@@ -150,7 +151,8 @@ class ExportSheet(QDialog):
         self._visible = {x.uid for x in shown}
         self._sketches = {x.uid for x in page.layers if x.is_sketch}
         form = self._form = form_of((
-            ("Kind", self.kind), ("Colours", self.color), ("", self.transparent), ("Black below", self._below),
+            ("Kind", self.kind), ("Colours", self.color), ("", self.shapes), ("", self.transparent),
+            ("Black below", self._below),
             ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("", self.sketches),
             ("Layers", self.layers),
         ))  # fmt: skip
@@ -171,6 +173,7 @@ class ExportSheet(QDialog):
         self.kind.currentIndexChanged.connect(self._kind_chosen)
         for signal in (
             self.color.currentIndexChanged, self.frame.currentIndexChanged, self.scale.valueChanged,
+            self.shapes.toggled,
             self.transparent.toggled, self.threshold.valueChanged, self.quality.valueChanged, self.layers.itemChanged,
         ):  # fmt: skip
             signal.connect(self._changed)
@@ -194,6 +197,7 @@ class ExportSheet(QDialog):
         if isinstance(threshold, int) and 1 <= threshold <= 255:
             self.threshold.setValue(threshold)
         self.transparent.setChecked(choices.get("transparent") is True)
+        self.shapes.setChecked(choices.get("shapes") is True)
         self.sketches.setChecked(choices.get("sketches") is True)
 
     @property
@@ -202,6 +206,7 @@ class ExportSheet(QDialog):
             "kind": self.kind.currentData(), "color": self.color.currentData(), "frame": self.frame.currentData(),
             "scale": self.scale.value(), "quality": self.quality.value(), "threshold": self.threshold.value(),
             "transparent": self.transparent.isChecked(), "sketches": self.sketches.isChecked(),
+            "shapes": self.shapes.isChecked(),
         }  # fmt: skip
 
     def _check_layers(self) -> None:
@@ -219,6 +224,10 @@ class ExportSheet(QDialog):
         return FORMATS[self.kind.currentData()].endings[0]
 
     @property
+    def _may_have_shapes(self) -> bool:
+        return FORMATS[self.kind.currentData()].may_have_shapes and self.color.currentData() != "bits"
+
+    @property
     def export(self) -> Export:
         layers = self._chosen_layers()
         return Export(
@@ -230,6 +239,7 @@ class ExportSheet(QDialog):
             self.threshold.value(),
             round(self.quality.value()),
             None if layers == self._visible else self._with_groups(layers),
+            shapes=self.shapes.isChecked() and self._may_have_shapes,
         )
 
     @property
@@ -269,6 +279,7 @@ class ExportSheet(QDialog):
     def _changed(self) -> None:
         export = self.export
         self._form.setRowVisible(self.transparent, export.color == "rgba")
+        self._form.setRowVisible(self.shapes, self._may_have_shapes)
         self._form.setRowVisible(self._below, export.color == "bits")
         width, height = export.size(self._page)
         dpi = self._page.dpi * export.scale

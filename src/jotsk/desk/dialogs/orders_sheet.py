@@ -71,9 +71,11 @@ class OrdersSheet(QDialog):
         self.threshold, self.quality = number_field(1, 255, 0), number_field(1, 100, 0)
         self.threshold.setToolTip("What is darker than this becomes ink")
         self.transparent, self.sketches = QCheckBox("Leave the paper out"), QCheckBox("With sketch layers")
+        self.shapes = QCheckBox("Lines as shapes", toolTip="Sharp at any size; what has grain stays a picture")
         self.ending.setToolTip("What follows the page's name in the name of the file")
         self.form = form_of((
-            ("Name", self.name), ("Kind", self.kind), ("Colours", self.color), ("", self.transparent),
+            ("Name", self.name), ("Kind", self.kind), ("Colours", self.color), ("", self.shapes),
+            ("", self.transparent),
             ("Black below", self.threshold), ("Quality", self.quality), ("Frame", self.frame),
             ("Longest side", self.longest), ("", self.sketches), ("Ending", self.ending),
         ))  # fmt: skip
@@ -85,7 +87,8 @@ class OrdersSheet(QDialog):
         self.remove = QPushButton("Remove", autoDefault=False)
         self.usual = QPushButton("As shipped", autoDefault=False, toolTip="Bring back the orders that came with Jotsk")
         self._of_one: tuple[QWidget, ...] = (
-            self.name, self.kind, self.color, self.transparent, self.threshold, self.quality, self.frame, self.longest,
+            self.name, self.kind, self.color, self.shapes,
+            self.transparent, self.threshold, self.quality, self.frame, self.longest,
             self.sketches, self.ending, self.copy, self.remove,
         )  # fmt: skip
         below = QHBoxLayout()
@@ -114,7 +117,7 @@ class OrdersSheet(QDialog):
         for signal in (
             self.name.textEdited, self.ending.textEdited, self.color.currentIndexChanged,
             self.frame.currentIndexChanged, self.longest.valueChanged, self.threshold.valueChanged,
-            self.quality.valueChanged, self.transparent.toggled, self.sketches.toggled,
+            self.quality.valueChanged, self.transparent.toggled, self.sketches.toggled, self.shapes.toggled,
         ):  # fmt: skip
             signal.connect(self._changed)
         self.add.clicked.connect(lambda: self._insert(Order(self._free_name("New order"), ending="-new")))
@@ -180,6 +183,7 @@ class OrdersSheet(QDialog):
             self.threshold.setValue(order.threshold)
             self.quality.setValue(order.quality)
             self.transparent.setChecked(order.transparent)
+            self.shapes.setChecked(order.shapes)
             self.sketches.setChecked(order.sketches)
         for widget in self._of_one:
             widget.blockSignals(False)
@@ -212,6 +216,7 @@ class OrdersSheet(QDialog):
             "".join(c for c in self.ending.text() if c not in "/\\\0"), color, self.frame.currentData(),
             round(self.longest.value()), self.transparent.isChecked() and color == "rgba",
             round(self.threshold.value()), round(self.quality.value()), self.sketches.isChecked(),
+            self.shapes.isChecked() and kind != LAYERED and FORMATS[kind].may_have_shapes,
         )  # fmt: skip
         self.orders[row] = order
         self.list.item(row).setText(self._words(order))
@@ -230,6 +235,7 @@ class OrdersSheet(QDialog):
         for widget, is_shown in (
             (self.color, form is not None and len(form.colors) > 1),
             (self.transparent, form is not None and order.color == "rgba"),
+            (self.shapes, form is not None and form.may_have_shapes and order.color != "bits"),
             (self.threshold, form is not None and order.color == "bits"),
             (self.quality, form is not None and form.has_quality), (self.frame, form is not None),
             (self.longest, form is not None and form.has_pixels),

@@ -30,6 +30,7 @@ class Format:
     has_quality: bool = False
     most_px: int | None = None
     has_pixels: bool = True  # and so a resolution of its own
+    may_have_shapes: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,11 +50,16 @@ class Export:
     quality: int = 92
     layers: Collection[int] | None = None
     title: str = ""
+    shapes: bool = False  # lines as shapes, in a format that can hold both those and pixels
 
     def check(self, page: Page) -> None:
         """Raise Refused or TooLarge where this cannot be."""
         if self.color not in self.format.colors:
             raise Refused(f"A {self.format.words} file cannot be written as {self.color}.")
+        if self.shapes and not self.format.may_have_shapes:
+            raise Refused(f"A {self.format.words} file holds no shapes.")
+        if self.shapes and self.color == "bits":
+            raise Refused("Lines as shapes have soft edges of their own; choose colour or grey.")
         if self.transparent and self.color != "rgba":
             raise Refused("Without paper only a picture with transparency (RGBA) can be written.")
         if self.frame not in FRAMES:

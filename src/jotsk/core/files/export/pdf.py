@@ -8,6 +8,7 @@ from typing import IO, TYPE_CHECKING
 import numpy as np
 
 from jotsk.core.files.export.options import Export, Format, Progress
+from jotsk.core.files.export.pdf_shapes import shapes_into
 from jotsk.core.files.export.pixels import dpi_of, pixels_for, srgb_profile
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
@@ -23,8 +24,7 @@ SRGB = "sRGB IEC61966-2.1"
 def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> None:
     import pikepdf
 
-    pixels = pixels_for(page, export, report)
-    height, width = pixels.shape[:2]
+    width, height = export.size(page)
     to_points = POINTS_PER_INCH / dpi_of(page, export)
     with pikepdf.new() as pdf:
         area = frame(page, export.frame)
@@ -39,24 +39,14 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
         whole = [0.0, 0.0, width * to_points, height * to_points] if around == area else box(around)
         sheet = pdf.add_blank_page(page_size=(whole[2], whole[3]))
         x, y, *_ = box(area)
-        picture = pikepdf.Stream(pdf, b"")
-        if export.color == "bits":
-            picture.write(np.packbits(pixels > 0, axis=1).tobytes())
+        if export.shapes:
+            content, sheet.obj.Resources = shapes_into(pdf, page, export, area, report)
+            to_px = b"q %.9f 0 0 %.9f %.6f %.6f cm\n" % (
+                scale, -scale, x - area.x0 * scale, y + (area.height + area.y0) * scale,
+            )  # fmt: skip
+            sheet.Contents = pdf.make_stream(to_px + content + b"Q")
         else:
-            picture.write(np.ascontiguousarray(pixels).tobytes())
-        picture.Type, picture.Subtype = pikepdf.Name.XObject, pikepdf.Name.Image
-        picture.Width, picture.Height = width, height
-        picture.BitsPerComponent = 1 if export.color == "bits" else 8
-        if export.color == "rgb":
-            profile = pikepdf.Stream(pdf, srgb_profile())
-            profile.N = 3
-            picture.ColorSpace = pikepdf.Array([pikepdf.Name.ICCBased, pdf.make_indirect(profile)])
-        else:
-            picture.ColorSpace = pikepdf.Name.DeviceGray
-        name = sheet.add_resource(picture, pikepdf.Name.XObject)
-        sheet.Contents = pdf.make_stream(
-            b"q %.6f 0 0 %.6f %.6f %.6f cm %s Do Q" % (width * to_points, height * to_points, x, y, str(name).encode())
-        )
+            _put_picture(pdf, sheet, page, export, report, (x, y, to_points))
         if around != area:
             sheet["/CropBox"] = pikepdf.Array(box(area))
         for kind in ("trim", "bleed"):
@@ -65,6 +55,36 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
         buffer = io.BytesIO()
         pdf.save(buffer, compress_streams=True)
     stream.write(buffer.getvalue())
+
+
+def _put_picture(
+    pdf: pikepdf.Pdf, sheet: pikepdf.Page, page: Page, export: Export, report: Progress,
+    at: tuple[float, float, float],
+) -> None:  # fmt: skip
+    """The pixels of a page, at a place of a sheet, so many points a px."""
+    import pikepdf
+
+    x, y, to_points = at
+    pixels = pixels_for(page, export, report)
+    height, width = pixels.shape[:2]
+    picture = pikepdf.Stream(pdf, b"")
+    if export.color == "bits":
+        picture.write(np.packbits(pixels > 0, axis=1).tobytes())
+    else:
+        picture.write(np.ascontiguousarray(pixels).tobytes())
+    picture.Type, picture.Subtype = pikepdf.Name.XObject, pikepdf.Name.Image
+    picture.Width, picture.Height = width, height
+    picture.BitsPerComponent = 1 if export.color == "bits" else 8
+    if export.color == "rgb":
+        profile = pikepdf.Stream(pdf, srgb_profile())
+        profile.N = 3
+        picture.ColorSpace = pikepdf.Array([pikepdf.Name.ICCBased, pdf.make_indirect(profile)])
+    else:
+        picture.ColorSpace = pikepdf.Name.DeviceGray
+    name = sheet.add_resource(picture, pikepdf.Name.XObject)
+    sheet.Contents = pdf.make_stream(
+        b"q %.6f 0 0 %.6f %.6f %.6f cm %s Do Q" % (width * to_points, height * to_points, x, y, str(name).encode())
+    )
 
 
 def _describe(pdf: pikepdf.Pdf, title: str) -> None:
@@ -89,4 +109,4 @@ def _describe(pdf: pikepdf.Pdf, title: str) -> None:
         pdf.Root.ViewerPreferences = pikepdf.Dictionary(DisplayDocTitle=True)
 
 
-PDF = Format("pdf", "PDF", (".pdf",), ("rgb", "grey", "bits"), write)
+PDF = Format("pdf", "PDF", (".pdf",), ("rgb", "grey", "bits"), write, may_have_shapes=True)

@@ -394,7 +394,7 @@ def test_what_a_history_held_is_given_back_beside_the_hand(monkeypatch):
         for cells in step.change.tiles.values() for pair in cells.values() for name in pair if name is not None
     ]  # fmt: skip
     assert len(held) > 40 and all(part() is not None for part in held)
-    monkeypatch.setattr(letting_go, "AFTER_S", 0.05)
+    monkeypatch.setattr(letting_go, "AFTER_S", 1.0)
     history.leave()
     assert not len(history) and all(part() is not None for part in held), "not by whoever leaves it"
     until = time.monotonic() + 20

@@ -79,6 +79,7 @@ def _parser() -> argparse.ArgumentParser:
         "out", type=_picture_output, metavar="OUT", help=".png, .tif, .jpg, .webp, .pdf, .svg or .inkml"
     )
     export.add_argument("--color", choices=("rgba", "rgb", "grey", "bits"), help="colours (rgb)")
+    export.add_argument("--profile", type=Path, metavar="PRESS.icc", help="of the press, for cmyk")
     export.add_argument("--shapes", action="store_true", help="lines as shapes, in a PDF")
     export.add_argument("--transparent", action="store_true", help="leave the paper out; needs rgba")
     export.add_argument("--frame", choices=("page", "bleed", "trim", "safe"), default="page", help="what to cut (page)")
@@ -232,7 +233,7 @@ def _figures(stroke: Stroke) -> dict[str, object]:
 
 
 def _export(options: argparse.Namespace) -> int:
-    from jotsk.core.files.export import Export, format_of, write_export
+    from jotsk.core.files.export import Export, format_of, read_profile, write_export
     from jotsk.core.files.openraster import read_page
     from jotsk.core.page.layers.tree import ancestors, inside
 
@@ -255,6 +256,7 @@ def _export(options: argparse.Namespace) -> int:
         round(options.quality),
         layers,
         options.page.stem,
+        read_profile(options.profile) if options.profile else None,
         options.shapes,
     )
     write_export(options.out, page, export)

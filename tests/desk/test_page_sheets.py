@@ -18,6 +18,8 @@ from jotsk.desk.dialogs import ExportSheet, NewPage, PageSize
 from jotsk.desk.dialogs.page_forms import OWN_SIZE
 from jotsk.desk.inout.jobs import Stopped
 from jotsk.desk.inout.printing import print_page
+from tests.conftest import stroke_along
+from tests.core.files.test_press import simple_press
 from tests.desk.conftest import across
 
 
@@ -246,3 +248,21 @@ def test_a_file_changed_by_another_program_is_not_written_over(window, pen, tmp_
     assert len(asked) == 1 and "another program" in asked[0]
     assert path.read_bytes() == b"somebody else wrote this"
     assert len(read_page(tmp_path / "mine.ora").active.marks) == 2
+
+
+def test_the_inks_of_a_press_are_chosen_shown_and_written(window, tmp_path, monkeypatch):
+    window.document.add_stroke(stroke_along([(300, 300), (2000, 400)], size=80, color=(200, 60, 40)))
+    path = tmp_path / "press.icc"
+    path.write_bytes(simple_press())
+    sheet = ExportSheet(window.document.page_when_dry(), window)
+    sheet.kind.setCurrentIndex(sheet.kind.findData("tiff"))
+    sheet.color.setCurrentIndex(sheet.color.findData("cmyk"))
+    assert "Choose the ICC profile" in sheet.told.text() and not sheet.write.isEnabled()
+    monkeypatch.setattr("jotsk.desk.dialogs.export_sheet.QFileDialog.getOpenFileName", lambda *_: (str(path), ""))
+    sheet.press.click()
+    assert sheet.press.text() == "A press for tests" and sheet.write.isEnabled()
+    assert sheet.export.profile is not None and sheet.choices["profile"] == str(path)
+    path.write_bytes(b"no profile")
+    sheet.press.click()
+    assert "no ICC profile" in sheet.told.text() and sheet.export.profile is not None
+    sheet.close()

@@ -15,7 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
-from jotsk.core.files.export import FORMATS, Export, moire
+from jotsk.core.files.export import FORMATS, Export, moire, read_profile
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.writing import whole_file
 from jotsk.core.json_text import number_in
@@ -48,6 +48,7 @@ class Order:
     quality: int = 92
     sketches: bool = False
     shapes: bool = False
+    profile: str = ""  # the file of the press, for cmyk
 
     @property
     def suffix(self) -> str:
@@ -62,7 +63,7 @@ class Order:
         known = {field.name for field in fields(cls)}
         try:
             order = cls(**{name: value for name, value in record.items() if name in known})
-            words = (order.name, order.kind, order.ending, order.color, order.frame)
+            words = (order.name, order.kind, order.ending, order.color, order.frame, order.profile)
             if not all(isinstance(value, str) for value in words) or not order.name.strip():
                 raise ValueError("its name, kind, ending, colours and frame are words")
             if order.kind not in KINDS:
@@ -100,7 +101,8 @@ class Order:
         scale = min(1.0, self.longest_px / max(area.width, area.height)) if self.longest_px and form.has_pixels else 1.0
         return Export(
             form, self.color, self.frame, scale, self.transparent, self.threshold, self.quality, title=title,
-            shapes=self.shapes and self.color != "bits",
+            profile=read_profile(self.profile) if self.color == "cmyk" and self.profile else None,
+            shapes=self.shapes and self.color not in ("bits", "cmyk"),
         )  # fmt: skip
 
 

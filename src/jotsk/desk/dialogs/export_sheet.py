@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from dataclasses import replace
 from types import MappingProxyType
 from typing import Any
 
@@ -13,17 +14,20 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
     QDialog,
+    QFileDialog,
     QHBoxLayout,
     QLabel,
     QListWidget,
     QListWidgetItem,
+    QPushButton,
     QSlider,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
 
 from jotsk.core.errors import JotskError
-from jotsk.core.files.export import FORMATS, Export, moire, pixels_for
+from jotsk.core.files.export import FORMATS, Export, PressProfile, moire, pixels_for, read_profile
+from jotsk.core.files.export.press import as_printed
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
@@ -33,7 +37,13 @@ from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field, put_number
 from jotsk.desk.widgets.sheet_form import foot_of, form_of
 
-COLOR_WORDS = {"rgba": "RGB and transparency", "rgb": "RGB", "grey": "Grey", "bits": "Black and white, 1 bit"}
+COLOR_WORDS = {
+    "rgba": "RGB and transparency",
+    "rgb": "RGB",
+    "grey": "Grey",
+    "bits": "Black and white, 1 bit",
+    "cmyk": "CMYK, for a press",
+}
 FRAME_WORDS = {"page": "The whole page", "bleed": "To the bleed", "trim": "To the trim", "safe": "To the safe frame"}
 CHECKER_PX = 8
 NO_TRIM = "The page has a bleed but no trim, so this is the whole page; Page size in the menu sets the trim."
@@ -123,6 +133,10 @@ class ExportSheet(QDialog):
         self.scale.setValue(100)
         self.transparent = QCheckBox("Leave the paper out")
         self.shapes = QCheckBox("Lines as shapes", toolTip="Sharp at any size; what has grain stays a picture")
+        self.profile: PressProfile | None = None
+        self._profile_path = ""
+        self.press = QPushButton(autoDefault=False, toolTip="The ICC profile of the press: who prints the page has it")
+        self.press.clicked.connect(self._ask_profile)
         self.threshold = QSlider(Qt.Orientation.Horizontal)
         self.threshold.setRange(1, 255)
         self.threshold.setValue(128)
@@ -152,7 +166,7 @@ class ExportSheet(QDialog):
         self._sketches = {x.uid for x in page.layers if x.is_sketch}
         form = self._form = form_of((
             ("Kind", self.kind), ("Colours", self.color), ("", self.shapes), ("", self.transparent),
-            ("Black below", self._below),
+            ("Press", self.press), ("Black below", self._below),
             ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("", self.sketches),
             ("Layers", self.layers),
         ))  # fmt: skip
@@ -199,6 +213,8 @@ class ExportSheet(QDialog):
         self.transparent.setChecked(choices.get("transparent") is True)
         self.shapes.setChecked(choices.get("shapes") is True)
         self.sketches.setChecked(choices.get("sketches") is True)
+        if isinstance(path := choices.get("profile"), str) and path:
+            self._take_profile(path, quietly=True)
 
     @property
     def choices(self) -> dict[str, Any]:
@@ -206,7 +222,7 @@ class ExportSheet(QDialog):
             "kind": self.kind.currentData(), "color": self.color.currentData(), "frame": self.frame.currentData(),
             "scale": self.scale.value(), "quality": self.quality.value(), "threshold": self.threshold.value(),
             "transparent": self.transparent.isChecked(), "sketches": self.sketches.isChecked(),
-            "shapes": self.shapes.isChecked(),
+            "shapes": self.shapes.isChecked(), "profile": self._profile_path,
         }  # fmt: skip
 
     def _check_layers(self) -> None:
@@ -225,7 +241,7 @@ class ExportSheet(QDialog):
 
     @property
     def _may_have_shapes(self) -> bool:
-        return FORMATS[self.kind.currentData()].may_have_shapes and self.color.currentData() != "bits"
+        return FORMATS[self.kind.currentData()].may_have_shapes and self.color.currentData() not in ("bits", "cmyk")
 
     @property
     def export(self) -> Export:
@@ -239,6 +255,7 @@ class ExportSheet(QDialog):
             self.threshold.value(),
             round(self.quality.value()),
             None if layers == self._visible else self._with_groups(layers),
+            profile=self.profile if self.color.currentData() == "cmyk" else None,
             shapes=self.shapes.isChecked() and self._may_have_shapes,
         )
 
@@ -255,12 +272,30 @@ class ExportSheet(QDialog):
         y = area.y0 + min(area.height - h, max(0, round(middle[1] * area.height - h / 2)))
         if w < 1 or h < 1:
             return None
+        if export.color == "cmyk" and export.profile is None:
+            export = replace(export, color="rgb")
         pixels = pixels_for(self._page, export, part=Rect(x, y, x + w, y + h))
+        if export.color == "cmyk" and export.profile is not None:
+            pixels = as_printed(pixels, export.profile)
         if pixels.ndim == 2:
             pixels = np.repeat(pixels[..., None], 3, axis=2)
         kind = QImage.Format.Format_RGBA8888 if pixels.shape[2] == 4 else QImage.Format.Format_RGB888
         pixels = np.ascontiguousarray(pixels)
         return QImage(pixels.data, pixels.shape[1], pixels.shape[0], pixels.strides[0], kind).copy()
+
+    def _ask_profile(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self, "The profile of the press", "", "ICC profiles (*.icc *.icm)")
+        if name:
+            self._take_profile(name)
+
+    def _take_profile(self, name: str, *, quietly: bool = False) -> None:
+        try:
+            self.profile, self._profile_path = read_profile(name), name
+        except JotskError as error:
+            if not quietly:
+                self.told.setText(str(error))
+            return
+        self._changed()
 
     def _kind_chosen(self) -> None:
         chosen, before = FORMATS[self.kind.currentData()], self.color.currentData()
@@ -280,6 +315,8 @@ class ExportSheet(QDialog):
         export = self.export
         self._form.setRowVisible(self.transparent, export.color == "rgba")
         self._form.setRowVisible(self.shapes, self._may_have_shapes)
+        self._form.setRowVisible(self.press, export.color == "cmyk")
+        self.press.setText(self.profile.name if self.profile is not None else "Choose a profile…")
         self._form.setRowVisible(self._below, export.color == "bits")
         width, height = export.size(self._page)
         dpi = self._page.dpi * export.scale

@@ -192,7 +192,12 @@ class OrdersSheet(QDialog):
     def _offer_colors(self, kind: str, wanted: str) -> None:
         colors = () if kind == LAYERED else FORMATS[kind].colors
         self.color.clear()
-        for color in colors:
+        has_press = (
+            kind != LAYERED
+            and 0 <= self.list.currentRow() < len(self.orders)
+            and self.orders[self.list.currentRow()].profile
+        )
+        for color in colors if has_press else (color for color in colors if color != "cmyk"):
             self.color.addItem(COLOR_WORDS[color], color)
         self.color.setCurrentIndex(max(0, self.color.findData(wanted if wanted in colors else "rgb")))
 
@@ -217,6 +222,7 @@ class OrdersSheet(QDialog):
             round(self.longest.value()), self.transparent.isChecked() and color == "rgba",
             round(self.threshold.value()), round(self.quality.value()), self.sketches.isChecked(),
             self.shapes.isChecked() and kind != LAYERED and FORMATS[kind].may_have_shapes,
+            self.orders[row].profile,
         )  # fmt: skip
         self.orders[row] = order
         self.list.item(row).setText(self._words(order))

@@ -12,6 +12,7 @@ from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.pdf import PDF
 from jotsk.core.files.export.pixels import pixels_for, srgb_profile
 from jotsk.core.files.export.png import PNG
+from jotsk.core.files.export.press import PressProfile, read_profile
 from jotsk.core.files.export.svg import SVG
 from jotsk.core.files.export.tiff import TIFF
 from jotsk.core.files.export.webp import WEBP
@@ -41,6 +42,6 @@ def write_export(path: str | Path, page: Page, export: Export, *, progress: Prog
 
 
 __all__ = [
-    "ENDINGS", "FORMATS", "Export", "Format", "Progress", "format_of", "moire", "pixels_for", "srgb_profile",
-    "write_export",
+    "ENDINGS", "FORMATS", "Export", "Format", "PressProfile", "Progress", "format_of", "moire", "pixels_for",
+    "read_profile", "srgb_profile", "write_export",
 ]  # fmt: skip

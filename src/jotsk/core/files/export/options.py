@@ -4,12 +4,15 @@ from __future__ import annotations
 
 from collections.abc import Callable, Collection
 from dataclasses import dataclass
-from typing import IO
+from typing import IO, TYPE_CHECKING
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Layer, Page, check_size
 from jotsk.core.page.frames import FRAMES, frame
+
+if TYPE_CHECKING:
+    from jotsk.core.files.export.press import PressProfile
 
 Progress = Callable[[float], None]
 
@@ -37,7 +40,8 @@ class Format:
 class Export:
     """What is to be written. `layers`: uids of those that alone are shown, or all that are visible.
 
-    `color` is one of rgba, rgb, grey and bits (1 bit a pixel: black where the page is darker than `threshold`, 0..255).
+    `color` is one of rgba, rgb, grey, cmyk (in the inks of a press, by its `profile`) and bits (1 bit a pixel: black
+    where the page is darker than `threshold`, 0..255).
     `scale` changes the number of pixels, and the resolution with it, so that the size on paper stays.
     """
 
@@ -50,12 +54,17 @@ class Export:
     quality: int = 92
     layers: Collection[int] | None = None
     title: str = ""
+    profile: PressProfile | None = None
     shapes: bool = False  # lines as shapes, in a format that can hold both those and pixels
 
     def check(self, page: Page) -> None:
         """Raise Refused or TooLarge where this cannot be."""
         if self.color not in self.format.colors:
             raise Refused(f"A {self.format.words} file cannot be written as {self.color}.")
+        if self.color == "cmyk" and self.profile is None:
+            raise Refused("Choose the ICC profile of the press first: who prints the page has it.")
+        if self.shapes and self.color == "cmyk":
+            raise Refused("Lines as shapes are written in RGB or grey; for CMYK write pixels.")
         if self.shapes and not self.format.may_have_shapes:
             raise Refused(f"A {self.format.words} file holds no shapes.")
         if self.shapes and self.color == "bits":

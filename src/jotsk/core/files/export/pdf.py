@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import io
+from datetime import UTC, datetime
 from typing import IO, TYPE_CHECKING
 
 import numpy as np
@@ -51,9 +52,9 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
             sheet["/CropBox"] = pikepdf.Array(box(area))
         for kind in ("trim", "bleed"):
             sheet[f"/{kind.title()}Box"] = pikepdf.Array(box(frame(page, kind) & around))
-        _describe(pdf, export.title)
+        _describe(pdf, export)
         buffer = io.BytesIO()
-        pdf.save(buffer, compress_streams=True)
+        pdf.save(buffer, compress_streams=True, min_version="1.6" if export.color == "cmyk" else "")
     stream.write(buffer.getvalue())
 
 
@@ -75,9 +76,8 @@ def _put_picture(
     picture.Type, picture.Subtype = pikepdf.Name.XObject, pikepdf.Name.Image
     picture.Width, picture.Height = width, height
     picture.BitsPerComponent = 1 if export.color == "bits" else 8
-    if export.color == "rgb":
-        profile = pikepdf.Stream(pdf, srgb_profile())
-        profile.N = 3
+    if export.color in ("rgb", "cmyk"):
+        profile = _profile(pdf, export)
         picture.ColorSpace = pikepdf.Array([pikepdf.Name.ICCBased, pdf.make_indirect(profile)])
     else:
         picture.ColorSpace = pikepdf.Name.DeviceGray
@@ -87,26 +87,47 @@ def _put_picture(
     )
 
 
-def _describe(pdf: pikepdf.Pdf, title: str) -> None:
-    """The title, and for which colours the page is meant: sRGB, as ISO 32000-1, 14.11.5 has it."""
+def _profile(pdf: pikepdf.Pdf, export: Export) -> pikepdf.Stream:
+    """The profile of the colours: sRGB, or that of the press."""
     import pikepdf
 
-    profile = pikepdf.Stream(pdf, srgb_profile())
-    profile.N = 3
+    is_press = export.color == "cmyk" and export.profile is not None
+    profile = pikepdf.Stream(pdf, export.profile.data if is_press and export.profile else srgb_profile())
+    profile.N = 4 if is_press else 3
+    return profile
+
+
+def _describe(pdf: pikepdf.Pdf, export: Export) -> None:
+    """The title, and for which colours the page is meant: sRGB, as ISO 32000-1, 14.11.5 has it, or those of a press, as
+    PDF/X-4 (ISO 15930-7) asks for it: a profile, a title, dates, and that nothing was trapped."""
+    import pikepdf
+
+    is_press = export.color == "cmyk" and export.profile is not None
+    name = export.profile.name if is_press and export.profile else SRGB
     intent = pikepdf.Dictionary(
         Type=pikepdf.Name.OutputIntent,
-        S=pikepdf.Name("/GTS_PDFA1"),
-        OutputConditionIdentifier=pikepdf.String(SRGB),
-        Info=pikepdf.String(SRGB),
-        DestOutputProfile=pdf.make_indirect(profile),
+        S=pikepdf.Name("/GTS_PDFX" if is_press else "/GTS_PDFA1"),
+        OutputConditionIdentifier=pikepdf.String(name),
+        Info=pikepdf.String(name),
+        DestOutputProfile=pdf.make_indirect(_profile(pdf, export)),
     )
     pdf.Root.OutputIntents = pikepdf.Array([pdf.make_indirect(intent)])
     with pdf.open_metadata(set_pikepdf_as_editor=False) as metadata:
         metadata["pdf:Producer"] = "Jotsk"
-        if title:
-            metadata["dc:title"] = title
-    if title:
+        if export.title or is_press:
+            metadata["dc:title"] = export.title or "Page"
+        if is_press:
+            now = datetime.now(UTC).isoformat(timespec="seconds")
+            metadata.register_xml_namespace("http://www.npes.org/pdfx/ns/id/", "pdfxid")
+            metadata["{http://www.npes.org/pdfx/ns/id/}GTS_PDFXVersion"] = "PDF/X-4"
+            for field in ("xmp:CreateDate", "xmp:ModifyDate", "xmp:MetadataDate"):
+                metadata[field] = now
+            metadata["pdf:Trapped"] = "False"
+    if is_press:
+        pdf.docinfo["/Trapped"] = pikepdf.Name("/False")
+        pdf.docinfo["/GTS_PDFXVersion"] = pikepdf.String("PDF/X-4")
+    if export.title:
         pdf.Root.ViewerPreferences = pikepdf.Dictionary(DisplayDocTitle=True)
 
 
-PDF = Format("pdf", "PDF", (".pdf",), ("rgb", "grey", "bits"), write, may_have_shapes=True)
+PDF = Format("pdf", "PDF", (".pdf",), ("rgb", "grey", "bits", "cmyk"), write, may_have_shapes=True)

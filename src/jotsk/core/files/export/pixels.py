@@ -24,7 +24,8 @@ COMPOSED = 0.55  # the share of the work until the pixels are there
 def pixels_for(
     page: Page, export: Export, report: Progress = lambda _: None, *, part: Rect | None = None
 ) -> NDArray[np.uint8]:
-    """Return what is written: (H, W, 4) straight RGBA, (H, W, 3) RGB, or (H, W) grey; bits are grey of 0 and 255.
+    """Return what is written: (H, W, 4) straight RGBA or inks, (H, W, 3) RGB, or (H, W) grey; bits are grey of 0
+    and 255.
 
     `part`, in page px, asks for less than the frame: to look at.
     """
@@ -44,6 +45,11 @@ def pixels_for(
     if export.color == "rgba":
         return straight(whole)
     channels = rgba(whole)
+    if export.color == "cmyk":
+        from jotsk.core.files.export.press import to_press
+
+        assert export.profile is not None
+        return to_press(np.asarray(cv2.cvtColor(channels, cv2.COLOR_RGBA2RGB), np.uint8), export.profile)
     if export.color == "rgb":
         return np.asarray(cv2.cvtColor(channels, cv2.COLOR_RGBA2RGB), np.uint8)
     grey = np.asarray(cv2.cvtColor(channels, cv2.COLOR_RGBA2GRAY), np.uint8)
@@ -59,11 +65,13 @@ def srgb_profile() -> bytes:
 def save_picture(kind: str, stream: IO[bytes], page: Page, export: Export, report: Progress, **options: Any) -> None:
     """Write the pixels of a page with Pillow, those of colours with their profile."""
     pixels = pixels_for(page, export, report)
-    picture = Image.fromarray(pixels)
+    picture = Image.fromarray(pixels, "CMYK") if export.color == "cmyk" else Image.fromarray(pixels)
     if export.color == "bits":
         picture = picture.convert("1", dither=Image.Dither.NONE)
     if export.color in ("rgb", "rgba"):
         options["icc_profile"] = srgb_profile()
+    if export.profile is not None and export.color == "cmyk":
+        options["icc_profile"] = export.profile.data
     picture.save(stream, kind, **options)
 
 

@@ -15,4 +15,4 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
     save_picture("TIFF", stream, page, export, report, dpi=(dpi, dpi), compression=compression)
 
 
-TIFF = Format("tiff", "TIFF", (".tif", ".tiff"), ("rgb", "grey", "bits"), write)
+TIFF = Format("tiff", "TIFF", (".tif", ".tiff"), ("rgb", "grey", "bits", "cmyk"), write)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import numpy as np
 import pytest
 from PIL import Image
 from PySide6.QtCore import QMimeData, Qt, QUrl
@@ -9,7 +10,9 @@ from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.orders import USUAL
+from jotsk.core.page import blank_page, flattened
 from jotsk.desk.dialogs import OrdersSheet
+from tests.conftest import stroke_along
 from tests.core.files.test_svg_lines import CHART
 from tests.desk.conftest import across
 from tests.desk.test_page_sheets import through
@@ -118,3 +121,30 @@ def test_the_lines_of_an_svg_are_brought_in_dropped_and_opened(window, settle, t
     window.pages.add_lines(path)
     settle(window)
     assert "well-formed" in window.status.text + window.board.notice
+
+
+def test_the_page_is_drawn_again_on_the_board_and_stopped(window, qtbot):
+    for k in range(4):
+        window.document.add_stroke(stroke_along([(400, 600 + 300 * k), (2000, 700 + 300 * k)], size=60))
+    page = window.document.page_when_dry()
+    tool, strip = window.board.tools["drawn_again"], window.strips["drawn_again"]
+    window.actions_by_id["page.drawn_again"].trigger()
+    assert strip.isVisible() and tool.is_playing
+    assert len(window.board.picture.page.active.marks) < 4, "it begins with an empty page"
+    assert window.document.page is page, "the page itself stays"
+    tool.pause(True)
+    at = tool.now_s
+    qtbot.wait(90)
+    assert tool.now_s == at and not tool.is_playing
+    tool.set_speed(256)
+    tool.pause(False)
+    qtbot.waitUntil(lambda: tool.now_s == tool.whole_s, timeout=5000)
+    assert np.array_equal(flattened(window.board.picture.page), flattened(page))
+    window.actions_by_id["edit.drop"].trigger()
+    assert window.board.tool is not tool and window.board.picture.page is page and not strip.isVisible()
+    window.actions_by_id["page.drawn_again"].trigger()
+    window.document.undo()
+    assert window.board.tool is not tool and len(window.board.picture.page.active.marks) == 3
+    window.document.take(blank_page(100, 100), path=None, title="x", saved=True)
+    window.actions_by_id["page.drawn_again"].trigger()
+    assert "no line" in window.board.notice and not tool.is_playing

@@ -64,13 +64,11 @@ def write_drawn_again(path: str | Path, page: Page, pace: Pace, *, progress: Pro
     if not ending and path.exists():
         raise CannotWrite(path, "it is there already")
     small = _small(page, pace.longest_px, lambda share: report(SHRUNK * share))
-    turns = _turns(small)
-    if not turns:
-        raise Refused("There is no line on this page to draw again.")
-    count = _frame_count(turns, pace)
+    again = DrawnAgain(small)
+    count = _frame_count(again.whole_s, pace)
     if ending and count * small.width * small.height * 3 > MOST_BYTES:
         raise Refused(f"That is {count} frames, too many for one animation; make it faster, smaller, or a folder.")
-    frames = _frames(small, turns, count, lambda share: report(SHRUNK + (0.9 - SHRUNK) * share))
+    frames = _frames(again, count, lambda share: report(SHRUNK + (0.9 - SHRUNK) * share))
     if ending:
         with whole_file(path) as stream:
             first, *others = (Image.fromarray(frame) for frame in frames)
@@ -118,32 +116,48 @@ def _turns(page: Page) -> list[_Turn]:
     return turns
 
 
-def _frame_count(turns: list[_Turn], pace: Pace) -> int:
-    seconds = pace.seconds if pace.speed is None else turns[-1].end / pace.speed
+def _frame_count(whole_s: float, pace: Pace) -> int:
+    seconds = pace.seconds if pace.speed is None else whole_s / pace.speed
     return max(2, round(seconds * pace.fps))
 
 
-def _frames(page: Page, turns: list[_Turn], count: int, report: Progress) -> Iterator[NDArray[np.uint8]]:
-    """(H, W, 3) RGB, the page as it is at each of `count` times."""
-    drawn_on = {turn.layer for turn in turns}
-    layers = tuple(
-        replace(layer, marks=Marks(), tiles=Tiles()) if isinstance(layer, InkLayer) and layer.uid in drawn_on else layer
-        for layer in page.layers
-    )
-    now = replace(page, layers=layers)
-    whole, k = turns[-1].end, 0
-    for number in range(count):
-        time = whole * (number + 1) / count
+class DrawnAgain:
+    """The page as it is at a time of the hand's, s; times only go on. Raises Refused for a page without lines."""
+
+    def __init__(self, page: Page) -> None:
+        self._turns = _turns(page)
+        if not self._turns:
+            raise Refused("There is no line on this page to draw again.")
+        drawn_on = {turn.layer for turn in self._turns}
+        layers = tuple(
+            replace(layer, marks=Marks(), tiles=Tiles())
+            if isinstance(layer, InkLayer) and layer.uid in drawn_on
+            else layer
+            for layer in page.layers
+        )
+        self._now, self._next = replace(page, layers=layers), 0
+        self.whole_s = self._turns[-1].end
+
+    def at(self, time: float) -> Page:
         done: dict[int, list[Mark]] = {}
-        while k < len(turns) and turns[k].end <= time + 1e-9:
-            done.setdefault(turns[k].layer, []).append(turns[k].mark)
-            k += 1
+        turns = self._turns
+        while self._next < len(turns) and turns[self._next].end <= time + 1e-9:
+            turn = turns[self._next]
+            done.setdefault(turn.layer, []).append(turn.mark)
+            self._next += 1
         for uid, marks in done.items():
-            now = with_inserted(now, uid, None, marks)
-        shown = now
-        if k < len(turns) and turns[k].begin < time:
-            part = _begun(turns[k], time)
-            shown = now if part is None else with_inserted(now, turns[k].layer, None, [part])
+            self._now = with_inserted(self._now, uid, None, marks)
+        if self._next < len(turns) and turns[self._next].begin < time:
+            part = _begun(turns[self._next], time)
+            if part is not None:
+                return with_inserted(self._now, turns[self._next].layer, None, [part])
+        return self._now
+
+
+def _frames(again: DrawnAgain, count: int, report: Progress) -> Iterator[NDArray[np.uint8]]:
+    """(H, W, 3) RGB, the page as it is at each of `count` times."""
+    for number in range(count):
+        shown = again.at(again.whole_s * (number + 1) / count)
         report(number / count)
         yield np.ascontiguousarray(rgba(flattened(shown))[..., :3])
 

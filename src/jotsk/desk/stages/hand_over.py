@@ -9,5 +9,5 @@ HAND_OVER = Stage(
     "Hand over",
     "Write the page as whoever gets it needs it",
     sentence="Orders say what the printer, the web or a colourist gets; all that are ticked are written at once.",
-    offers=("page.hand_over", "page.export", "check.run"),
+    offers=("page.hand_over", "page.export", "page.drawn_again", "check.run"),
 )

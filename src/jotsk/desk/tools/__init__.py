@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from jotsk.desk.tools.draft import Draft
 from jotsk.desk.tools.draw import Draw
+from jotsk.desk.tools.drawn_again import Again
 from jotsk.desk.tools.edges import Edges
 from jotsk.desk.tools.filling.by_hand import ByHand
 from jotsk.desk.tools.filling.light import PlaceLight
@@ -36,7 +37,7 @@ TOOLS: tuple[type[Tool], ...] = (
     Draw, MovePage, TurnPage, Zoom, Resize, Pick, Choose, ChooseAcross, ChooseParts, RubInside, Crop, Shift,
     PlaceGuides, Draft, Edges, Pictures, Snip, GrowBack, CutInTwo, JoinEnds, Splice, Weigh, Push, Points, MoveLines,
     OverUnder, LiftPixels, ShowInside, Pour, FillInside, JoinAreas,
-    ByHand, PlaceLight,
+    ByHand, PlaceLight, Again,
 )  # fmt: skip
 
 __all__ = ["TOOLS", "Draw", "Tool"]

@@ -2,9 +2,12 @@
 
 from __future__ import annotations
 
+import math
+
 import numpy as np
 import pytest
 
+from jotsk.core.check.checks import checked
 from jotsk.core.files.openraster import read_page
 from jotsk.core.fill.pour import lost_areas
 from jotsk.core.marks import Area, Stroke
@@ -31,6 +34,7 @@ from jotsk.demo.keeper import AXIS, keeper
 from jotsk.demo.keeper import BOX as KEEPER_BOX
 from jotsk.demo.keeping import kept_demo_page
 from jotsk.demo.lettering import lettered
+from jotsk.demo.mending import BUTTON_PX, BUTTONS, LAPEL
 from jotsk.demo.playing import lines_to_play
 from jotsk.demo.street import BOX as STREET_BOX
 from jotsk.demo.street import GROUND, HORIZON, LEFT, RIGHT, TOP, street, wall
@@ -225,3 +229,11 @@ def test_the_finished_panel_has_everything_and_is_what_its_marks_give(page):
     for layer in panel.layers:
         assert render(layer.marks, panel.bounds) == layer.tiles, layer.name
     assert not lost_areas(panel)
+
+
+def test_two_gaps_and_a_tangent_wait_to_be_found(page):
+    found = [finding for finding in checked(page) if finding.layer == "Hair"]
+    for x, y in BUTTONS:
+        assert any(f.kind == "leak" and math.dist(f.at, (x + BUTTON_PX, y)) < 12 for f in found)
+    middle = LAPEL[len(LAPEL) // 2]
+    assert any(f.kind == "tangent" and math.dist(f.at, middle) < 60 for f in found)

@@ -41,7 +41,24 @@ def hair() -> list[Stroke]:
     after = left.points[along > along[middle] + GAP_PX / 2]
     tries = [replace(right, points=right.points + by) for by in ((-5.0, -2.0), (6.0, 3.0))]
     gapped = [replace(left, points=part) for part in (before, after)]
-    return inked([*half, *mirrored(half, AXIS), *gapped, *tries], seed=7)
+    return inked([*half, *mirrored(half, AXIS), *gapped, *tries, *faults()], seed=7)
+
+
+BUTTONS, BUTTON_PX, OPEN_PX = ((1886.0, 1252.0), (1886.0, 1356.0)), 26.0, 7.0
+LAPEL = ((1742.0, 1130.0), (1790.0, 1196.0), (1846.0, 1254.0))
+BESIDE_PX = 8.0
+
+
+def faults() -> list[Line]:
+    """What waits to be found by the checks: two buttons that do not close, and two lines of the lapel that touch."""
+    lines = []
+    for x, y in BUTTONS:
+        gap = OPEN_PX / BUTTON_PX
+        turn = np.linspace(gap / 2, 2 * math.pi - gap / 2, 60)
+        lines.append(Line(np.column_stack([x + BUTTON_PX * np.cos(turn), y + BUTTON_PX * np.sin(turn)]), "inside"))
+    for off in (0.0, BESIDE_PX):
+        lines.append(curve([(x + off, y - off / 2) for x, y in LAPEL], "inside", "even"))
+    return lines
 
 
 def laced_boot() -> list[Stroke]:

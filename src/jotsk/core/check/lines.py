@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+import weakref
 from collections import Counter
 from functools import partial
 from itertools import pairwise
@@ -220,7 +221,18 @@ def wobbles(
     return found
 
 
+_wobbles: weakref.WeakKeyDictionary[Stroke, tuple[float, float]] = weakref.WeakKeyDictionary()
+
+
 def _wobble_of(stroke: Stroke, least_px: float) -> float:
+    """Of a stroke that was measured already it is known: a stroke never changes."""
+    known = _wobbles.get(stroke)
+    if known is None or known[0] != least_px:
+        known = _wobbles[stroke] = least_px, _measured_wobble(stroke, least_px)
+    return known[1]
+
+
+def _measured_wobble(stroke: Stroke, least_px: float) -> float:
     """Of its centre line as it is inked: that is there already, the steadied motion is not."""
     ribbon = stroke.own_ribbon
     rows = np.concatenate([[True], np.diff(np.floor(ribbon.times / WOBBLE_STEP_S)) > 0])

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import argparse
+import difflib
 import json
 import sys
 from collections.abc import Callable, Sequence
@@ -13,17 +14,25 @@ from typing import TYPE_CHECKING, Any
 from jotsk import __version__
 from jotsk.core.errors import CannotRead, DamagedFile, JotskError, Refused
 from jotsk.core.hex_color import color_as_typed
+from jotsk.terminal import SHELLS, STANDARD_INPUT, as_file, completion, progress
 
 if TYPE_CHECKING:
     from jotsk.core.marks import Stroke
+    from jotsk.core.page import Page
 
 BAD_INPUT = 1  # argparse ends with 2 on wrong usage
-COMMANDS = ("demo", "replay", "export", "hand-over", "replay-page", "do", "check", "practice")
+COMMANDS = (
+    "demo", "replay", "export", "hand-over", "replay-page", "do", "check", "practice", "integrate", "completion",
+)  # fmt: skip
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
     """Run one command; return its exit status: 0 done, 1 bad input, 2 wrong usage."""
     arguments = list(sys.argv[1:] if arguments is None else arguments)
+    if arguments and _is_misspelt(arguments[0]):
+        near = difflib.get_close_matches(arguments[0], COMMANDS, 1)
+        meant = f" Did you mean {near[0]}?" if near else ""
+        _parser().error(f"there is no command or file “{arguments[0]}”.{meant} Commands: {', '.join(COMMANDS)}")
     if not arguments or arguments[0] not in (*COMMANDS, "-h", "--help", "--version"):
         arguments.insert(0, "open")
     options = _parser().parse_args(arguments)
@@ -37,20 +46,27 @@ def main(arguments: Sequence[str] | None = None) -> int:
         return BAD_INPUT
 
 
+def _is_misspelt(word: str) -> bool:
+    """Whether a first word is neither a command nor an option nor anything like the name of a file."""
+    is_name = "." in word or "/" in word or word.startswith("-") or Path(word).exists()
+    return word not in COMMANDS and word != "open" and not is_name
+
+
 def _parser() -> argparse.ArgumentParser:
     parser = argparse.ArgumentParser(
-        prog="jotsk", description="Ink over a sketch. Without a command, opens the window."
-    )
+        prog="jotsk", usage="%(prog)s [-h] [--version] [FILE | COMMAND ...]",
+        description="Ink over a sketch. Without a command, opens the window, with FILE if it is given.",
+    )  # fmt: skip
     parser.add_argument("--version", action="version", version=f"jotsk {__version__}")
     commands = parser.add_subparsers(required=True, metavar="COMMAND")
 
-    opening = commands.add_parser("open", help=argparse.SUPPRESS)
+    opening = commands.add_parser("open", prog="jotsk")  # without help: it is not listed
     opening.add_argument("file", nargs="?", type=Path, metavar="FILE")
     opening.set_defaults(run=_open)
 
     demo = commands.add_parser("demo", help="open the demo page")
     demo.add_argument("--play", action="store_true", help="let the simulated pen ink over the sketch")
-    demo.add_argument("--shot", type=Path, metavar="OUT.png", help="write a picture of the window and end")
+    demo.add_argument("--shot", type=_shot, metavar="OUT.png", help="write a picture of the window and end")
     demo.add_argument("--finished", action="store_true", help="open the finished panel instead")
     demo.set_defaults(run=_demo)
 
@@ -130,6 +146,12 @@ def _parser() -> argparse.ArgumentParser:
     practice.add_argument("--seed", type=int, default=1, metavar="N", help="of the simulated hand (1)")
     practice.add_argument("--json", action="store_true", help="print the figures as JSON")
     practice.set_defaults(run=_practice)
+    integrate = commands.add_parser("integrate", help="put Jotsk into the menu of the desktop, for this user")
+    integrate.add_argument("--remove", action="store_true", help="take it out again")
+    integrate.set_defaults(run=_integrate)
+    completion = commands.add_parser("completion", help="print a script that completes commands in a shell")
+    completion.add_argument("shell", choices=SHELLS)
+    completion.set_defaults(run=_completion)
     return parser
 
 
@@ -164,7 +186,10 @@ def _replay(options: argparse.Namespace) -> int:
         options.parser.error(str(error))
     if options.onto and options.page:
         options.parser.error("--page and --onto exclude each other: the page given has its own size")
-    traces = read_inkml(options.traces)
+    with as_file(options.traces, ".inkml") as file:
+        traces = read_inkml(file)
+    if not traces:
+        raise Refused(f"“{options.traces.name}” holds no trace of a pen.")
     if options.onto:
         page = read_page(options.onto)
         drawable(page)
@@ -234,10 +259,9 @@ def _figures(stroke: Stroke) -> dict[str, object]:
 
 def _export(options: argparse.Namespace) -> int:
     from jotsk.core.files.export import Export, format_of, read_profile, write_export
-    from jotsk.core.files.openraster import read_page
     from jotsk.core.page.layers.tree import ancestors, inside
 
-    page = read_page(options.page)
+    page = _page(options.page)
     layers: set[int] | None = None
     if options.layer:
         named = [layer for layer in page.layers if layer.name in options.layer]
@@ -255,17 +279,17 @@ def _export(options: argparse.Namespace) -> int:
         round(options.threshold),
         round(options.quality),
         layers,
-        options.page.stem,
+        _stem(options.page),
         read_profile(options.profile) if options.profile else None,
         options.shapes,
     )
-    write_export(options.out, page, export)
+    with progress("Writing") as report:
+        write_export(options.out, page, export, progress=report)
     return 0
 
 
 def _hand_over(options: argparse.Namespace) -> int:
     """Print what was written, and to standard error what somebody might send back."""
-    from jotsk.core.files.openraster import read_page
     from jotsk.core.files.orders import USUAL, doubts_about, orders_from, write_orders
 
     orders = orders_from(_json_of(options.orders)) if options.orders else list(USUAL)
@@ -274,22 +298,37 @@ def _hand_over(options: argparse.Namespace) -> int:
         if missing:
             raise Refused(f"There is no order “{missing[0]}”; there are {', '.join(order.name for order in orders)}.")
         orders = [order for order in orders if order.name in options.order]
-    page = read_page(options.page)
+    page = _page(options.page)
     for order in orders:
         for doubt in doubts_about(page, order):
             print(f"{order.name}: {doubt}", file=sys.stderr)
-    for file in write_orders(options.to, options.page.stem, page, orders):
+    with progress("Writing") as report:
+        files = write_orders(options.to, _stem(options.page), page, orders, progress=report)
+    for file in files:
         print(file)
     return 0
 
 
 def _replay_page(options: argparse.Namespace) -> int:
     from jotsk.core.files.drawn_again import Pace, write_drawn_again
-    from jotsk.core.files.openraster import read_page
 
     pace = Pace(round(options.size), options.fps, options.speed, options.seconds)
-    write_drawn_again(options.out, read_page(options.page), pace)
+    page = _page(options.page)
+    with progress("Drawing") as report:
+        write_drawn_again(options.out, page, pace, progress=report)
     return 0
+
+
+def _page(path: Path) -> Page:
+    """The page of a file, or of the standard input."""
+    from jotsk.core.files.openraster import read_page
+
+    with as_file(path, ".ora") as file, progress("Reading") as report:
+        return read_page(file, progress=report)
+
+
+def _stem(path: Path) -> str:
+    return "page" if path == STANDARD_INPUT else path.stem
 
 
 def _json_of(path: Path) -> Any:
@@ -306,13 +345,12 @@ def _json_of(path: Path) -> Any:
 
 
 def _do(options: argparse.Namespace) -> int:
-    from jotsk.core.files.openraster import read_page
     from jotsk.core.files.openraster_writing import write_page
     from jotsk.core.fill.steps import STEPS, run
     from jotsk.core.ink import pen_by_id
 
     steps = _json_of(options.steps)
-    page, counts = run(read_page(options.page), steps, pen_by_id, table=STEPS)
+    page, counts = run(_page(options.page), steps, pen_by_id, table=STEPS)
     write_page(options.out, page)
     if options.json:
         done = [{"do": step["do"], "changed": count} for step, count in zip(steps, counts, strict=True)]
@@ -323,9 +361,10 @@ def _do(options: argparse.Namespace) -> int:
 def _check(options: argparse.Namespace) -> int:
     """Print what was found; 3 if there is anything, so that a script can stop."""
     from jotsk.core.check.checks import checked
-    from jotsk.core.files.openraster import read_page
 
-    found = checked(read_page(options.page), leak_px=max(0.0, options.leaks), tangent_px=max(0.0, options.tangents))
+    page, leak, tangent = _page(options.page), max(0.0, options.leaks), max(0.0, options.tangents)
+    with progress("Checking") as report:
+        found = checked(page, leak_px=leak, tangent_px=tangent, report=report)
     if options.json:
         print(json.dumps([finding.record() for finding in found], indent=1))
     else:
@@ -358,6 +397,29 @@ def _practice(options: argparse.Namespace) -> int:
             words, unit = WORDS[name]
             print(f"{words:18} simulated {simulated:8.3f} {unit:5} measured {measured:8.3f} {unit}")
     return 0
+
+
+def _integrate(options: argparse.Namespace) -> int:
+    """Print the files that were written, or taken away."""
+    from jotsk.integration import integrate, remove
+
+    for path in remove() if options.remove else integrate():
+        print(path)
+    return 0
+
+
+def _completion(options: argparse.Namespace) -> int:
+    print(completion(options.shell, _parser()), end="")
+    return 0
+
+
+def _shot(text: str) -> Path:
+    path = Path(text)
+    if path.suffix.lower() != ".png":
+        raise argparse.ArgumentTypeError(f"a picture of the window is written as .png, not {path.suffix or 'nothing'}")
+    if not path.absolute().parent.is_dir():
+        raise argparse.ArgumentTypeError(f"there is no folder {path.parent}")
+    return path
 
 
 def _page_output(text: str) -> Path:

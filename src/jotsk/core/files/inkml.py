@@ -136,8 +136,17 @@ class _Reader:
 
     def traces(self) -> list[Trace]:
         found: list[Trace] = []
-        self._walk(self.root, DEFAULT_FORMAT, found)
+        self._walk(self.root, self._only_defined() or DEFAULT_FORMAT, found)
         return found
+
+    def _only_defined(self) -> Format | None:
+        """The format of the only context, ink source or trace format among definitions: what no trace refers to by
+        name would else mean nothing."""
+        defined = [
+            child for element in self.root if _local(element) == "definitions" for child in element
+            if _local(child) in ("context", "inkSource", "traceFormat")
+        ]  # fmt: skip
+        return self._resolved(defined[0], DEFAULT_FORMAT, 0) if len(defined) == 1 else None
 
     def _walk(self, parent: ElementTree.Element, current: Format, found: list[Trace]) -> Format:
         """Visit children in document order; a format met on the way holds for the traces after it."""

@@ -6,6 +6,7 @@ import gc
 import logging
 import logging.handlers
 import os
+import signal
 import sys
 import time
 from collections.abc import Callable
@@ -13,9 +14,10 @@ from contextlib import suppress
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
-from PySide6.QtGui import QGuiApplication
+from PySide6.QtGui import QGuiApplication, QIcon
 from PySide6.QtWidgets import QApplication
 
+from jotsk import integration
 from jotsk.core.errors import CannotWrite, JotskError
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES
@@ -31,6 +33,7 @@ from jotsk.desk.theme.style import load_fonts
 
 log = logging.getLogger("jotsk")
 
+CTRL_C_MS = 300
 FAULT = "Something did not work because of a fault in Jotsk; what is finished is kept, and the log has the rest."
 
 
@@ -58,7 +61,8 @@ def run(
     running = QApplication.instance()
     app = running if isinstance(running, QApplication) else QApplication(["jotsk"])
     app.setApplicationName("Jotsk")
-    QGuiApplication.setDesktopFileName("jotsk")
+    QGuiApplication.setDesktopFileName(integration.ID)
+    app.setWindowIcon(QIcon(str(integration.ICON)))
     load_fonts()
     apply_theme(app, DAY)
     settings = Settings(config_folder() / "settings.json")
@@ -84,8 +88,17 @@ def run(
         return _shoot(app, window, begin, play, shot)
     window.show()
     warming.when_ready(begin)
+    _end_with_ctrl_c(window)
     gc.freeze()  # what is loaded stays: a collection while drawing need not walk over it
     return app.exec()
+
+
+def _end_with_ctrl_c(window: Window) -> None:
+    """Ctrl-C in the terminal closes the window, with all that closing keeps."""
+    signal.signal(signal.SIGINT, lambda *_: window.close())
+    awake = QTimer(window, interval=CTRL_C_MS)  # Python sees a signal only when it runs
+    awake.timeout.connect(lambda: None)
+    awake.start()
 
 
 def has_screen() -> bool:

@@ -1,0 +1,215 @@
+"""Puts the application into the menu of the desktop, for one user: entry, icon, type of its files, metadata, manual."""
+
+from __future__ import annotations
+
+import os
+import shlex
+import shutil
+import subprocess
+import sys
+from datetime import UTC, datetime
+from pathlib import Path
+from xml.sax.saxutils import escape
+
+from jotsk import __version__
+from jotsk.core.errors import CannotWrite
+from jotsk.core.files.writing import why_unwritable
+
+ID = "org.jotsk.Jotsk"
+SUMMARY = "Ink over a sketch, with lines that stay mendable"
+OPENRASTER = "image/openraster"
+ICON = Path(__file__).parent / "desk" / "icons" / "jotsk.svg"
+UPDATES = (  # what keeps the caches of the desktop, if it is there
+    ("update-mime-database", "mime"), ("update-desktop-database", "applications"),
+    ("gtk-update-icon-cache", "icons/hicolor"),
+)  # fmt: skip
+
+
+def data_folder() -> Path:
+    """Where a user's own desktop files lie: the XDG Base Directory Specification."""
+    value = os.environ.get("XDG_DATA_HOME", "")
+    return Path(value) if os.path.isabs(value) else Path.home() / ".local" / "share"
+
+
+def integrate() -> list[Path]:
+    """Write the files, and return them. Raises CannotWrite."""
+    written = []
+    for place, text in files().items():
+        path = data_folder() / place
+        try:
+            path.parent.mkdir(parents=True, exist_ok=True)
+            path.write_text(text, encoding="utf-8")
+        except OSError as error:
+            raise CannotWrite(path, why_unwritable(error)) from error
+        written.append(path)
+    _update()
+    return written
+
+
+def remove() -> list[Path]:
+    """Take the files away again, and return those that were there. Raises CannotWrite."""
+    gone = []
+    for place in files():
+        path = data_folder() / place
+        try:
+            path.unlink()
+        except FileNotFoundError:
+            continue
+        except OSError as error:
+            raise CannotWrite(path, why_unwritable(error)) from error
+        gone.append(path)
+    _update()
+    return gone
+
+
+def files() -> dict[str, str]:
+    """Every file by its place below the data folder."""
+    return {
+        f"applications/{ID}.desktop": desktop_entry(),
+        f"icons/hicolor/scalable/apps/{ID}.svg": ICON.read_text(encoding="utf-8"),
+        f"mime/packages/{ID}.xml": mime_type(),
+        f"metainfo/{ID}.metainfo.xml": metainfo(),
+        "man/man1/jotsk.1": manual(),
+    }
+
+
+def _update() -> None:
+    for program, folder in UPDATES:
+        found, path = shutil.which(program), data_folder() / folder
+        if found and path.is_dir():
+            subprocess.run([found, str(path)], capture_output=True, check=False, timeout=60)
+
+
+def _command() -> str:
+    """How the desktop starts the application: this very installation."""
+    own = Path(sys.executable).parent / "jotsk"
+    words = [str(own)] if own.exists() else [sys.executable, "-m", "jotsk.cli"]
+    return shlex.join(words).replace("%", "%%")
+
+
+def desktop_entry() -> str:
+    """Desktop Entry Specification 1.5."""
+    command = _command()
+    return f"""[Desktop Entry]
+Type=Application
+Version=1.5
+Name=Jotsk
+GenericName=Inking
+Comment={SUMMARY}
+Exec={command} %f
+Icon={ID}
+Terminal=false
+Categories=Graphics;2DGraphics;RasterGraphics;
+MimeType={OPENRASTER};image/svg+xml;image/png;image/jpeg;image/tiff;image/webp;
+Keywords=ink;comic;manga;line art;pen;tablet;
+StartupNotify=true
+StartupWMClass=jotsk
+Actions=demo;practice;
+
+[Desktop Action demo]
+Name=Open the demo page
+Exec={command} demo
+
+[Desktop Action practice]
+Name=Warm up the hand
+Exec={command} practice
+"""
+
+
+def mime_type() -> str:
+    """The type of OpenRaster files, as the shared MIME-info specification 0.21 writes it; the standard names it."""
+    return f"""<?xml version="1.0" encoding="UTF-8"?>
+<mime-info xmlns="http://www.freedesktop.org/standards/shared-mime-info">
+  <mime-type type="{OPENRASTER}">
+    <comment>OpenRaster image</comment>
+    <sub-class-of type="application/zip"/>
+    <magic priority="70">
+      <match type="string" value="PK\\003\\004" offset="0">
+        <match type="string" value="mimetype" offset="30">
+          <match type="string" value="{OPENRASTER}" offset="38"/>
+        </match>
+      </match>
+    </magic>
+    <glob pattern="*.ora"/>
+  </mime-type>
+</mime-info>
+"""
+
+
+def metainfo() -> str:
+    """AppStream metadata 1.0."""
+    date = datetime.fromtimestamp(Path(__file__).stat().st_mtime, UTC).date().isoformat()
+    paragraphs = (
+        "Open a sketch, dim it, and draw freehand ink over it: steadied strokes, pressure curves, rulers, perspective"
+        " and symmetry. Every line can be mended later: snipped, joined, thickened, pushed, recast in another pen.",
+        "Then fill blacks, flats and tones that follow their lines, check the page for leaks and tangents, and hand it"
+        " over for print and web.",
+    )
+    text = "\n".join(f"    <p>{escape(each)}</p>" for each in paragraphs)
+    return f"""<?xml version="1.0" encoding="UTF-8"?>
+<component type="desktop-application">
+  <id>{ID}</id>
+  <name>Jotsk</name>
+  <summary>{escape(SUMMARY)}</summary>
+  <metadata_license>CC0-1.0</metadata_license>
+  <project_license>MIT</project_license>
+  <developer id="org.jotsk"><name>The developers of Jotsk</name></developer>
+  <description>
+{text}
+  </description>
+  <launchable type="desktop-id">{ID}.desktop</launchable>
+  <provides>
+    <binary>jotsk</binary>
+    <mediatype>{OPENRASTER}</mediatype>
+  </provides>
+  <content_rating type="oars-1.1"/>
+  <supports>
+    <control>tablet</control>
+    <control>pointing</control>
+    <control>keyboard</control>
+    <control>touch</control>
+  </supports>
+  <releases>
+    <release version="{__version__}" date="{date}"/>
+  </releases>
+</component>
+"""
+
+
+COMMANDS = (
+    ("jotsk [FILE]", "Open the window, with a page (.ora), a picture as a sketch, or the lines of an SVG."),
+    ("jotsk demo [--finished]", "Open the demo page, or the finished panel."),
+    ("jotsk practice [--sheet KIND]", "Open a practice sheet that measures the hand."),
+    ("jotsk export PAGE.ora OUT", "Write a page as a picture, shapes or motions; the ending of OUT says which."),
+    ("jotsk hand-over PAGE.ora --to FOLDER", "Write a page as several orders at once."),
+    ("jotsk replay-page PAGE.ora --out OUT", "Write a page being drawn again."),
+    ("jotsk do PAGE.ora STEPS.json --out OUT.ora", "Run a list of steps on a page: mending and filling."),
+    ("jotsk check PAGE.ora [--json]", "Say what is wrong with a page; exit 3 if there is anything."),
+    ("jotsk replay TRACES.inkml --out OUT", "Run traces through the pens, without a window."),
+    ("jotsk integrate [--remove]", "Put the application into the menu of the desktop, for this user."),
+    ("jotsk completion bash|zsh|fish", "Print a script that completes commands in a shell."),
+)
+
+
+def manual() -> str:
+    """A page of the manual, section 1: man(7)."""
+    lines = [
+        f'.TH JOTSK 1 "" "Jotsk {__version__}" "User Commands"',
+        ".SH NAME", rf"jotsk \- {SUMMARY[0].lower()}{SUMMARY[1:]}",
+        ".SH SYNOPSIS", r".B jotsk", r"[\fIFILE\fR | \fICOMMAND\fR ...]",
+        ".SH DESCRIPTION", "Without a command, Jotsk opens its window. Instead of a file, - reads the standard input.",
+        ".SH COMMANDS",
+    ]  # fmt: skip
+    for command, words in COMMANDS:
+        lines += [".TP", rf"\fB{_roff(command)}\fR", _roff(words)]
+    lines += [
+        ".SH EXIT STATUS", "0 done; 1 the input could not be used; 2 wrong usage; 3 something was found by check.",
+        ".SH FILES",
+        r"\fI$XDG_CONFIG_HOME/jotsk\fR settings, pens, palettes and the diary of practice; "
+        r"\fI$XDG_STATE_HOME/jotsk\fR unsaved work and the log; \fI$XDG_CACHE_HOME/jotsk\fR what can be made again.",
+    ]  # fmt: skip
+    return "\n".join(lines) + "\n"
+
+
+def _roff(text: str) -> str:
+    return text.replace("\\", r"\e").replace("-", r"\-")

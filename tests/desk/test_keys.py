@@ -18,6 +18,8 @@ from jotsk.desk.commands import keys
 from jotsk.desk.dialogs import KeySheet
 from jotsk.desk.dialogs.key_sheet import NOTHING
 from jotsk.desk.stages import BY_ID as STAGES
+from jotsk.desk.trays.on_screen import OnScreenButtons
+from tests.conftest import stroke_along
 from tests.desk.conftest import across
 
 NONE, CTRL, SHIFT = (getattr(Qt.KeyboardModifier, f"{n}Modifier") for n in ("No", "Control", "Shift"))
@@ -305,3 +307,41 @@ def test_a_flipped_view_shows_in_the_top_bar(window):
 def test_placing_guides_where_there_are_none_says_so(window):
     QTest.keyClick(window.board, Qt.Key.Key_5)
     assert "no guides to place" in window.board.notice
+
+
+def test_buttons_on_the_board_do_what_keys_do_and_are_moved(make_window, qtbot):
+    window = make_window()
+    buttons = window.board.findChild(OnScreenButtons)
+    assert not buttons.isVisible()
+    window.actions_by_id["view.buttons"].trigger()
+    assert buttons.isVisible() and all(b.width() >= 32 <= b.height() for b in buttons.buttons.values())
+    window.document.add_stroke(stroke_along([(300, 300), (900, 900)]))
+    QTest.mouseClick(buttons.buttons["edit.undo"], Qt.MouseButton.LeftButton)
+    assert not len(window.document.page_when_dry().active.marks) and not buttons.buttons["edit.undo"].isEnabled()
+    QTest.mouseClick(buttons.buttons["edit.redo"], Qt.MouseButton.LeftButton)
+    assert len(window.document.page_when_dry().active.marks) == 1
+    rub, zoom = buttons.buttons["hand.rub"], window.board.view.zoom
+    QTest.mouseClick(rub, Qt.MouseButton.LeftButton)
+    assert window.board.pen_in_use.rubs and rub.isChecked(), "tapped, it stays on"
+    QTest.mouseClick(rub, Qt.MouseButton.LeftButton)
+    assert not window.board.pen_in_use.rubs and not rub.isChecked()
+    QTest.mousePress(rub, Qt.MouseButton.LeftButton)
+    window.hold_keys.use()
+    assert window.board.pen_in_use.rubs
+    QTest.mouseRelease(rub, Qt.MouseButton.LeftButton)
+    assert not window.board.pen_in_use.rubs, "held, it is borrowed"
+    QTest.mouseClick(buttons.buttons["view.zoom_in"], Qt.MouseButton.LeftButton)
+    assert window.board.view.zoom > zoom
+    grip = buttons.layout().itemAt(0).widget()
+    QTest.mousePress(grip, Qt.MouseButton.LeftButton, pos=QPoint(10, 8))
+    QTest.mouseMove(grip, QPoint(210, -92))
+    QTest.mouseRelease(grip, Qt.MouseButton.LeftButton, pos=QPoint(10, 8))
+    at, size = buttons.pos(), window.size()
+    assert at.x() > 150 and window.board.rect().contains(buttons.geometry())
+    window.actions_by_id["view.lamp"].trigger()
+    window.close()
+    again = make_window()
+    again.resize(size)
+    other = again.board.findChild(OnScreenButtons)
+    assert other.isVisible()
+    qtbot.waitUntil(lambda: (other.pos() - at).manhattanLength() < 6, timeout=3000)  # where they were left

@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from jotsk.core.page.light import Light
 from jotsk.desk.actions import BY_ID as ENTRIES
+from jotsk.desk.trays.on_screen import OnScreenButtons
 
 if TYPE_CHECKING:
     from jotsk.desk.app.window import Window
@@ -130,6 +131,10 @@ def connect(window: Window) -> None:
         "view.history": lambda on: window.show_floating(window.history, on),
     }.items():
         actions[entry_id].toggled.connect(switch)
+    buttons = OnScreenButtons(board, actions, window.hold_keys, window.settings)
+    actions["view.buttons"].toggled.connect(buttons.set_wanted)
+    actions["view.buttons"].setChecked(window.settings.get("desk/buttons", False))
+    actions["view.lamp"].toggled.connect(buttons.theme_changed)
     for entry in ENTRIES.values():
         if entry.hold:
             actions[entry.id].triggered.connect(lambda _=False, i=entry.id: window.hold_keys.switch(i))

@@ -12,16 +12,19 @@ import time
 from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
+from typing import Any
 
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QGuiApplication, QIcon
 from PySide6.QtWidgets import QApplication
 
 from jotsk import integration
+from jotsk.core.check.practice.sheets import KINDS, SIZES
 from jotsk.core.errors import CannotWrite, JotskError
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.runtime.lanes import on_failure
+from jotsk.desk.app.single import Single, handed_on
 from jotsk.desk.app.warming import Warming
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
@@ -63,6 +66,9 @@ def run(
     app.setApplicationName("Jotsk")
     QGuiApplication.setDesktopFileName(integration.ID)
     app.setWindowIcon(QIcon(str(integration.ICON)))
+    request = {"file": str(file.resolve()) if file else None, "demo": demo, "finished": finished, "sheet": sheet}
+    if shot is None and not play and handed_on(request):
+        return 0
     load_fonts()
     apply_theme(app, DAY)
     settings = Settings(config_folder() / "settings.json")
@@ -87,10 +93,32 @@ def run(
     if shot is not None:
         return _shoot(app, window, begin, play, shot)
     window.show()
+    single = Single(window)
+    single.asked.connect(lambda asked: _come_up(window, asked))
     warming.when_ready(begin)
     _end_with_ctrl_c(window)
     gc.freeze()  # what is loaded stays: a collection while drawing need not walk over it
-    return app.exec()
+    status = app.exec()
+    single.close()
+    return status
+
+
+def _come_up(window: Window, request: dict[str, Any]) -> None:
+    """Bring the window to the front, and open what another start was asked for; a file that is open stays as it is."""
+    window.setWindowState(window.windowState() & ~Qt.WindowState.WindowMinimized)
+    window.show()
+    window.raise_()
+    window.activateWindow()
+    file, sheet = request.get("file"), request.get("sheet")
+    if isinstance(file, str):
+        if window.document.path is None or window.document.path.resolve() != Path(file):
+            window.open(Path(file))
+    elif isinstance(sheet, list) and len(sheet) == 2 and sheet[0] in KINDS and sheet[1] in SIZES:
+        window.pages.open_sheet(*sheet)
+    elif request.get("finished") is True:
+        window.pages.open_finished()
+    elif request.get("demo") is True:
+        window.pages.open_demo()
 
 
 def _end_with_ctrl_c(window: Window) -> None:

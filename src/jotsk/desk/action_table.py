@@ -504,4 +504,7 @@ TABLE: tuple[Entry, ...] = (
         icon="slash",
     ),
     Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
+    Entry(
+        "help.manual", "Manual", "Shift+F1", "How everything is done, with pictures; about the stage one is in", "Help"
+    ),
 )

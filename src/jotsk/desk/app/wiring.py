@@ -7,12 +7,25 @@ from typing import TYPE_CHECKING
 
 from jotsk.core.page.light import Light
 from jotsk.desk.actions import BY_ID as ENTRIES
+from jotsk.desk.board.board import Board
+from jotsk.desk.dialogs.manual import Manual
 from jotsk.desk.trays.on_screen import OnScreenButtons
 
 if TYPE_CHECKING:
     from jotsk.desk.app.window import Window
 
 TURN_STEP_DEG, ZOOM_STEP = 15, 1.25
+
+
+PAGE_OF = {"mend": "mending", "fill": "filling", "check": "checking", "hand-over": "handing-over"}
+
+
+def show_manual(board: Board, page: str) -> None:
+    """Beside the window, so that one can read and draw; one that is open already goes to the page."""
+    manual = board.window().findChild(Manual) or Manual(page, board.window())
+    manual.show_page(page)
+    manual.show()
+    manual.raise_()
 
 
 def connect(window: Window) -> None:
@@ -110,6 +123,7 @@ def connect(window: Window) -> None:
         "guide.from_line": window.guide_commands.curve_of_line,
         "guide.settle_time": window.ask_settle_time,
         "help.keys": window.show_keys,
+        "help.manual": lambda: show_manual(window.board, PAGE_OF.get(window.stage.id, "stroke")),
     }.items():
         actions[entry_id].triggered.connect(lambda _=False, call=method: call())
     for entry_id, switch in {

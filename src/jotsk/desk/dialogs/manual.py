@@ -1,0 +1,137 @@
+"""The manual: the documents of the project with their pictures, searched."""
+
+from __future__ import annotations
+
+import re
+import sys
+from pathlib import Path
+
+from PySide6.QtCore import Qt, QUrl
+from PySide6.QtGui import QDesktopServices, QTextCursor, QTextDocument
+from PySide6.QtWidgets import (
+    QDialog,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QListWidgetItem,
+    QTextBrowser,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+PAGES = (
+    "stroke", "guides", "mending", "filling", "checking", "handing-over", "practice", "command-line", "steps",
+    "file-format",
+)  # fmt: skip
+PLACES = (  # in a checkout, and where a wheel puts them
+    Path(__file__).parents[4] / "docs", Path(sys.prefix) / "share" / "jotsk" / "docs",
+    Path.home() / ".local" / "share" / "jotsk" / "docs",
+)  # fmt: skip
+WIDEST_PX = 640
+MISSING = "The manual is not here. It comes with the source, in the folder docs."
+
+
+def manual_folder() -> Path | None:
+    return next((place for place in PLACES if (place / f"{PAGES[0]}.md").exists()), None)
+
+
+def fitted(markdown: str, folder: Path) -> str:
+    """Markdown whose pictures are no wider than the page: Qt shows them as large as they are."""
+
+    def picture(match: re.Match[str]) -> str:
+        words, name = match.groups()
+        return f'<img src="{(folder / name).as_uri()}" alt="{words}" width="{WIDEST_PX}"/>'
+
+    return re.sub(r"!\[([^\]]*)\]\(([^)]+)\)", picture, markdown)
+
+
+class Manual(QDialog):
+    """On the left the pages, and those in which what is looked for stands; on the right the page."""
+
+    def __init__(self, page: str = PAGES[0], parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Manual")
+        self.resize(980, 700)
+        self._folder = manual_folder()
+        self._texts = {name: self._read(name) for name in PAGES}
+        self.search = QLineEdit(placeholderText="Find in the manual", clearButtonEnabled=True)
+        self.search.setAccessibleName("Find in the manual")
+        self.pages = QListWidget()
+        self.pages.setAccessibleName("Pages")
+        for name in PAGES:
+            item = QListWidgetItem(self._title(name))
+            item.setData(Qt.ItemDataRole.UserRole, name)
+            self.pages.addItem(item)
+        self.told = QLabel(wordWrap=True)
+        self.told.setProperty("role", "quiet")
+        self.text = QTextBrowser()
+        self.text.setOpenLinks(False)
+        self.text.setAccessibleName("Page of the manual")
+        left = QVBoxLayout()
+        left.addWidget(self.search)
+        left.addWidget(self.pages, 1)
+        left.addWidget(self.told)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(16, 16, 16, 16)
+        whole.setSpacing(16)
+        whole.addLayout(left, 2)
+        whole.addWidget(self.text, 6)
+        self.pages.currentItemChanged.connect(lambda *_: self._show())
+        self.search.textChanged.connect(self._find)
+        self.search.returnPressed.connect(self._find_on)
+        self.text.anchorClicked.connect(self._follow)
+        self.show_page(page)
+
+    def _read(self, name: str) -> str:
+        if self._folder is None:
+            return MISSING
+        try:
+            return (self._folder / f"{name}.md").read_text(encoding="utf-8")
+        except OSError:
+            return MISSING
+
+    def _title(self, name: str) -> str:
+        first = self._texts[name].partition("\n")[0]
+        return first.removeprefix("# ") if first.startswith("# ") else name.replace("-", " ").capitalize()
+
+    def show_page(self, name: str) -> None:
+        if name in PAGES:
+            self.pages.setCurrentRow(PAGES.index(name))
+
+    def _show(self) -> None:
+        item = self.pages.currentItem()
+        if item is None:
+            return
+        text = self._texts[item.data(Qt.ItemDataRole.UserRole)]
+        self.text.document().setMarkdown(fitted(text, self._folder) if self._folder is not None else text)
+        self.text.moveCursor(QTextCursor.MoveOperation.Start)
+        if self.search.text():
+            self._find_on()
+
+    def _find(self, wanted: str) -> None:
+        """Leave the pages that have all the words."""
+        words = wanted.lower().split()
+        found = [name for name in PAGES if all(word in self._texts[name].lower() for word in words)]
+        for k, name in enumerate(PAGES):
+            self.pages.item(k).setHidden(name not in found)
+        self.told.setText("" if found else f"“{wanted}” does not stand in the manual.")
+        item = self.pages.currentItem()
+        if found and (item is None or item.isHidden()):
+            self.show_page(found[0])
+        elif words:
+            self._find_on()
+
+    def _find_on(self) -> None:
+        """To the next place on the page; from its end to the first."""
+        wanted = self.search.text()
+        if wanted and not self.text.find(wanted):
+            self.text.moveCursor(QTextCursor.MoveOperation.Start)
+            self.text.find(wanted, QTextDocument.FindFlag(0))
+
+    def _follow(self, link: QUrl) -> None:
+        name = Path(link.path()).stem
+        if link.scheme() in ("http", "https"):
+            QDesktopServices.openUrl(link)
+        elif name in PAGES:
+            self.show_page(name)

@@ -1,0 +1,61 @@
+"""The manual opens at the stage's page, is searched, and follows its links."""
+
+from __future__ import annotations
+
+import re
+
+from PySide6.QtCore import Qt, QUrl
+
+from jotsk.desk.dialogs import manual
+from jotsk.desk.dialogs.manual import PAGES, Manual, fitted, manual_folder
+from jotsk.desk.stages import BY_ID as STAGES
+
+
+def shown(sheet):
+    return sheet.pages.currentItem().data(Qt.ItemDataRole.UserRole)
+
+
+def test_it_opens_at_the_page_of_the_stage_beside_the_window(window):
+    window.top.stage_chosen.emit(STAGES["fill"])
+    window.actions_by_id["help.manual"].trigger()
+    sheet = window.findChild(Manual)
+    assert sheet.isVisible() and not sheet.isModal() and shown(sheet) == "filling"
+    assert "Pour" in sheet.text.toPlainText() and "|" not in sheet.text.toPlainText().split("\n\n")[0]
+    window.top.stage_chosen.emit(STAGES["mend"])
+    window.actions_by_id["help.manual"].trigger()
+    assert window.findChildren(Manual) == [sheet] and shown(sheet) == "mending"
+    sheet.close()
+
+
+def test_it_is_searched_and_links_lead_to_its_pages(qtbot):
+    sheet = Manual()
+    qtbot.addWidget(sheet)
+    sheet.search.setText("blue noise")
+    left = [name for k, name in enumerate(PAGES) if not sheet.pages.item(k).isHidden()]
+    assert "filling" in left and "guides" not in left and shown(sheet) in left
+    assert sheet.text.textCursor().selectedText().lower() == "blue noise"
+    sheet.search.setText("zzz nowhere")
+    assert "does not stand" in sheet.told.text()
+    sheet.search.clear()
+    sheet.text.anchorClicked.emit(QUrl("steps.md"))
+    assert shown(sheet) == "steps"
+
+
+def test_every_page_is_there_with_its_pictures(qtbot):
+    folder = manual_folder()
+    assert folder is not None
+    for name in PAGES:
+        text = (folder / f"{name}.md").read_text()
+        for picture in re.findall(r"!\[[^\]]*\]\(([^)]+)\)", text):
+            assert (folder / picture).exists(), picture
+        assert "![" not in fitted(text, folder)
+    sheet = Manual("mending")
+    qtbot.addWidget(sheet)
+    assert sheet.text.document().toHtml().count("<img") >= 2
+
+
+def test_without_the_documents_it_says_where_they_are(qtbot, tmp_path, monkeypatch):
+    monkeypatch.setattr(manual, "PLACES", (tmp_path,))
+    sheet = Manual()
+    qtbot.addWidget(sheet)
+    assert "comes with the source" in sheet.text.toPlainText()

@@ -7,7 +7,7 @@ import sys
 from pathlib import Path
 
 from PySide6.QtCore import Qt, QUrl
-from PySide6.QtGui import QDesktopServices, QTextCursor, QTextDocument
+from PySide6.QtGui import QDesktopServices, QImage, QTextCursor, QTextDocument
 from PySide6.QtWidgets import (
     QDialog,
     QHBoxLayout,
@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 PAGES = (
-    "stroke", "guides", "mending", "filling", "checking", "handing-over", "practice", "command-line", "steps",
+    "drawing", "guides", "mending", "filling", "checking", "handing-over", "practice", "command-line", "steps",
     "file-format",
 )  # fmt: skip
 PLACES = (  # in a checkout, and where a wheel puts them
@@ -46,6 +46,33 @@ def fitted(markdown: str, folder: Path) -> str:
     return re.sub(r"!\[([^\]]*)\]\(([^)]+)\)", picture, markdown)
 
 
+def airy(document: QTextDocument) -> None:
+    """Room between paragraphs and before headings, which Markdown alone is shown without."""
+    block = document.begin()
+    while block.isValid():
+        cursor, form = QTextCursor(block), block.blockFormat()
+        if block.textList() is None and not cursor.currentTable():
+            form.setTopMargin(14 if form.headingLevel() > 1 else 0)
+            form.setBottomMargin(8)
+            cursor.setBlockFormat(form)
+        block = block.next()
+
+
+class PageText(QTextBrowser):
+    """Its pictures are made smaller smoothly; Qt by itself drops pixels."""
+
+    def loadResource(self, kind: int, name: QUrl | str) -> object:
+        name = QUrl(name)
+        if kind != QTextDocument.ResourceType.ImageResource.value or not name.isLocalFile():
+            return super().loadResource(kind, name)
+        picture, ratio = QImage(name.toLocalFile()), self.devicePixelRatioF()
+        if picture.isNull():
+            return picture
+        picture = picture.scaledToWidth(round(WIDEST_PX * ratio), Qt.TransformationMode.SmoothTransformation)
+        picture.setDevicePixelRatio(ratio)
+        return picture
+
+
 class Manual(QDialog):
     """On the left the pages, and those in which what is looked for stands; on the right the page."""
 
@@ -59,13 +86,14 @@ class Manual(QDialog):
         self.search.setAccessibleName("Find in the manual")
         self.pages = QListWidget()
         self.pages.setAccessibleName("Pages")
+        self.pages.setSpacing(2)
         for name in PAGES:
             item = QListWidgetItem(self._title(name))
             item.setData(Qt.ItemDataRole.UserRole, name)
             self.pages.addItem(item)
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
-        self.text = QTextBrowser()
+        self.text = PageText()
         self.text.setOpenLinks(False)
         self.text.setAccessibleName("Page of the manual")
         left = QVBoxLayout()
@@ -104,7 +132,9 @@ class Manual(QDialog):
         if item is None:
             return
         text = self._texts[item.data(Qt.ItemDataRole.UserRole)]
+        self.text.document().setDocumentMargin(20)
         self.text.document().setMarkdown(fitted(text, self._folder) if self._folder is not None else text)
+        airy(self.text.document())
         self.text.moveCursor(QTextCursor.MoveOperation.Start)
         if self.search.text():
             self._find_on()

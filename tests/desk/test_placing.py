@@ -129,7 +129,7 @@ def test_a_copied_picture_is_pasted(window, settle, qtbot):
     QApplication.clipboard().clear()
     window.board.drop_pictures()
     window.actions_by_id["edit.paste"].trigger()
-    assert "copy one first" in window.status.text
+    assert "copy lines or a picture first" in window.status.text
 
 
 def test_put_down_at_its_own_size_a_picture_keeps_every_pixel():

@@ -61,6 +61,13 @@ def read_lines(path: Path, dpi: float, report: Progress = lambda _: None) -> tup
         data = path.read_bytes()
     except OSError as error:
         raise CannotRead(path, error.strerror or "it cannot be read") from error
+    return lines_in(data, path, dpi, report)
+
+
+def lines_in(
+    data: bytes, path: Path, dpi: float, report: Progress = lambda _: None
+) -> tuple[list[SvgLine], tuple[int, int]]:
+    """As `read_lines`, of what a file holds, or a clipboard; errors name the `path`."""
     try:
         root = Xml.fromstring(data)  # refuses entities, before the other reader sees the file
     except (Xml.ParseError, DefusedXmlException, ValueError, LookupError, UnicodeError) as error:

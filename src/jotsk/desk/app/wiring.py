@@ -43,6 +43,8 @@ def connect(window: Window) -> None:
         "page.recent": pages.ask_recent,
         "page.pictures": pages.ask_pictures,
         "page.lines": pages.ask_lines,
+        "edit.cut": pages.clipboard.cut,
+        "edit.copy": pages.clipboard.copy,
         "edit.paste": pages.paste,
         "page.save": pages.save,
         "page.save_as": pages.ask_save,

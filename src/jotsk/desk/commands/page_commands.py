@@ -26,6 +26,7 @@ from jotsk.core.page import Page, prepared
 from jotsk.core.page.layers.placing import Picture
 from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.desk.board.board import Board
+from jotsk.desk.commands.clipboard import Clipboard
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.folders import cache_folder
@@ -62,6 +63,7 @@ class PageCommands(QObject):
         self.milestones = Milestones(document, recovery.folder, self)
         self.milestones.minutes = settings.get("milestones/minutes", MINUTES)
         self.milestones.trouble.connect(tell)
+        self.clipboard = Clipboard(document, board, filing.jobs, tell)
         self._untouched: Page | None = None
         self._left = QTimer(self, singleShot=True, interval=LEFT_MS)
         self._left.timeout.connect(self.ask_recent)
@@ -224,7 +226,8 @@ class PageCommands(QObject):
         self.document.edit_slowly("Bring in lines", bring)
 
     def take(self, mime: QMimeData, *, may_open: bool) -> bool:
-        """Take what was dropped or pasted: a page is opened, pictures are placed; False if there is neither."""
+        """Take what was dropped or pasted: a page is opened, pictures are placed; lines brought in; False if
+        there is none of these."""
         paths = [Path(url.toLocalFile()) for url in mime.urls() if url.isLocalFile()]
         pages = [path for path in paths if path.suffix.lower() == PAGE_SUFFIX]
         if pages and may_open:
@@ -235,6 +238,8 @@ class PageCommands(QObject):
             pictures = [path for path in paths if path not in pages and not is_svg(path)]
             if pictures:
                 self.add_pictures(pictures)
+        elif self.clipboard.take(mime):
+            return True
         elif mime.hasImage():
             image = QImage(mime.imageData())
             if image.isNull():
@@ -249,7 +254,7 @@ class PageCommands(QObject):
     def paste(self) -> None:
         mime = QApplication.clipboard().mimeData()
         if mime is None or not self.take(mime, may_open=False):
-            self._tell("There is no picture to paste; copy one first.")
+            self._tell("There is nothing to paste; copy lines or a picture first.")
 
     # -- writing -------------------------------------------------------------------------------
 

@@ -1,0 +1,104 @@
+"""Lines to and from the clipboard."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QMimeData, QObject
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QApplication
+
+from jotsk.core.errors import DamagedFile
+from jotsk.core.files.clippings import (
+    KIND,
+    NAME,
+    SVG_KIND,
+    as_picture,
+    as_svg,
+    opened,
+    packed,
+    page_of_lines,
+    with_pasted,
+)
+from jotsk.core.files.svg_lines import lines_in, with_lines
+from jotsk.core.marks import Stroke
+from jotsk.core.page import InkLayer, Page
+from jotsk.desk.board.board import Board
+from jotsk.desk.document.document import Document
+from jotsk.desk.document.selection import NO_LINE
+from jotsk.desk.inout.job_queue import JobQueue
+
+
+class Clipboard(QObject):
+    """A copy is worked out beside the interface: thousands of lines are many px."""
+
+    def __init__(self, document: Document, board: Board, jobs: JobQueue, tell: Callable[[str], None]) -> None:
+        super().__init__(board)
+        self._document, self._board, self._jobs, self._tell = document, board, jobs, tell
+
+    def copy(self) -> bool:
+        """Copy the lines at work. False if there are none."""
+        page, lines = self._document.page_when_dry(), self._document.selection.at_work
+        if not lines:
+            self._tell(NO_LINE)
+            return False
+
+        def pack(report: Callable[[float], None]) -> tuple[bytes, bytes, QImage]:
+            whole = packed(lines)
+            alone = page_of_lines(page, lines)
+            svg = as_svg(alone, report)
+            pixels = as_picture(alone)
+            height, width = pixels.shape  # none, if all lies beside the page
+            return whole, svg, QImage(pixels, width, height, QImage.Format.Format_ARGB32_Premultiplied).copy()
+
+        def offer(found: tuple[bytes, bytes, QImage]) -> None:
+            whole, svg, picture = found
+            mime = QMimeData()
+            mime.setData(KIND, whole)
+            mime.setData(SVG_KIND, svg)
+            if not picture.isNull():
+                mime.setImageData(picture)
+            QApplication.clipboard().setMimeData(mime)
+            self._tell("The line was copied." if len(lines) == 1 else f"{len(lines)} lines were copied.")
+
+        self._jobs.run("Copying", pack, offer)
+        return True
+
+    def cut(self) -> None:
+        """Copy the chosen lines and take them away."""
+        if not self._document.selection.lines:
+            self._tell("Choose the lines to cut first.")
+        elif self.copy():
+            self._document.selection.delete()
+
+    def take(self, mime: QMimeData) -> bool:
+        """Take the lines there are, where they were: our own onto this layer, of other programs on a layer of their
+        own. False if there are none."""
+        if mime.hasFormat(KIND):
+            try:
+                lines = opened(bytes(mime.data(KIND).data()))
+            except DamagedFile as error:
+                self._tell(str(error))
+                return True
+
+            def choose_pasted() -> None:
+                layer = self._document.page_when_dry().active
+                if isinstance(layer, InkLayer):
+                    self._document.selection.choose(
+                        [m for m in list(layer.marks)[-len(lines) :] if isinstance(m, Stroke)]
+                    )
+
+            self._document.edit_slowly("Paste lines", lambda page, report: with_pasted(page, lines), choose_pasted)
+            return True
+        if mime.hasFormat(SVG_KIND):
+            hand, data = self._board.hand, bytes(mime.data(SVG_KIND).data())
+            pen, size, color = hand.pen, hand.settings.size_px, hand.color
+
+            def bring(page: Page, report: Callable[[float], None]) -> Page:
+                found, _ = lines_in(data, Path(NAME), page.dpi, report)
+                return with_lines(page, found, "Pasted", pen, size, color, report)
+
+            self._document.edit_slowly("Paste lines", bring)
+            return True
+        return False

@@ -105,7 +105,7 @@ def test_a_held_key_mends_from_the_ink_stage_and_options_stand_where_size_does(l
 def test_the_left_place_lists_the_tools_as_what_they_do(lines):
     assert [row.entry_id for row in lines.tool_list.rows] == [name for name in SAMPLE_OF if name.startswith("mend.")]
     QTest.mouseClick(lines.tool_list.rows[5], Qt.MouseButton.LeftButton)
-    assert lines.board.tool.id == "weigh" and [row.is_on for row in lines.tool_list.rows].index(True) == 5
+    assert lines.board.tool.id == "weigh" and [row.is_chosen for row in lines.tool_list.rows].index(True) == 5
     for name in SAMPLES:
         before, after = sample(name)
         assert (before != after).any() and before.max() == after.max() == 255

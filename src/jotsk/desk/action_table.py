@@ -505,6 +505,7 @@ TABLE: tuple[Entry, ...] = (
         hold=True,
         icon="slash",
     ),
+    Entry("help.menu", "Open the menu", "F10", "Everything Jotsk can do", "Help"),
     Entry("help.keys", "Keys", "F1", "All keys on one sheet", "Help"),
     Entry(
         "help.manual", "Manual", "Shift+F1", "How everything is done, with pictures; about the stage one is in", "Help"

@@ -125,6 +125,7 @@ def connect(window: Window) -> None:
         "guide.from_line": window.guide_commands.curve_of_line,
         "guide.settle_time": window.ask_settle_time,
         "help.keys": window.show_keys,
+        "help.menu": window.top.menu_button.showMenu,
         "help.manual": lambda: show_manual(window.board, PAGE_OF.get(window.stage.id, "drawing")),
     }.items():
         actions[entry_id].triggered.connect(lambda _=False, call=method: call())

@@ -54,6 +54,7 @@ class Board(PointerInput):
     def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setObjectName("board")
+        self.setAccessibleName("Page")
         self.document, self.hand = document, hand
         self.head_px = HEAD_PX
         self.shows_welcome = False  # on a page without anything on it

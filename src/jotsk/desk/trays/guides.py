@@ -69,6 +69,7 @@ class GuideTray(QWidget):
         self._box.addWidget(self.empty)
         self._box.addStretch()
         scroll = QScrollArea(self)
+        scroll.setAccessibleName("Guides")
         scroll.setWidgetResizable(True)
         scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(self._list)

@@ -145,6 +145,7 @@ class LayerTray(QWidget):
             head.addWidget(button)
         self._list = LayerList(self)
         scroll = QScrollArea(self)
+        scroll.setAccessibleName("Layers")
         scroll.setWidgetResizable(True)
         scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(self._list)

@@ -8,7 +8,7 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QAction, QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QAction, QColor, QImage, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
@@ -26,7 +26,8 @@ from jotsk.desk.pens.hand import Hand
 from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
-from jotsk.desk.widgets.faults import handled, painted
+from jotsk.desk.widgets.choice import Choice
+from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
 
 ROW_PX, HEADING_PX = 37, 22
@@ -52,7 +53,7 @@ def _picture_of(pen: Pen, color: str) -> QImage:
     return alpha_image(_ink_of(pen), color, SCALE)
 
 
-class PenRow(QWidget):
+class PenRow(Choice):
     """One pen."""
 
     chosen = Signal(object)
@@ -60,12 +61,9 @@ class PenRow(QWidget):
     def __init__(self, pen: Pen, parent: QWidget) -> None:
         super().__init__(parent)
         self.pen = pen
-        self.is_chosen = False
         self.setToolTip(f"{pen.name}, {pen.size_px:g} px as shipped")
         self.setAccessibleName(pen.name)
         self.setFixedHeight(ROW_PX)
-        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -94,16 +92,8 @@ class PenRow(QWidget):
         painter.setPen(theme.text if self.is_chosen or self.hasFocus() else theme.quiet)
         painter.drawText(QRectF(18, 20, self.width() - 20, 15), self.pen.name)
 
-    @handled
-    def mousePressEvent(self, event: QMouseEvent) -> None:
+    def choose(self) -> None:
         self.chosen.emit(self.pen)
-
-    @handled
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Space):
-            self.chosen.emit(self.pen)
-        else:
-            super().keyPressEvent(event)
 
 
 class PenTray(QWidget):
@@ -128,6 +118,7 @@ class PenTray(QWidget):
         self._list.setSpacing(0)
         self._list.addStretch()
         self._scroll = QScrollArea(self)
+        self._scroll.setAccessibleName("Pens")
         self._scroll.setWidgetResizable(True)
         self._scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self._scroll.setWidget(inside)

@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from functools import lru_cache
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QAction, QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtCore import QPointF, QRectF, QSize
+from PySide6.QtGui import QAction, QColor, QImage, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from jotsk.core.fill import samples as filling
@@ -14,7 +14,8 @@ from jotsk.core.mend import samples as mending
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets import draw_ink_mark
-from jotsk.desk.widgets.faults import handled, painted
+from jotsk.desk.widgets.choice import Choice
+from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.ink_mark import alpha_image
 
 ROW_PX, PICTURE = 39, QSize(40, 24)
@@ -32,18 +33,16 @@ def _picture(entry_id: str, is_after: bool, color: str) -> QImage:
     return alpha_image(samples.sample(SAMPLE_OF[entry_id])[is_after], color, samples.WIDTH / PICTURE.width())
 
 
-class ToolRow(QWidget):
+class ToolRow(Choice):
     """One tool: a line before it and after it."""
 
     def __init__(self, action: QAction, entry_id: str, parent: QWidget) -> None:
         super().__init__(parent)
-        self.action, self.entry_id, self.is_on = action, entry_id, False
+        self.action, self.entry_id = action, entry_id
         self.setFixedHeight(ROW_PX)
         self._describe()
         action.changed.connect(self._describe)  # a method: the connection ends with the row
         self.setAccessibleName(action.text())
-        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setCursor(Qt.CursorShape.PointingHandCursor)
 
     def _describe(self) -> None:
         self.setToolTip(self.action.toolTip())
@@ -58,23 +57,15 @@ class ToolRow(QWidget):
         painter.setPen(QPen(QColor(theme.quiet), 1.2))
         middle = 1 + PICTURE.height() / 2
         painter.drawPolyline([QPointF(54, middle - 3), QPointF(58, middle), QPointF(54, middle + 3)])
-        if self.is_on:
+        if self.is_chosen:
             draw_ink_mark(painter, QRectF(2, 4, 6, ROW_PX - 10), theme.accent)
-        weight = font().Weight.DemiBold if self.is_on else font().Weight.Normal
+        weight = font().Weight.DemiBold if self.is_chosen else font().Weight.Normal
         painter.setFont(font(SMALL_PX, weight=weight))
-        painter.setPen(QColor(theme.text if self.is_on or self.hasFocus() else theme.quiet))
+        painter.setPen(QColor(theme.text if self.is_chosen or self.hasFocus() else theme.quiet))
         painter.drawText(QRectF(14, ROW_PX - 15, self.width() - 16, 15), self.action.text())
 
-    @handled
-    def mousePressEvent(self, event: QMouseEvent) -> None:
+    def choose(self) -> None:
         self.action.trigger()
-
-    @handled
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Space):
-            self.action.trigger()
-        else:
-            super().keyPressEvent(event)
 
 
 class ToolList(QWidget):
@@ -100,6 +91,5 @@ class ToolList(QWidget):
 
     def mark(self, on: Sequence[str]) -> None:
         for row in self.rows:
-            if row.is_on != (row.entry_id in on):
-                row.is_on = row.entry_id in on
-                row.update()
+            if row.is_chosen != (row.entry_id in on):
+                row.is_chosen = row.entry_id in on

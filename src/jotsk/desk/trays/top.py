@@ -6,7 +6,7 @@ import math
 from typing import Any, cast
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QAction, QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QAction, QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QSizePolicy, QToolButton, QWidget
 
 from jotsk.core.geometry.view import LARGEST_ZOOM, SMALLEST_ZOOM
@@ -18,6 +18,7 @@ from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
 from jotsk.desk.widgets import draw_ink_mark
+from jotsk.desk.widgets.choice import Choice
 from jotsk.desk.widgets.elided_label import ElidedLabel
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import say_range
@@ -26,7 +27,7 @@ HEIGHT_PX = 40
 FLIP_PX, FLIPPED_PX = 34, 84
 
 
-class StageName(QWidget):
+class StageName(Choice):
     """The name of a stage, underlined with an ink stroke when it is the present one."""
 
     chosen = Signal(object)
@@ -34,11 +35,8 @@ class StageName(QWidget):
     def __init__(self, stage: Stage, parent: QWidget) -> None:
         super().__init__(parent)
         self.stage = stage
-        self.is_chosen = False
         self.setToolTip(stage.tooltip)
         self.setAccessibleName(stage.name)
-        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -54,16 +52,8 @@ class StageName(QWidget):
         if self.is_chosen:
             draw_ink_mark(painter, QRectF(10, self.height() - 9, self.width() - 20, 6), theme.accent)
 
-    @handled
-    def mousePressEvent(self, event: QMouseEvent) -> None:
+    def choose(self) -> None:
         self.chosen.emit(self.stage)
-
-    @handled
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-            self.chosen.emit(self.stage)
-        else:
-            super().keyPressEvent(event)
 
 
 class TurnDial(QWidget):
@@ -126,7 +116,7 @@ class TopBar(QWidget):
         self.menu_button = QToolButton(self)
         self.menu_button.setFixedSize(32, 32)
         self.menu_button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
-        self.menu_button.setToolTip("Everything Jotsk can do")
+        self.menu_button.setToolTip("Everything Jotsk can do (F10)")
         self.menu_button.setAccessibleName("Menu")
         menu = build_menu(actions, self)
         self.menus = {action.text(): cast(QMenu, action.menu()) for action in menu.actions()}
@@ -183,7 +173,6 @@ class TopBar(QWidget):
     def show_stage(self, stage: Stage) -> None:
         for widget in self.stages:
             widget.is_chosen = widget.stage is stage
-            widget.update()
 
     def refresh(self) -> None:
         """Name, size, and whether the work is saved: a dot, and the word."""

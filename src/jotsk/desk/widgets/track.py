@@ -6,7 +6,7 @@ import math
 from enum import Enum
 
 import numpy as np
-from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSignalBlocker, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QColor,
     QFocusEvent,
@@ -19,7 +19,7 @@ from PySide6.QtGui import (
     QPolygonF,
     QWheelEvent,
 )
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QAbstractSlider, QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.elided_label import ElidedLabel
@@ -65,7 +65,9 @@ class Track(QWidget):
         self.number.editingFinished.connect(self._typed)
         self.bar = TrackBar(kind, self)
         self.bar.setAccessibleName(title)
+        self.bar.setRange(round(low), round(high))
         self.bar.dragged.connect(self._dragged)
+        self.bar.valueChanged.connect(self._set_from_outside)
         self.remark = ElidedLabel()
         self.remark.setProperty("role", "quiet")
         self.head = QHBoxLayout()
@@ -89,6 +91,8 @@ class Track(QWidget):
     def set_value(self, value: float) -> None:
         """Show a value; says nothing back."""
         self._value = min(self._high, max(self._low, value))
+        with QSignalBlocker(self.bar):
+            self.bar.setValue(round(self._value))
         share = self._share(self._value)
         if share != self.bar.share:
             self.bar.share = share
@@ -124,6 +128,11 @@ class Track(QWidget):
         self.number.setText(self._text(self._value))
         self.changed.emit(self._value, finished)
 
+    def _set_from_outside(self, value: int) -> None:
+        """A screen reader has moved the slider."""
+        self.set_value(value)
+        self.changed.emit(self._value, True)
+
     def _typed(self) -> None:
         if not self.number.isModified():
             return
@@ -141,8 +150,9 @@ class Track(QWidget):
         self.number.setText(self._text(self._value))
 
 
-class TrackBar(QWidget):
-    """The track itself and its handle; arrows and the wheel move it too."""
+class TrackBar(QAbstractSlider):
+    """The track itself and its handle; arrows and the wheel move it too. To a screen reader it is a slider, of whole
+    numbers."""
 
     dragged = Signal(float, bool)
 

@@ -4,10 +4,14 @@ from __future__ import annotations
 
 import re
 
+import pytest
 from PySide6.QtCore import Qt, QUrl
 
-from jotsk.desk.dialogs import manual
+from jotsk.core.page import blank_page
+from jotsk.desk.dialogs import ExportSheet, manual
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.dialogs.manual import PAGES, Manual, fitted, manual_folder
+from jotsk.desk.dialogs.page_forms import PageSize
 from jotsk.desk.stages import BY_ID as STAGES
 
 
@@ -59,3 +63,18 @@ def test_without_the_documents_it_says_where_they_are(qtbot, tmp_path, monkeypat
     sheet = Manual()
     qtbot.addWidget(sheet)
     assert "comes with the source" in sheet.text.toPlainText()
+
+
+@pytest.mark.parametrize(
+    ("make", "page"),
+    [(lambda: PageSize(blank_page(400, 300)), "drawing"), (lambda: ExportSheet(blank_page(400, 300)), "handing-over")],
+)
+def test_a_question_mark_leads_from_a_sheet_to_its_page(qtbot, make, page):
+    sheet = make()
+    qtbot.addWidget(sheet)
+    sheet.show()
+    (mark,) = sheet.findChildren(QuestionMark)
+    mark.click()
+    mark.click()
+    (book,) = sheet.findChildren(Manual)
+    assert book.isVisible() and shown(book) == page

@@ -7,8 +7,7 @@ from typing import TYPE_CHECKING
 
 from jotsk.core.page.light import Light
 from jotsk.desk.actions import BY_ID as ENTRIES
-from jotsk.desk.board.board import Board
-from jotsk.desk.dialogs.manual import Manual
+from jotsk.desk.dialogs.help_mark import show_manual
 from jotsk.desk.trays.on_screen import OnScreenButtons
 
 if TYPE_CHECKING:
@@ -18,14 +17,6 @@ TURN_STEP_DEG, ZOOM_STEP = 15, 1.25
 
 
 PAGE_OF = {"mend": "mending", "fill": "filling", "check": "checking", "hand-over": "handing-over"}
-
-
-def show_manual(board: Board, page: str) -> None:
-    """Beside the window, so that one can read and draw; one that is open already goes to the page."""
-    manual = board.window().findChild(Manual) or Manual(page, board.window())
-    manual.show_page(page)
-    manual.show()
-    manual.raise_()
 
 
 def connect(window: Window) -> None:
@@ -126,7 +117,7 @@ def connect(window: Window) -> None:
         "guide.settle_time": window.ask_settle_time,
         "help.keys": window.show_keys,
         "help.menu": window.top.menu_button.showMenu,
-        "help.manual": lambda: show_manual(window.board, PAGE_OF.get(window.stage.id, "drawing")),
+        "help.manual": lambda: show_manual(window, PAGE_OF.get(window.stage.id, "drawing")),
     }.items():
         actions[entry_id].triggered.connect(lambda _=False, call=method: call())
     for entry_id, switch in {

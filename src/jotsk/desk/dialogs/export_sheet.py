@@ -32,6 +32,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
 from jotsk.core.page.layers.tree import ancestors
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field, put_number
@@ -174,6 +175,7 @@ class ExportSheet(QDialog):
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(36)
         buttons, self.write = foot_of(self, "Write…")
+        buttons.insertWidget(0, QuestionMark(self, "handing-over"))
         left = QVBoxLayout()
         left.addLayout(form, 1)
         left.addWidget(self.told)

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QButtonGroup, QComboBox, QDialog, QHBoxLayout, QLa
 
 from jotsk.core.hand import LINEAR, ResponseCurve
 from jotsk.core.hand.feel import fitted_feel, histogram
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
@@ -84,7 +85,10 @@ class FeelPad(QDialog):
         left.addWidget(self.pad, 1)
         right = QVBoxLayout()
         right.setSpacing(6)
-        right.addWidget(self.devices)
+        whose = QHBoxLayout()
+        whose.addWidget(self.devices, 1)
+        whose.addWidget(QuestionMark(self, "drawing"))
+        right.addLayout(whose)
         right.addWidget(QLabel("Pressure of your hand, and what becomes of it"))
         right.addWidget(self.editor)
         right.addLayout(point)

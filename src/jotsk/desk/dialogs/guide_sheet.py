@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides import Guide
 from jotsk.core.guides.fields import Row
 from jotsk.core.guides.numbers import rows_of, typed, with_typed
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.guides.guiding import Guiding, titled
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.at_pause import AtPause
@@ -46,6 +47,7 @@ class GuideSheet(QDialog):
         close = QPushButton("Close", autoDefault=False)
         close.clicked.connect(self.close)
         foot = QHBoxLayout()
+        foot.addWidget(QuestionMark(self, "guides"))
         foot.addStretch()
         foot.addWidget(close)
         layout = QVBoxLayout(self)

@@ -25,6 +25,7 @@ from jotsk.core.errors import JotskError
 from jotsk.core.hex_color import color_as_typed, hex_of
 from jotsk.core.ink import Color
 from jotsk.core.ink.oklch import MOST_CHROMA, from_oklch, to_oklch
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.theme import current
@@ -149,6 +150,7 @@ class InkColors(QDialog):
         row.addWidget(self._button("Before", "The colour before this one", lambda: hand.set_color(hand.previous_color)))
         row.addStretch()
         buttons = QHBoxLayout()
+        buttons.addWidget(QuestionMark(self, "drawing"))
         for words, tip, call in (
             ("Add", "Add this colour to the palette", lambda: palette.add(hand.color)),
             ("Take out", "Take this colour out of the palette", lambda: palette.remove(hand.color)),

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.errors import Refused
 from jotsk.desk.actions import BY_ID, MENUS, TABLE, shown_key
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.key_map import KeyMap
 
 MODIFIERS = {Qt.Key.Key_Shift, Qt.Key.Key_Control, Qt.Key.Key_Alt, Qt.Key.Key_Meta, Qt.Key.Key_AltGr}
@@ -54,6 +55,7 @@ class KeySheet(QDialog):
         self.all_as_shipped = QPushButton("All as shipped", autoDefault=False)
         close = QPushButton("Close", autoDefault=False)
         foot = QHBoxLayout()
+        foot.addWidget(QuestionMark(self, "drawing"))
         for button in (self.change, self.as_shipped, self.all_as_shipped):
             foot.addWidget(button)
         foot.addStretch()

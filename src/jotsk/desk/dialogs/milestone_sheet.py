@@ -24,6 +24,7 @@ from jotsk.core.files.store import State
 from jotsk.core.geometry import View
 from jotsk.core.page import Page
 from jotsk.desk.board.view.page_view import MARGIN_PX, PageView
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.document.document import Document
 from jotsk.desk.recovery.milestones import BY_CLOCK, Milestones
 from jotsk.desk.theme import current
@@ -123,6 +124,7 @@ class MilestoneSheet(QDialog):
         self.back = QPushButton("Go back to this", autoDefault=False, toolTip="As a step that can be undone")
         close = QPushButton("Close", autoDefault=False)
         buttons = QHBoxLayout()
+        buttons.addWidget(QuestionMark(self, "drawing"))
         buttons.addWidget(hint)
         buttons.addStretch()
         buttons.addWidget(close)

@@ -29,6 +29,7 @@ from jotsk.core.files.orders import LAYERED, MOST_SIDE, USUAL, Order, doubts_abo
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH
 from jotsk.desk.dialogs.export_sheet import COLOR_WORDS, FRAME_WORDS
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field
 from jotsk.desk.widgets.sheet_form import foot_of, form_of
@@ -105,6 +106,7 @@ class OrdersSheet(QDialog):
         right.addStretch()
         right.addWidget(state)
         foot, self.write = foot_of(self, "Write…")
+        foot.insertWidget(0, QuestionMark(self, "handing-over"))
         right.addLayout(foot)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)

@@ -26,6 +26,7 @@ from jotsk.core.errors import JotskError
 from jotsk.core.page import Page, blank_page
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.dialogs.page_preview import PagePreview
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field, put_number
@@ -118,6 +119,7 @@ class NewPage(QDialog):
         self.told.setMinimumHeight(36)
         self.preview = PagePreview()
         buttons, self.make_button = foot_of(self, "Make the page")
+        buttons.insertWidget(0, QuestionMark(self, "drawing"))
         left = QVBoxLayout()
         left.addLayout(form)
         left.addWidget(self.told)
@@ -275,6 +277,7 @@ class PageSize(QDialog):
         )
         told.setProperty("role", "quiet")
         buttons, _ = foot_of(self, "Change the page")
+        buttons.insertWidget(0, QuestionMark(self, "drawing"))
         whole = QVBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
         whole.addLayout(form)

@@ -34,6 +34,7 @@ from jotsk.core.ink import Drive, Pen, Profile, Taper
 from jotsk.core.ink.pen_fields import TABS, Maker
 from jotsk.core.ink.pens import DRIVERS, PEN_SPECS
 from jotsk.core.ink.shipped import ISO_DASHES
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.curve_editor import CurveEditor
@@ -93,6 +94,7 @@ class PenMaker(QDialog):
         above.addWidget(_button("Clean sheet", "Throw the scribbles away", self.pad.clear))
         self.restore = _button("As shipped", "Set this pen back to as shipped", self._restore)
         self.remove = _button("Remove", "Take this pen out of the library", self._remove)
+        row.addWidget(QuestionMark(self, "drawing"))
         row.addWidget(self.restore)
         row.addWidget(self.remove)
         row.addStretch()

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.check.practice import advice, diary
 from jotsk.core.check.practice.figures import WORDS
 from jotsk.core.check.practice.sheets import COLUMNS, HEIGHT, KINDS, LINES, SIZES, WIDTH, Task, sheet_of
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.day_plot import DayPlot
@@ -134,7 +135,11 @@ class PracticeSheet(QDialog):
         right.addWidget(self.number)
         right.addWidget(self.plot, 1)
         close = QPushButton("Close", autoDefault=False)
-        right.addWidget(close, 0, Qt.AlignmentFlag.AlignRight)
+        foot = QHBoxLayout()
+        foot.addWidget(QuestionMark(self, "practice"))
+        foot.addStretch()
+        foot.addWidget(close)
+        right.addLayout(foot)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
         whole.setSpacing(24)

@@ -15,6 +15,7 @@ from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink.pens import DRIVERS
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Marks, blank_page, flattened, render
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.number_field import number_field
@@ -57,6 +58,7 @@ class RecastSheet(QDialog):
         heading = QLabel(f"{count} lines" if count > 1 else "One line")
         heading.setProperty("role", "heading")
         foot, _ = foot_of(self, "Recast")
+        foot.insertWidget(0, QuestionMark(self, "mending"))
         left = QVBoxLayout()
         left.addWidget(heading)
         left.addLayout(

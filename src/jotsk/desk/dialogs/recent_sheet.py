@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote
 from jotsk.desk.theme import current
@@ -57,6 +58,7 @@ class RecentSheet(QDialog):
         told = QLabel(EMPTY if not self.list.count() else "", wordWrap=True)
         told.setProperty("role", "quiet")
         buttons, self.open_button = foot_of(self, "Open")
+        buttons.insertWidget(0, QuestionMark(self, "drawing"))
         buttons.insertWidget(0, told, 1)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(20, 18, 20, 16)

@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QScreen
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.number_field import number_field
@@ -41,6 +42,7 @@ class ScreenSheet(QDialog):
         self.measured = number_field(20, 400, 1, " mm")
         self.measured.setToolTip("How wide the frame is by a ruler")
         buttons, _ = foot_of(self, "Keep")
+        buttons.insertWidget(0, QuestionMark(self, "drawing"))
         ruled = QHBoxLayout()
         ruled.addWidget(QLabel("The frame's width by a ruler"))
         ruled.addWidget(self.measured)

@@ -1,0 +1,30 @@
+"""The question mark of a sheet, which leads to its page of the manual."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QToolButton, QWidget
+
+from jotsk.desk.dialogs.manual import Manual
+
+SIDE_PX = 28
+
+
+def show_manual(over: QWidget, page: str) -> None:
+    """Beside the window or sheet, which can be used meanwhile; one that is open already goes to the page."""
+    found = over.findChild(Manual, options=Qt.FindChildOption.FindDirectChildrenOnly)
+    manual = found if isinstance(found, Manual) else Manual(page, over)
+    manual.show_page(page)
+    manual.show()
+    manual.raise_()
+
+
+class QuestionMark(QToolButton):
+    def __init__(self, sheet: QWidget, page: str) -> None:
+        super().__init__(sheet)
+        self.setText("?")
+        self.setFixedSize(SIDE_PX, SIDE_PX)
+        self.setToolTip("What this is and does, in the manual (F1)")
+        self.setAccessibleName("Help")
+        self.setShortcut("F1")
+        self.clicked.connect(lambda: show_manual(sheet, page))

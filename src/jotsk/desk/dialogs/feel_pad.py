@@ -42,7 +42,7 @@ class FeelPad(QDialog):
         """`device` is the pen that was near last."""
         super().__init__(parent)
         self.setWindowTitle("Feel of the device")
-        self.resize(860, 520)
+        self.resize(860, 620)
         self._hand = Hand(hand.library, self)
         self._hand.feels, self._hand.tremors = dict(hand.feels), hand.tremors
         self.tremor = QLabel(wordWrap=True)

@@ -27,4 +27,5 @@ class QuestionMark(QToolButton):
         self.setToolTip("What this is and does, in the manual (F1)")
         self.setAccessibleName("Help")
         self.setShortcut("F1")
+        self.setFocusPolicy(Qt.FocusPolicy.NoFocus)  # or a sheet would begin at it; the key reaches it from anywhere
         self.clicked.connect(lambda: show_manual(sheet, page))

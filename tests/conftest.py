@@ -41,5 +41,5 @@ def stroke_along(
 @pytest.fixture(autouse=True)
 def own_folders(tmp_path, monkeypatch):
     """No test touches the settings, the state or the cache of the person who runs it."""
-    for name in ("XDG_STATE_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"):
+    for name in ("XDG_STATE_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME"):
         monkeypatch.setenv(name, str(tmp_path / name.lower()))

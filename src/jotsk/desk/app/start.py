@@ -28,6 +28,7 @@ from jotsk.desk.app.single import Single, handed_on
 from jotsk.desk.app.warming import Warming
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.inout.desktop_recent import note_later
 from jotsk.desk.inout.folders import cache_folder, config_folder, state_folder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
@@ -92,6 +93,8 @@ def run(
 
     if shot is not None:
         return _shoot(app, window, begin, play, shot)
+    for happened in (window.document.opened, window.document.saved):
+        happened.connect(lambda: note_later(window.document.path))
     window.show()
     single = Single(window)
     single.asked.connect(lambda asked: _come_up(window, asked))

@@ -128,9 +128,17 @@ def test_what_is_damaged_is_told_and_changes_nothing(qtbot, window, clipboard, k
 def test_pasted_lines_ink_what_drawn_ones_ink_and_none_lie_beside_the_page():
     line = stroke_along([(20, 50), (380, 50)])
     page = blank_page(400, 300)
-    copied = clippings.opened(clippings.packed([line]))
+    copied = clippings.opened(clippings.packed([line], page.dpi), page.dpi)
     assert edits.with_mark(page, line).active.tiles == clippings.with_pasted(page, copied).active.tiles
     with pytest.raises(Refused, match="beside this page"):
         clippings.with_pasted(blank_page(10, 10), copied)
     with pytest.raises(DamagedFile):
-        clippings.opened(clippings.packed([line])[:-9])
+        clippings.opened(clippings.packed([line], 300)[:-9], 300)
+
+
+def test_on_a_page_of_another_resolution_lines_are_as_large_in_mm():
+    line = stroke_along([(20, 50), (380, 50)], size=8)
+    (again,) = clippings.opened(clippings.packed([line], 300), 600)
+    before, after = line.own_ribbon.points.max(axis=0), again.own_ribbon.points.max(axis=0)
+    assert after == pytest.approx(2 * before, rel=0.01)
+    assert again.resteadied(80.0).own_ribbon.points[:, 0].max() == pytest.approx(2 * before[0], rel=0.01)

@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 from jotsk.core.errors import DamagedFile, Refused
 from jotsk.core.files.export import FORMATS, Export, Progress
 from jotsk.core.files.records import opened_marks, packed_marks
-from jotsk.core.json_text import BAD_RECORD, json_from
+from jotsk.core.json_text import BAD_RECORD, json_from, number_in
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.record import PenTable, new_uid, pen_from
 from jotsk.core.page import InkLayer, Page, composite_into, edits, render
@@ -25,25 +25,33 @@ from jotsk.core.page.edits.mark_edits import with_inserted
 KIND = "application/x-jotsk-lines"
 SVG_KIND = "image/svg+xml"
 NAME = "the clipboard"
+LEAST_DPI, MOST_DPI = 1.0, 100_000.0
 
 
-def packed(lines: Sequence[Stroke]) -> bytes:
-    """The length of a JSON list of pens, the list, and a block of strokes."""
+def packed(lines: Sequence[Stroke], dpi: float) -> bytes:
+    """The length of a JSON object with their pens and the resolution of their page, the object, and a block of
+    strokes."""
     pens = PenTable()
     block = packed_marks(lines, pens)
-    listed = json.dumps(pens.records, allow_nan=False).encode()
-    return struct.pack("<I", len(listed)) + listed + block
+    head = json.dumps({"dpi": dpi, "pens": pens.records}, allow_nan=False).encode()
+    return struct.pack("<I", len(head)) + head + block
 
 
-def opened(data: bytes) -> list[Stroke]:
-    """The lines, each with a number of its own. Raises DamagedFile."""
+def opened(data: bytes, dpi: float) -> list[Stroke]:
+    """The lines, each with a number of its own; on a page of another resolution as large in mm as they were. Raises
+    DamagedFile."""
     try:
         (length,) = struct.unpack_from("<I", data)
-        pens = [pen_from(record) for record in json_from(data[4 : 4 + length])]
-        marks = opened_marks(data[4 + length :], pens)
+        head = json_from(data[4 : 4 + length])
+        scale = dpi / number_in(head["dpi"], LEAST_DPI, MOST_DPI)
+        marks = opened_marks(data[4 + length :], [pen_from(record) for record in head["pens"]])
     except (*BAD_RECORD, struct.error) as error:
         raise DamagedFile(NAME, "what was copied is not whole") from error
-    return [replace(mark, uid=new_uid()) for mark in marks if isinstance(mark, Stroke)]
+    lines = [replace(mark, uid=new_uid()) for mark in marks if isinstance(mark, Stroke)]
+    if abs(scale - 1.0) < 1e-6:
+        return lines
+    larger = np.diag([scale, scale, 1.0])
+    return [line.mended(line.mends.with_placement(larger)) for line in lines]
 
 
 def page_of_lines(page: Page, lines: Sequence[Stroke]) -> Page:

@@ -45,7 +45,7 @@ class Clipboard(QObject):
             return False
 
         def pack(report: Callable[[float], None]) -> tuple[bytes, bytes, QImage]:
-            whole = packed(lines)
+            whole = packed(lines, page.dpi)
             alone = page_of_lines(page, lines)
             svg = as_svg(alone, report)
             pixels = as_picture(alone)
@@ -77,7 +77,7 @@ class Clipboard(QObject):
         own. False if there are none."""
         if mime.hasFormat(KIND):
             try:
-                lines = opened(bytes(mime.data(KIND).data()))
+                lines = opened(bytes(mime.data(KIND).data()), self._document.page_when_dry().dpi)
             except DamagedFile as error:
                 self._tell(str(error))
                 return True

@@ -1,10 +1,10 @@
-"""What a screen reader is given: names, roles, values and what is chosen."""
+"""What a screen reader is given: names, roles, values and what is chosen; and how large what one presses is."""
 
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QAccessible
-from PySide6.QtWidgets import QAbstractButton, QWidget
+from PySide6.QtWidgets import QAbstractButton, QAbstractSlider, QComboBox, QLineEdit, QScrollBar, QWidget
 
 from jotsk.desk.stages import BY_ID, STAGES
 
@@ -28,6 +28,21 @@ def test_everything_one_can_reach_has_a_name_in_every_stage(window, qtbot):
             if widget.isVisible() and reached and not name_of(widget).strip():
                 nameless.append((stage.id, type(widget).__name__, type(widget.parentWidget()).__name__))
     assert not nameless
+
+
+def test_everything_one_presses_is_large_enough(window, qtbot):
+    """WCAG 2.2, 2.5.8: 24 by 24 px; scroll bars are excepted."""
+    window.actions_by_id["view.buttons"].trigger()
+    small = []
+    for stage in STAGES:
+        window.top.stage_chosen.emit(stage)
+        qtbot.wait(1)
+        for kind in (QAbstractButton, QAbstractSlider, QLineEdit, QComboBox):
+            for widget in window.findChildren(kind):
+                is_small = min(widget.width(), widget.height()) < 24
+                if widget.isVisible() and is_small and not isinstance(widget, QScrollBar):
+                    small.append((stage.id, name_of(widget), widget.size()))
+    assert not small
 
 
 def test_a_track_is_a_slider_that_tells_and_takes_a_value(window):

@@ -110,7 +110,7 @@ def _sheet(t: Theme) -> str:
     QComboBox QAbstractItemView {{ background: {t.raised}; selection-background-color: {t.sunken};
         selection-color: {t.text}; }}
     QLineEdit {{
-        background: transparent; border: none; border-bottom: 1px solid transparent; padding: 1px 0;
+        background: transparent; border: none; border-bottom: 1px solid transparent; padding: 2px 0;
         selection-background-color: {t.accent}; }}
     QLineEdit:hover {{ border-bottom-color: {t.hairline}; }}
     QLineEdit:focus {{ border-bottom-color: {t.accent}; }}

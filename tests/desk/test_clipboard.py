@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 import io
+import subprocess
+import sys
 
 import numpy as np
 import pytest
@@ -142,3 +144,14 @@ def test_on_a_page_of_another_resolution_lines_are_as_large_in_mm():
     before, after = line.own_ribbon.points.max(axis=0), again.own_ribbon.points.max(axis=0)
     assert after == pytest.approx(2 * before, rel=0.01)
     assert again.resteadied(80.0).own_ribbon.points[:, 0].max() == pytest.approx(2 * before[0], rel=0.01)
+
+
+def test_a_process_that_copied_ends_well():
+    """It ended by a fault: Qt deleted what was copied after Python was gone."""
+    code = (
+        "from PySide6.QtCore import QMimeData; from PySide6.QtWidgets import QApplication\n"
+        "from jotsk.desk.commands.clipboard import leave_at_the_end\n"
+        "app = QApplication([]); leave_at_the_end(); mime = QMimeData(); mime.setData('a/b', b'c')\n"
+        "app.clipboard().setMimeData(mime); del mime\n"
+    )
+    assert subprocess.run([sys.executable, "-c", code], timeout=60, check=False).returncode == 0

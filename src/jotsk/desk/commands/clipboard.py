@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import atexit
 from collections.abc import Callable
+from functools import cache
 from pathlib import Path
 
 from PySide6.QtCore import QMimeData, QObject
@@ -28,6 +30,21 @@ from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.selection import NO_LINE
 from jotsk.desk.inout.job_queue import JobQueue
+
+
+@cache
+def leave_at_the_end() -> None:
+    """Take what this program copied from the clipboard before Python ends: Qt deletes it only afterwards, which ends
+    the process by a fault."""
+
+    def leave() -> None:
+        if QApplication.instance() is None:
+            return
+        clipboard = QApplication.clipboard()
+        if clipboard.ownsClipboard() or QApplication.platformName() == "offscreen":  # there nobody else has one
+            clipboard.clear()
+
+    atexit.register(leave)
 
 
 class Clipboard(QObject):
@@ -59,6 +76,7 @@ class Clipboard(QObject):
             mime.setData(SVG_KIND, svg)
             if not picture.isNull():
                 mime.setImageData(picture)
+            leave_at_the_end()
             QApplication.clipboard().setMimeData(mime)
             self._tell("The line was copied." if len(lines) == 1 else f"{len(lines)} lines were copied.")
 

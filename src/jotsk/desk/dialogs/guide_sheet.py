@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QDialog,
     QDoubleSpinBox,
     QFormLayout,
-    QHBoxLayout,
     QLabel,
     QPushButton,
     QSpinBox,
@@ -20,7 +19,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides import Guide
 from jotsk.core.guides.fields import Row
 from jotsk.core.guides.numbers import rows_of, typed, with_typed
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_with_help
 from jotsk.desk.guides.guiding import Guiding, titled
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.at_pause import AtPause
@@ -46,10 +45,7 @@ class GuideSheet(QDialog):
         self._form_place = QVBoxLayout()
         close = QPushButton("Close", autoDefault=False)
         close.clicked.connect(self.close)
-        foot = QHBoxLayout()
-        foot.addWidget(QuestionMark(self, "guides"))
-        foot.addStretch()
-        foot.addWidget(close)
+        foot = foot_with_help(self, "guides", close)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(20, 16, 20, 16)
         layout.setSpacing(12)

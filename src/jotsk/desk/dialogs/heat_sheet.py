@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLa
 
 from jotsk.core.check.lines import width_picture, widths_by_length
 from jotsk.core.page import Page
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_with_help
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import painted
@@ -39,11 +39,7 @@ class HeatSheet(QDialog):
         right.addWidget(self.plot)
         right.addWidget(words)
         right.addStretch()
-        foot = QHBoxLayout()
-        foot.addWidget(QuestionMark(self, "checking"))
-        foot.addStretch()
-        foot.addWidget(close)
-        right.addLayout(foot)
+        right.addLayout(foot_with_help(self, "checking", close))
         layout = QHBoxLayout(self)
         layout.setContentsMargins(20, 16, 20, 16)
         layout.setSpacing(20)

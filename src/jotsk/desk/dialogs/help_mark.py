@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QToolButton, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QToolButton, QWidget
 
 from jotsk.desk.dialogs.manual import Manual
 
@@ -29,3 +29,13 @@ class QuestionMark(QToolButton):
         self.setShortcut("F1")
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)  # or a sheet would begin at it; the key reaches it from anywhere
         self.clicked.connect(lambda: show_manual(sheet, page))
+
+
+def foot_with_help(sheet: QWidget, page: str, close: QPushButton) -> QHBoxLayout:
+    """The foot of a sheet that is only looked at: its question mark on the left, the button that closes it on the
+    right."""
+    foot = QHBoxLayout()
+    foot.addWidget(QuestionMark(sheet, page))
+    foot.addStretch()
+    foot.addWidget(close)
+    return foot

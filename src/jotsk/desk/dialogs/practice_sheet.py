@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.check.practice import advice, diary
 from jotsk.core.check.practice.figures import WORDS
 from jotsk.core.check.practice.sheets import COLUMNS, HEIGHT, KINDS, LINES, SIZES, WIDTH, Task, sheet_of
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_with_help
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.day_plot import DayPlot
@@ -135,11 +135,7 @@ class PracticeSheet(QDialog):
         right.addWidget(self.number)
         right.addWidget(self.plot, 1)
         close = QPushButton("Close", autoDefault=False)
-        foot = QHBoxLayout()
-        foot.addWidget(QuestionMark(self, "practice"))
-        foot.addStretch()
-        foot.addWidget(close)
-        right.addLayout(foot)
+        right.addLayout(foot_with_help(self, "practice", close))
         whole = QHBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
         whole.setSpacing(24)

@@ -326,17 +326,20 @@ def practice(window: Window, folder: Path, app: QApplication) -> None:
 
 
 def days_of_practice() -> list[diary.Entry]:
-    """Made up: twelve mornings of a hand that grows steadier, and is steadiest towards itself."""
+    """Made up: twelve mornings of a hand that grows steadier, and is steadiest towards itself; every other line with
+    steadiness."""
     entries = []
     for day in range(12):
         for kind in ("lines", "hatching"):
             sheet = sheet_of(kind)
-            for each in drawn_sheet(sheet, SKILLS["practised"], SHEET_DPI, seed=day)[:32]:
+            for number, each in enumerate(drawn_sheet(sheet, SKILLS["practised"], SHEET_DPI, seed=day)[:32]):
                 found = measured(sheet.tasks[each.task], each.trace, SHEET_DPI)
                 better = (1 - 0.05 * day) * (0.6 + 0.4 * abs(np.sin(np.radians(found.direction - 225) / 2)))
+                is_steadied = number // 8 % 2 == 0
+                better *= 0.85 if is_steadied else 1.0
                 found = replace(found, off=found.off * better, wobble=found.wobble * better)
                 time = datetime.now() - timedelta(days=int(1.7 * (12 - day)))
-                entries.append(diary.Entry(time, kind, "medium", False, found))
+                entries.append(diary.Entry(time, kind, "medium", is_steadied, found))
     return entries
 
 

@@ -55,6 +55,39 @@ def test_lines_are_measured_as_they_dry_shown_taken_back_and_kept(practising, pe
     assert not practising.board.grab().isNull()
 
 
+def test_a_sheet_is_drawn_once_more_without_steadiness_and_compared(window, pen, qtbot):
+    window.pages.open_sheet("circles", "medium")
+    window.hand.take(window.hand.library.pen("plain-round"))
+    window.hand.set_steady_now(20)
+    window.hand.set_steady_after(60)
+    strip, practice = window.strips["practice"], window.practice
+    strokes = drawn_sheet(sheet_of("circles"), SKILLS["practised"], 300.0)
+    for each in strokes[:-1]:
+        draw(window, pen, each)
+    assert not strip.again.isVisible()
+    draw(window, pen, strokes[-1])
+    assert strip.again.isVisible()
+    first = practice.summary()
+    strip.again.click()
+    assert practice.share_done == (0, 8) and "without steadiness" in strip.words.text()
+    for each in drawn_sheet(sheet_of("circles"), SKILLS["beginner"], 300.0):
+        draw(window, pen, each)
+    drawn = [stroke for stroke, _ in practice.results]
+    assert len(drawn) == 8 and all(stroke.steady_now == stroke.steady_after == 0 for stroke in drawn)
+    off = practice.summary()["off"]
+    assert f"off the line {off:.2f} mm, with steadiness {first['off']:.2f} (its ink " in strip.words.text()
+    assert not strip.again.isVisible(), "both passes are drawn"
+    qtbot.waitUntil(lambda: [e.steadied for e in diary.read(practice.path)] == [True] * 8 + [False] * 8, timeout=4000)
+    sheet = PracticeSheet(practice, window)
+    assert f"the hand is {first['off']:.2f} mm off with steadiness, {off:.2f} mm without" in sheet.words.text()
+    assert (
+        "with steadiness: " in sheet.plot.accessibleDescription() and "without: " in sheet.plot.accessibleDescription()
+    )
+    sheet.close()
+    window.pages.open_sheet("dots", "small")
+    assert not window.hand.is_bare and window.hand.settings_for_stroke(window.hand.pen).steady_after == 60
+
+
 def test_a_sheet_is_measured_again_when_it_is_opened_from_its_file(practising, pen, tmp_path, settle):
     for each in drawn_sheet(sheet_of("lines"), SKILLS["expert"], 300.0)[:3]:
         draw(practising, pen, each)

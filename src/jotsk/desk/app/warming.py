@@ -13,6 +13,7 @@ from PySide6.QtCore import QObject, QProcess, QTimer
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.runtime.warm import load, stamp, warm_up
 from jotsk.desk.app.window import Window
+from jotsk.desk.widgets.drawn_beside import DRAWN
 
 log = logging.getLogger(__name__)
 
@@ -29,6 +30,7 @@ class Warming(QObject):
 
     def when_ready(self, begin: Callable[[], None]) -> None:
         """Call `begin` at once if the kernels are there, else when they are."""
+        DRAWN.hold()
         if stamp(self._folder).exists():
             QTimer.singleShot(0, lambda: self._ready(begin))
             return
@@ -48,6 +50,7 @@ class Warming(QObject):
     def _ready(self, begin: Callable[[], None]) -> None:
         self._window.board.setEnabled(True)
         begin()
+        DRAWN.release()
         BESIDE.queue("loading").go(load_ahead)
 
 

@@ -29,7 +29,6 @@ from jotsk.desk.app.status import StatusStrip
 from jotsk.desk.app.wiring import connect
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.strips.check_strip import CheckStrip
-from jotsk.desk.board.strips.practice_strip import PracticeStrip
 from jotsk.desk.commands.area_commands import AreaCommands
 from jotsk.desk.commands.guide_commands import GuideCommands
 from jotsk.desk.commands.keys import HoldKeys
@@ -117,9 +116,7 @@ class Window(QMainWindow):
         )
         self.strips = {name: strip for name, tool in self.board.tools.items() if (strip := tool.strip()) is not None}
         self.strips["check"] = CheckStrip(self.board)
-        self.strips["practice"] = PracticeStrip(
-            self.board, self.practice, following=self.practice_commands.next_sheet, how=self.practice_commands.ask
-        )
+        self.strips["practice"] = self.practice_commands.strip()
         self.hints.give_way_to(list(self.strips.values()))
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)

@@ -18,6 +18,7 @@ from jotsk.core.guides.kinds.straightedge import Straightedge
 from jotsk.core.page import flattened, rgba
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.sheet_overlay import draw_sheet
+from jotsk.desk.board.strips.practice_strip import PracticeStrip
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.document.document import Document
@@ -46,6 +47,12 @@ class PracticeCommands(QObject):
         practice.told.connect(board.notify)
         practice.changed.connect(board.update)
         board.under_tools = self._draw
+        document.opened.connect(self._page_taken)
+
+    def strip(self) -> PracticeStrip:
+        return PracticeStrip(
+            self._board, self.practice, following=self.next_sheet, again=self.once_more_without_steadiness, how=self.ask
+        )
 
     def _draw(self, painter: QPainter, ratio: float) -> None:
         if self.practice.sheet is None:
@@ -74,6 +81,28 @@ class PracticeCommands(QObject):
             kind, size = self.practice.plan.pop(0)
             self._pages.open_sheet(kind, size)
             self._board.fit()
+
+    def once_more_without_steadiness(self) -> None:
+        """The same sheet again; the hand draws without steadiness until another page is taken."""
+        sheet = self.practice.sheet
+        if sheet is None:
+            return
+        first, page = self.practice.first_pass(), self._document.page
+        self._pages.open_sheet(sheet.kind, sheet.size)
+        self._board.fit()
+        if self._document.page is not page:  # not kept back by unsaved work
+            self.practice.begin_second_pass(first)
+            self._set_bare(True)
+            self._tell("Until this sheet is left, lines come as the hand draws them, whatever the pen is set to.")
+
+    def _page_taken(self) -> None:
+        self._set_bare(False)
+
+    def _set_bare(self, is_bare: bool) -> None:
+        hand = self._board.hand
+        if hand.is_bare != is_bare:
+            hand.is_bare = is_bare
+            hand.changed.emit()
 
     # -- turning ---------------------------------------------------------------------------------
 

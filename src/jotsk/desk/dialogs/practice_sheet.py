@@ -78,7 +78,7 @@ class PracticeSheet(QDialog):
     def __init__(self, practice: Practice, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle("Practice")
-        self.resize(860, 560)
+        self.resize(900, 640)
         self._practice, self._entries = practice, practice.entries()
         self.plan: list[tuple[str, str]] = []
         self.steadiness: int | None = None  # to be taken for the pen in the hand
@@ -131,7 +131,7 @@ class PracticeSheet(QDialog):
         beside.addWidget(self.take, 0, Qt.AlignmentFlag.AlignLeft)
         beside.addStretch()
         top.addLayout(beside, 1)
-        right.addLayout(top, 1)
+        right.addLayout(top)
         right.addWidget(self.number)
         right.addWidget(self.plot, 1)
         close = QPushButton("Close", autoDefault=False)
@@ -166,6 +166,12 @@ class PracticeSheet(QDialog):
         self._steadiness = advice.steadiness_for(self._entries)
         if self._steadiness is not None:
             told.append(f"By your wobble, a steadiness after the lift of about {self._steadiness} suits you.")
+        if (both := advice.with_and_without(self._entries)) is not None:
+            kind, with_it, without = both
+            told.append(
+                f"{KINDS[kind][0] if kind in KINDS else 'At work'}: the hand is {with_it:.2f} mm off with steadiness,"
+                f" {without:.2f} mm without."
+            )
         told += advice.proposals(self._entries)[:2]
         self.take.setVisible(self._steadiness is not None)
         self.words.setText("\n\n".join(told) or UNTRIED)
@@ -174,7 +180,11 @@ class PracticeSheet(QDialog):
 
     def _show_plot(self) -> None:
         name = self.number.currentData()
-        self.plot.show_days(self.number.currentText(), diary.by_day(self._entries, name), WORDS[name][1])
+        lines = {
+            words: diary.by_day([entry for entry in self._entries if entry.steadied is steadied], name)
+            for words, steadied in (("with steadiness", True), ("without", False))
+        }
+        self.plot.show_days(self.number.currentText(), lines, WORDS[name][1])
 
     def _begin(self) -> None:
         item = self.kinds.currentItem()

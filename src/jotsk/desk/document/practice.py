@@ -29,6 +29,7 @@ log = logging.getLogger(__name__)
 
 AT_WORK = "page"  # the sheet of lines that were drawn on pages at work
 WIDTHS = 60  # places of a line at which its weight is looked at
+COMPARED = ("off", "wobble", "speed")
 TOLD = ("off", "wobble", "beyond", "fade", "width_off", "spacing", "evenness")
 
 
@@ -54,11 +55,13 @@ class Practice(QObject):
         self._results: dict[int, Result] = {}  # by the uid of the stroke
         self._latest = 0  # uid of the stroke that was looked at last
         self.plan: list[tuple[str, str]] = []  # the sheets of a warm-up that are still to come
+        self._with_steadiness: tuple[dict[str, float], float] | None = None  # of the first pass; of its ink, `off`
         document.last_line.changed.connect(self._follow)
         document.opened.connect(self._page_taken)
         document.changed.connect(self._page_changed)
 
     def _page_taken(self) -> None:
+        self._with_steadiness = None
         self.sheet = sheet_on(self._document.page)
         self._results = {}
         for stroke in self._strokes() if self.sheet is not None else ():  # of a sheet that was opened from its file
@@ -101,6 +104,45 @@ class Practice(QObject):
             if values:
                 found[name] = float(np.median(values))
         return found
+
+    @property
+    def is_done_with_steadiness(self) -> bool:
+        """Whether every line of the sheet is drawn, with the pen's steadiness: it can be drawn once more without."""
+        drawn, wanted = self.share_done
+        return 0 < wanted == drawn and any(_is_steadied(stroke) for stroke, _ in self.results)
+
+    @property
+    def is_second_pass(self) -> bool:
+        return self._with_steadiness is not None
+
+    def first_pass(self) -> tuple[dict[str, float], float]:
+        """What a second pass is compared with: the medians of the hand, and how far off its steadied ink lies, mm."""
+        assert self.sheet is not None
+        dpi = self._document.page.dpi
+        inked = [
+            measured(self.sheet.tasks[result.task], stroke.line, dpi).off for stroke, result in self.results
+        ]  # fmt: skip
+        return self.summary(), float(np.nanmedian(inked))
+
+    def begin_second_pass(self, first: tuple[dict[str, float], float]) -> None:
+        """The page that was just taken is the same sheet, to be drawn without steadiness."""
+        self._with_steadiness = first
+        self.changed.emit()
+
+    def comparison(self) -> str:
+        """A sentence of both passes; nothing before the second has a line."""
+        found = self.summary()
+        if self._with_steadiness is None or not found:
+            return ""
+        first, inked = self._with_steadiness
+        parts = []
+        for name in COMPARED:
+            if name in found and name in first:
+                words, unit = WORDS[name]
+                digits = 2 if unit == "mm" else 0
+                ink = f" (its ink {inked:.2f})" if name == "off" and not math.isnan(inked) else ""
+                parts.append(f"{words} {found[name]:.{digits}f} {unit}, with steadiness {first[name]:.{digits}f}{ink}")
+        return "; ".join(parts)
 
     def words(self, figures: Figures) -> str:
         """A sentence of what was measured."""
@@ -180,9 +222,12 @@ class Practice(QObject):
         return Figures(wobble=wobble, speed=mm * length / max(1e-6, stroke.trace.duration_s), direction=direction)
 
     def _keep(self, sheet: str, size: str, stroke: Stroke, figures: Figures) -> None:
-        is_steadied = stroke.steady_now > 0 or stroke.steady_after > 0
-        entry = diary.Entry(datetime.now(), sheet, size, is_steadied, figures)
+        entry = diary.Entry(datetime.now(), sheet, size, _is_steadied(stroke), figures)
         BESIDE.queue("diary").go(_append, self.path, [entry])
+
+
+def _is_steadied(stroke: Stroke) -> bool:
+    return stroke.steady_now > 0 or stroke.steady_after > 0
 
 
 def _append(path: Path, entries: Sequence[diary.Entry]) -> None:

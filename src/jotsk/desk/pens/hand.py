@@ -70,6 +70,7 @@ class Hand(QObject):
         self.previous_color: Color = (255, 255, 255)
         self.recent: list[Color] = []
         self._borrowed_steadiness: float | None = None
+        self.is_bare = False  # draws without any steadiness for as long as a practice sheet asks for it
         self.settles_after_s: float | None = HOLD_S  # how long a pen rests before its stroke settles; None: never
         self.feels: dict[str, ResponseCurve] = {}  # by the name of the device
         self.tremors: dict[str, TremorMeter] = {}  # also
@@ -102,8 +103,10 @@ class Hand(QObject):
         return settings
 
     def settings_for_stroke(self, pen: Pen) -> PenSettings:
-        """The same with what a held key borrows."""
+        """The same with what a held key borrows, or without steadiness."""
         settings = self.settings_of(pen)
+        if self.is_bare:
+            return replace(settings, steady_now=0.0, steady_after=0.0)
         if self.borrowed_steadiness is None:
             return settings
         return replace(settings, steady_now=self.borrowed_steadiness, steady_after=self.borrowed_steadiness)

@@ -3,12 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QAction, QColor, QImage, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
@@ -27,6 +26,7 @@ from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.choice import Choice
+from jotsk.desk.widgets.drawn_beside import DRAWN
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
 
@@ -42,15 +42,8 @@ GROUPS = {
 OTHERS, ERASERS = "Others", "Erasers"
 
 
-@lru_cache(maxsize=256)
 def _ink_of(pen: Pen) -> NDArray[np.uint8]:
-    """The pen's stroke, rendered once for each recipe."""
     return preview(pen, PREVIEW[0] * SCALE, PREVIEW[1] * SCALE, WIDEST_PX * SCALE)
-
-
-@lru_cache(maxsize=256)
-def _picture_of(pen: Pen, color: str) -> QImage:
-    return alpha_image(_ink_of(pen), color, SCALE)
 
 
 class PenRow(Choice):
@@ -65,6 +58,7 @@ class PenRow(Choice):
         self.setAccessibleName(pen.name)
         self.setFixedHeight(ROW_PX)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        DRAWN.came.connect(self.update)
 
     def sizeHint(self) -> QSize:
         return QSize(112, ROW_PX)
@@ -77,9 +71,9 @@ class PenRow(Choice):
             # An eraser, or a white, shows what it leaves: a gap in a patch of ink.
             patch = QRectF(18, 4, 76, 15)
             painter.fillRect(patch, theme.text)
-            painter.drawImage(QRectF(14, 1, *PREVIEW), _picture_of(self.pen, theme.chrome))
+            self._draw_stroke(painter, theme.chrome)
         else:
-            painter.drawImage(QRectF(14, 1, *PREVIEW), _picture_of(self.pen, theme.text))
+            self._draw_stroke(painter, theme.text)
         if self.pen.hue:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             painter.setPen(QPen(QColor(theme.quiet), 1))
@@ -91,6 +85,10 @@ class PenRow(Choice):
         painter.setFont(font(SMALL_PX, weight=weight))
         painter.setPen(theme.text if self.is_chosen or self.hasFocus() else theme.quiet)
         painter.drawText(QRectF(18, 20, self.width() - 20, 15), self.pen.name)
+
+    def _draw_stroke(self, painter: QPainter, color: str) -> None:
+        if (ink := DRAWN.get(_ink_of, self.pen)) is not None:
+            painter.drawImage(QRectF(14, 1, *PREVIEW), alpha_image(ink, color, SCALE))
 
     def choose(self) -> None:
         self.chosen.emit(self.pen)

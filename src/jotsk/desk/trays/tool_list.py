@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from functools import lru_cache
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, QSize
-from PySide6.QtGui import QAction, QColor, QImage, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from jotsk.core.fill import samples as filling
@@ -15,6 +16,7 @@ from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets import draw_ink_mark
 from jotsk.desk.widgets.choice import Choice
+from jotsk.desk.widgets.drawn_beside import DRAWN
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.ink_mark import alpha_image
 
@@ -27,10 +29,9 @@ SAMPLE_OF = {
 }  # fmt: skip
 
 
-@lru_cache(maxsize=32)
-def _picture(entry_id: str, is_after: bool, color: str) -> QImage:
+def _before_and_after(entry_id: str) -> NDArray[np.uint8]:
     samples = filling if entry_id.startswith("fill.") else mending
-    return alpha_image(samples.sample(SAMPLE_OF[entry_id])[is_after], color, samples.WIDTH / PICTURE.width())
+    return np.stack(samples.sample(SAMPLE_OF[entry_id]))
 
 
 class ToolRow(Choice):
@@ -43,6 +44,7 @@ class ToolRow(Choice):
         self._describe()
         action.changed.connect(self._describe)  # a method: the connection ends with the row
         self.setAccessibleName(action.text())
+        DRAWN.came.connect(self.update)
 
     def _describe(self) -> None:
         self.setToolTip(self.action.toolTip())
@@ -51,9 +53,10 @@ class ToolRow(Choice):
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         theme = current()
         painter.setRenderHints(QPainter.RenderHint.SmoothPixmapTransform | QPainter.RenderHint.Antialiasing)
-        for is_after, x in ((False, 12), (True, 62)):
-            box = QRectF(x, 1, PICTURE.width(), PICTURE.height())
-            painter.drawImage(box, _picture(self.entry_id, is_after, theme.text if is_after else theme.quiet))
+        if (pictures := DRAWN.get(_before_and_after, self.entry_id)) is not None:
+            for ink, x, color in zip(pictures, (12, 62), (theme.quiet, theme.text), strict=True):
+                image = alpha_image(ink, color, filling.WIDTH / PICTURE.width())
+                painter.drawImage(QRectF(x, 1, PICTURE.width(), PICTURE.height()), image)
         painter.setPen(QPen(QColor(theme.quiet), 1.2))
         middle = 1 + PICTURE.height() / 2
         painter.drawPolyline([QPointF(54, middle - 3), QPointF(58, middle), QPointF(54, middle + 3)])

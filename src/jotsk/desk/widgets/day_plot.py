@@ -1,8 +1,8 @@
-"""A number over days: a line through its medians, with what each day was."""
+"""A number over days: lines through its medians, with what each day was."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from datetime import datetime
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
@@ -16,18 +16,26 @@ from jotsk.desk.widgets.faults import painted
 LEFT, BOTTOM, TOP, DOT_PX = 76.0, 20.0, 8.0, 3.0
 MOST_DAYS = 60
 
+Days = Sequence[tuple[datetime, float]]
+
 
 class DayPlot(QWidget):
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setMinimumSize(QSize(320, 130))
-        self._days: Sequence[tuple[datetime, float]] = ()
+        self._lines: dict[str, Days] = {}
         self._unit = ""
 
-    def show_days(self, name: str, days: Sequence[tuple[datetime, float]], unit: str) -> None:
-        self._days, self._unit = days[-MOST_DAYS:], unit
+    def show_days(self, name: str, lines: Mapping[str, Days], unit: str) -> None:
+        """Show up to two lines by their names; a line without days is left out."""
+        self._lines = {words: days[-MOST_DAYS:] for words, days in lines.items() if days}
+        self._unit = unit
         self.setAccessibleName(name)
-        self.setAccessibleDescription("; ".join(f"{day:%d %B} {value:.2f} {unit}" for day, value in self._days))
+        told = [
+            f"{words}: " + "; ".join(f"{day:%d %B} {value:.2f} {unit}" for day, value in days)
+            for words, days in self._lines.items()
+        ]
+        self.setAccessibleDescription(". ".join(told))
         self.update()
 
     @painted
@@ -39,27 +47,34 @@ class DayPlot(QWidget):
         painter.setPen(QPen(QColor(theme.hairline), 1))
         painter.drawLine(room.bottomLeft(), room.bottomRight())
         painter.setPen(QColor(theme.quiet))
-        if not self._days:
+        if not self._lines:
             painter.drawText(room, Qt.AlignmentFlag.AlignCenter, "Nothing was measured yet.")
             return
-        top = max(value for _, value in self._days) * 1.15 or 1.0
-        first, last = self._days[0][0], self._days[-1][0]
-        span = max(1.0, (last - first).total_seconds())
-        places = [
-            QPointF(
-                room.left() + room.width() * ((day - first).total_seconds() / span if len(self._days) > 1 else 0.5),
-                room.bottom() - room.height() * value / top,
-            )
-            for day, value in self._days
-        ]
+        top = max(value for days in self._lines.values() for _, value in days) * 1.15 or 1.0
+        first = min(days[0][0] for days in self._lines.values())
+        last = max(days[-1][0] for days in self._lines.values())
+        span = (last - first).total_seconds()
         painter.drawText(QRectF(0, TOP - 6, LEFT - 6, 14), Qt.AlignmentFlag.AlignRight, f"{top:.2g} {self._unit}")
         painter.drawText(QRectF(0, room.bottom() - 7, LEFT - 6, 14), Qt.AlignmentFlag.AlignRight, "0")
         below = QRectF(room.left(), room.bottom() + 4, room.width(), 16)
         painter.drawText(below, Qt.AlignmentFlag.AlignLeft, f"{first:%d %b}")
-        if len(self._days) > 1:
+        if span > 0:
             painter.drawText(below, Qt.AlignmentFlag.AlignRight, f"{last:%d %b}")
-        painter.setPen(QPen(QColor(theme.accent), 1.8))
-        painter.drawPolyline(QPolygonF(places))
-        painter.setBrush(QColor(theme.accent))
-        for place in places:
-            painter.drawEllipse(place, DOT_PX, DOT_PX)
+        for number, (words, days) in enumerate(self._lines.items()):
+            share = [(day - first).total_seconds() / span if span > 0 else 0.5 for day, _ in days]
+            places = [
+                QPointF(room.left() + room.width() * along, room.bottom() - room.height() * value / top)
+                for along, (_, value) in zip(share, days, strict=True)
+            ]
+            color = QColor((theme.accent, theme.text)[number])
+            painter.setPen(QPen(color, 1.8, (Qt.PenStyle.SolidLine, Qt.PenStyle.DashLine)[number]))
+            painter.drawPolyline(QPolygonF(places))
+            if len(self._lines) > 1:
+                key = room.bottom() - 14 - 16 * number
+                painter.drawLine(QPointF(room.left() + 8, key), QPointF(room.left() + 32, key))
+                painter.setPen(QColor(theme.quiet))
+                painter.drawText(QPointF(room.left() + 38, key + 4), words)
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(color)
+            for place in places:
+                painter.drawEllipse(place, DOT_PX, DOT_PX)

@@ -99,6 +99,19 @@ def proposals(entries: Sequence[Entry]) -> list[str]:
     return found
 
 
+def with_and_without(entries: Sequence[Entry]) -> tuple[str, float, float] | None:
+    """The sheet that was drawn last both with steadiness and without, and how far off the hand was each time, mm; None
+    until there are enough lines of both."""
+    kinds = list(dict.fromkeys((entry.sheet, entry.size) for entry in reversed(entries)))
+    for kind, size in kinds:
+        alike = [entry for entry in entries if (entry.sheet, entry.size) == (kind, size)]
+        both = [[e for e in alike if e.steadied is steadied] for steadied in (True, False)]
+        offs = [_median(each, "off") for each in both]
+        if min(map(len, both)) >= LEAST_LINES and not any(map(math.isnan, offs)):
+            return kind, offs[0], offs[1]
+    return None
+
+
 def _median(entries: Sequence[Entry], name: str) -> float:
     values = [abs(getattr(entry.figures, name)) for entry in entries[-LATEST:]]
     values = [value for value in values if not math.isnan(value)]

@@ -21,15 +21,19 @@ class PracticeStrip(HeadStrip):
     """Lies at the head of the board while the page is a practice sheet."""
 
     def __init__(
-        self, board: Board, practice: Practice, *, following: Callable[[], None], how: Callable[[], None],
+        self, board: Board, practice: Practice, *, following: Callable[[], None], again: Callable[[], None],
+        how: Callable[[], None],
     ) -> None:  # fmt: skip
         super().__init__(board)
         self._practice = practice
         self.words = ElidedLabel("")
         self.row.addWidget(self.words, 1)
         self.following = QPushButton("Next sheet", toolTip="The next sheet of the warm-up")
+        self.again = QPushButton(
+            "Once more without steadiness", toolTip="The same sheet, to compare what the steadiness does for you"
+        )
         self.how = QPushButton("How I do…", toolTip="The hand over days, its steadiest direction, and other sheets")
-        for button, act in ((self.following, following), (self.how, how)):
+        for button, act in ((self.following, following), (self.again, again), (self.how, how)):
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
             button.clicked.connect(lambda _=False, do=act: do())
             self.row.addWidget(button)
@@ -43,9 +47,11 @@ class PracticeStrip(HeadStrip):
             drawn, wanted = self._practice.share_done
             found = self._practice.summary()
             words = self._practice.words(Figures(**found)) if found else "draw from the dot to the ring"  # type: ignore[arg-type]
-            self.words.setText(
-                f"{sheet.title}: {drawn} of {wanted}. Median: {words}." if found else f"{sheet.title}: {words}."
-            )
+            title = f"{sheet.title}, without steadiness" if self._practice.is_second_pass else sheet.title
+            compared = self._practice.comparison()
+            told = compared if compared and drawn == wanted else words
+            self.words.setText(f"{title}: {drawn} of {wanted}. Median: {told}." if found else f"{title}: {words}.")
+            self.again.setVisible(self._practice.is_done_with_steadiness)
             self.following.setVisible(bool(self._practice.plan))
         if sheet is not None or self.isVisible():
             self.show_if(sheet is not None)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -11,6 +12,7 @@ import shapely
 from jotsk.core.hand import trace_from
 from jotsk.core.ink import Drive, Pen, pen_by_id
 from jotsk.core.ink.motifs import NAMES, shape_from
+from jotsk.core.ink.ribbon import NO_TAPER
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.record import pen_from, pen_record
 from jotsk.core.page import blank_page, edits, flattened, render
@@ -90,3 +92,37 @@ def test_a_cord_hides_ink_of_any_colour_and_paint():
     pixels = flattened(page)
     assert pixels[100, 190] == pixels[100, 210] == pixels[100, 320] == np.uint32(0xFFFFFFFF)
     assert pixels[30, 190] != np.uint32(0xFFFFFFFF) != pixels[30, 210]
+
+
+@pytest.mark.parametrize("name", ["none", "leaves", "saw", "stitches"])
+@pytest.mark.parametrize("copies", [(), (np.array([[-1.0, 0.0, 1000.0], [0.0, 1.0, 0.0]]),)])
+def test_the_tiles_that_a_changed_line_leaves_alone_are_the_same(name, copies):
+    """Ink of both strokes rendered whole, on every tile."""
+    pen = replace(pen_by_id("plain-round"), motif=name, taper_out=NO_TAPER)
+    rng = np.random.default_rng(5)
+    t = np.linspace(0.0, 1.0, 120)
+    for _ in range(12):
+        x, y = 40 + 900 * t, 300 + 200 * np.sin(6 * t)
+        first, last = sorted(rng.integers(0, 121, 2).tolist())
+        bent = np.where((np.arange(120) >= first) & (np.arange(120) < last), 6.0, 0.0)
+        kept = slice(0, None if rng.random() < 0.5 else int(rng.integers(20, 120)))
+        one, two = (
+            replace(Stroke(trace_from(s, a, b, 0.7), pen, 24.0, (0, 0, 0), 0.0, 0.0), copies=copies)
+            for s, a, b in ((t, x, y), (t[kept], x[kept], (y + bent)[kept]))
+        )
+        unlike = one.ribbon.cells_unlike(two.ribbon)
+        inked, other = (each.alphas({*one.ribbon.cells, *two.ribbon.cells}) for each in (one, two))
+        empty = np.zeros((128, 128), np.uint8)
+        differ = {key for key in {*inked, *other} if (inked.get(key, empty) != other.get(key, empty)).any()}
+        assert differ <= unlike
+        begins = x[min(first, 119 if kept.stop is None else kept.stop)]  # where they part
+        if not copies:
+            assert all((column + 1) * 128 > begins - 100 for column, _ in unlike), "nothing of what both share"
+
+
+def test_thousands_of_motifs_on_one_line_are_bounded():
+    pen = replace(pen_by_id("plain-round"), motif="rope", motif_spacing=0.05)
+    t = np.linspace(0.0, 1.0, 400)
+    line = Stroke(trace_from(t, 20 + 9000 * t, 100 + 0 * t, 1.0), pen, 0.6, (0, 0, 0), 0.0, 0.0)
+    assert len(line.ribbon.pieces) <= 3 * 5_000
+    assert line.ribbon.points[:, 0].max() == pytest.approx(20 + 5_000, abs=3), "each is a px from the next at least"

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.region_kernel import PER_PX, runs_of, widest_way
-from jotsk.core.fill.regions import Mask, core_at, distance_of, region_of, under_lines
+from jotsk.core.fill.regions import OWN, Mask, core_at, distance_of, region_of, under_lines
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE, Color
 from jotsk.core.ink.oklch import to_oklab
@@ -88,7 +88,7 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
         if not free[y - window.y0, x - window.x0]:
             raise Refused("That lies on a line; press beside it.")
         core = core_at(free, y - window.y0, x - window.x0, rule.gap_px)
-        if window == page.bounds or not _touches(core.labels, core.own, window, page.bounds):
+        if window == page.bounds or not _touches(core.labels, OWN, window, page.bounds):
             region = region_of(core)
             if window == page.bounds or not _touches(region, True, window, page.bounds):
                 break

@@ -9,19 +9,21 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.fill.region_kernel import climb, go_downhill
+from jotsk.core.runtime.parallel import in_shares
 
 Mask = NDArray[np.bool_]  # (H, W)
 
 
 class Core(NamedTuple):
-    """All that is farther from the lines than half a gap, by parts, and which part is meant; how far every px is."""
+    """What is farther from the lines than half a gap: `OWN` where it is the part that is meant, else `OTHERS`; how far
+    every px is."""
 
     labels: NDArray[np.int32]
-    own: int
     distance: NDArray[np.float32]
     half: float
 
 
+OTHERS, OWN = 1, 2
 MIDDLE_PX = 96  # under a line thicker than twice that, a region does not go on to its middle
 
 
@@ -48,15 +50,16 @@ def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:
     top_y, top_x = climb(distance, y, x)
     room = float(distance[top_y, top_x])
     half = min((gap_px + 1) / 2, room - 0.5) if gap_px > 0 else 0.0
-    _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
-    return Core(labels, int(labels[top_y, top_x]), distance, half)
+    labels = (distance > half).astype(np.int32)  # OTHERS
+    cv2.floodFill(labels, None, (top_x, top_y), OWN, flags=4)
+    return Core(labels, distance, half)
 
 
 def region_of(core: Core) -> Mask:
     """The region of a core: its corners are reached."""
     if core.half > 0:
         go_downhill(core.labels, core.distance)
-    return np.asarray(core.labels == core.own)
+    return np.asarray(core.labels == OWN)
 
 
 def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
@@ -72,13 +75,13 @@ def under_lines(region: Mask, free: Mask, most_px: float | None = None) -> Mask:
     reach = MIDDLE_PX if most_px is None else most_px
     if reach <= 0:
         return region
-    from_own = _away_from(region)
     others = free & ~region
     if most_px is None and others.any():
-        nearer = from_own <= _away_from(others) + 0.5
+        from_own, from_others = in_shares(_away_from, [region, others])
+        nearer = from_own <= np.minimum(from_others + 0.5, reach)
     else:
-        nearer = np.ones_like(region)
-    return np.asarray(region | (~free & nearer & (from_own <= reach)))
+        nearer = _away_from(region) <= reach
+    return np.asarray(region | (~free & nearer))
 
 
 def _away_from(mask: Mask) -> NDArray[np.float32]:

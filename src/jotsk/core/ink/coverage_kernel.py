@@ -285,36 +285,39 @@ def paint_tiles(bufs, ribbon, levels, parts):
 
 
 @njit(**OPTIONS)
-def touched_cells(ribbon, size, column0, row0, columns, rows):
-    """Return (M, 4): column, row, first and last + 1 segment, for every cell of a grid that a ribbon can touch.
+def touched_cells(ribbon, pieces, size, column0, row0, columns, rows):
+    """Return (M, 6): column, row, start, stop of the piece, its first and last + 1 segment, for every cell of a grid
+    that each of the `pieces` (P, 2) of a ribbon can touch.
 
     Cells are `size` px; the grid begins at cell (column0, row0). A lone point counts as segment 0.
     """
-    first = np.full((rows, columns), -1, np.int32)
-    last = np.zeros((rows, columns), np.int32)
-    n = ribbon.shape[0]
+    place = np.full((rows, columns), -1, np.int64)  # of a cell's row in `cells`, if the piece at hand has one
+    cells = np.empty((max(64, 2 * len(pieces)), 6), np.int64)
     count = 0
-    for k in range(max(1, n - 1)):
-        j = min(k + 1, n - 1)
-        r = max(ribbon[k, 2], ribbon[j, 2]) + 1.0
-        x0 = int(math.floor((min(ribbon[k, 0], ribbon[j, 0]) - r) / size)) - column0
-        x1 = int(math.floor((max(ribbon[k, 0], ribbon[j, 0]) + r) / size)) - column0
-        y0 = int(math.floor((min(ribbon[k, 1], ribbon[j, 1]) - r) / size)) - row0
-        y1 = int(math.floor((max(ribbon[k, 1], ribbon[j, 1]) + r) / size)) - row0
-        for y in range(max(0, y0), min(rows - 1, y1) + 1):
-            for x in range(max(0, x0), min(columns - 1, x1) + 1):
-                if first[y, x] < 0:
-                    first[y, x] = k
-                    count += 1
-                last[y, x] = k + 1
-    cells = np.empty((count, 4), np.int64)
-    at = 0
-    for y in range(rows):
-        for x in range(columns):
-            if first[y, x] >= 0:
-                cells[at, 0] = column0 + x
-                cells[at, 1] = row0 + y
-                cells[at, 2] = first[y, x]
-                cells[at, 3] = last[y, x]
-                at += 1
-    return cells
+    for start, stop in pieces:
+        began = count
+        for k in range(max(1, stop - start - 1)):
+            i, j = start + k, min(start + k + 1, stop - 1)
+            r = max(ribbon[i, 2], ribbon[j, 2]) + 1.0
+            x0 = int(math.floor((min(ribbon[i, 0], ribbon[j, 0]) - r) / size)) - column0
+            x1 = int(math.floor((max(ribbon[i, 0], ribbon[j, 0]) + r) / size)) - column0
+            y0 = int(math.floor((min(ribbon[i, 1], ribbon[j, 1]) - r) / size)) - row0
+            y1 = int(math.floor((max(ribbon[i, 1], ribbon[j, 1]) + r) / size)) - row0
+            for y in range(max(0, y0), min(rows - 1, y1) + 1):
+                for x in range(max(0, x0), min(columns - 1, x1) + 1):
+                    at = place[y, x]
+                    if at < began:
+                        if count == len(cells):
+                            more = np.empty((2 * count, 6), np.int64)
+                            more[:count] = cells
+                            cells = more
+                        at = count
+                        place[y, x] = at
+                        cells[at, 0] = column0 + x
+                        cells[at, 1] = row0 + y
+                        cells[at, 2] = start
+                        cells[at, 3] = stop
+                        cells[at, 4] = k
+                        count += 1
+                    cells[at, 5] = k + 1
+    return cells[:count].copy()

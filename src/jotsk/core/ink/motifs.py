@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Callable
 from functools import lru_cache
 from typing import TYPE_CHECKING
@@ -11,17 +10,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import arc_lengths
+from jotsk.core.ink.motif_kernel import FINE, placed, starts_of
 
 if TYPE_CHECKING:
     from jotsk.core.ink.pens import Pen
 
 Line = NDArray[np.float64]  # (N, 3): along, 0..1 from one motif to the next; across, 1 at the line's edge; weight 0..1
 Shape = tuple[tuple[tuple[float, float, float], ...], ...]
-FINE = 48  # steps of a whole figure; its corners lie at quarters of it
-STEP_PX = 3.0
-LEAST_STEP_PX = 1.0  # from one motif to the next
-MOST_MOTIFS = 5_000
-LEAST_RADIUS_PX = 0.15
 TANGENT_PX = 2.0
 NAMES = ("none", "scales", "saw", "wave", "loops", "loops in loops", "stitches", "chain", "rope", "leaves", "own")
 UNBROKEN = {"saw", "wave", "loops", "loops in loops"}  # one figure goes over into the next
@@ -37,66 +32,17 @@ def motif_ribbon(
     far as usual the next motif is, `turn_rad` (N,) how far a motif is turned where it lies. Returns such columns, and
     where each piece starts and stops.
     """
-    total, normal = float(along[-1]), _normals(columns, along)
-    figure = shape_of(pen)
-    starts = _starts(columns, along, pen, spacing)
-    parts: list[NDArray[np.float64]] = []
-    ends: list[bool] = []  # whether a piece ends there
-    is_over = False
-    for at, step in starts:
-        if is_over:
-            break
-        radius = float(np.interp(at + step / 2, along, columns[:, 2]))
-        turn = float(np.interp(at + step / 2, along, turn_rad))
-        every = _stride(step, radius)
-        for line in figure:
-            u, v, weight = (line[:: min(every, max(1, len(line) - 1))] if len(line) > FINE // 2 else line).T
-            if turn:
-                x, y = (u - 0.5) * step, v * radius
-                c, s = math.cos(turn), math.sin(turn)
-                u, v = 0.5 + (c * x - s * y) / step, (s * x + c * y) / max(radius, 1e-6)
-            place = at + u * step
-            if pen.motif in UNBROKEN and place.max() > total:  # it ends where the line does
-                stop = int(np.argmax(place > total))
-                place, v, weight, is_over = place[:stop], v[:stop], weight[:stop], True
-            if not len(place):
-                continue
-            part = np.column_stack([np.interp(place, along, column) for column in columns.T])
-            beyond = np.where(place < 0, place, np.maximum(place - total, 0.0))  # goes on straight
-            across = np.column_stack([np.interp(place, along, column) for column in normal.T])
-            ahead = np.column_stack([across[:, 1], -across[:, 0]])
-            reach = np.interp(np.clip(place, 0, total), along, columns[:, 2])
-            part[:, :2] += across * (v * reach)[:, None] + ahead * beyond[:, None]
-            part[:, 2] = np.maximum(reach * pen.motif_line * weight, LEAST_RADIUS_PX)
-            goes_on = pen.motif in UNBROKEN and len(parts) > 0
-            if goes_on:
-                ends[-1] = False
-            parts.append(part)
-            ends.append(True)
-    if not parts:
+    lines, is_unbroken = shape_of(pen), pen.motif in UNBROKEN
+    if not along[-1] > 0:
         return columns[:0], ((0, 0),)
-    stops = np.cumsum([len(part) for part in parts])[np.array(ends)]
-    whole = np.concatenate(parts)
-    whole[:, 4] = np.maximum.accumulate(whole[:, 4])
-    return whole, tuple(zip([0, *stops[:-1].tolist()], stops.tolist(), strict=True))
-
-
-def _starts(
-    columns: NDArray[np.float64], along: NDArray[np.float64], pen: Pen, spacing: NDArray[np.float64]
-) -> list[tuple[float, float]]:
-    """Where each motif begins, and how far it is to the next."""
-    total, at = float(along[-1]), 0.0
-    found: list[tuple[float, float]] = []
-    while at < total and len(found) < MOST_MOTIFS:
-        radius, times = (float(np.interp(at, along, column)) for column in (columns[:, 2], spacing))
-        step = max(LEAST_STEP_PX, 2.0 * radius * pen.motif_spacing * times)
-        middle = float(np.interp(at + step / 2, along, columns[:, 2]))  # that of a line that grows counts
-        step = max(LEAST_STEP_PX, 2.0 * middle * pen.motif_spacing * times)
-        if at + step > total and found and pen.motif not in UNBROKEN:
-            break
-        found.append((at, step))
-        at += step
-    return found
+    starts = starts_of(along, np.ascontiguousarray(columns[:, 2]), spacing, pen.motif_spacing, is_unbroken)
+    rows, stops = placed(
+        columns, along, _normals(columns, along), turn_rad, starts, np.concatenate(lines),
+        np.cumsum([len(line) for line in lines]), pen.motif_line, is_unbroken,
+    )  # fmt: skip
+    if not len(rows):
+        return columns[:0], ((0, 0),)
+    return rows, tuple(zip([0, *stops[:-1].tolist()], stops.tolist(), strict=True))
 
 
 def _normals(columns: NDArray[np.float64], along: NDArray[np.float64]) -> NDArray[np.float64]:
@@ -107,15 +53,6 @@ def _normals(columns: NDArray[np.float64], along: NDArray[np.float64]) -> NDArra
     length = np.hypot(*way.T)
     way = np.where(length[:, None] > 1e-9, way / np.maximum(length, 1e-9)[:, None], (1.0, 0.0))
     return np.column_stack([way[:, 1], -way[:, 0]])
-
-
-def _stride(step: float, radius: float) -> int:
-    """Every how many points of a figure are enough."""
-    size = step + 4.0 * radius
-    for every in (12, 8, 6, 4, 3, 2):
-        if every * size / FINE <= STEP_PX:
-            return every
-    return 1
 
 
 def shape_of(pen: Pen) -> tuple[Line, ...]:

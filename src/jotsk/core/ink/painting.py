@@ -68,7 +68,7 @@ def shelled_tiles(shells: Shells, ribbon: Ribbon, keys: Sequence[Key]) -> NDArra
     alphas = np.zeros((len(keys), TILE, TILE), np.uint8)
     of_piece: dict[tuple[int, int], list[tuple[int, int, int, int, int]]] = {}
     for k, (column, row) in enumerate(keys):
-        for start, stop, first, last in ribbon.cells[column, row]:
+        for start, stop, first, last in ribbon.cells[column, row].tolist():
             of_piece.setdefault((start, stop), []).append((k, column * TILE, row * TILE, first, last))
     for (start, stop), parts in of_piece.items():
         table = np.array(parts)
@@ -93,7 +93,7 @@ def inked_tiles(
     else:
         buffers = [new_buffer(pen, TILE, TILE) for _ in keys]
         for key, buffer, corner in zip(keys, buffers, corners, strict=True):
-            for start, stop, first, last in ribbon.cells[key]:
+            for start, stop, first, last in ribbon.cells[key].tolist():
                 piece = slice(start, stop)
                 paint(
                     pen, size_px, buffer, corner, ribbon.points[piece], ribbon.ink[piece], ribbon.along[piece],
@@ -104,7 +104,7 @@ def inked_tiles(
 
 def _cord_tile(pen: Pen, ribbon: Ribbon, key: Key, unders: Sequence[tuple[float, float]]) -> NDArray[np.uint8]:
     ink, covered = np.zeros((TILE, TILE), np.float32), np.zeros((TILE, TILE), np.float32)
-    parts = sorted(ribbon.cells[key], key=lambda piece: piece[0] + piece[2])
+    parts = sorted(ribbon.cells[key].tolist(), key=lambda piece: piece[0] + piece[2])
     rows = [np.arange(start + max(0, first), min(stop, start + last + 1)) for start, stop, first, last in parts]
     starts = np.concatenate([np.arange(len(r)) == 0 for r in rows])
     at = np.concatenate(rows)

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -27,7 +26,7 @@ NO_TAPER = Taper()
 DOT_WIDTHS, LINE_WIDTHS = 0.5, 2.0  # a mark shorter than that is a dot, a longer one a line
 CLOSEST_PX = 1.0  # closer samples make joints shorter than a pixel, where coverage by maximum is wrong
 
-Piece = tuple[int, int, int, int]  # points start .. stop of the ribbon; first and last + 1 segment of those
+Key = tuple[int, int]
 
 
 @dataclass(frozen=True, eq=False)
@@ -92,35 +91,60 @@ class Ribbon:
         return np.column_stack([places, self.points[:, 2]]).astype(np.float32)
 
     @computed
-    def cells(self) -> dict[tuple[int, int], tuple[Piece, ...]]:
-        """(column, row) of every 128 px tile the ribbon can touch -> the parts of it that can."""
+    def _piece_rows(self) -> NDArray[np.int64]:
+        return np.array(self.pieces, np.int64)
+
+    @computed
+    def _touched(self) -> NDArray[np.int64]:
+        """(M, 6) as `touched_cells` returns it, by the cells' rows and columns."""
         if not len(self.points):
-            return {}
+            return np.zeros((0, 6), np.int64)
         bounds = self.bounds
         column0, row0 = bounds.x0 // TILE, bounds.y0 // TILE
         columns, rows = (bounds.x1 - 1) // TILE - column0 + 1, (bounds.y1 - 1) // TILE - row0 + 1
         if columns * rows > MOST_CELLS:
             raise ValueError(f"a ribbon over {columns} x {rows} tiles is no stroke on any page")
-        cells: dict[tuple[int, int], tuple[Piece, ...]] = {}
-        for start, stop in self.pieces:
-            touched = touched_cells(self.points[start:stop], TILE, column0, row0, columns, rows)
-            for column, row, first, last in touched.tolist():
-                cells[column, row] = (*cells.get((column, row), ()), (start, stop, first, last))
-        return cells
+        touched = touched_cells(self.points, self._piece_rows, TILE, column0, row0, columns, rows)
+        return np.asarray(touched[np.lexsort((touched[:, 0], touched[:, 1]))])
 
-    def is_like(self, other: Ribbon, cell: tuple[int, int]) -> bool:
-        """Whether both are the same on a tile, up to the points beside it."""
-        own, theirs = self.cells.get(cell, ()), other.cells.get(cell, ())
-        return len(own) == len(theirs) and all(
-            np.array_equal(a, b)
-            for one, two in zip(own, theirs, strict=True)
-            for a, b in zip(self._part(one), other._part(two), strict=True)
-        )
+    @computed
+    def cells(self) -> dict[Key, NDArray[np.int64]]:
+        """(column, row) of every 128 px tile the ribbon can touch -> the parts of it that can, (K, 4): points start ..
+        stop of the ribbon, first and last + 1 segment of those."""
+        touched = self._touched
+        if not len(touched):
+            return {}
+        begin = np.flatnonzero(np.concatenate([[True], (np.diff(touched[:, :2], axis=0) != 0).any(axis=1)]))
+        parts = np.split(touched[:, 2:], begin[1:])
+        return {(column, row): part for (column, row), part in zip(touched[begin, :2].tolist(), parts, strict=True)}
 
-    def _part(self, piece: Piece) -> tuple[Any, ...]:
-        start, stop, first, last = piece
-        rows = slice(start + max(0, first - 2), min(stop, start + last + 2))
-        return self.points[rows], self.ink[rows], self.along[rows], rows.start == start, rows.stop == stop
+    def cells_unlike(self, other: Ribbon) -> set[Key]:
+        """The tiles on which both may differ: all but those with nothing than what is the same from the start of both
+        on, or up to their end, a point beside it included."""
+        if self.turns != other.turns or not len(self) or not len(other):
+            return {*self.cells, *other.cells}
+        own, theirs = self._rows_of_turns(), other._rows_of_turns()
+        least = min(own.shape[1], theirs.shape[1])
+        early = _same_from_the_start(own[:, :least], theirs[:, :least])
+        late = _same_from_the_start(own[:, ::-1][:, : least - early], theirs[:, ::-1][:, : least - early])
+        return self._reached_by(early, late) | other._reached_by(early, late)
+
+    def _rows_of_turns(self) -> NDArray[np.float64]:
+        """(turns, N, 7): the points, their ink, their length along, and whether a piece starts or stops there."""
+        starts, stops = self._piece_rows.T
+        rows = np.column_stack([self.points, self.ink, self.along, np.zeros((len(self), 2))])
+        rows[starts, 5] = 1.0
+        rows[stops - 1, 6] = 1.0
+        return np.asarray(rows.reshape(self.turns, -1, 7), np.float64)
+
+    def _reached_by(self, early: int, late: int) -> set[Key]:
+        """The tiles of what lies neither within the first `early` nor the last `late` points of a turn."""
+        n = len(self) // self.turns
+        column, row, start, stop, first, last = self._touched.T
+        turn = start // n * n
+        low, high = start - turn + np.maximum(0, first - 2), np.minimum(stop - turn, start - turn + last + 2)
+        is_other = (high > early) & (low < n - late)
+        return set(zip(column[is_other].tolist(), row[is_other].tolist(), strict=True))
 
     @computed
     def bounds(self) -> Rect:
@@ -165,6 +189,12 @@ def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribb
     points = columns[:, :3].astype(np.float32)
     levels = np.minimum(np.maximum(columns[:, 3] + 0.5, 0.0), 255.0).astype(np.uint8)
     return Ribbon(points, levels, columns[:, 4].copy(), pieces)
+
+
+def _same_from_the_start(a: NDArray[np.float64], b: NDArray[np.float64]) -> int:
+    """How many points of (turns, N, 7) rows are the same."""
+    other = np.flatnonzero((a != b).any(axis=(0, 2)))
+    return int(other[0]) if len(other) else a.shape[1]
 
 
 def thinned(columns: NDArray[np.float64], closest: float) -> NDArray[np.float64]:

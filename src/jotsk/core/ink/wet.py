@@ -252,8 +252,9 @@ class WetInk:
             if columns * rows <= FEW_CELLS:
                 cells.update(rect.cells(TILE))
             else:
-                touched = touched_cells(for_reading(points), TILE, column0, row0, columns, rows)
-                cells.update((column, row) for column, row, _, _ in touched.tolist())
+                whole = np.array([(0, len(points))])
+                touched = touched_cells(for_reading(points), whole, TILE, column0, row0, columns, rows)
+                cells.update((column, row) for column, row in touched[:, :2].tolist())
         return cells
 
     def _refresh(self, rect: Rect, tips: list[tuple[Painted, Rect]]) -> None:

@@ -44,10 +44,7 @@ class WetFigure(WetInk):
         rows = rows[np.concatenate([[True], np.diff(rows[:, 0]) > 0])] if len(rows) else rows
         before, self._ribbon = self._ribbon, ribbon_of(Trace(rows), self.pen, self.size_px, self._scale)
         self._ribbon = self._ribbon.repeated(self._copies)
-        changed = {
-            key for key in {*self._ribbon.cells, *(before.cells if before else ())}
-            if before is None or not self._ribbon.is_like(before, key)
-        }  # fmt: skip
+        changed = set(self._ribbon.cells) if before is None else self._ribbon.cells_unlike(before)
         there = [key for key in changed if key in self._ribbon.cells]
         inked = dict(zip(there, inked_tiles(self.pen, self.size_px, self._ribbon, there), strict=True))
         rects = [] if self.whole is None else self.whole.paint()

@@ -132,7 +132,7 @@ class Stroke:
             return keys
         if self.pen.cord and self.mends.unders != other.mends.unders:
             return keys
-        return {key for key in keys if not self.ribbon.is_like(other.ribbon, key)}
+        return keys & self.ribbon.cells_unlike(other.ribbon)
 
     def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
         """Ink, uint8 (128, 128), on those of the tiles `keys` that the stroke can touch."""

@@ -12,6 +12,7 @@ from jotsk.core.geometry import Rect
 
 SQUINT_SHARE = 0.008  # of the longer side of the view, the deviation of the blur: forms are seen, lines are not
 SIGMAS = 2.5
+FINE_SIGMA_PX = 3.0  # so wide a blur loses nothing on a picture as many times smaller
 
 
 @dataclass(frozen=True)
@@ -27,11 +28,15 @@ class Eyes:
         """What is seen of a part of a frame, (H, W, 4) BGRA; greys by the luma of ITU-R BT.601."""
         h, w = frame.shape[:2]
         sigma = SQUINT_SHARE * max(h, w)
+        k = max(1, int(sigma / FINE_SIGMA_PX)) if self.squint else 1  # px of the frame to one that is blurred
         pad = round(SIGMAS * sigma) if self.squint else 0
-        around = part.grown(pad) & Rect(0, 0, w, h)
+        wide = part.grown(pad)
+        around = Rect(wide.x0 // k * k, wide.y0 // k * k, -(-wide.x1 // k) * k, -(-wide.y1 // k) * k) & Rect(0, 0, w, h)
         pixels = frame[around.y0 : around.y1, around.x0 : around.x1]
         if self.squint:
-            pixels = np.asarray(cv2.GaussianBlur(pixels, (2 * pad + 1, 2 * pad + 1), sigma), np.uint8)
+            size = -(-around.width // k), -(-around.height // k)
+            small = cv2.GaussianBlur(cv2.resize(pixels, size, interpolation=cv2.INTER_AREA), (0, 0), sigma / k)
+            pixels = np.asarray(cv2.resize(small, (around.width, around.height)), np.uint8)
         own = pixels[part.y0 - around.y0 : part.y1 - around.y0, part.x0 - around.x0 : part.x1 - around.x0]
         if self.grey:
             own = np.asarray(cv2.cvtColor(cv2.cvtColor(own, cv2.COLOR_BGRA2GRAY), cv2.COLOR_GRAY2BGRA), np.uint8)

@@ -12,8 +12,8 @@ from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.pour import clear_px, with_fill_layer
-from jotsk.core.fill.region_kernel import farthest_of, go_downhill, label_runs
-from jotsk.core.fill.regions import MIDDLE_PX, distance_of
+from jotsk.core.fill.region_kernel import farthest_of, go_downhill, label_runs, names_into, spread_into
+from jotsk.core.fill.regions import MIDDLE_PX, near_distance_of
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.ink import Color
 from jotsk.core.ink.mask_kernel import runs_into
@@ -23,6 +23,7 @@ from jotsk.core.marks.area import Pour
 from jotsk.core.marks.runs import runs_from_mask
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
+from jotsk.core.runtime.parallel import THREADS, in_shares
 
 LEAST_PX2, MOST_AREAS = 60, 4_000
 MOST_PLACES = 40  # of a drag, where an area is bounded by its colour
@@ -41,7 +42,7 @@ def with_flats(
     report(0.02)
     free = clear_px(page, Pour((0.0, 0.0)), bounds)
     report(0.2)
-    distance = distance_of(free)
+    distance = near_distance_of(free)
     half = (gap_px + 1) / 2
     _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
     report(0.4)
@@ -65,11 +66,11 @@ def with_flats(
     runs, of = runs[order], of[order]
     starts = np.flatnonzero(np.diff(of, prepend=-1))
     seeds = farthest_of(labels, distance, len(counts))
-    areas = []
+    areas, colors = [], muted(len(starts))
     for number, part in enumerate(np.split(runs, starts[1:])):
         y, x = divmod(int(seeds[of[starts[number]]]), bounds.width)
         rule = Pour((x + bounds.x0 + 0.5, y + bounds.y0 + 0.5), gap_px=gap_px)
-        areas.append(Area(np.ascontiguousarray(part), muted(number), rule))
+        areas.append(Area(np.ascontiguousarray(part), colors[number], rule))
     report(0.95)
     page, uid = with_fill_layer(page) if onto is None else (page, onto)
     return with_inserted(page, uid, None, areas), len(areas)
@@ -81,7 +82,7 @@ def seeds_inside(page: Page, loop: NDArray[np.float64], rule: Pour) -> list[tupl
     if not area:
         return []
     free = clear_px(page, rule, area)
-    distance = distance_of(free)
+    distance = near_distance_of(free)
     half = (rule.gap_px + 1) / 2
     _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
     rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
@@ -100,7 +101,7 @@ def seeds_along(page: Page, way: NDArray[np.float64], rule: Pour) -> list[tuple[
     if rule.look == "all":
         return [(x, y) for x, y in way[:: max(1, len(way) // MOST_PLACES)].tolist()]
     bounds = page.bounds
-    distance = distance_of(clear_px(page, rule, bounds))
+    distance = near_distance_of(clear_px(page, rule, bounds))
     room = (distance > (rule.gap_px + 1) / 2).view(np.uint8)
     _, labels = cv2.connectedComponents(room, connectivity=4, ltype=cv2.CV_32S)
     been = {0, *np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]])).tolist()}
@@ -121,12 +122,14 @@ def _every_px(way: NDArray[np.float64]) -> list[tuple[float, float]]:
     return list(zip(x, y, strict=True))
 
 
-def muted(number: int) -> Color:
-    """The colour of the flat of a number."""
-    lch = np.array([LIGHTNESS[number % len(LIGHTNESS)], CHROMA, (number * GOLDEN) % math.tau])
+def muted(count: int) -> list[Color]:
+    """The colours of so many flats."""
+    number = np.arange(count)
+    lch = np.column_stack([
+        np.array(LIGHTNESS)[number % len(LIGHTNESS)], np.full(count, CHROMA), (number * GOLDEN) % math.tau,
+    ])  # fmt: skip
     rgb, _ = from_oklch(lch)
-    r, g, b = (int(v) for v in np.round(rgb * 255))
-    return r, g, b
+    return [(r, g, b) for r, g, b in np.round(rgb * 255).astype(int).tolist()]
 
 
 def joined(page: Page, areas: list[tuple[int, Area]]) -> tuple[Page, int]:
@@ -157,14 +160,13 @@ def _to_neighbours(
     labels: NDArray[np.int32], free: NDArray[np.bool_], kept: NDArray[np.bool_], outside: NDArray[np.bool_]
 ) -> NDArray[np.int32]:
     """Labels that go on to the middle of the lines, and over what is too small; nothing of what lies outside."""
-    firm = kept | outside
+    firm, reach = kept | outside, float(MIDDLE_PX)
     sure = firm[labels]
     away, nearest = cv2.distanceTransformWithLabels(
         (~sure).view(np.uint8), cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL
     )
-    at = np.zeros(int(nearest.max()) + 1, np.int32)
-    at[nearest[sure]] = labels[sure]
-    spread = at[nearest]
-    spread[(away > MIDDLE_PX) & ~free] = 0
-    spread[outside[spread]] = 0
-    return np.ascontiguousarray(spread)
+    at = np.zeros(labels.size + 1, np.int32)  # the label of the px that each is nearest to
+    rows = [slice(len(labels) * k // THREADS, len(labels) * (k + 1) // THREADS) for k in range(THREADS)]
+    in_shares(lambda part: names_into(at, nearest[part], labels[part], firm), rows)
+    in_shares(lambda part: spread_into(labels[part], nearest[part], at, away[part], free[part], outside, reach), rows)
+    return labels

@@ -28,9 +28,11 @@ def go_downhill(labels: NDArray[np.int32], distance: NDArray[np.float32]) -> Non
     level = np.zeros(h * w, np.int16)  # the lowest on the way to a px
     first = np.full(LEVELS, NOWHERE, np.int32)
     following = np.empty(h * w, np.int32)
-    for at in range(h * w):
-        if flat[at] > 0:
-            y, x = at // w, at % w
+    for y in range(h):
+        for x in range(w):
+            at = y * w + x
+            if flat[at] <= 0:
+                continue
             rim = (
                 (x > 0 and flat[at - 1] == 0 and far[at - 1] > 0)
                 or (x < w - 1 and flat[at + 1] == 0 and far[at + 1] > 0)
@@ -207,3 +209,29 @@ def farthest_of(labels: NDArray[np.int32], distance: NDArray[np.float32], count:
             most[own] = far[at]
             seeds[own] = at
     return seeds
+
+
+@njit(**OPTIONS)
+def names_into(
+    at: NDArray[np.int32], nearest: NDArray[np.int32], labels: NDArray[np.int32], firm: NDArray[np.bool_]
+) -> None:
+    """Note under the number of each px that stays what its label is. The pictures are (H, W)."""
+    h, w = labels.shape
+    for i in range(h):
+        for j in range(w):
+            if firm[labels[i, j]]:
+                at[nearest[i, j]] = labels[i, j]
+
+
+@njit(**OPTIONS)
+def spread_into(
+    labels: NDArray[np.int32], nearest: NDArray[np.int32], at: NDArray[np.int32], away: NDArray[np.float32],
+    free: NDArray[np.bool_], outside: NDArray[np.bool_], reach: float,
+) -> None:  # fmt: skip
+    """Give each px the label of the px it is nearest to: none where that lies outside, or farther away than `reach`
+    under a line."""
+    h, w = labels.shape
+    for i in range(h):
+        for j in range(w):
+            own = at[nearest[i, j]]
+            labels[i, j] = 0 if outside[own] or (away[i, j] > reach and not free[i, j]) else own

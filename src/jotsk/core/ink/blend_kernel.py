@@ -96,7 +96,9 @@ def ink_into(below, alpha, color):
                 continue
             for j in range(8 * k, 8 * k + 8):
                 a = np.uint32(alpha[i, j])
-                if a:
+                if a == FULL:
+                    below[i, j] = color
+                elif a:
                     below[i, j] = inked(below[i, j], color, a)
 
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Sequence
+from collections.abc import Collection, Mapping, Sequence, Set
 from dataclasses import dataclass, field, replace
 from typing import Any, ClassVar
 
@@ -151,7 +151,8 @@ class Area:
         return coverage_of(self._all_runs, key, self.soft, self.soften_px)
 
     def alphas(self, keys: Collection[Key]) -> dict[Key, NDArray[np.uint8]]:
-        touched = [key for key in keys if key in self.cells]
+        is_small = not isinstance(keys, Set | Mapping) or len(keys) < len(self.cells)
+        touched = [key for key in keys if key in self.cells] if is_small else [k for k in self.cells if k in keys]
         alphas = {key: self.fill.alpha(self.coverage(key), key) for key in touched}
         for cut in self.cuts:
             for key, gone in cut.alphas(touched).items():

@@ -33,6 +33,7 @@ def main() -> None:
         more = f", {len(found)} found" if isinstance(found, list) else ""
         print(f"{name:34} median {np.median(taken) * 1e3:8.1f} ms{more}", flush=True)
 
+    measure("strokes worked out", lambda: [m.own_ribbon for m in page.layers[0].marks] and None)
     for name, check in CHECKS.items():
         measure(name, lambda check=check: list(check(page)))
     measure("all checks", lambda: checked(page))

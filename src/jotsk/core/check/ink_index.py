@@ -56,6 +56,7 @@ class InkIndex:
         self.owners = np.repeat(np.arange(len(self.strokes)), lengths)
         self.thickest = float(self.radii.max(initial=0.0))
         self._ends: dict[int, list[End]] = {}
+        self._strides: dict[int, int] = {}
         self._tree: Any = None
 
     @property
@@ -137,8 +138,13 @@ class InkIndex:
         return [(int(a), int(b)) for a, b in zip(self.starts[:-1], self.starts[1:], strict=True) if b > a]
 
     def _stride(self, start: int, stop: int) -> int:
-        steps = np.hypot(*np.diff(self.xy[start:stop], axis=0).T)
-        return max(1, int(STEP_PX / max(0.1, float(np.median(steps)) if len(steps) else STEP_PX)))
+        """Every how many places of a stroke are about `STEP_PX` apart."""
+        known = self._strides.get(start)
+        if known is None:
+            steps = np.hypot(*np.diff(self.xy[start:stop], axis=0).T)
+            known = max(1, int(STEP_PX / max(0.1, float(np.median(steps)) if len(steps) else STEP_PX)))
+            self._strides[start] = known
+        return known
 
     def hatching(self) -> NDArray[np.bool_]:
         """Which strokes are hatching: nearly straight, and beside at least two that run their way and are about as

@@ -27,7 +27,7 @@ from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.page.frames import MM_PER_INCH
-from jotsk.core.runtime.parallel import on_all_cores
+from jotsk.core.runtime.giving_way import giving_way
 
 PARALLEL_COS, LEAST_RUN_WIDTHS = 0.97, 6.0
 MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, are hatching
@@ -207,9 +207,8 @@ def wobbles(
         and (area is None or stroke.bounds & area)
     ]  # fmt: skip
     found = []
-    for (layer, stroke), off in zip(
-        strokes, on_all_cores(lambda each: _wobble_of(each[1], 0.7 * most_px), strokes), strict=True
-    ):
+    for layer, stroke in giving_way(strokes):
+        off = _wobble_of(stroke, 0.7 * most_px)
         if off <= most_px:
             continue
         points = stroke.own_ribbon.points

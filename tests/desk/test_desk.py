@@ -227,7 +227,7 @@ def test_lamp_light_is_remembered_and_leaves_nothing_as_it_was_by_day(window, ma
     assert window.grab().toImage() == day
 
 
-@pytest.mark.parametrize("ask", ["help.keys", "page.new", "page.size", "page.export", "hand.maker", "page.milestones"])
+@pytest.mark.parametrize("ask", ["help.keys", "page.new", "page.size", "page.export", "page.milestones"])
 def test_a_sheet_wears_the_theme_and_is_gone_once_it_was_read(window, qtbot, ask):
     window.actions_by_id["view.lamp"].trigger()
     qtbot.waitUntil(lambda: not window.dressing.is_at_work)

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import json
 from dataclasses import replace
 
 import numpy as np
@@ -13,14 +12,13 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.errors import Refused
-from jotsk.core.files.penfiles import read_pens
 from jotsk.core.hand import LINEAR, ResponseCurve
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.page import color_at
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.commands import keys
-from jotsk.desk.dialogs import FeelPad, PenMaker
+from jotsk.desk.dialogs import FeelPad
 from jotsk.desk.inout.own_files import finish_writing
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.pens.pen_library import PenLibrary
@@ -169,93 +167,6 @@ def test_soft_and_hard_erasers_rub_out_differently(window, pen):
     assert left["soft-eraser"] > 1.5 * left["eraser"], "a soft one leaves more half tones"
 
 
-# -- the pen maker -------------------------------------------------------------------------------
-
-
-@pytest.fixture
-def maker(window, qtbot):
-    made = PenMaker(window.hand, window)
-    qtbot.addWidget(made)
-    made.show()
-    return made
-
-
-def test_what_is_changed_is_tried_on_the_scratch_pad_and_not_on_the_page(window, maker):
-    before = window.document.page_when_dry()
-    maker.change(size_px=44.0)
-    SimulatedPen(maker.pad, DEVICES["display"]).draw(drawn(np.array([[50, 60], [300, 90]]), 0.4, pressure=1.0))
-    stroke = maker.pad.document.last_line.when_dry()
-    assert stroke.size_px == 44.0
-    assert window.document.page_when_dry() is before and window.hand.pen.size_px == 20.0
-    maker.pad.clear()
-    assert len(maker.pad.document.page_when_dry().active.marks) == 0
-
-
-def test_keep_changes_the_pen_in_the_hand_too(window, maker):
-    maker.change(size_px=27.0, tip="bristle")
-    maker.keep()
-    assert (window.hand.pen.size_px, window.hand.pen.tip, window.hand.settings.size_px) == (27.0, "bristle", 27.0)
-    maker._restore()
-    assert window.hand.pen.size_px == 20.0
-
-
-def test_save_as_new_refuses_a_name_that_is_taken(window, maker):
-    maker.change(opacity=0.5)
-    maker.save_as_new("Pencil")
-    assert "already" in maker.told.text()
-    maker.save_as_new("Pale quill")
-    assert window.hand.pen.name == "Pale quill" and window.hand.pen.opacity == 0.5
-    assert window.hand.library.pen("quill-nib").opacity == 1.0
-    maker._remove()
-    assert window.hand.pen.id == "quill-nib"
-
-
-def test_every_field_of_the_form_shows_and_changes_the_recipe(window, maker, qtbot):
-    from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox, QTabWidget
-
-    for pen in window.hand.library.pens:
-        maker.show_pen(pen)
-        assert maker.pen == pen, "to show a pen changes nothing"
-    maker.show_pen(pen_by_id("quill-nib"))
-    tabs = maker.findChild(QTabWidget)
-    for page in range(tabs.count()):
-        tabs.setCurrentIndex(page)
-    by_name = {box.accessibleName(): box for box in maker.findChildren(QDoubleSpinBox)}
-    by_name["Opacity"].setValue(40.0)
-    by_name["Taper in"].setValue(77.0)
-    assert (maker.pen.opacity, maker.pen.taper_in.length_px) == (0.4, 77.0)
-    combos = {box.accessibleName(): box for box in maker.findChildren(QComboBox)}
-    combos["Width by"].setCurrentText("speed")
-    combos["Dashes (ISO 128)"].setCurrentText("dash-dot")
-    combos["Way"].setCurrentText("average")
-    assert (maker.pen.width.by, maker.pen.dash, maker.pen.way) == ("speed", (24, 3, 0.5, 3), "average")
-    switches = {box.text(): box for box in maker.findChildren(QCheckBox)}
-    switches["Favourite: among the first of the library"].setChecked(True)
-    assert "favourite" in maker.pen.tags
-    maker._own_dash("3, 1, two")
-    assert "numbers" in maker.told.text()
-    maker._hue("blue")
-    assert "#0E6B62" in maker.told.text() and maker.pen.hue == ""
-
-
-def test_a_favourite_comes_first_in_the_tray(window, maker):
-    maker.show_pen(pen_by_id("sponge"))
-    maker.change(tags=("favourite", "texture"))
-    maker.keep()
-    assert window.pens.rows[0].pen.id == "sponge"
-
-
-def test_pens_go_out_and_come_in_as_json(maker, tmp_path):
-    maker.give_out(tmp_path / "one.json")
-    assert read_pens(tmp_path / "one.json") == [maker.pen]
-    maker.take_in(tmp_path / "one.json")
-    assert maker.told.text() == "1 pen added."
-    (tmp_path / "bad.json").write_text(json.dumps({"jotsk_pens": 1, "pens": [{"size_px": "wide"}]}))
-    count = len(maker._library.pens)
-    maker.take_in(tmp_path / "bad.json")
-    assert "pen 1" in maker.told.text() and len(maker._library.pens) == count
-
-
 # -- curves, feel --------------------------------------------------------------------------------
 
 
@@ -343,8 +254,8 @@ def test_a_feel_is_put_on_every_pressure_of_its_device_and_remembered(window, pe
 
 
 def test_colours_are_typed_picked_gone_back_to_and_remembered(window, pen, qtbot):
-    window.show_colors()
-    sheet = window.colors
+    window.sheets.show_colors()
+    sheet = window.sheets.colors
     sheet.hex.setText("#336699")
     sheet._typed()
     assert window.hand.color == (0x33, 0x66, 0x99)
@@ -360,17 +271,17 @@ def test_colours_are_typed_picked_gone_back_to_and_remembered(window, pen, qtbot
 
 
 def test_the_palette_is_kept_opened_and_saved(window, tmp_path, qapp):
-    window.show_colors()
+    window.sheets.show_colors()
     window.desk_palette.add((1, 2, 3), "Night")
     finish_writing()
     assert ((1, 2, 3), "Night") in DeskPalette(tmp_path / "state").colors
-    window.colors.save(tmp_path / "p.txt")
+    window.sheets.colors.save(tmp_path / "p.txt")
     window.desk_palette.remove((1, 2, 3))
-    window.colors.open(tmp_path / "p.txt")
+    window.sheets.colors.open(tmp_path / "p.txt")
     assert ((1, 2, 3), "Night") in window.desk_palette.colors
     (tmp_path / "bad.txt").write_text("nonsense")
-    window.colors.open(tmp_path / "bad.txt")
-    assert "line 1" in window.colors.told.text()
+    window.sheets.colors.open(tmp_path / "bad.txt")
+    assert "line 1" in window.sheets.colors.told.text()
 
 
 def test_a_colour_is_picked_from_the_page(window, pen):
@@ -408,19 +319,3 @@ def test_the_last_lines_handles_mend_that_line_alone(window, pen):
     for _ in range(3):
         window.document.undo()
     assert window.document.page_when_dry() is inked
-
-
-def test_points_of_a_curve_are_typed_too_and_nonsense_is_put_back(maker):
-    from PySide6.QtWidgets import QLineEdit
-
-    (field,) = (
-        f for f in maker.findChildren(QLineEdit) if f.accessibleName() == "Response, points" and f.isVisibleTo(maker)
-    )
-    assert field.text() == "0 0; 25 10; 50 42; 75 84; 100 100"
-    field.setText("0 0; 40 80; 100 100")
-    field.editingFinished.emit()
-    assert maker.pen.width.curve.points == ((0.0, 0.0), (0.4, 0.8), (1.0, 1.0))
-    for nonsense in ("0 0; 40", "50 80; 40 20", "here and there"):
-        field.setText(nonsense)
-        field.editingFinished.emit()
-        assert field.text() == "0 0; 40 80; 100 100" and "pairs in per cent" in maker.told.text()

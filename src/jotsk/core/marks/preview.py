@@ -24,6 +24,11 @@ def preview(pen: Pen, width: int, height: int, largest_px: float) -> NDArray[np.
     trace = trace_from(0.8 * share, x, y, np.interp(share, np.linspace(0, 1, len(SWELL)), SWELL))
     size = min(pen.size_px, largest_px)
     stroke = Stroke(trace, replace(pen, steady_now=0, steady_after=0), size, (0, 0, 0), 0.0, 0.0)
+    return inked(stroke, width, height)
+
+
+def inked(stroke: Stroke, width: int, height: int) -> NDArray[np.uint8]:
+    """Return (height, width) uint8 ink of a stroke on the corner of a page."""
     out = np.zeros((-(-height // TILE) * TILE, -(-width // TILE) * TILE), np.uint8)
     for row in range(out.shape[0] // TILE):
         for column in range(out.shape[1] // TILE):

@@ -8,7 +8,6 @@ from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QColor, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import (
     QApplication,
-    QDialog,
     QHBoxLayout,
     QInputDialog,
     QMainWindow,
@@ -36,7 +35,7 @@ from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.commands.practice_commands import PracticeCommands, screen_angle
-from jotsk.desk.dialogs.heat_sheet import HeatSheet
+from jotsk.desk.commands.sheets import Sheets
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet, told_by
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.practice import Practice
@@ -48,7 +47,7 @@ from jotsk.desk.key_map import KeyMap
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.pens.pen_library import PenLibrary
-from jotsk.desk.pens.pressure_curves import read_pressure_curves, read_tremors, write_pressure_curves, write_tremors
+from jotsk.desk.pens.pressure_curves import read_pressure_curves, read_tremors, write_tremors
 from jotsk.desk.recovery.autosave import Autosave
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import BY_ID as STAGES
@@ -69,7 +68,7 @@ from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.tool_list import ToolList
 from jotsk.desk.trays.top import TopBar
 from jotsk.desk.widgets.faults import handled
-from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
+from jotsk.desk.widgets.modal import deleted_after
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
@@ -92,7 +91,6 @@ class Window(QMainWindow):
         folder = own_folder or recovery.folder
         self.hand = Hand(PenLibrary(folder, self), self)
         self.desk_palette = DeskPalette(folder, self)
-        self.colors: QDialog | None = None
         self.hand.feels, self.hand.tremors = read_pressure_curves(settings), read_tremors(settings)
         self.filing = Filing(self.document, self)
         self.actions_by_id = make_actions(self)
@@ -110,6 +108,9 @@ class Window(QMainWindow):
         self.guide_commands = GuideCommands(self.document, self.board, self.guide_sets, self.status.tell)
         self.line_commands = LineCommands(self.document, self.board, self.hand)
         self.area_commands = AreaCommands(self.document, self.board, self.hand)
+        self.sheets = Sheets(
+            self.document, self.board, self.hand, self.desk_palette, self.key_map, settings, self.status.tell
+        )
         self.practice = Practice(self.document, folder / "practice.csv", lambda angle: screen_angle(self.board, angle))
         self.practice_commands = PracticeCommands(
             self.document, self.board, self.pages, self.practice, settings, self.status.tell
@@ -282,12 +283,6 @@ class Window(QMainWindow):
                 self.settings.set(SCREEN, sheet.px_per_mm)
                 self.show_print_size()
 
-    def show_heat(self) -> None:
-        """The page as a picture of line weight."""
-        sheet = HeatSheet(self.document.page_when_dry(), self)
-        with deleted_after(sheet):
-            sheet.exec()
-
     def show_points(self) -> None:
         self.mending.tolerance.remark.setText(self.line_commands.points.figures)
 
@@ -426,7 +421,7 @@ class Window(QMainWindow):
                 jobs.emptied.connect(self._close_soon, Qt.ConnectionType.SingleShotConnection)
             return
         self._is_closing = False
-        if self.pages.keep_unsaved():
+        if self.sheets.may_close() and self.pages.keep_unsaved():
             self.autosave.end()
             write_tremors(self.settings, self.hand.tremors)
             self.memory.keep()
@@ -440,39 +435,6 @@ class Window(QMainWindow):
 
     def open(self, path: Path) -> None:
         self.pages.open(path)
-
-    def show_maker(self) -> None:
-        """The pen maker, on the pen in the hand."""
-        from jotsk.desk.dialogs import PenMaker  # sheets are loaded when they are opened, not at the start
-
-        with deleted_after(PenMaker(self.hand, self.board)) as sheet:
-            sheet.exec()
-
-    def show_colors(self) -> None:
-        """The colours, in a sheet that stays beside the page."""
-        if self.colors is None:
-            from jotsk.desk.dialogs import InkColors
-
-            self.colors = InkColors(self.hand, self.desk_palette, self.board)
-            turn_of_the_loop()
-        self.colors.show()
-        self.colors.raise_()
-
-    def show_feel(self) -> None:
-        """Fit the pressure of a device to the hand, and remember it."""
-        from jotsk.desk.dialogs import FeelPad
-
-        with deleted_after(FeelPad(self.hand, self.board, self.board.device_name)) as pad:
-            if pad.exec() and pad.device:
-                self.hand.feels[pad.device] = pad.curve
-                write_pressure_curves(self.settings, self.hand.feels)
-                self.status.tell(f"The feel of “{pad.device}” is kept.")
-
-    def show_keys(self) -> None:
-        from jotsk.desk.dialogs import KeySheet
-
-        with deleted_after(KeySheet(self.key_map, self.board)) as sheet:
-            sheet.exec()
 
     def sizeHint(self) -> QSize:
         return QSize(1280, 800)

@@ -65,9 +65,9 @@ def connect(window: Window) -> None:
         "layer.flip_down": lambda: document.layers.flip(upside_down=True),
         "hand.smaller": lambda: window.hand.step_size(-1),
         "hand.larger": lambda: window.hand.step_size(1),
-        "hand.maker": window.show_maker,
-        "hand.feel": window.show_feel,
-        "hand.colors": window.show_colors,
+        "hand.maker": window.sheets.show_maker,
+        "hand.feel": window.sheets.show_feel,
+        "hand.colors": window.sheets.show_colors,
         "view.zoom_in": lambda: board.zoom_by(ZOOM_STEP, board.pointer),
         "view.zoom_out": lambda: board.zoom_by(1 / ZOOM_STEP, board.pointer),
         "view.actual": lambda: board.zoom_to(1.0, board.pointer),
@@ -105,7 +105,7 @@ def connect(window: Window) -> None:
         "check.mend": document.checks.mend,
         "check.mend_all": document.checks.mend_all,
         "check.let_be": document.checks.let_be,
-        "check.heat": window.show_heat,
+        "check.heat": window.sheets.show_heat,
         "guide.alone": board.guiding.toggle_alone,
         "guide.numbers": window.guide_commands.show_numbers,
         "guide.keep": window.guide_commands.ask_keep,
@@ -115,7 +115,7 @@ def connect(window: Window) -> None:
         "guide.offset": window.guide_commands.ask_offset,
         "guide.from_line": window.guide_commands.curve_of_line,
         "guide.settle_time": window.ask_settle_time,
-        "help.keys": window.show_keys,
+        "help.keys": window.sheets.show_keys,
         "help.menu": window.top.menu_button.showMenu,
         "help.manual": lambda: show_manual(window, PAGE_OF.get(window.stage.id, "drawing")),
     }.items():
@@ -163,7 +163,8 @@ def connect(window: Window) -> None:
     window.doing.ended.connect(board.drop_pictures)
     board.view_changed.connect(window.hold_keys.use)
     window.top.stage_chosen.connect(window.show_stage)
-    window.inkwell.opened.connect(window.show_colors)
+    window.inkwell.opened.connect(window.sheets.show_colors)
+    window.pens.made.connect(window.sheets.show_maker)
     window.inkwell.picked.connect(window.recolor_chosen)
     window.layers.soloed.connect(board.show_only)
     document.state_changed.connect(window.refresh_title)

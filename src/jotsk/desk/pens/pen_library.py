@@ -45,6 +45,10 @@ class PenLibrary(QObject):
         """The pen of an id, or the first one if it is gone."""
         return self._own.get(pen_id) or self._shipped.get(pen_id) or self.pens[0]
 
+    def shipped(self, pen_id: str) -> Pen:
+        """The pen as shipped; one of one's own as it is kept."""
+        return self._shipped.get(pen_id) or self.pen(pen_id)
+
     def is_shipped(self, pen_id: str) -> bool:
         return pen_id in self._shipped
 

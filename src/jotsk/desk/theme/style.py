@@ -118,6 +118,7 @@ def _sheet(t: Theme) -> str:
         background: {t.raised}; border: 1px solid {t.hairline}; border-radius: 4px; padding: 3px 6px;
         min-height: 18px; }}
     QDialog QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus {{ border-color: {t.accent}; }}
+    QDialog QLineEdit:read-only {{ background: transparent; border-color: transparent; font-weight: 600; }}
     QAbstractSpinBox QLineEdit {{ border: none; padding: 0; min-height: 0; }}
     QComboBox::drop-down {{ border: none; width: 20px; }}
     QComboBox::down-arrow {{ image: url({_drawn("chevron-down", t.quiet)}); width: 12px; height: 12px; }}

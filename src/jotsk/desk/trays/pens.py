@@ -7,7 +7,7 @@ from collections.abc import Mapping
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QAction, QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
@@ -27,7 +27,7 @@ from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.choice import Choice
 from jotsk.desk.widgets.drawn_beside import DRAWN
-from jotsk.desk.widgets.faults import painted
+from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
 
 ROW_PX, HEADING_PX = 37, 22
@@ -50,11 +50,12 @@ class PenRow(Choice):
     """One pen."""
 
     chosen = Signal(object)
+    made = Signal(object)  # it was pressed twice
 
     def __init__(self, pen: Pen, parent: QWidget) -> None:
         super().__init__(parent)
         self.pen = pen
-        self.setToolTip(f"{pen.name}, {pen.size_px:g} px as shipped")
+        self.setToolTip(f"{pen.name}, {pen.size_px:g} px as shipped; press twice for the pen maker")
         self.setAccessibleName(pen.name)
         self.setFixedHeight(ROW_PX)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
@@ -86,6 +87,10 @@ class PenRow(Choice):
         painter.setPen(theme.text if self.is_chosen or self.hasFocus() else theme.quiet)
         painter.drawText(QRectF(18, 20, self.width() - 20, 15), self.pen.name)
 
+    @handled
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.made.emit(self.pen)
+
     def _draw_stroke(self, painter: QPainter, color: str) -> None:
         if (ink := DRAWN.get(_ink_of, self.pen)) is not None:
             painter.drawImage(QRectF(14, 1, *PREVIEW), alpha_image(ink, color, SCALE))
@@ -96,6 +101,8 @@ class PenRow(Choice):
 
 class PenTray(QWidget):
     """The pen library, the stage's own pens first; and a sentence of what a stage without any will hold."""
+
+    made = Signal(object)  # a pen is to be opened in the maker
 
     def __init__(self, hand: Hand, actions: Mapping[str, QAction], parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -193,6 +200,7 @@ class PenTray(QWidget):
             for pen in groups[name]:
                 row = PenRow(pen, self)
                 row.chosen.connect(self._hand.take)
+                row.made.connect(self.made)
                 self.rows.append(row)
                 self._list.insertWidget(at, row)
                 at += 1

@@ -1,0 +1,84 @@
+"""Sheets about the hand and the room: they are loaded when they are opened first, not at the start."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, QPoint
+
+from jotsk.desk.board.board import Board
+from jotsk.desk.document.document import Document
+from jotsk.desk.inout.settings import Settings
+from jotsk.desk.key_map import KeyMap
+from jotsk.desk.pens.hand import Hand
+from jotsk.desk.pens.palette import DeskPalette
+from jotsk.desk.pens.pressure_curves import write_pressure_curves
+from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
+
+if TYPE_CHECKING:
+    from jotsk.core.ink import Pen
+    from jotsk.desk.dialogs import InkColors, PenMaker
+
+
+class Sheets(QObject):
+    def __init__(
+        self, document: Document, board: Board, hand: Hand, palette: DeskPalette, keys: KeyMap, settings: Settings,
+        tell: Callable[[str], None],
+    ) -> None:  # fmt: skip
+        super().__init__(board)
+        self._document, self._board, self._hand, self._palette = document, board, hand, palette
+        self._keys, self._settings, self._tell = keys, settings, tell
+        self.colors: InkColors | None = None
+        self.maker: PenMaker | None = None
+
+    def show_maker(self, pen: Pen | None = None) -> None:
+        """The pen maker, on a pen or the one in the hand; the roll stays where it is, beside it."""
+        if self.maker is None:
+            from jotsk.desk.dialogs import PenMaker
+
+            self.maker = PenMaker(self._hand, self._board)
+            turn_of_the_loop()
+            self.maker.move(self._board.mapToGlobal(QPoint(0, 0)))
+        if not self.maker.isVisible():
+            self.maker.show_pen(pen or self._hand.pen)
+        self.maker.show()
+        self.maker.raise_()
+        self.maker.activateWindow()
+
+    def may_close(self) -> bool:
+        """Ask about a pen that is being made, before all closes."""
+        return self.maker is None or not self.maker.isVisible() or self.maker.may_close()
+
+    def show_colors(self) -> None:
+        """The colours, in a sheet that stays beside the page."""
+        if self.colors is None:
+            from jotsk.desk.dialogs import InkColors
+
+            self.colors = InkColors(self._hand, self._palette, self._board)
+            turn_of_the_loop()
+        self.colors.show()
+        self.colors.raise_()
+
+    def show_feel(self) -> None:
+        """Fit the pressure of a device to the hand, and remember it."""
+        from jotsk.desk.dialogs import FeelPad
+
+        with deleted_after(FeelPad(self._hand, self._board, self._board.device_name)) as pad:
+            if pad.exec() and pad.device:
+                self._hand.feels[pad.device] = pad.curve
+                write_pressure_curves(self._settings, self._hand.feels)
+                self._tell(f"The feel of “{pad.device}” is kept.")
+
+    def show_keys(self) -> None:
+        from jotsk.desk.dialogs import KeySheet
+
+        with deleted_after(KeySheet(self._keys, self._board)) as sheet:
+            sheet.exec()
+
+    def show_heat(self) -> None:
+        """The page as a picture of line weight."""
+        from jotsk.desk.dialogs.heat_sheet import HeatSheet
+
+        with deleted_after(HeatSheet(self._document.page_when_dry(), self._board)) as sheet:
+            sheet.exec()

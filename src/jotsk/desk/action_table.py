@@ -54,6 +54,7 @@ TABLE: tuple[Entry, ...] = (
     Entry(
         "edit.drop", "Back to drawing", "Esc", "Give up the stroke under the pen, what is chosen, and any tool", "Edit"
     ),
+    Entry("edit.settings", "Settings…", "Ctrl+,", "Pen, fingers, keys, view, files and memory, on one sheet", "Edit"),
     Entry("edit.all", "Choose all lines", "Ctrl+A", "Choose every line of this layer", "Edit"),
     Entry(
         "edit.alike_pen",

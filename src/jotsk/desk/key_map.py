@@ -23,6 +23,11 @@ class KeyMap(QObject):
         self._left_handed = False
         self._own = _own_keys(settings)
 
+    def read(self) -> None:
+        """Take the keys of the settings, which were replaced."""
+        self._own = _own_keys(self._settings)
+        self.changed.emit()
+
     def set_left_handed(self, left_handed: bool) -> None:
         self._left_handed = left_handed
         self.changed.emit()

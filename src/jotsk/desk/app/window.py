@@ -24,6 +24,7 @@ from jotsk.desk.actions import make_actions
 from jotsk.desk.app.desk_memory import DeskMemory
 from jotsk.desk.app.gc_pauses import GcPauses
 from jotsk.desk.app.hints import HintStrip
+from jotsk.desk.app.settings_room import LONGEST_HOLD_S, SHORTEST_HOLD_S, read_again
 from jotsk.desk.app.status import StatusStrip
 from jotsk.desk.app.wiring import connect
 from jotsk.desk.board.board import Board
@@ -34,6 +35,7 @@ from jotsk.desk.commands.keys import HoldKeys
 from jotsk.desk.commands.keys_back import KeysBack
 from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
+from jotsk.desk.commands.pen_buttons import PenButtons
 from jotsk.desk.commands.practice_commands import PracticeCommands, screen_angle
 from jotsk.desk.commands.sheets import Sheets
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet, told_by
@@ -72,7 +74,6 @@ from jotsk.desk.widgets.modal import deleted_after
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
-SHORTEST_HOLD_S, LONGEST_HOLD_S = 0.3, 3.0
 SCREEN = "screen/px_per_mm"  # in the settings, once it was measured
 FLOAT_PX = 10  # between the edge of the board and what floats over it
 
@@ -88,7 +89,7 @@ class Window(QMainWindow):
         self.settings, self.recovery = settings, recovery
         self.document = Document(self)
         self.autosave = Autosave(self.document, recovery, self)
-        folder = own_folder or recovery.folder
+        self.folder = folder = own_folder or recovery.folder
         self.hand = Hand(PenLibrary(folder, self), self)
         self.desk_palette = DeskPalette(folder, self)
         self.hand.feels, self.hand.tremors = read_pressure_curves(settings), read_tremors(settings)
@@ -127,6 +128,7 @@ class Window(QMainWindow):
         self.document.opened.connect(self.gc_pauses.set_aside)
         self.autosave.begun.connect(self.gc_pauses.set_aside)
         self.hold_keys = HoldKeys(self.board, self.hand, self.key_map)
+        self.pen_buttons = PenButtons(self.board, self.hold_keys, self.actions_by_id, settings)
         self.keys_back = KeysBack(self, self.board)
         connect(self)
         self.resize(1280, 800)
@@ -136,7 +138,9 @@ class Window(QMainWindow):
         if self.hand.library.trouble:
             self.status.tell(self.hand.library.trouble)
         self.refresh_title()
-        self._restore()
+        read_again(self)
+        if self.actions_by_id["view.lamp"].isChecked():
+            self.dressing.finish()
         self.memory.watch()
         self.board.setFocus()
 
@@ -319,9 +323,8 @@ class Window(QMainWindow):
 
     def set_settles(self, on: bool) -> None:
         """Whether a stroke that ends at rest becomes the shape it resembles."""
-        seconds = self.settings.get("hand/settle_s", HOLD_S)
-        self.hand.settles_after_s = min(LONGEST_HOLD_S, max(SHORTEST_HOLD_S, seconds)) if on else None
         self.settings.set("hand/settles", on)
+        read_again(self)
 
     def ask_settle_time(self) -> None:
         """How long the pen rests before its stroke settles."""
@@ -333,7 +336,7 @@ class Window(QMainWindow):
         if accepted:
             self.settings.set("hand/settle_s", seconds)
             self.actions_by_id["guide.settle"].setChecked(True)
-            self.set_settles(True)
+            read_again(self)
 
     def set_fingers_draw(self, on: bool) -> None:
         self.board.fingers_draw = on
@@ -438,20 +441,6 @@ class Window(QMainWindow):
 
     def sizeHint(self) -> QSize:
         return QSize(1280, 800)
-
-    def _restore(self) -> None:
-        fingers = self.actions_by_id["hand.fingers"]
-        fingers.blockSignals(True)  # what is not changed is not kept
-        self.board.fingers_draw = self.settings.get("hand/fingers_draw", True)
-        fingers.setChecked(self.board.fingers_draw)
-        fingers.blockSignals(False)
-        self.actions_by_id["guide.settle"].setChecked(self.settings.get("hand/settles", True))
-        self.set_settles(self.actions_by_id["guide.settle"].isChecked())
-        if self.settings.get("desk/lamp", False):
-            self.actions_by_id["view.lamp"].setChecked(True)
-            self.dressing.finish()
-        if self.settings.get("desk/left_handed", False):
-            self.actions_by_id["view.left_handed"].setChecked(True)
 
 
 def _side(width: int, parts: list[tuple[QWidget, int]]) -> QWidget:

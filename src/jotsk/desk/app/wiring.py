@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from jotsk.core.page.light import Light
 from jotsk.desk.actions import BY_ID as ENTRIES
+from jotsk.desk.app.settings_room import show_settings
 from jotsk.desk.dialogs.help_mark import show_manual
 from jotsk.desk.trays.on_screen import OnScreenButtons
 
@@ -29,6 +30,7 @@ def connect(window: Window) -> None:
         "page.size": pages.ask_size,
         "page.demo": pages.open_demo,
         "page.finished": pages.open_finished,
+        "edit.settings": lambda: show_settings(window),
         "page.practice": window.practice_commands.ask,
         "view.turn_for_line": window.practice_commands.turn_for_line,
         "page.recent": pages.ask_recent,

@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 PAGES = (
-    "drawing", "guides", "mending", "filling", "checking", "handing-over", "practice", "command-line", "steps",
+    "drawing", "guides", "mending", "filling", "checking", "handing-over", "practice", "settings", "command-line", "steps",
     "file-format",
 )  # fmt: skip
 PLACES = (  # in a checkout, and where a wheel puts them

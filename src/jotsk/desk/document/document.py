@@ -18,6 +18,7 @@ from jotsk.core.guides.guide_records import with_states_of
 from jotsk.core.marks import AnyCut, Stroke
 from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import Step, StepCost, step_cost
+from jotsk.core.page.history.history import MOST_BYTES
 from jotsk.core.runtime.lanes import result_of
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
 from jotsk.desk.document.checks import PageChecks
@@ -67,6 +68,7 @@ class Document(QObject):
 
     def __init__(self, parent: QObject | None = None, page: Page | None = None) -> None:
         super().__init__(parent)
+        self._history_bytes = MOST_BYTES
         self._history = History(page or blank_page(2480, 3508))
         self._saved: Step | None = self._history.step
         self.path: Path | None = None
@@ -112,7 +114,7 @@ class Document(QObject):
         """Work on another page from now on, with a history of its own; `origin` is the file it was read from."""
         self.leaving.emit()
         before, old = self.page_when_dry(), self._history
-        self._history = History(page)
+        self._history = History(page, most_bytes=self._history_bytes)
         old.leave()
         self._saved = self._history.step if saved else None
         self.path, self.title, self.origin = path, title, origin
@@ -223,6 +225,11 @@ class Document(QObject):
     def _take_dried(self, drying: BackgroundStep) -> None:
         drying.begins()
         drying.ends(self.edit(drying.label, lambda _: drying.after.result(), finished=drying.is_finished))
+
+    def hold_history(self, most_bytes: int) -> None:
+        """How much the steps back may take, of this page and those that come."""
+        self._history_bytes = most_bytes
+        self._history.hold_at_most(most_bytes)
 
     def undo(self) -> None:
         self.finish_drying()

@@ -25,6 +25,7 @@ class Settings(QObject):
     """Values by name in a JSON file, read once and written beside the interface whenever one changes."""
 
     trouble = Signal(str)
+    replaced = Signal()  # all values at once
 
     def __init__(self, path: Path, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -39,6 +40,21 @@ class Settings(QObject):
         if type(value) is int and isinstance(otherwise, float):
             value = float(value)
         return value if type(value) is type(otherwise) else otherwise
+
+    @property
+    def values(self) -> dict[str, Any]:
+        return dict(self._values)
+
+    def replace(self, values: dict[str, Any]) -> None:
+        """Have these values and no others; whoever keeps one is told."""
+        self._values, self._changed = dict(values), dict(values)
+
+        def write(path: Path) -> None:
+            with whole_file(path) as stream:
+                stream.write(json.dumps(values, indent=1, ensure_ascii=False).encode())
+
+        self._file.write(write)
+        self.replaced.emit()
 
     def has(self, name: str) -> bool:
         return name in self._values

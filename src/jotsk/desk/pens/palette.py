@@ -43,6 +43,9 @@ class DeskPalette(QObject):
     def remove(self, color: Color) -> None:
         self._set([(c, n) for c, n in self.colors if c != color] or list(SHIPPED))
 
+    def take(self, colors: list[Named]) -> None:
+        self._set(colors)
+
     def open(self, path: Path) -> None:
         """Take the colours of a file; raises DamagedFile."""
         self._set(read_palette(path) or list(SHIPPED))

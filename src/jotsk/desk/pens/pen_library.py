@@ -52,6 +52,10 @@ class PenLibrary(QObject):
     def is_shipped(self, pen_id: str) -> bool:
         return pen_id in self._shipped
 
+    def is_own(self, pen_id: str) -> bool:
+        """Whether it was made or changed here."""
+        return pen_id in self._own
+
     def is_changed(self, pen_id: str) -> bool:
         return pen_id in self._own and pen_id in self._shipped
 

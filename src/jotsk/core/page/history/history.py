@@ -89,6 +89,10 @@ class History:
         self._has_room = threading.Event()  # nothing waits to be packed
         self._has_room.set()
 
+    def hold_at_most(self, most_bytes: int) -> None:
+        """From the next step on."""
+        self._most = most_bytes
+
     def __len__(self) -> int:
         return len(self._steps)
 

@@ -7,6 +7,7 @@ is not meant: a mouse that is nudged, a hand that lies on the screen. A pen is a
 from __future__ import annotations
 
 import time
+from collections.abc import Callable
 from enum import Enum
 
 from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, Qt, Signal
@@ -39,6 +40,9 @@ class PointerInput(PageView):
         self.fingers_draw = True  # otherwise a finger moves the page
         self._eraser_end = False
         self._device_name = ""
+        # What a side button of the pen does as it goes down and up; it says no if the page is to be moved.
+        self.side_button: Callable[[Qt.MouseButton, bool], bool] = lambda button, down: False
+        self._side_buttons: set[Qt.MouseButton] = set()  # that are down and do something of their own
         self._has_page: tuple[Pointer, Qt.MouseButton] | None = None  # which pointer, by which of its buttons
         self._last_at = QPointF()  # where that one was last
         self._reachable = QRectF(-1e5, -1e5, 2e5, 2e5)
@@ -94,6 +98,8 @@ class PointerInput(PageView):
             self.pen_seen.emit()
         self._pen_heard_s = time.monotonic()
         has_page = self._has_page
+        if self._side_buttons:
+            self._let_up(event.buttons())
         if kind == QEvent.Type.TabletMove:  # first, and with as little as can be: they come by the thousand
             if has_page is None:
                 self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
@@ -125,6 +131,9 @@ class PointerInput(PageView):
             else:
                 self._lost_lift()
         self._refuse_touches()
+        if button != Qt.MouseButton.LeftButton and self.side_button(button, True):
+            self._side_buttons.add(button)
+            return
         self._has_page, self._last_at = (Pointer.PEN, button), at
         self._device_name = event.pointingDevice().name()
         self._eraser_end = event.pointerType() == QPointingDevice.PointerType.Eraser
@@ -133,6 +142,12 @@ class PointerInput(PageView):
             self._press(at, event.timestamp(), event.pressure(), has_pressure)
         else:
             self.start_drag(at)
+
+    def _let_up(self, down: Qt.MouseButton) -> None:
+        """Side buttons that are not down any more, whether their release came or not."""
+        for button in [button for button in self._side_buttons if not button & down]:
+            self._side_buttons.remove(button)
+            self.side_button(button, False)
 
     def _lost_lift(self) -> None:
         """The release of what has the page never came: the pen left the tablet, another window took it, a driver

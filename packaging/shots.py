@@ -13,7 +13,7 @@ from pathlib import Path
 
 import numpy as np
 from PySide6.QtCore import QPoint, QPointF, QRect, QSize, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPen
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPixmap
 from PySide6.QtWidgets import QApplication
 from real_motions import draw as draw_real_motions
 
@@ -28,10 +28,12 @@ from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
 from jotsk.core.ink import SHIPPED
 from jotsk.core.mend import over_under, snip
 from jotsk.demo.playing import traces_on_screen
+from jotsk.desk.app.settings_room import settings_sheet
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.dialogs import ExportSheet, FeelPad, OrdersSheet, PenMaker
+from jotsk.desk.dialogs.manual import Manual
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.inout.settings import Settings
@@ -71,15 +73,13 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     waves(maker.pad, ["dry-brush"], left=560, width=360)
     maker.show_pen(window.hand.library.pen("quill-nib"))
     maker.change(size_px=24.0)
-    both = QImage(maker.width(), 2 * maker.height(), QImage.Format.Format_RGB32)
-    painter = QPainter(both)
-    for row in range(2):  # by day, and by lamp light
+    seen = []
+    for _ in ("day", "lamp light"):
         settle(app)
         settle(app)
-        painter.drawPixmap(0, row * maker.height(), maker.grab())
+        seen.append(maker.grab())
         window.actions_by_id["view.lamp"].trigger()
-    painter.end()
-    both.save(str(folder / "pen-maker.png"), "PNG")
+    below_each_other(folder / "pen-maker.png", seen)
     maker.show_pen(window.hand.library.pen("quill-nib"))
     maker.close()
 
@@ -112,6 +112,18 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     sheet.close()
 
 
+def below_each_other(path: Path, pictures: list[QPixmap]) -> None:
+    """Several views in one file."""
+    whole = QImage(max(p.width() for p in pictures), sum(p.height() for p in pictures), QImage.Format.Format_RGB32)
+    whole.fill(QColor(DAY.board))
+    painter, y = QPainter(whole), 0
+    for picture in pictures:
+        painter.drawPixmap(0, y, picture)
+        y += picture.height()
+    painter.end()
+    whole.save(str(path), "PNG")
+
+
 def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
     """Export, and handing over."""
     export = ExportSheet(window.document.page_when_dry(), window.board)
@@ -120,16 +132,31 @@ def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
     export.view.middle = (0.45, 0.33)
     export.layers.item(export.layers.count() - 1).setCheckState(Qt.CheckState.Unchecked)
     orders = OrdersSheet(window.document.page_when_dry(), USUAL, [order.name for order in USUAL[:3]], "", window.board)
-    for sheet, name in ((export, "export"), (orders, "hand-over")):
+    seen = []
+    for sheet in (export, orders):
         sheet.show()
         for _ in USUAL:
             settle(app)
-        sheet.grab().save(str(folder / f"{name}.png"), "PNG")
+        seen.append(sheet.grab())
         sheet.close()
+    below_each_other(folder / "hand-over.png", seen)
 
 
-def guides(window: Window, shoot: Callable[[str], None]) -> None:
+def room(window: Window, folder: Path, app: QApplication) -> None:
+    """The settings, and the manual."""
+    settings, manual = settings_sheet(window), Manual("mending", window.board)
+    seen = []
+    for sheet in (settings, manual):
+        sheet.show()
+        settle(app)
+        seen.append(sheet.grab())
+        sheet.close()
+    below_each_other(folder / "settings-and-manual.png", seen)
+
+
+def guides(window: Window, shoot: Callable[[str], None], folder: Path) -> None:
     """Perspective on panel one, symmetry on panel two, and a drafted line beside a shape that settled."""
+    seen = []
     board, keys = window.board, window.hold_keys
     pen = SimulatedPen(board, DEVICES["display"])
 
@@ -144,7 +171,8 @@ def guides(window: Window, shoot: Callable[[str], None]) -> None:
     board.zoom_to(0.42)
     board.center_on(825, 925)
     keys.switch("guide.place")
-    shoot("guides-perspective")
+    settle(QApplication.instance())
+    seen.append(window.grab())
     keys.switch("guide.place")
     window.guides._switch(0, "on")
     window.guides._switch(0, "shown")
@@ -156,7 +184,9 @@ def guides(window: Window, shoot: Callable[[str], None]) -> None:
         [(2010, 560), (2035, 540), (2075, 556)], [(1940, 752), (1968, 756), (2000, 746)],
     ):  # fmt: skip
         draw(smooth_path(path))
-    shoot("guides-mirror")
+    settle(QApplication.instance())
+    seen.append(window.grab())
+    below_each_other(folder / "guides.png", seen)
     window.guides._switch(1, "on")
     window.guides._switch(1, "shown")
     board.center_on(1940, 1150)
@@ -394,6 +424,7 @@ def main(folder: Path) -> None:
         app.processEvents()
     settle(app)
     page_sheets(window, folder, app)
+    room(window, folder, app)
     board.zoom_to(0.5)
     board.turn_by_degrees(30)
     for entry in ("view.overview", "view.history"):
@@ -409,7 +440,7 @@ def main(folder: Path) -> None:
     fill(window, shoot)
     mend(window, shoot, folder)
     window.show_stage(STAGES["ink"])
-    guides(window, shoot)
+    guides(window, shoot, folder)
     practice(window, folder, app)
     window.close()
     draw_real_motions(folder / "real-motions.png")

@@ -62,10 +62,10 @@ def remove() -> list[Path]:
     return gone
 
 
-def files() -> dict[str, str]:
-    """Every file by its place below the data folder."""
+def files(command: str | None = None) -> dict[str, str]:
+    """Every file by its place below the data folder; the entry starts this very installation, or `command`."""
     return {
-        f"applications/{ID}.desktop": desktop_entry(),
+        f"applications/{ID}.desktop": desktop_entry(command or _command()),
         f"icons/hicolor/scalable/apps/{ID}.svg": ICON.read_text(encoding="utf-8"),
         f"mime/packages/{ID}.xml": mime_type(),
         f"metainfo/{ID}.metainfo.xml": metainfo(),
@@ -87,9 +87,8 @@ def _command() -> str:
     return shlex.join(words).replace("%", "%%")
 
 
-def desktop_entry() -> str:
+def desktop_entry(command: str) -> str:
     """Desktop Entry Specification 1.5."""
-    command = _command()
     return f"""[Desktop Entry]
 Type=Application
 Version=1.5

@@ -17,7 +17,6 @@ from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import median_filter
 
 from jotsk.core.hand.bandwidth_kernel import lowest_agreeing, spread
 from jotsk.core.hand.smoother_kernel import solve
@@ -187,6 +186,8 @@ class _Bank:
     def noise_around(self) -> NDArray[np.float64]:
         """What goes to and fro around each place, RMS: of a sine the median of the square is half its greatest, and a
         single accent, shorter than half the stretch, does not count."""
+        from scipy.ndimage import median_filter  # here: it takes long to import
+
         window = max(1, int(NOISE_S / self._dt)) | 1
         return np.sqrt(median_filter(self._band_power, window, mode="nearest"))
 

@@ -6,7 +6,6 @@ from collections.abc import Callable, Sequence
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
-from scipy.ndimage import gaussian_filter1d
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import arc_lengths
@@ -80,6 +79,8 @@ def weighed_stroke(stroke: Stroke, way: Places, by: float, how: str = "weight", 
 
 def _evening(stroke: Stroke, reach: float) -> Places:
     """The factors that make a line as thick as it is on average within reach."""
+    from scipy.ndimage import gaussian_filter1d  # here: it takes long to import
+
     ribbon, factor = stroke.own_ribbon, np.ones(len(stroke.own_ribbon))
     for start, stop in ribbon.pieces:
         radius = ribbon.points[start:stop, 2].astype(np.float64)
@@ -158,6 +159,8 @@ def pushed_stroke(
 
 def _smoothing(stroke: Stroke, radius_px: float) -> Places:
     """How far each place of a line is from its mean over a radius of its length; the ends stay."""
+    from scipy.ndimage import gaussian_filter1d  # here: it takes long to import
+
     ribbon, by = stroke.own_ribbon, np.zeros((len(stroke.own_ribbon), 2))
     for start, stop in ribbon.pieces:
         places = ribbon.points[start:stop, :2].astype(np.float64)

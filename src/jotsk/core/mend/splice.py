@@ -7,7 +7,6 @@ from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import gaussian_filter1d
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import arc_lengths
@@ -121,6 +120,8 @@ def _extended(base: Places, line: Places) -> Places:
 
 def _middle(base: Places, lines: Sequence[Places], near: float) -> tuple[Places, Places]:
     """The mean of the tries along the base, (N, 2), and half the width of their outline there, (N,)."""
+    from scipy.ndimage import gaussian_filter1d  # here: it takes long to import
+
     along = arc_lengths(base[:, :2])
     at = np.linspace(0, along[-1], max(3, int(along[-1] / STEP_PX)))
     path = np.column_stack([np.interp(at, along, base[:, k]) for k in (0, 1)])

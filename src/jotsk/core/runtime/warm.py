@@ -7,8 +7,11 @@ types the application uses; a stamp remembers for which code and which processor
 
 from __future__ import annotations
 
+import ctypes
 import hashlib
 import io
+import os
+import signal
 import sys
 from contextlib import suppress
 from dataclasses import replace
@@ -20,6 +23,7 @@ if TYPE_CHECKING:
     from jotsk.core.ink import Pen
     from jotsk.core.page import Page
 
+PR_SET_PDEATHSIG = 1
 CORE = Path(__file__).parent.parent
 
 
@@ -174,6 +178,15 @@ def _flatten_for_the_board(page: Page) -> None:
     thumbnail(page, 64)
 
 
+def end_with_parent() -> None:
+    """Have this process ended when the one that started it ends, however that ends: prctl(2), on Linux."""
+    parent = os.getppid()
+    with suppress(OSError, AttributeError):
+        ctypes.CDLL(None).prctl(PR_SET_PDEATHSIG, signal.SIGTERM)
+    if os.getppid() != parent:  # it has ended meanwhile
+        sys.exit()
+
+
 def main(folder: Path) -> None:
     folder.mkdir(parents=True, exist_ok=True)
     done = stamp(folder)
@@ -187,4 +200,5 @@ def main(folder: Path) -> None:
 
 
 if __name__ == "__main__":
+    end_with_parent()
     main(Path(sys.argv[1]))

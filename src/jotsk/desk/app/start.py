@@ -75,7 +75,6 @@ def run(
     settings = Settings(config_folder() / "settings.json")
     window = Window(settings, RecoveryFolder(state_folder()), config_folder())
     _tell_faults(window)
-    warming = Warming(cache_folder(), window)
 
     def begin() -> None:
         if file is not None:
@@ -95,6 +94,7 @@ def run(
         return _shoot(app, window, begin, play, shot)
     for happened in (window.document.opened, window.document.saved):
         happened.connect(lambda: note_later(window.document.path))
+    warming = Warming(cache_folder(), window)
     window.show()
     single = Single(window)
     single.asked.connect(lambda asked: _come_up(window, asked))

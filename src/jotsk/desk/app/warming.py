@@ -21,21 +21,25 @@ SENTENCE = "Preparing the pens; this happens once and takes a minute or two."
 
 
 class Warming(QObject):
-    """Compiles in another process: in this one, even on a thread, it would make the window stutter."""
+    """Compiles in another process: in this one, even on a thread, it would make the window stutter. Until the kernels
+    are there the window shows nothing that needs them; it is to be made before the window is shown."""
 
     def __init__(self, folder: Path, window: Window) -> None:
         super().__init__(window)
         self._folder, self._window = folder, window
         self._process: QProcess | None = None
+        self.is_cold = not stamp(folder).exists()
+        if self.is_cold:
+            DRAWN.hold()
+            window.board.wait(True)
+            window.board.setEnabled(False)
+            window.board.notify(SENTENCE)
 
     def when_ready(self, begin: Callable[[], None]) -> None:
         """Call `begin` at once if the kernels are there, else when they are."""
-        DRAWN.hold()
-        if stamp(self._folder).exists():
+        if not self.is_cold:
             QTimer.singleShot(0, lambda: self._ready(begin))
             return
-        self._window.board.setEnabled(False)
-        self._window.board.notify(SENTENCE)
         process = self._process = QProcess(self)
         process.finished.connect(lambda *_: self._ready(begin))
         process.errorOccurred.connect(lambda error: self._failed(error, begin))
@@ -48,9 +52,11 @@ class Warming(QObject):
             self._ready(begin)
 
     def _ready(self, begin: Callable[[], None]) -> None:
-        self._window.board.setEnabled(True)
+        if self.is_cold:
+            DRAWN.release()
+            self._window.board.wait(False)
+            self._window.board.setEnabled(True)
         begin()
-        DRAWN.release()
         BESIDE.queue("loading").go(load_ahead)
 
 

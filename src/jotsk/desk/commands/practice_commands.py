@@ -20,7 +20,6 @@ from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.sheet_overlay import draw_sheet
 from jotsk.desk.board.strips.practice_strip import PracticeStrip
 from jotsk.desk.commands.page_commands import PageCommands
-from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.inout.settings import Settings
@@ -64,6 +63,8 @@ class PracticeCommands(QObject):
 
     def ask(self) -> None:
         """Choose a sheet, or look at how the hand does."""
+        from jotsk.desk.dialogs.practice_sheet import PracticeSheet  # loaded when it is opened first
+
         with deleted_after(PracticeSheet(self.practice, self._board)) as sheet:
             accepted = sheet.exec()
             self._settings.set(AT_WORK, self.practice.at_work)

@@ -21,8 +21,8 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 PAGES = (
-    "drawing", "guides", "mending", "filling", "checking", "handing-over", "practice", "settings", "command-line", "steps",
-    "file-format",
+    "drawing", "guides", "mending", "filling", "checking", "handing-over", "practice", "settings", "command-line",
+    "steps", "file-format",
 )  # fmt: skip
 PLACES = (  # in a checkout, and where a wheel puts them
     Path(__file__).parents[4] / "docs", Path(sys.prefix) / "share" / "jotsk" / "docs",

@@ -30,9 +30,10 @@ from jotsk.desk.theme import current
 from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
 from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.at_pause import AtPause
+from jotsk.desk.widgets.drawn_beside import DRAWN
 from jotsk.desk.widgets.faults import handled, painted
 
-REFRESH_MS = 150
+REFRESH_MS, HELD_MS = 150, 500
 MOST_SPARE = 32  # rows kept for layers to come
 SWITCHES = (
     ("clips", "corner-left-down", "Clip: show this layer only where the one below has ink", "Clip layer",
@@ -90,6 +91,9 @@ class LayerList(QWidget):
             self._timer.start()
 
     def _draw_one(self) -> None:
+        self._timer.setInterval(HELD_MS if DRAWN.is_held else 0)
+        if DRAWN.is_held:
+            return
         self._seen.popleft().draw_thumbnail()
         if not self._seen:
             self._timer.stop()

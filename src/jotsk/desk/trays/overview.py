@@ -12,6 +12,7 @@ from jotsk.desk.board.view.page_view import WHEEL_STEP
 from jotsk.desk.document.document import Document
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.at_pause import AtPause
+from jotsk.desk.widgets.drawn_beside import DRAWN
 from jotsk.desk.widgets.faults import handled, painted
 
 WIDTH, HEIGHT, EDGE = 176, 220, 8
@@ -43,7 +44,9 @@ class Overview(QWidget):
             self._pause.ask()
 
     def refresh(self) -> None:
-        if self.isVisible():
+        if DRAWN.is_held:
+            self._pause.ask()
+        elif self.isVisible():
             pixels = thumbnail(self._document.page, 2 * HEIGHT)
             h, w = pixels.shape[:2]
             self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()

@@ -22,7 +22,7 @@ class DrawnBeside(QObject):
     def __init__(self) -> None:
         super().__init__()
         self._known: dict[tuple[Any, ...], NDArray[np.uint8] | None] = {}
-        self._is_held = False
+        self.is_held = False  # nothing is to be drawn that kernels are needed for
 
     def get(self, draw: Callable[..., NDArray[np.uint8]], *what: Hashable) -> NDArray[np.uint8] | None:
         """What `draw(*what)` returns, or None while it is not there yet; `came` says when."""
@@ -31,17 +31,17 @@ class DrawnBeside(QObject):
             if len(self._known) >= MOST:
                 self._known = {k: picture for k, picture in self._known.items() if picture is None}
             self._known[key] = None
-            if not self._is_held:
+            if not self.is_held:
                 self._ask(key)
         return self._known[key]
 
     def hold(self) -> None:
         """Draw nothing for now: the kernels are still being compiled elsewhere."""
-        self._is_held = True
+        self.is_held = True
 
     def release(self) -> None:
         """Draw what was asked for meanwhile."""
-        self._is_held = False
+        self.is_held = False
         for key in [key for key, picture in self._known.items() if picture is None]:
             self._ask(key)
 

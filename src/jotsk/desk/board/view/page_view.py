@@ -219,6 +219,11 @@ class PageView(QWidget):
                 overlays.draw_frames(painter, self.view, ratio, self.page)
         self.draw_over(painter, ratio)
 
+    def wait(self, waits: bool) -> None:
+        """Show no page for now, or show it."""
+        self.picture.waits = waits
+        self._redraw()
+
     def look(self, eyes: Eyes) -> None:
         """Look at the page in another way."""
         self.eyes = eyes
@@ -259,6 +264,8 @@ class PageView(QWidget):
 
     def _at_rest(self) -> None:
         """Make the picture exact, then flatten ahead, a little at a time."""
+        if self.picture.waits:
+            return
         if self.is_busy() and not (self._drag_at is not None and not self.picture.is_exact):
             self._rest_timer.start(REST_MS)
             return

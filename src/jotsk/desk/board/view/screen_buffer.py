@@ -46,6 +46,7 @@ class BoardPicture:
         self.drying: set[Key] = set()  # cells with wet ink on the sheet that is gone with the next value of the page
         self.expected: list[Page] = []  # values of the page that an undo or a redo would bring
         self.is_rough = False  # half as sharp as it will be at rest
+        self.waits = False  # for the kernels: until they are there the desk alone is shown
         self.frame: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
         self._half: NDArray[np.uint8] = np.zeros((1, 1, 4), np.uint8)
         self.flat = FlatTiles()
@@ -145,7 +146,7 @@ class BoardPicture:
         rect = whole if rect is None else rect & whole
         if not rect:
             return
-        if self.page is None:
+        if self.page is None or self.waits:
             self.frame[rect.y0 : rect.y1, rect.x0 : rect.x1] = self._desk
             return
         same_sheet, was_rough = True, not self.is_exact

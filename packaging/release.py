@@ -56,15 +56,13 @@ def build(folder: Path) -> list[Path]:
         source.mkdir()
         archive = subprocess.run(["git", "archive", "HEAD"], cwd=ROOT, check=True, capture_output=True).stdout
         subprocess.run(["tar", "-x"], cwd=source, input=archive, check=True)
-        script = (
-            "import sys; from setuptools import build_meta as b;"
-            " print(b.build_wheel(sys.argv[1])); print(b.build_sdist(sys.argv[1]))"
-        )
-        done = subprocess.run(
-            [sys.executable, "-c", script, str(folder.resolve())], cwd=source, capture_output=True, text=True
-        )
-        if done.returncode:
-            raise NoRelease(done.stderr.strip().splitlines()[-1])
+        for kind in ("wheel", "sdist"):
+            script = f"import sys; from setuptools import build_meta; build_meta.build_{kind}(sys.argv[1])"
+            done = subprocess.run(
+                [sys.executable, "-c", script, str(folder.resolve())], cwd=source, capture_output=True, text=True
+            )
+            if done.returncode:
+                raise NoRelease(done.stderr.strip().splitlines()[-1])
     wheel, sdist = folder / f"jotsk-{number}-py3-none-any.whl", folder / f"jotsk-{number}.tar.gz"
     with zipfile.ZipFile(wheel) as held:
         _must_have(wheel, held.namelist(), IN_WHEEL)

@@ -23,6 +23,9 @@ ROOT = Path(__file__).parents[2]
 DPKG = shutil.which("dpkg"), shutil.which("dpkg-deb")
 
 
+pytestmark = pytest.mark.skipif(not (ROOT / ".git").exists(), reason="releases are built from a checkout")
+
+
 @pytest.fixture(scope="module")
 def given_out(tmp_path_factory):
     folder = tmp_path_factory.mktemp("dist")

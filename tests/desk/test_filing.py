@@ -24,9 +24,11 @@ from jotsk.desk.inout import folders as places
 from jotsk.desk.inout.jobs import Job
 from jotsk.desk.recovery import journal
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
+from jotsk.desk.theme import DAY
 from jotsk.desk.trays.layer_row import alone, card_of, described
 from jotsk.desk.trays.top import build_menu
 from jotsk.desk.widgets import Track, TrackKind
+from jotsk.desk.widgets.drawn_beside import DRAWN
 from tests.desk.conftest import across
 
 
@@ -460,10 +462,18 @@ def test_the_window_waits_for_its_kernels_and_is_there_meanwhile(window, tmp_pat
     assert window.board.notice == SENTENCE and not window.board.isEnabled() and window.top.isEnabled()
     qtbot.wait(100)
     assert not begun
+
+    def middle():
+        board = window.board
+        return board.grab().toImage().pixelColor(board.width() // 2, board.height() // 4).name().upper()
+
+    assert middle() == DAY.board and DRAWN.is_held, "nothing is shown that would be compiled here"
+    window.board.zoom_by(1.3)
+    assert middle() == DAY.board
     is_told.touch()
     qtbot.waitUntil(lambda: bool(begun), timeout=20_000)
     assert stamp(cache).exists()
-    assert window.board.isEnabled()
+    assert window.board.isEnabled() and middle() == "#FFFFFF" and not DRAWN.is_held
     Warming(tmp_path / "cache", window).when_ready(lambda: begun.append(2))
     qtbot.waitUntil(lambda: begun == [1, 2], timeout=3000)
 

@@ -38,7 +38,7 @@ def watched(what: str, work: Callable[..., Any]) -> Callable[..., None]:
         try:
             work(*arguments)
         except Exception as error:
-            if isinstance(error, RuntimeError) and "after interpreter shutdown" in str(error):
+            if isinstance(error, RuntimeError) and "shutdown" in str(error):
                 return  # the application ends: nobody misses what came later
             log.exception("%s failed", what)
             for tell in list(_listeners):

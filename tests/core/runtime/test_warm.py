@@ -1,0 +1,40 @@
+"""The process that compiles the kernels."""
+
+from __future__ import annotations
+
+import os
+import signal
+import subprocess
+import sys
+import time
+
+import pytest
+
+PARENT = """
+import subprocess, sys, time
+child = subprocess.Popen([sys.executable, "-c", "import time; from jotsk.core.runtime.warm import end_with_parent;"
+                          " end_with_parent(); print('there', flush=True); time.sleep(60)"], stdout=subprocess.PIPE)
+child.stdout.readline()
+print(child.pid, flush=True)
+time.sleep(60)
+"""
+
+
+@pytest.mark.skipif(not sys.platform.startswith("linux"), reason="prctl(2) is Linux's")
+def test_it_ends_with_the_one_that_started_it_even_if_that_was_killed():
+    parent = subprocess.Popen([sys.executable, "-c", PARENT], stdout=subprocess.PIPE, text=True)
+    pid = int(parent.stdout.readline())
+    os.kill(pid, 0)
+    parent.send_signal(signal.SIGKILL)
+    parent.wait()
+    end = time.monotonic() + 10
+    while time.monotonic() < end:
+        try:
+            state = open(f"/proc/{pid}/stat").read().rsplit(")", 1)[1].split()[0]  # noqa: SIM115
+        except FileNotFoundError:
+            return
+        if state == "Z":
+            return
+        time.sleep(0.05)
+    os.kill(pid, signal.SIGKILL)
+    pytest.fail("it went on alone")

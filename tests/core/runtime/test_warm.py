@@ -7,6 +7,7 @@ import signal
 import subprocess
 import sys
 import time
+from pathlib import Path
 
 import pytest
 
@@ -22,15 +23,14 @@ time.sleep(60)
 
 @pytest.mark.skipif(not sys.platform.startswith("linux"), reason="prctl(2) is Linux's")
 def test_it_ends_with_the_one_that_started_it_even_if_that_was_killed():
-    parent = subprocess.Popen([sys.executable, "-c", PARENT], stdout=subprocess.PIPE, text=True)
-    pid = int(parent.stdout.readline())
-    os.kill(pid, 0)
-    parent.send_signal(signal.SIGKILL)
-    parent.wait()
+    with subprocess.Popen([sys.executable, "-c", PARENT], stdout=subprocess.PIPE, text=True) as parent:
+        pid = int(parent.stdout.readline())
+        os.kill(pid, 0)
+        parent.send_signal(signal.SIGKILL)
     end = time.monotonic() + 10
     while time.monotonic() < end:
         try:
-            state = open(f"/proc/{pid}/stat").read().rsplit(")", 1)[1].split()[0]  # noqa: SIM115
+            state = Path(f"/proc/{pid}/stat").read_text().rsplit(")", 1)[1].split()[0]
         except FileNotFoundError:
             return
         if state == "Z":

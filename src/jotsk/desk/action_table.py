@@ -28,6 +28,8 @@ TABLE: tuple[Entry, ...] = (
     Entry("page.finished", "Open the finished panel", "", "Open Harbour street: a panel with everything done", "Page"),
     Entry("page.practice", "Practice…", "", "Sheets that measure the hand, and how it does over days", "Page"),
     Entry("page.recent", "Recent pages…", "Ctrl+Shift+O", "Pages opened lately, or left with unsaved work", "Page"),
+    Entry("page.next", "Next open page", "Ctrl+Tab", "The next of the pages that are open", "Page"),
+    Entry("page.close", "Close this page", "Ctrl+W", "Leave it; unsaved work stays among the recent pages", "Page"),
     Entry("page.pictures", "Add pictures…", "", "Place pictures on this page, each on a layer", "Page"),
     Entry("page.lines", "Bring in lines…", "", "The lines of an SVG file, as strokes on a layer of their own", "Page"),
     Entry("page.save", "Save", "Ctrl+S", "Save the page with all its strokes", "Page"),

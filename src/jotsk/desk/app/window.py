@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer, Signal
@@ -359,6 +360,11 @@ class Window(QMainWindow):
         self.dressing.begin()
 
     # -- files ---------------------------------------------------------------------------------
+
+    def show_pages(self) -> None:
+        pages = self.pages
+        others = [(a.title, a.is_unsaved, partial(pages.take_up, a)) for a in pages.open_pages.aside]
+        self.top.show_pages(others)
 
     def refresh_title(self) -> None:
         document = self.document

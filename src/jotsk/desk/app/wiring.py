@@ -30,6 +30,8 @@ def connect(window: Window) -> None:
         "page.size": pages.ask_size,
         "page.demo": pages.open_demo,
         "page.finished": pages.open_finished,
+        "page.next": window.pages.next_page,
+        "page.close": window.pages.close_page,
         "edit.settings": lambda: show_settings(window),
         "page.practice": window.practice_commands.ask,
         "view.turn_for_line": window.practice_commands.turn_for_line,
@@ -164,6 +166,7 @@ def connect(window: Window) -> None:
     window.doing.ended.connect(window.hold_keys.back_to_drawing)
     window.doing.ended.connect(board.drop_pictures)
     board.view_changed.connect(window.hold_keys.use)
+    window.pages.open_pages.changed.connect(window.show_pages)
     window.top.stage_chosen.connect(window.show_stage)
     window.inkwell.opened.connect(window.sheets.show_colors)
     window.pens.made.connect(window.sheets.show_maker)

@@ -22,18 +22,19 @@ from jotsk.core.files.orders import USUAL, Order, orders_from
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
 from jotsk.core.files.svg_lines import is_svg, read_lines, with_lines
 from jotsk.core.hand import Trace
-from jotsk.core.page import Page, prepared
+from jotsk.core.page import Page, blank_page, prepared
 from jotsk.core.page.layers.placing import Picture
 from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.desk.board.board import Board
 from jotsk.desk.commands.clipboard import Clipboard
-from jotsk.desk.document.document import Document
+from jotsk.desk.document.document import NEW_PX, Aside, Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.folders import cache_folder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.autosave import Autosave
 from jotsk.desk.recovery.journal import Kept
 from jotsk.desk.recovery.milestones import MINUTES, Milestones
+from jotsk.desk.recovery.open_pages import OpenPages
 from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote, RecoveryFolder
 from jotsk.desk.widgets.modal import deleted_after
@@ -63,6 +64,9 @@ class PageCommands(QObject):
         self.milestones = Milestones(document, recovery.folder, self)
         self.milestones.minutes = settings.get("milestones/minutes", MINUTES)
         self.milestones.trouble.connect(tell)
+        self.open_pages = OpenPages(
+            document, autosave, recovery, seen_as=board.seen_as, show_as_seen=board.show_as_seen
+        )
         self.clipboard = Clipboard(document, board, filing.jobs, tell)
         self._untouched: Page | None = None
         self._left = QTimer(self, singleShot=True, interval=LEFT_MS)
@@ -77,9 +81,38 @@ class PageCommands(QObject):
     # -- opening -------------------------------------------------------------------------------
 
     def open(self, path: Path) -> None:
-        """Open a page or picture. Unsaved work stays in the recovery folder."""
-        if self.keep_unsaved():
+        """Open a page or picture; the present page stays open beside it. One that is open already comes to the
+        front."""
+        aside = self.open_pages.of_file(path)
+        if aside is not None:
+            self.take_up(aside)
+        elif self.keep_unsaved():
             self.filing.open(path)
+
+    def take_up(self, aside: Aside) -> None:
+        """Go on with another page that is open."""
+        if self.keep_unsaved():
+            self.open_pages.take_up(aside)
+
+    def next_page(self) -> None:
+        """The next of the pages that are open."""
+        aside = self.open_pages.next()
+        if aside is None:
+            self._tell("No other page is open; what is opened next comes beside this one.")
+        else:
+            self.take_up(aside)
+
+    def close_page(self) -> None:
+        """Leave the present page; unsaved work stays among the recent pages."""
+        unsaved, title = self.document.is_unsaved, self.document.title
+        if not self.keep_unsaved():
+            return
+        if not self.open_pages.close():
+            self.open_pages.close_for(
+                lambda: self.document.take(blank_page(*NEW_PX), path=None, title="New page", saved=True)
+            )
+        if unsaved:
+            self._tell(f"“{title}” is closed; its changes are not in a file, and it is among the recent pages.")
 
     def open_demo(self) -> None:
         from jotsk.demo.gull_and_lantern import TITLE
@@ -145,7 +178,10 @@ class PageCommands(QObject):
             if not sheet.exec():
                 return
             choice = sheet.choice
-        if choice.slot is not None and self.keep_unsaved():
+        aside = None if choice.slot is None else self.open_pages.of_slot(choice.slot)
+        if aside is not None:
+            self.take_up(aside)
+        elif choice.slot is not None and self.keep_unsaved():
             self.take_up_kept(choice.slot)
         elif choice.path is not None:
             self.open(choice.path)

@@ -20,6 +20,8 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from jotsk.desk.widgets.ink_marked import InkMarked
+
 PAGES = (
     "drawing", "guides", "mending", "filling", "checking", "handing-over", "practice", "settings", "command-line",
     "steps", "file-format",
@@ -85,6 +87,7 @@ class Manual(QDialog):
         self.search = QLineEdit(placeholderText="Find in the manual", clearButtonEnabled=True)
         self.search.setAccessibleName("Find in the manual")
         self.pages = QListWidget()
+        self.pages.setItemDelegate(InkMarked(self.pages))
         self.pages.setAccessibleName("Pages")
         self.pages.setSpacing(2)
         for name in PAGES:

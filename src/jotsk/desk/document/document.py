@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import logging
+import weakref
 from collections.abc import Callable
 from concurrent.futures import Future
 from dataclasses import dataclass
@@ -32,6 +33,8 @@ from jotsk.desk.document.steps import Steps
 
 log = logging.getLogger(__name__)
 
+NEW_PX = (2480, 3508)  # A4 at 300 dpi, of a page that nobody asked for
+
 Progress = Callable[[float], None]
 PutDown = Callable[[Page, Stroke], tuple[Page, Stroke]]  # a stroke on a page: the page, and which line it became
 
@@ -52,6 +55,25 @@ def with_stroke(page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
     return edits.with_mark(page, stroke), stroke
 
 
+@dataclass(eq=False)
+class Aside:
+    """A page that is open and not the present one."""
+
+    history: History
+    saved: Step | None
+    path: Path | None
+    title: str
+    origin: Origin | None = None
+
+    @property
+    def page(self) -> Page:
+        return self.history.page
+
+    @property
+    def is_unsaved(self) -> bool:
+        return self.history.step is not self.saved
+
+
 class Document(QObject):
     """Holds the page value. Widgets call its methods and listen to its signals."""
 
@@ -61,6 +83,7 @@ class Document(QObject):
     taken = Signal()  # another page, with a history of its own
     opened = Signal()  # that page is there, in everything that listens
     saved = Signal()
+    aside_saved = Signal()  # a page that is open beside this one is now in its file
     saved_late = Signal(object)  # a page that was left meanwhile is now in its file, as it is here
     stroke_failed = Signal(object)  # the trace of a stroke that could not be inked
     refused = Signal(str)
@@ -69,7 +92,7 @@ class Document(QObject):
     def __init__(self, parent: QObject | None = None, page: Page | None = None) -> None:
         super().__init__(parent)
         self._history_bytes = MOST_BYTES
-        self._history = History(page or blank_page(2480, 3508))
+        self._history = History(page or blank_page(*NEW_PX))
         self._saved: Step | None = self._history.step
         self.path: Path | None = None
         self.origin: Origin | None = None
@@ -85,6 +108,9 @@ class Document(QObject):
         self._packing.timeout.connect(self._make_room)
         self.step_runner = StepRunner(self._take_dried, self)
         self.steps = Steps(lambda: self._history, self.finish_drying)
+        # Whether a page that is left is kept, as it is, for those who go back to it.
+        self.keep_aside: Callable[[Aside], bool] = lambda aside: False
+        self._aside: weakref.WeakSet[Aside] = weakref.WeakSet()
         self.keep_ahead: Callable[[Page, Progress], None] | None = None  # waits until a large change is on disk
 
     @property
@@ -112,17 +138,29 @@ class Document(QObject):
 
     def take(self, page: Page, *, path: Path | None, title: str, saved: bool, origin: Origin | None = None) -> None:
         """Work on another page from now on, with a history of its own; `origin` is the file it was read from."""
+        history = History(page, most_bytes=self._history_bytes)
+        self.take_up(Aside(history, history.step if saved else None, path, title, origin))
+
+    def take_up(self, next_page: Aside) -> None:
+        """Go on with a page that was put aside."""
         self.leaving.emit()
-        before, old = self.page_when_dry(), self._history
-        self._history = History(page, most_bytes=self._history_bytes)
-        old.leave()
-        self._saved = self._history.step if saved else None
-        self.path, self.title, self.origin = path, title, origin
+        before, old = self.page_when_dry(), self._aside_of_this()
+        self._history, self._saved = next_page.history, next_page.saved
+        self.path, self.title, self.origin = next_page.path, next_page.title, next_page.origin
+        self._aside.discard(next_page)
+        if self.keep_aside(old):
+            self._aside.add(old)
+        else:
+            old.history.leave()
+        self._dragged = ""
         self.last_line.forget()
         self.taken.emit()
-        self.changed.emit(before, page)
+        self.changed.emit(before, self.page)
         self.state_changed.emit()
         self.opened.emit()
+
+    def _aside_of_this(self) -> Aside:
+        return Aside(self._history, self._saved, self.path, self.title, self.origin)
 
     def snapshot(self) -> Snapshot:
         """The present page, to be saved while work on it goes on."""
@@ -131,6 +169,9 @@ class Document(QObject):
     def was_saved(self, snapshot: Snapshot, path: Path) -> None:
         """The page of `snapshot` is now in `path`. Another page that was taken meanwhile keeps its own file."""
         if snapshot.history is not self._history:
+            for aside in [aside for aside in self._aside if aside.history is snapshot.history]:
+                aside.saved, aside.path, aside.title, aside.origin = snapshot.step, path, path.stem, None
+                self.aside_saved.emit()
             self.saved_late.emit(snapshot.page)
             return
         self._saved, self.origin = snapshot.step, None

@@ -60,6 +60,13 @@ class Autosave(QObject):
         """The next page that is taken comes from this slot, and goes on there; `known` of its parts are in it."""
         self._next = slot, known
 
+    def wait_for(self, slot: str) -> None:
+        """Until the journal of a page before this one is written to its end."""
+        until = time.monotonic() + AT_THE_END_S
+        for journal, _ in self._left:
+            while journal.slot == slot and not journal.wait_for_end(TURN_S) and time.monotonic() < until:
+                turn_of_the_loop()
+
     def before_stroke(self) -> None:
         """A stroke begins: what was done before it is on disk, unless the disk is slow."""
         if self._journal is None:

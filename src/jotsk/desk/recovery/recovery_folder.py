@@ -97,6 +97,18 @@ class RecoveryFolder:
                 self.unlock(slot)
         return kept
 
+    def hold(self, slot: str) -> bool:
+        """Keep others off a slot whose page is known, until `begin` or `unlock`; False if somebody has it, or it is
+        gone."""
+        try:
+            lock = self._locked(slot) if self._path(slot).exists() else None
+        except CannotRead:
+            return False
+        if lock is None:
+            return False
+        self._held[slot] = lock
+        return True
+
     def unlock(self, slot: str) -> None:
         """Leave a slot that was held to others."""
         self._held.pop(slot).close()

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Callable, Sequence
 from typing import Any, cast
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
@@ -125,6 +126,13 @@ class TopBar(QWidget):
         self.name.setProperty("role", "name")
         self.facts = QLabel()
         self.facts.setProperty("role", "quiet")
+        self.pages = QToolButton(self)
+        self.pages.setFixedHeight(28)
+        self.pages.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.pages.setToolTip("The pages that are open (Ctrl+Tab goes to the next)")
+        self.pages.setAccessibleName("Open pages")
+        self.pages.setMenu(QMenu(self.pages))
+        self.pages.hide()
         self.stages = [StageName(stage, self) for stage in STAGES]
         for widget in self.stages:
             widget.chosen.connect(self.stage_chosen)
@@ -147,7 +155,7 @@ class TopBar(QWidget):
                 lambda a=actions[entry_id], n=name: self.at_hand[n].setEnabled(a.isEnabled())
             )
         left, middle, right = QWidget(self), QWidget(self), QWidget(self)
-        self._fill(left, [self.menu_button, *self.at_hand.values(), self.name, self.facts, None])
+        self._fill(left, [self.menu_button, *self.at_hand.values(), self.name, self.pages, self.facts, None])
         self._fill(middle, self.stages)
         self._fill(right, [None, self.dial, self.angle, self.flip, self.zoom, self.zoom_out, self.zoom_in])
         layout = QHBoxLayout(self)
@@ -186,6 +194,18 @@ class TopBar(QWidget):
         else:
             self.facts.setText("saved" if document.path else "")
             self.facts.setToolTip("")
+
+    def show_pages(self, others: Sequence[tuple[str, bool, Callable[[], None]]]) -> None:
+        """The other pages that are open: name, whether there is unsaved work, and what goes there."""
+        menu = self.pages.menu()
+        menu.clear()
+        own = menu.addAction(self._document.title)
+        own.setCheckable(True)
+        own.setChecked(True)
+        for title, is_unsaved, go in reversed(others):
+            menu.addAction(f"{title}, unsaved" if is_unsaved else title).triggered.connect(lambda _=False, go=go: go())
+        self.pages.setText(f"+ {len(others)}")
+        self.pages.setVisible(bool(others))
 
     def _show_view(self) -> None:
         view = self._board.view

@@ -36,7 +36,7 @@ def test_a_page_that_is_left_comes_back_with_its_history_and_view(saved):
     board.turn_by_degrees(20)
     view, page = board.view, window.document.page
     take(window)
-    assert window.top.pages.text() == "+ 1" and window.top.pages.isVisible()
+    assert window.top.pages.text() == "2 open" and window.top.pages.isVisible()
     draw(window)
     window.actions_by_id["page.next"].trigger()
     assert window.document.page is page and window.document.title == "one" and window.document.is_unsaved

@@ -89,6 +89,7 @@ class MilestoneSheet(QDialog):
         )  # fmt: skip
         self.minutes = count_field(0, 240, " min")
         self.minutes.setSpecialValueText("never")
+        self.minutes.setAccessibleName("Minutes of work between two")
         self.minutes.setToolTip("Minutes of work between two")
         self.minutes.setValue(milestones.minutes)
         self.told = QLabel(EMPTY, wordWrap=True)

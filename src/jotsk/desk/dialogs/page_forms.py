@@ -38,6 +38,9 @@ UNITS = ["mm", "inches", "px"]
 TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory
 
 
+PLACES = (("Above", "left"), ("In the middle", "in the middle"), ("Below", "right"))  # by row and by column
+
+
 class Measure(QWidget):
     """Width and height in px, mm or inches. `pixels` at a resolution."""
 
@@ -45,6 +48,8 @@ class Measure(QWidget):
         super().__init__(parent)
         self.width_box, self.height_box = number_field(0.01, 100_000, 2), number_field(0.01, 100_000, 2)
         self.unit = QComboBox()
+        for widget, words in ((self.width_box, "Width"), (self.height_box, "Height"), (self.unit, "Unit")):
+            widget.setAccessibleName(words)
         self.unit.addItems(UNITS)
         self._was = "mm"
         layout = QHBoxLayout(self)
@@ -257,6 +262,7 @@ class PageSize(QDialog):
         for row in range(3):
             for column in range(3):
                 button = QToolButton(checkable=True, toolTip="Where the drawing stays")
+                button.setAccessibleName(f"{PLACES[row][0]}, {PLACES[column][1]}")
                 button.setFixedSize(24, 24)
                 button.setStyleSheet(
                     f"QToolButton {{ background: {current().sunken}; }}"

@@ -40,6 +40,7 @@ class ScreenSheet(QDialog):
         self.slider.setRange(round(LEAST * STEPS), round(MOST * STEPS))
         self.slider.setAccessibleName("Size of the frame")
         self.measured = number_field(20, 400, 1, " mm")
+        self.measured.setAccessibleName("The frame's width by a ruler")
         self.measured.setToolTip("How wide the frame is by a ruler")
         buttons, _ = foot_of(self, "Keep")
         buttons.insertWidget(0, QuestionMark(self, "drawing"))

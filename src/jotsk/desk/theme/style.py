@@ -112,6 +112,8 @@ def _sheet(t: Theme) -> str:
     QLineEdit {{
         background: transparent; border: none; border-bottom: 1px solid transparent; padding: 2px 0;
         selection-background-color: {t.accent}; }}
+    QLineEdit {{ placeholder-text-color: {t.quiet}; }}
+    QCheckBox {{ min-height: 24px; min-width: 24px; }}
     QLineEdit:hover {{ border-bottom-color: {t.hairline}; }}
     QLineEdit:focus {{ border-bottom-color: {t.accent}; }}
     QDialog QLineEdit, QAbstractSpinBox, QComboBox {{

@@ -204,7 +204,7 @@ class TopBar(QWidget):
         own.setChecked(True)
         for title, is_unsaved, go in reversed(others):
             menu.addAction(f"{title}, unsaved" if is_unsaved else title).triggered.connect(lambda _=False, go=go: go())
-        self.pages.setText(f"+ {len(others)}")
+        self.pages.setText(f"{len(others) + 1} open")
         self.pages.setVisible(bool(others))
 
     def _show_view(self) -> None:

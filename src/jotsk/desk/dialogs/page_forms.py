@@ -48,8 +48,8 @@ class Measure(QWidget):
         super().__init__(parent)
         self.width_box, self.height_box = number_field(0.01, 100_000, 2), number_field(0.01, 100_000, 2)
         self.unit = QComboBox()
-        for widget, words in ((self.width_box, "Width"), (self.height_box, "Height"), (self.unit, "Unit")):
-            widget.setAccessibleName(words)
+        for field, words in ((self.width_box, "Width"), (self.height_box, "Height"), (self.unit, "Unit")):
+            field.setAccessibleName(words)
         self.unit.addItems(UNITS)
         self._was = "mm"
         layout = QHBoxLayout(self)

@@ -76,3 +76,23 @@ def test_what_cannot_be_is_refused_and_leaves_nothing(tmp_path, page):
         with pytest.raises((InterruptedError, CannotWrite)):
             write_drawn_again(tmp_path / name, page, Pace(seconds=2), progress=stop)
     assert not list(tmp_path.iterdir())
+
+
+class Stopped(Exception):
+    pass
+
+
+@pytest.mark.parametrize("ending", [".webp", ".png"])
+@pytest.mark.parametrize("at", [0.3, 0.75, 0.95])
+def test_it_is_stopped_while_it_is_drawn_and_while_it_is_encoded(tmp_path, page, ending, at):
+    told = []
+
+    def progress(share):
+        told.append(share)
+        if share >= at:
+            raise Stopped
+
+    with pytest.raises(Stopped):
+        write_drawn_again(tmp_path / f"again{ending}", page, Pace(seconds=2.0, fps=10), progress=progress)
+    assert told == sorted(told) and told[-1] < at + 0.1, "soon"
+    assert not list(tmp_path.iterdir())

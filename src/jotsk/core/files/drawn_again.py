@@ -6,6 +6,7 @@ import os
 import tempfile
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass, replace
+from functools import partial
 from pathlib import Path
 
 import numpy as np
@@ -26,7 +27,7 @@ Progress = Callable[[float], None]
 ENDINGS = {".webp": "WEBP", ".png": "PNG"}
 PAUSE_S, AREA_S = 0.12, 0.25  # of the hand's time, between marks, and for an area to appear
 REST_S = 2.0  # at the end
-SHRUNK = 0.2  # the share of the work until the page is as small as the frames
+SHRUNK, DRAWN = 0.2, 0.6  # the share of the work until the page is as small as the frames, and until all are drawn
 MOST_BYTES = 1 << 30  # of all frames of an animation: the encoder wants them together
 
 
@@ -68,10 +69,14 @@ def write_drawn_again(path: str | Path, page: Page, pace: Pace, *, progress: Pro
     count = _frame_count(again.whole_s, pace)
     if ending and count * small.width * small.height * 3 > MOST_BYTES:
         raise Refused(f"That is {count} frames, too many for one animation; make it faster, smaller, or a folder.")
-    frames = _frames(again, count, lambda share: report(SHRUNK + (0.9 - SHRUNK) * share))
+    drawn = DRAWN if ending else 1.0
+    frames = _frames(again, count, lambda share: report(SHRUNK + (drawn - SHRUNK) * share))
     if ending:
         with whole_file(path) as stream:
-            first, *others = (Image.fromarray(frame) for frame in frames)
+            pictures = [Image.fromarray(frame) for frame in frames]
+            for k, picture in enumerate(pictures):
+                _tell_when_taken(picture, partial(report, DRAWN + (1 - DRAWN) * k / count))
+            first, *others = pictures
             each = 1000 / pace.fps
             durations = [round(each * (k + 1)) - round(each * k) for k in range(count)]
             durations[-1] += round(1000 * REST_S)
@@ -82,6 +87,20 @@ def write_drawn_again(path: str | Path, page: Page, pace: Pace, *, progress: Pro
         _write_pictures(path, frames)
     report(1.0)
     return count
+
+
+def _tell_when_taken(picture: Image.Image, tell: Callable[[], None]) -> None:
+    """Have `tell` called once when an encoder takes a frame: it goes to it first. What `tell` raises ends the
+    encoding."""
+    once = [tell]
+
+    def seek(frame: int) -> None:
+        if frame != 0:
+            raise EOFError
+        if once:
+            once.pop()()
+
+    picture.seek = seek
 
 
 def _write_pictures(path: Path, frames: Iterator[NDArray[np.uint8]]) -> None:

@@ -80,7 +80,7 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
         seen.append(maker.grab())
         window.actions_by_id["view.lamp"].trigger()
     below_each_other(folder / "pen-maker.png", seen)
-    maker.show_pen(window.hand.library.pen("quill-nib"))
+    maker.drop.click()
     maker.close()
 
     feel = FeelPad(window.hand, window.board)

@@ -8,7 +8,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox, QLineEdit, QMessageBox
+from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox, QLineEdit
 
 from jotsk.core.files.penfiles import read_pens
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
@@ -20,8 +20,7 @@ from jotsk.desk.dialogs import PenMaker
 @pytest.fixture
 def maker(window, qtbot):
     made = PenMaker(window.hand, window)
-    # Or closing would ask about the change.
-    qtbot.addWidget(made, before_close_func=lambda m: m.show_pen(m.trial.library.pen(m.pen.id)))
+    qtbot.addWidget(made)
     made.show()
     return made
 
@@ -111,7 +110,7 @@ def pull(maker, name, dx, dy):
 def test_the_line_is_pulled_at_its_handles(maker):
     assert maker.pen.id == "quill-nib" and not maker.keep_button.isEnabled()
     pull(maker, "thickest", 3, -20)
-    assert maker.pen.size_px > 25 and maker.state.text() == "changed" and maker.keep_button.isEnabled()
+    assert maker.pen.size_px > 25 and maker.state.text() == "changed, not kept" and maker.keep_button.isEnabled()
     assert maker.trial.settings.size_px == maker.pen.size_px, "the pad draws with it"
     before = maker.pen
     pull(maker, "in", 60, -10)
@@ -207,33 +206,36 @@ def test_the_line_is_drawn_by_ones_own_motion_and_beside_another_pen(maker):
     assert maker.beside.currentText() == "As shipped"
 
 
-def test_it_follows_the_roll_and_drops_nothing_without_a_word(window, maker, monkeypatch):
+def test_it_follows_the_roll_and_drops_nothing(window, maker):
     window.hand.take(pen_by_id("pencil"))
     assert maker.pen.id == "pencil"
     maker.change(size_px=61.0)
     window.hand.take(pen_by_id("marker"))
-    assert maker.pen.id == "pencil" and "Marker" in maker.told.text()
-    asked = []
+    assert maker.pen.id == "marker" and maker.state.text() == ""
+    window.hand.take(pen_by_id("pencil"))
+    assert maker.pen.size_px == 61.0 and maker.state.text() == "changed, not kept"
+    assert window.hand.library.pen("pencil").size_px != 61.0
+    maker.drop.click()
+    assert maker.pen == window.hand.library.pen("pencil") and not maker.drop.isEnabled()
+    maker.change(size_px=62.0)
+    maker.keep()
+    assert maker.drafts == {} and window.hand.library.pen("pencil").size_px == 62.0
 
-    def press(words):
-        def answer(box):
-            asked.append(box.text())
-            button = next(b for b in box.buttons() if b.text() == words)
-            button.click()
 
-        monkeypatch.setattr(QMessageBox, "exec", answer)
-
-    press("Go on making it")
-    maker.close()
-    assert maker.isVisible() and "not kept" in asked[0]
-    press("Keep")
-    maker.close()
-    assert not maker.isVisible() and window.hand.library.pen("pencil").size_px == 61.0
-    maker.show()
-    maker.change(size_px=9.0)
-    press("Drop the change")
-    maker.close()
-    assert not maker.isVisible() and window.hand.library.pen("pencil").size_px == 61.0
+def test_what_was_not_kept_is_there_at_the_next_start(window, make_window):
+    window.actions_by_id["hand.maker"].trigger()
+    made = window.sheets.maker
+    made.change(size_px=44.0)
+    made.close()
+    window.settings.set("pens/drafts", window.settings.get("pens/drafts", {}) | {"pencil": {"size_px": "wide"}})
+    other = make_window()
+    other.actions_by_id["hand.maker"].trigger()
+    again = other.sheets.maker
+    assert again.pen.id == made.pen.id and again.pen.size_px == 44.0 and list(again.drafts) == [made.pen.id]
+    assert other.hand.pen.size_px == 20.0, "the pen itself is as it was"
+    again.drop.click()
+    again.close()
+    assert other.settings.get("pens/drafts", None or {}) == {}
 
 
 def test_a_pen_of_ones_own_is_renamed(window, maker):

@@ -430,7 +430,8 @@ class Window(QMainWindow):
                 jobs.emptied.connect(self._close_soon, Qt.ConnectionType.SingleShotConnection)
             return
         self._is_closing = False
-        if self.sheets.may_close() and self.pages.keep_unsaved():
+        self.sheets.keep_drafts()
+        if self.pages.keep_unsaved():
             self.autosave.end()
             write_tremors(self.settings, self.hand.tremors)
             self.memory.keep()

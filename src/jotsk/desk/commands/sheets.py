@@ -3,10 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from typing import TYPE_CHECKING
+from contextlib import suppress
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, QPoint
 
+from jotsk.core.ink import Pen
+from jotsk.core.json_text import BAD_RECORD
+from jotsk.core.marks.record import pen_from, pen_record
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.settings import Settings
@@ -17,8 +21,19 @@ from jotsk.desk.pens.pressure_curves import write_pressure_curves
 from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
 
 if TYPE_CHECKING:
-    from jotsk.core.ink import Pen
     from jotsk.desk.dialogs import InkColors, PenMaker
+
+
+DRAFTS = "pens/drafts"
+
+
+def _drafts_in(records: dict[str, Any]) -> dict[str, Pen]:
+    """Those that make sense."""
+    found = {}
+    for pen_id, record in records.items():
+        with suppress(*BAD_RECORD):
+            found[pen_id] = pen_from(record)
+    return found
 
 
 class Sheets(QObject):
@@ -37,7 +52,8 @@ class Sheets(QObject):
         if self.maker is None:
             from jotsk.desk.dialogs import PenMaker
 
-            self.maker = PenMaker(self._hand, self._board)
+            self.maker = PenMaker(self._hand, self._board, _drafts_in(self._settings.get(DRAFTS, {})))
+            self.maker.left.connect(self.keep_drafts)
             turn_of_the_loop()
             self.maker.move(self._board.mapToGlobal(QPoint(0, 0)))
         if not self.maker.isVisible():
@@ -46,9 +62,10 @@ class Sheets(QObject):
         self.maker.raise_()
         self.maker.activateWindow()
 
-    def may_close(self) -> bool:
-        """Ask about a pen that is being made, before all closes."""
-        return self.maker is None or not self.maker.isVisible() or self.maker.may_close()
+    def keep_drafts(self) -> None:
+        """Pens that were changed and not kept, for the next time the maker is opened."""
+        if self.maker is not None:
+            self._settings.set(DRAFTS, {pen_id: pen_record(pen) for pen_id, pen in self.maker.drafts.items()})
 
     def show_colors(self) -> None:
         """The colours, in a sheet that stays beside the page."""

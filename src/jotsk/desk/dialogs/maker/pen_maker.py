@@ -2,15 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
-from PySide6.QtCore import Qt
-from PySide6.QtGui import QCloseEvent, QKeySequence, QShortcut
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QHideEvent, QKeySequence, QShortcut
 from PySide6.QtWidgets import (
-    QAbstractButton,
     QComboBox,
     QDialog,
     QFileDialog,
@@ -18,7 +17,6 @@ from PySide6.QtWidgets import (
     QInputDialog,
     QLabel,
     QLineEdit,
-    QMessageBox,
     QPushButton,
     QScrollArea,
     QVBoxLayout,
@@ -44,10 +42,13 @@ ALONE, SHIPPED = "Alone", "As shipped"
 
 class PenMaker(QDialog):
     """Edits a copy; the library changes only by Keep and Save as new. It lies beside the roll, and follows what is
-    taken there."""
+    taken there. What was changed and not kept is there again whenever the pen is: `drafts`, by the ids of the pens."""
 
-    def __init__(self, hand: Hand, parent: QWidget | None = None) -> None:
+    left = Signal()  # the sheet was closed
+
+    def __init__(self, hand: Hand, parent: QWidget | None = None, drafts: Mapping[str, Pen] | None = None) -> None:
         super().__init__(parent)
+        self.drafts = dict(drafts or {})
         self.setWindowTitle("Pen maker")
         self.resize(1020, 700)
         self._hand, self._library = hand, hand.library
@@ -60,11 +61,12 @@ class PenMaker(QDialog):
         self.name = QLineEdit()
         self.name.setAccessibleName("Name of the pen")
         self.name.setToolTip("Shipped pens keep their names; one of your own is renamed here")
-        self.name.setFixedWidth(190)
+        self.name.setFixedWidth(150)
         self.state = QLabel()
         self.state.setProperty("role", "quiet")
         self.restore = _button("As shipped", "Set this pen back to as shipped", self._restore)
         self.remove = _button("Remove", "Take this pen out of the library", self._remove)
+        self.drop = _button("Drop", "Back to how this pen is in the library", self._drop)
         self.keep_button = _button("Keep", "Change this pen in the library", self.keep)
         head = QHBoxLayout()
         head.setContentsMargins(16, 8, 12, 8)
@@ -76,7 +78,8 @@ class PenMaker(QDialog):
             _button("Import…", "Add the pens of a file to the library", self.take_in),
             _button("Export…", "Write this pen to a file", self.give_out),
             _button("Save as new…", "Add a copy to the library under another name", self.save_as_new),
-            self.keep_button, _button("Close", "A change that is not kept is asked for", self.close),
+            self.drop, self.keep_button,
+            _button("Close", "What is changed and not kept is here again the next time", self.close),
             QuestionMark(self, "drawing"),
         ):  # fmt: skip
             head.addWidget(widget)
@@ -151,6 +154,7 @@ class PenMaker(QDialog):
 
     def show_pen(self, pen: Pen) -> None:
         """Edit a pen of the library."""
+        pen = self.drafts.get(pen.id, pen)
         self.pen = pen
         self.beside.clear()
         self.beside.addItem(ALONE, None)
@@ -180,6 +184,10 @@ class PenMaker(QDialog):
         self.specimen.show_pen(pen)
         self.movers.show_pen(pen)
         self.fields.show_pen(pen)
+        if self.is_changed:
+            self.drafts[pen.id] = pen
+        else:
+            self.drafts.pop(pen.id, None)
         self._show_state()
 
     def _show_state(self) -> None:
@@ -188,10 +196,11 @@ class PenMaker(QDialog):
             self.name.setText(self.pen.name)
         self.name.setReadOnly(is_shipped)
         self.state.setText(
-            "changed" if self.is_changed
+            "changed, not kept" if self.is_changed
             else "not as shipped" if self._library.is_changed(self.pen.id) else ""
         )  # fmt: skip
         self.keep_button.setEnabled(self.is_changed)
+        self.drop.setEnabled(self.is_changed)
         self.restore.setEnabled(self._library.is_changed(self.pen.id) or (is_shipped and self.is_changed))
         self.remove.setEnabled(not is_shipped)
 
@@ -218,15 +227,14 @@ class PenMaker(QDialog):
 
     def _hand_changed(self) -> None:
         """Another pen was taken from the roll."""
-        if self._hand.pen.id != self.pen.id and not self.is_changed:
+        if self._hand.pen.id != self.pen.id:
             self.show_pen(self._hand.pen)
-        elif self._hand.pen.id != self.pen.id and self.isVisible():
-            self.told.setText(f"“{self._hand.pen.name}” is in the hand; keep or restore this pen first to see it here.")
         self.trial.color = self._hand.color
 
     # -- the library ---------------------------------------------------------------------------
 
     def keep(self) -> None:
+        self.drafts.pop(self.pen.id, None)
         self._library.put(self.pen)
         self._hand.forget_settings(self.pen.id)
         self._show_state()
@@ -242,6 +250,7 @@ class PenMaker(QDialog):
         except JotskError as error:
             self.told.setText(str(error))
             return
+        self.drafts.pop(self.pen.id, None)  # it is in the new pen
         self.show_pen(made)
         self._hand.take(made)
         self.told.setText(f"“{made.name}” is in the library, and in your hand.")
@@ -272,7 +281,12 @@ class PenMaker(QDialog):
             return
         self.told.setText(f"“{self.pen.name}” is in “{path.name}”.")
 
+    def _drop(self) -> None:
+        self.drafts.pop(self.pen.id, None)
+        self.show_pen(self._library.pen(self.pen.id))
+
     def _restore(self) -> None:
+        self.drafts.pop(self.pen.id, None)
         self._library.restore(self.pen.id)
         self._hand.forget_settings(self.pen.id)
         self.show_pen(self._library.pen(self.pen.id))
@@ -280,36 +294,15 @@ class PenMaker(QDialog):
     def _remove(self) -> None:
         try:
             self._library.remove(self.pen.id)
+            self.drafts.pop(self.pen.id, None)
         except JotskError as error:
             self.told.setText(str(error))
             return
         self.show_pen(self._hand.pen)
 
-    # -- closing -------------------------------------------------------------------------------
-
-    def may_close(self) -> bool:
-        """Ask about a change that is not kept."""
-        if not self.is_changed:
-            return True
-        asked = QMessageBox(self)
-        asked.setWindowTitle("Pen maker")
-        asked.setText(f"“{self.pen.name}” was changed and is not kept.")
-        keep = asked.addButton("Keep", QMessageBox.ButtonRole.AcceptRole)
-        drop = asked.addButton("Drop the change", QMessageBox.ButtonRole.DestructiveRole)
-        asked.addButton("Go on making it", QMessageBox.ButtonRole.RejectRole)
-        answers: list[QAbstractButton] = []
-        asked.buttonClicked.connect(answers.append)
-        asked.exec()
-        if answers == [keep]:
-            self.keep()
-        return answers in ([keep], [drop])
-
-    def reject(self) -> None:
-        self.close()
-
     @handled
-    def closeEvent(self, event: QCloseEvent) -> None:
-        event.setAccepted(self.may_close())
+    def hideEvent(self, event: QHideEvent) -> None:
+        self.left.emit()
 
 
 def _button(words: str, tip: str, call: Callable[[], object]) -> QPushButton:

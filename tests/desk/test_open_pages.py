@@ -99,6 +99,22 @@ def test_a_save_that_ends_after_the_page_was_left_is_known_to_it(window, tmp_pat
     assert window.document.path == tmp_path / "late.ora" and not window.document.is_unsaved
 
 
+def test_a_save_that_ends_late_takes_nothing_of_what_was_drawn_after_it(window, tmp_path, settle):
+    draw(window)
+    window.filing.save(tmp_path / "late.ora")
+    take(window)  # the page is left, taken up, drawn on and left again while it is being saved
+    (aside,) = window.pages.open_pages.aside
+    window.pages.take_up(aside)
+    draw(window, 400.0)
+    take(window, "Third")
+    settle(window)
+    for journal, _ in window.autosave._left:
+        journal.wait_for_end(10)
+    (note,) = window.recovery.notes()
+    kept = window.recovery.look(note.slot)
+    assert len(kept.page.active.marks) == 2
+
+
 def test_closing_goes_to_the_page_before_and_loses_nothing(saved):
     window = saved
     take(window)

@@ -18,7 +18,9 @@ from jotsk.core.errors import CannotWrite, DamagedFile, JotskError
 from jotsk.core.files import store as store_module
 from jotsk.core.files.state_reader import Opened
 from jotsk.core.files.store import PageStore
-from jotsk.core.files.stored_parts import Known
+from jotsk.core.files.stored_parts import Known, pens_ahead, pens_of
+from jotsk.core.ink import pen_by_id
+from jotsk.core.mend.splice import spliced
 from jotsk.core.page import History, InkLayer, blank_page, edits, flattened, tiles_from
 from jotsk.core.page.edits import layer_edits
 from jotsk.core.page.history.packing import AFTER, Frame, packed_change, page_from
@@ -370,3 +372,30 @@ def page_of_70():
     for k in range(70):
         page = edits.with_mark(page, stroke_along([(k, 5), (k, 70)], size=2))
     return page
+
+
+def test_a_line_that_was_spliced_from_two_pens_is_kept_with_both(tmp_path):
+    tries = [
+        stroke_along([(40, 100), (200, 100), (360, 104)], size=8.0),
+        replace(stroke_along([(300, 101), (480, 108), (640, 100)], size=8.0), pen=pen_by_id("brush-pen")),
+    ]
+    page = edits.with_mark(edits.with_mark(blank_page(700, 200), tries[0]), tries[1])
+    page, count = spliced(page, tries)
+    (line,) = page.active.marks
+    assert count == 2 and {parent.pen.id for parent in line.parents} == {tries[0].pen.id, "brush-pen"}
+    with closing(PageStore(tmp_path / "two.store")) as store:
+        state = store.put(page, kind="step")
+        store.sweep()
+        store.put(edits.with_mark(page, stroke_along([(10, 10), (90, 60)])), kind="step", instead_of="step")
+        store.put(page, kind="step", instead_of="step")
+        store.sweep()
+    with closing(PageStore(tmp_path / "two.store")) as store:
+        (state,) = store.states("step")
+        (again,) = store.get(state.id).active.marks
+    assert [parent.pen for parent in again.parents] == [parent.pen for parent in line.parents]
+    assert again.pen == line.pen and np.array_equal(again.trace.samples, line.trace.samples)
+
+
+@pytest.mark.parametrize("pens", [[], [7], [7, 9], list(range(2, 30))])
+def test_the_pens_of_a_mark_stand_before_it(pens):
+    assert pens_of(pens_ahead(pens) + b"the mark") == (pens, b"the mark")

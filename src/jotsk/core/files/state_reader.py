@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import struct
 from collections.abc import Callable
 from dataclasses import replace
 from weakref import WeakValueDictionary
@@ -10,7 +9,7 @@ from weakref import WeakValueDictionary
 from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import KINDS, layer_values, page_values, whole
 from jotsk.core.files.records import opened_marks
-from jotsk.core.files.stored_parts import Known, LayerParts, Where
+from jotsk.core.files.stored_parts import Known, LayerParts, Where, pens_of
 from jotsk.core.ink import Pen
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import pen_from
@@ -118,11 +117,12 @@ class StateReader:
                 self._base_strokes[uid] = [s for chunk, _ in self._parts_of_base(uid).chunks.values() for s in chunk]
             return self._base_strokes[uid][index]
         raw = self._blobs.raw(where)
-        (pen,) = struct.unpack("<q", raw[:8])
-        if pen >= 0 and pen not in self._pens:
-            self._pens[pen] = pen_from(self._blobs.get_json(pen))
-            self._known.pens[self._pens[pen]] = pen
-        (mark,) = opened_marks(raw[8:], [self._pens[pen]] if pen >= 0 else [])
+        pens, packed = pens_of(raw)
+        for pen in pens:
+            if pen not in self._pens:
+                self._pens[pen] = pen_from(self._blobs.get_json(pen))
+                self._known.pens[self._pens[pen]] = pen
+        (mark,) = opened_marks(packed, [self._pens[pen] for pen in pens])
         self._known.marks[mark] = where
         return mark
 

@@ -24,7 +24,7 @@ from jotsk.core.files.blobs import Blobs
 from jotsk.core.files.layer_records import layer_record, page_record
 from jotsk.core.files.records import packed_marks
 from jotsk.core.files.state_reader import Opened, StateReader
-from jotsk.core.files.stored_parts import Known, LayerParts, Where
+from jotsk.core.files.stored_parts import Known, LayerParts, Where, pens_ahead, pens_of
 from jotsk.core.ink import Pen
 from jotsk.core.json_text import BAD_RECORD
 from jotsk.core.marks import Mark
@@ -243,13 +243,13 @@ class PageStore:
         return before[1]
 
     def _put_mark(self, mark: Mark) -> Where:
-        """With the blob of its pen before it, -1 if it has none."""
+        """With the blobs of its pens before it."""
         where = self._known.marks.get(mark)
         if where is None:
             pens = PenTable()
             packed = packed_marks([mark], pens)
             blobs = [self._put_pen(pen) for pen in pens.pens]
-            data = struct.pack("<q", *blobs or [-1]) + packed
+            data = pens_ahead(blobs) + packed
             where = self._known.marks[mark] = self._blobs.put(b"s", data, is_packed=True)
             self._one_more()
         return where
@@ -296,7 +296,7 @@ class PageStore:
                     for stroke in self._blobs.get_json(chunk):
                         if isinstance(stroke, int) and stroke not in held:
                             yield stroke
-                            yield struct.unpack("<q", self._blobs.raw(stroke)[:8])[0]
+                            yield from pens_of(self._blobs.raw(stroke))[0]
                     yield chunk
             yield layer_id
 

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+import struct
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
 from typing import Any, Generic, TypeVar
 from weakref import WeakValueDictionary
@@ -104,3 +105,22 @@ class Known:
         self.pens = {pen: blob for pen, blob in self.pens.items() if blob in held}
         self.tiles.keep(held)
         self.marks.keep(held)
+
+
+NO_PEN = -1
+
+
+def pens_ahead(pens: Sequence[int]) -> bytes:
+    """The numbers of the blobs of a mark's pens, as they stand before it: an area has none, a line that was spliced
+    has those of its tries."""
+    if len(pens) == 1:
+        return struct.pack("<q", pens[0])
+    return struct.pack("<q", -len(pens) if pens else NO_PEN) + struct.pack(f"<{len(pens)}q", *pens)
+
+
+def pens_of(raw: bytes) -> tuple[list[int], bytes]:
+    """Those numbers, and the mark behind them. Raises struct.error."""
+    (first,) = struct.unpack_from("<q", raw)
+    if first >= NO_PEN:
+        return ([first] if first != NO_PEN else []), raw[8:]
+    return list(struct.unpack_from(f"<{-first}q", raw, 8)), raw[8 - 8 * first :]

@@ -59,6 +59,7 @@ class Autosave(QObject):
     def take_up(self, slot: str, known: Known | None = None) -> None:
         """The next page that is taken comes from this slot, and goes on there; `known` of its parts are in it."""
         self._next = slot, known
+        self._left = [(journal, kept) for journal, kept in self._left if journal.slot != slot]  # what it held is old
 
     def wait_for(self, slot: str) -> None:
         """Until the journal of a page before this one is written to its end."""

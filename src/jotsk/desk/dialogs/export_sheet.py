@@ -32,11 +32,11 @@ from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
 from jotsk.core.page.layers.tree import ancestors
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field, put_number
-from jotsk.desk.widgets.sheet_form import foot_of, form_of
+from jotsk.desk.widgets.sheet_form import form_of
 
 COLOR_WORDS = {
     "rgba": "RGB and transparency",
@@ -174,8 +174,7 @@ class ExportSheet(QDialog):
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(36)
-        buttons, self.write = foot_of(self, "Write…")
-        buttons.insertWidget(0, QuestionMark(self, "handing-over"))
+        buttons, self.write = foot_that_does(self, "handing-over", "Write…")
         left = QVBoxLayout()
         left.addLayout(form, 1)
         left.addWidget(self.told)

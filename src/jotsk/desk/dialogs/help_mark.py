@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QHBoxLayout, QPushButton, QToolButton, QWidget
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QPushButton, QToolButton, QWidget
 
 from jotsk.desk.dialogs.manual import Manual
 
@@ -39,3 +39,14 @@ def foot_with_help(sheet: QWidget, page: str, close: QPushButton) -> QHBoxLayout
     foot.addStretch()
     foot.addWidget(close)
     return foot
+
+
+def foot_that_does(sheet: QDialog, page: str, does: str) -> tuple[QHBoxLayout, QPushButton]:
+    """The foot of a sheet that does something: its question mark, Close, and the button of Enter, which accepts the
+    sheet."""
+    close, do = QPushButton("Close", autoDefault=False), QPushButton(does, default=True)
+    close.clicked.connect(sheet.reject)
+    do.clicked.connect(sheet.accept)
+    foot = foot_with_help(sheet, page, close)
+    foot.addWidget(do)
+    return foot, do

@@ -29,10 +29,10 @@ from jotsk.core.files.orders import LAYERED, MOST_SIDE, USUAL, Order, doubts_abo
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH
 from jotsk.desk.dialogs.export_sheet import COLOR_WORDS, FRAME_WORDS
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field
-from jotsk.desk.widgets.sheet_form import foot_of, form_of
+from jotsk.desk.widgets.sheet_form import form_of
 
 PICTURE = QSize(74, 90)
 LIST_PX = 430
@@ -105,8 +105,7 @@ class OrdersSheet(QDialog):
         right.addWidget(self.told)
         right.addStretch()
         right.addWidget(state)
-        foot, self.write = foot_of(self, "Write…")
-        foot.insertWidget(0, QuestionMark(self, "handing-over"))
+        foot, self.write = foot_that_does(self, "handing-over", "Write…")
         right.addLayout(foot)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)

@@ -26,11 +26,11 @@ from jotsk.core.errors import JotskError
 from jotsk.core.page import Page, blank_page
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.dialogs.page_preview import PagePreview
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field, put_number
-from jotsk.desk.widgets.sheet_form import foot_of, form_of
+from jotsk.desk.widgets.sheet_form import form_of
 
 OWN_SIZE = "A size of your own"
 NO_TRIM = "A bleed needs a trim: without one nothing is cut, and there is nothing for the ink to go beyond."
@@ -123,8 +123,7 @@ class NewPage(QDialog):
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(36)
         self.preview = PagePreview()
-        buttons, self.make_button = foot_of(self, "Make the page")
-        buttons.insertWidget(0, QuestionMark(self, "drawing"))
+        buttons, self.make_button = foot_that_does(self, "drawing", "Make the page")
         left = QVBoxLayout()
         left.addLayout(form)
         left.addWidget(self.told)
@@ -282,8 +281,7 @@ class PageSize(QDialog):
             wordWrap=True,
         )
         told.setProperty("role", "quiet")
-        buttons, _ = foot_of(self, "Change the page")
-        buttons.insertWidget(0, QuestionMark(self, "drawing"))
+        buttons, _ = foot_that_does(self, "drawing", "Change the page")
         whole = QVBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
         whole.addLayout(form)

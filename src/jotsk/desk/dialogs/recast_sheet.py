@@ -15,11 +15,11 @@ from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink.pens import DRIVERS
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Marks, blank_page, flattened, render
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.number_field import number_field
-from jotsk.desk.widgets.sheet_form import foot_of, form_of
+from jotsk.desk.widgets.sheet_form import form_of
 
 PICTURE = 380, 330
 MOST_SHOWN, LARGEST_SHOWN = 120, 2.0
@@ -57,8 +57,7 @@ class RecastSheet(QDialog):
         count = len(lines)
         heading = QLabel(f"{count} lines" if count > 1 else "One line")
         heading.setProperty("role", "heading")
-        foot, _ = foot_of(self, "Recast")
-        foot.insertWidget(0, QuestionMark(self, "mending"))
+        foot, _ = foot_that_does(self, "mending", "Recast")
         left = QVBoxLayout()
         left.addWidget(heading)
         left.addLayout(

@@ -16,11 +16,10 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.sheet_form import foot_of
 from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 PICTURE = QSize(150, 190)
@@ -57,8 +56,7 @@ class RecentSheet(QDialog):
             self._add(words, file.picture, Choice(path=file.path), str(file.path))
         told = QLabel(EMPTY if not self.list.count() else "", wordWrap=True)
         told.setProperty("role", "quiet")
-        buttons, self.open_button = foot_of(self, "Open")
-        buttons.insertWidget(0, QuestionMark(self, "drawing"))
+        buttons, self.open_button = foot_that_does(self, "drawing", "Open")
         buttons.insertWidget(0, told, 1)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(20, 18, 20, 16)

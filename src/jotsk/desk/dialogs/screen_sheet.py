@@ -7,11 +7,10 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QScreen
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
 from jotsk.core.page.frames import MM_PER_INCH
-from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.number_field import number_field
-from jotsk.desk.widgets.sheet_form import foot_of
 
 CARD_MM, CORNER_MM = (85.60, 53.98), 3.18  # ISO/IEC 7810, ID-1: what bank cards are
 LEAST, MOST = 2.0, 12.0  # px a mm: a large television, and a phone's display
@@ -42,8 +41,7 @@ class ScreenSheet(QDialog):
         self.measured = number_field(20, 400, 1, " mm")
         self.measured.setAccessibleName("The frame's width by a ruler")
         self.measured.setToolTip("How wide the frame is by a ruler")
-        buttons, _ = foot_of(self, "Keep")
-        buttons.insertWidget(0, QuestionMark(self, "drawing"))
+        buttons, _ = foot_that_does(self, "drawing", "Keep")
         ruled = QHBoxLayout()
         ruled.addWidget(QLabel("The frame's width by a ruler"))
         ruled.addWidget(self.measured)

@@ -1,10 +1,10 @@
-"""What sheets are laid out of: rows with a name, and the buttons at the foot."""
+"""What sheets are laid out of: rows with a name."""
 
 from __future__ import annotations
 
 from collections.abc import Iterable
 
-from PySide6.QtWidgets import QDialog, QFormLayout, QHBoxLayout, QPushButton, QWidget
+from PySide6.QtWidgets import QFormLayout, QWidget
 
 ROW_PX = 10
 
@@ -15,15 +15,3 @@ def form_of(rows: Iterable[tuple[str, QWidget]]) -> QFormLayout:
     for words, widget in rows:
         form.addRow(words, widget)
     return form
-
-
-def foot_of(sheet: QDialog, does: str) -> tuple[QHBoxLayout, QPushButton]:
-    """Close, and the button of Enter, which accepts the sheet."""
-    close, do = QPushButton("Close", autoDefault=False), QPushButton(does, default=True)
-    close.clicked.connect(sheet.reject)
-    do.clicked.connect(sheet.accept)
-    foot = QHBoxLayout()
-    foot.addStretch()
-    foot.addWidget(close)
-    foot.addWidget(do)
-    return foot, do

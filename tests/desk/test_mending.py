@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import time
+
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
@@ -189,3 +191,13 @@ def test_the_ring_turns_and_nothing_to_move_is_said(lines, settle, make_window):
     empty = make_window()
     empty.actions_by_id["mend.move"].trigger()
     assert "no line to move" in empty.board.notice
+
+
+def test_a_hand_over_many_lines_shows_what_a_frame_has_time_for():
+    from jotsk.desk.tools.mending import swipe
+
+    taken = []
+    for each in swipe.in_a_frame(range(1000)):
+        taken.append(each)
+        time.sleep(swipe.SHOWN_S / 5)
+    assert 1 <= len(taken) <= 6 and list(swipe.in_a_frame(range(3))) == [0, 1, 2]

@@ -14,7 +14,7 @@ from jotsk.core.mend import brush
 from jotsk.core.mend.bared import bared
 from jotsk.core.page import Page
 from jotsk.desk.theme import current
-from jotsk.desk.tools.mending.swipe import Places, Swipe, edges_of, middle_of
+from jotsk.desk.tools.mending.swipe import Places, Swipe, edges_of, in_a_frame, middle_of
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -55,7 +55,7 @@ class Weigh(_Brush):
         mending, along = self.board.hand.mending, self._along(np.array(self._way))
         pairs = [
             (old, brush.weighed_stroke(old, along, mending.amount, mending.weight_way, self.firm))
-            for old in self.touched(self.reach)
+            for old in in_a_frame(self.touched(self.reach))
         ]
         self._pairs = [(old, new) for old, new in pairs if new is not old]
         self.board.show_preview([edge for _, new in self._pairs for edge in edges_of(new.own_ribbon)])
@@ -110,7 +110,7 @@ class Push(_Brush):
         beside = how == "push" and self._is_beside
         ribbons = [
             brush.pushed_stroke(old, way, self.reach, how, beside=beside, firm=self.firm).own_ribbon
-            for old in self.touched(brush.swept_radius(way, self.reach))
+            for old in in_a_frame(self.touched(brush.swept_radius(way, self.reach)))
         ]
         if beside:
             self.board.show_preview([edge for ribbon in ribbons for edge in edges_of(ribbon)])

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import time
+from collections.abc import Iterable, Iterator
 from itertools import pairwise
 from typing import TYPE_CHECKING, ClassVar
 
@@ -22,6 +24,7 @@ if TYPE_CHECKING:
 
 Places = NDArray[np.float64]  # (N, 2) page px
 MOST_SHOWN = 200  # lines
+SHOWN_S = 0.03  # and what working them out may take of each movement
 
 
 class Swipe(Tool):
@@ -86,6 +89,15 @@ class Swipe(Tool):
         if layer is None:
             return []
         return snip.strokes_near(layer, rect_around(np.array(self._way), reach))[:MOST_SHOWN]
+
+
+def in_a_frame(strokes: Iterable[Stroke]) -> Iterator[Stroke]:
+    """As many of the lines as can be shown while the hand goes on; the lift changes all of them."""
+    end = time.perf_counter() + SHOWN_S
+    for stroke in strokes:
+        yield stroke
+        if time.perf_counter() > end:
+            return
 
 
 class Pointed(Swipe):

@@ -122,9 +122,9 @@ class AreaCut:
 
     def alphas(self, keys: Iterable[Key]) -> dict[Key, NDArray[np.uint8]]:
         """What is taken away, uint8, on those of the tiles `keys` that it can touch."""
-        alphas, pad = {}, reach_of(False, self.soften_px)
+        alphas, pad, bounds = {}, reach_of(False, self.soften_px), self.bounds
         for c, r in keys:
-            if Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) & self.bounds:
+            if Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) & bounds:
                 alpha = np.zeros((TILE + 2 * pad, TILE + 2 * pad), np.uint8)
                 fill_outline(alpha, self.outline, float(c * TILE - pad), float(r * TILE - pad))
                 alphas[c, r] = blurred_within(alpha, pad, self.soften_px) if pad else alpha

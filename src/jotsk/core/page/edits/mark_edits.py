@@ -57,7 +57,8 @@ def rubbed_out(page: Page, cut: AnyCut) -> Page:
     layer = drawable(page)
     if layer.locks_alpha:
         raise Refused(f"The transparency of “{layer.name}” is locked; unlock it to rub out.")
-    alphas = cut.alphas(cut.cells_on(page.bounds))
+    inked = layer.tiles.cells
+    alphas = cut.alphas([key for key in cut.cells_on(page.bounds) if key in inked])
     if not isinstance(layer, InkLayer):
         changes: dict[Key, Pixels] = {}
         for key, alpha in alphas.items():

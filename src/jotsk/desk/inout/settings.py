@@ -25,7 +25,6 @@ class Settings(QObject):
     """Values by name in a JSON file, read once and written beside the interface whenever one changes."""
 
     trouble = Signal(str)
-    replaced = Signal()  # all values at once
 
     def __init__(self, path: Path, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -46,7 +45,7 @@ class Settings(QObject):
         return dict(self._values)
 
     def replace(self, values: dict[str, Any]) -> None:
-        """Have these values and no others; whoever keeps one is told."""
+        """Have these values and no others."""
         self._values, self._changed = dict(values), dict(values)
 
         def write(path: Path) -> None:
@@ -54,7 +53,6 @@ class Settings(QObject):
                 stream.write(json.dumps(values, indent=1, ensure_ascii=False).encode())
 
         self._file.write(write)
-        self.replaced.emit()
 
     def has(self, name: str) -> bool:
         return name in self._values

@@ -33,7 +33,7 @@ class OpenPages(QObject):
         self._slots: dict[Aside, str | None] = {}
         self._is_closing = False
         document.keep_aside = self._keep
-        document.aside_saved.connect(lambda: self.changed.emit())
+        document.aside_saved.connect(self.changed)
         document.opened.connect(self._opened)
 
     def _keep(self, aside: Aside) -> bool:
@@ -89,11 +89,7 @@ class OpenPages(QObject):
         """Leave the present page for the one before it; False if there is none."""
         if not self.aside:
             return False
-        self._is_closing = True
-        try:
-            self.take_up(self.aside[-1])
-        finally:
-            self._is_closing = False
+        self.close_for(lambda: self.take_up(self.aside[-1]))
         return True
 
     def close_for(self, take: Callable[[], None]) -> None:

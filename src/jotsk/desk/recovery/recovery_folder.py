@@ -85,11 +85,9 @@ class RecoveryFolder:
 
     def lock(self, slot: str, report: Progress) -> Kept | None:
         """As `look`, and nobody else can take the page up until `begin` or `unlock`; None if somebody has."""
-        lock = self._locked(slot) if self._path(slot).exists() else None
-        if lock is None:
+        if not self._hold(slot):
             return None
         kept = None
-        self._held[slot] = lock
         try:
             kept = self.look(slot, report)
         finally:
@@ -101,13 +99,15 @@ class RecoveryFolder:
         """Keep others off a slot whose page is known, until `begin` or `unlock`; False if somebody has it, or it is
         gone."""
         try:
-            lock = self._locked(slot) if self._path(slot).exists() else None
+            return self._hold(slot)
         except CannotRead:
             return False
-        if lock is None:
-            return False
-        self._held[slot] = lock
-        return True
+
+    def _hold(self, slot: str) -> bool:
+        lock = self._locked(slot) if self._path(slot).exists() else None
+        if lock is not None:
+            self._held[slot] = lock
+        return lock is not None
 
     def unlock(self, slot: str) -> None:
         """Leave a slot that was held to others."""

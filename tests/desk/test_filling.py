@@ -4,10 +4,13 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
+from PIL import Image
 from PySide6.QtCore import QMimeData, QPointF, Qt
 from PySide6.QtGui import QColor, QDragEnterEvent, QDropEvent
 from PySide6.QtTest import QTest
 
+from jotsk.core.files.export import FORMATS, Export
+from jotsk.core.files.opening import read_any
 from jotsk.core.fill.outline import mask_in
 from jotsk.core.fill.pour import lost_areas
 from jotsk.core.marks import Area
@@ -87,6 +90,28 @@ def test_an_area_follows_its_line_in_the_same_step_and_freezes(filling, settle, 
     filling.actions_by_id["fill.freeze"].trigger()
     settle(filling)
     assert areas(filling)[0].rule is None
+
+
+def test_a_save_right_after_a_mend_holds_the_areas_found_again(filling, settle, qtbot, tmp_path):
+    click(filling, 1200, 1700)
+    settle(filling)
+    document = filling.document
+    before = areas(filling)[0].runs
+    document.selection.choose([document.page_when_dry().active.marks.last])
+    document.selection.mend(
+        "Size of the line", lambda s: s.mended(s.mends.with_weight(np.array([[0.0, 0.25], [99.0, 0.25]])))
+    )
+    settle(filling)
+    filling.filing.save(tmp_path / "kept.ora")
+    filling.filing.export(tmp_path / "kept.png", Export(FORMATS["png"]))
+    settle(filling)
+    qtbot.waitUntil(lambda: not np.array_equal(areas(filling)[0].runs, before), timeout=5000)
+    saved = read_any(tmp_path / "kept.ora", "kept")
+    (area,) = [mark for layer in saved.layers for mark in layer.marks if isinstance(mark, Area)]
+    assert np.array_equal(area.runs, areas(filling)[0].runs)
+    assert not document.is_unsaved, "what was found again after the save is in the file"
+    picture = np.asarray(Image.open(tmp_path / "kept.png").convert("RGB"))
+    assert tuple(picture[1700 - 400 + 12, 1200]) == RED
 
 
 def test_an_area_that_opens_is_told_and_can_be_gone_to(filling, settle, qtbot):

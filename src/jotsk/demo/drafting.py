@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.geometry import arc_lengths
-from jotsk.core.geometry.polygons import inside
+from jotsk.core.geometry.polygon_kernel import inside
 from jotsk.core.hand.simulated_pen import Hand, drawn, smooth_path
 from jotsk.core.ink import Pen, pen_by_id
 from jotsk.core.marks import Stroke

@@ -321,10 +321,11 @@ def width_picture(page: Page, most_px: int = 900) -> NDArray[np.uint8]:
         for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
             for start, stop in stroke.ribbon.pieces:
                 p = stroke.ribbon.points[start:stop]
-                for a, b in pairwise(p):
-                    ends = [(round(float(q[0]) * scale), round(float(q[1]) * scale)) for q in (a, b)]
-                    width = float(a[2] + b[2])
-                    cv2.line(heat, ends[0], ends[1], (width,), max(1, round(width * scale)))
+                places = np.rint(p[:, :2] * scale).astype(int)
+                moves = np.flatnonzero((places[1:] != places[:-1]).any(1)) + 1  # most lie on the px of the one before
+                for k, (a, b) in enumerate(pairwise(places[[0, *moves]].tolist())):
+                    width = 2 * float(p[moves[k], 2])
+                    cv2.line(heat, a, b, (width,), max(1, round(width * scale)))
     values = heat[heat > 0]
     top = float(np.percentile(values, 98)) if len(values) else 1.0
     share = np.clip(heat / max(1e-6, top), 0, 1)

@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.geometry.polygons import inside
+from jotsk.core.geometry.polygon_kernel import inside
 from jotsk.core.guides.symmetry import Map, after, inverse
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.color import Color

@@ -8,9 +8,10 @@ from typing import Any, ClassVar
 
 import numpy as np
 from numpy.typing import NDArray
+from scipy.spatial import KDTree
 
 from jotsk.core.geometry import Rect
-from jotsk.core.geometry.polygons import inside
+from jotsk.core.geometry.polygon_kernel import inside
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.guides import Hold, held_line, hold_from
 from jotsk.core.guides.symmetry import Map, after, inverse
@@ -258,6 +259,11 @@ class Stroke:
         """How far a place is from the line's edge, px."""
         points = self.ribbon.points
         return float((np.hypot(points[:, 0] - x, points[:, 1] - y) - points[:, 2]).min())
+
+    def gap_to_any(self, places: KDTree) -> float:
+        """How far the nearest of many places is from the line's edge, px."""
+        points = self.ribbon.points
+        return float((places.query(points[:, :2])[0] - points[:, 2]).min())
 
     def share_inside(self, polygon: NDArray[np.float64]) -> float:
         """How much of the centre line lies in a polygon."""

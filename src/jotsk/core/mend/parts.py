@@ -8,7 +8,7 @@ from dataclasses import replace
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.geometry.polygons import inside
+from jotsk.core.geometry.polygon_kernel import inside
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import Span

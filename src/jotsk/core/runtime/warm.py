@@ -68,6 +68,7 @@ def warm_up() -> None:
     from jotsk.core.page import Tiles, blank_page, flattened
     from jotsk.core.page.edits.layer_edits import merged_visible, traced_under
     from jotsk.core.page.edits.mark_edits import rubbed_out, with_mark
+    from jotsk.core.page.edits.selection import strokes_inside
 
     page, trace = blank_page(300, 200), _a_trace()
     for number, pen in enumerate(SHIPPED):
@@ -90,6 +91,7 @@ def warm_up() -> None:
         filled_at(page, (5.0, 195.0), Filling(), inks)
     Mesh.over(page.bounds, 1, 1)(way)
     connected(ink_layer(page), strokes_of(ink_layer(page))[:2], 5.0)
+    strokes_inside(ink_layer(page), np.array([(0.0, 0.0), (300.0, 0.0), (0.0, 200.0)]))
     page = traced_under(page, 1)
     for _ in range(2):
         page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))

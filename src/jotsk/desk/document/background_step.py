@@ -12,13 +12,15 @@ from jotsk.core.ink import Pen
 from jotsk.core.page import Page
 from jotsk.core.runtime.lanes import STEPS
 
-SWEPT_COSTS = 4  # times as much for a tile as one smooth line
-MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke that takes 20 to 30 ms
+MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke of one smooth line that takes 20 to 30 ms
+SWEPT_COSTS, MANY_SWEPT_PX = 4, 4_000.0  # of others: a tile by one smooth line, samples by their width
 
 
-def takes_long(samples: int, cells: int, pen: Pen) -> bool:
+def takes_long(samples: int, cells: int, pen: Pen, size_px: float) -> bool:
     """Whether a stroke of so many samples, on so many tiles, holds the interface for longer than a hand should wait."""
     is_swept = pen.tip != "smooth" or pen.builds > 0 or pen.is_figure
+    if is_swept and samples * size_px > MANY_SWEPT_PX:
+        return True
     return samples > MANY_SAMPLES or cells * (SWEPT_COSTS if is_swept else len(pen.shells)) > MANY_CELLS
 
 

@@ -18,7 +18,7 @@ from jotsk.core.files.opening import Origin
 from jotsk.core.guides.guide_records import with_states_of
 from jotsk.core.marks import AnyCut, Stroke
 from jotsk.core.page import History, Page, blank_page, edits, prepared
-from jotsk.core.page.history import Step, StepCost, step_cost
+from jotsk.core.page.history import StepCost, step_cost
 from jotsk.core.page.history.history import MOST_BYTES
 from jotsk.core.runtime.lanes import result_of
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
@@ -44,10 +44,10 @@ CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the
 
 @dataclass(frozen=True, slots=True, eq=False)
 class Snapshot:
-    """The page as it is now, for a file: its step, and the history that step belongs to."""
+    """The page as it is now, for a file: its state, and the history it belongs to."""
 
     page: Page
-    step: Step
+    state: object
     history: History
 
 
@@ -60,7 +60,7 @@ class Aside:
     """A page that is open and not the present one."""
 
     history: History
-    saved: Step | None
+    saved: object | None  # the state of the history that is in the file
     path: Path | None
     title: str
     origin: Origin | None = None
@@ -71,7 +71,7 @@ class Aside:
 
     @property
     def is_unsaved(self) -> bool:
-        return self.history.step is not self.saved
+        return self.history.state is not self.saved
 
 
 class Document(QObject):
@@ -93,7 +93,7 @@ class Document(QObject):
         super().__init__(parent)
         self._history_bytes = MOST_BYTES
         self._history = History(page or blank_page(*NEW_PX))
-        self._saved: Step | None = self._history.step
+        self._saved: object | None = self._history.state
         self.path: Path | None = None
         self.origin: Origin | None = None
         self.title = "New page"
@@ -125,7 +125,7 @@ class Document(QObject):
 
     @property
     def is_unsaved(self) -> bool:
-        return self.is_drying or self._history.step is not self._saved
+        return self.is_drying or self._history.state is not self._saved
 
     @property
     def undo_label(self) -> str | None:
@@ -139,7 +139,7 @@ class Document(QObject):
     def take(self, page: Page, *, path: Path | None, title: str, saved: bool, origin: Origin | None = None) -> None:
         """Work on another page from now on, with a history of its own; `origin` is the file it was read from."""
         history = History(page, most_bytes=self._history_bytes)
-        self.take_up(Aside(history, history.step if saved else None, path, title, origin))
+        self.take_up(Aside(history, history.state if saved else None, path, title, origin))
 
     def take_up(self, next_page: Aside) -> None:
         """Go on with a page that was put aside."""
@@ -164,17 +164,17 @@ class Document(QObject):
 
     def snapshot(self) -> Snapshot:
         """The present page, to be saved while work on it goes on."""
-        return Snapshot(self.page_when_dry(), self._history.step, self._history)
+        return Snapshot(self.page_when_dry(), self._history.state, self._history)
 
     def was_saved(self, snapshot: Snapshot, path: Path) -> None:
         """The page of `snapshot` is now in `path`. Another page that was taken meanwhile keeps its own file."""
         if snapshot.history is not self._history:
             for aside in [aside for aside in self._aside if aside.history is snapshot.history]:
-                aside.saved, aside.path, aside.title, aside.origin = snapshot.step, path, path.stem, None
+                aside.saved, aside.path, aside.title, aside.origin = snapshot.state, path, path.stem, None
                 self.aside_saved.emit()
             self.saved_late.emit(snapshot.page)
             return
-        self._saved, self.origin = snapshot.step, None
+        self._saved, self.origin = snapshot.state, None
         self.path, self.title = path, path.stem
         self.saved.emit()
         self.state_changed.emit()
@@ -329,9 +329,10 @@ class Document(QObject):
             self._announce(before)
 
     def amend(self, after: Page) -> None:
-        """Make `after` the present page as part of the last step: what follows from that."""
+        """Make `after` the present page as part of the last step: what follows from that. A file that holds the step
+        holds it too."""
         before = self.page
-        self._history.amend(after)
+        self._history.amend(after, follows=True)
         self._announce(before)
 
     def activate(self, uid: int) -> None:

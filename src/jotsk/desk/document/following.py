@@ -65,17 +65,10 @@ class AreaFollower(QObject):
             self._waits, self._looked_at = True, changed
             BESIDE.queue("areas").go(self._find, self._turn, page, areas)
 
-    def finish(self) -> None:
-        """Find what is still to be found now, before the page is saved."""
-        page = self._document.page_when_dry()
-        if self._waits:
-            self._turn, self._waits = self._turn + 1, False
-            self._changed |= self._looked_at
-        self._rest.stop()
-        areas = areas_to_find_again(page, self._changed.grown(2)) if self._changed else []
-        self._changed = EMPTY
-        if areas:
-            self._put(page, found_again(page, areas))
+    def still_to_find(self, page: Page) -> list[tuple[int, Area]]:
+        """The areas of the present page that are still to be found: who writes it to a file finds them first."""
+        changed = self._changed | (self._looked_at if self._waits else EMPTY)
+        return areas_to_find_again(page, changed.grown(2)) if changed else []
 
     def _find(self, turn: int, page: Page, areas: list[tuple[int, Area]]) -> None:
         after = page
@@ -94,10 +87,6 @@ class AreaFollower(QObject):
             self._changed |= self._looked_at
             self._rest.start()
             return
-        self._put(page, after)
-
-    def _put(self, page: Page, after: Page) -> None:
-        document = self._document
         if after is not page and document.redo_label is None:  # what was undone stays to be done again
             lost = len(lost_areas(after)) - len(lost_areas(page))
             document.amend(after)

@@ -78,7 +78,7 @@ class LastLine(QObject):
         self._document.step_runner.begin(
             BackgroundStep.of(
                 label, lambda: edits.with_replaced(before, uid, old, new), begin, end, is_finished=finished,
-                beside=takes_long(len(old.trace), len(old.ribbon.cells), old.pen),
+                beside=takes_long(len(old.trace), len(old.ribbon.cells), old.pen, old.size_px),
             )
         )  # fmt: skip
 

@@ -16,6 +16,8 @@ from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.orders import Order, write_orders
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
+from jotsk.core.fill.pour import found_again
+from jotsk.core.marks import Area
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.layers.placing import Picture
 from jotsk.desk.document.document import Document
@@ -84,9 +86,8 @@ class Filing(QObject):
 
     def save(self, path: Path) -> None:
         """Write the page as it is now; it may go on changing, or be left for another, meanwhile."""
-        self._document.follower.finish()
         snapshot, before = self._document.snapshot(), signature(path)
-        written = replace(snapshot.page, seen_as=self.seen_as())
+        page, areas = replace(snapshot.page, seen_as=self.seen_as()), self._still_to_find()
 
         def work(progress: Callable[[float], None]) -> bool:
             if holds_other_strokes(path):
@@ -95,7 +96,7 @@ class Filing(QObject):
                     " lost. Save under another name."
                 )
             try:
-                self._writer.write(path, written, progress=progress, instead_of=before)
+                self._writer.write(path, found_again(page, areas), progress=progress, instead_of=before)
             except ChangedMeanwhile:
                 return False
             return True
@@ -112,20 +113,24 @@ class Filing(QObject):
 
     def export(self, path: Path, export: Export) -> None:
         page, export = self._document.page_when_dry(), replace(export, title=self._document.title)
+        areas = self._still_to_find()
         self.jobs.run(
             f"Exporting {path.name}",
-            lambda p: write_export(path, page, export, progress=p),
+            lambda p: write_export(path, found_again(page, areas), export, progress=p),
             lambda _: self.told.emit(f"Wrote “{path.name}”."),
         )
 
     def hand_over(self, folder: Path, stem: str, orders: Sequence[Order]) -> None:
         """Write orders into a folder: all of them or none."""
-        page = self._document.page_when_dry()
+        page, areas = self._document.page_when_dry(), self._still_to_find()
         self.jobs.run(
             f"Handing over {stem}",
-            lambda p: write_orders(folder, stem, page, orders, progress=p),
+            lambda p: write_orders(folder, stem, found_again(page, areas), orders, progress=p),
             lambda files: self.told.emit(f"Wrote {', '.join(f'“{file.name}”' for file in files)}."),
         )
+
+    def _still_to_find(self) -> list[tuple[int, Area]]:
+        return self._document.follower.still_to_find(self._document.page_when_dry())
 
     def was_changed_outside(self, path: Path) -> bool:
         """Whether somebody else wrote the file since it was opened or saved here."""

@@ -7,7 +7,7 @@ import threading
 import time
 from collections.abc import Callable
 from concurrent.futures import Future
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from functools import partial
 from itertools import chain
 from typing import Any, TypeVar
@@ -56,6 +56,7 @@ class Step:
     frame: Frame | None = None
     picture: NDArray[np.uint8] | None = None  # (H, W, 3) RGB, if one was taken
     packing: _Packing | None = None
+    state: object = field(default_factory=object)  # the same one after what follows from the step was put right
 
     @property
     def cost(self) -> int:
@@ -119,8 +120,12 @@ class History:
 
     @property
     def step(self) -> Step:
-        """The present step: the same object whenever it is come back to."""
         return self._steps[self._at]
+
+    @property
+    def state(self) -> object:
+        """Stands for what the page is now: the same object whenever the present step is come back to."""
+        return self.step.state
 
     @property
     def bytes_used(self) -> int:
@@ -159,8 +164,9 @@ class History:
         while self.bytes_used - self._waiting > self._most and self._steps[0].page is None:
             self._forget_oldest()
 
-    def amend(self, page: Page) -> None:
-        """Replace the present without a step of its own: for a handle still being dragged."""
+    def amend(self, page: Page, *, follows: bool = False) -> None:
+        """Replace the present without a step of its own: for a handle still being dragged, or for what only follows
+        from the step, which leaves its `state` as it was."""
         self._forget_undone()
         takes = NOTHING
         if self._at:
@@ -169,7 +175,7 @@ class History:
             takes = step_cost(self._page(self._at - 1), page)
         old = self.step
         self._open.remove(self._at)
-        self._steps[self._at] = Step(old.label, page, takes)
+        self._steps[self._at] = Step(old.label, page, takes, state=old.state if follows else object())
         self._open.steps_changed(self._at)
         self._open.add(self._at)
         self._packed_bytes += self.step.cost - old.cost

@@ -134,7 +134,7 @@ class StrokeSession:
     @property
     def is_long(self) -> bool:
         """Whether it is so long that it takes long to dry."""
-        return takes_long(len(self._samples), len(self.cells), self.pen)
+        return takes_long(len(self._samples), len(self.cells), self.pen, self._settings.size_px)
 
     def set_course(self, course: str, turned_deg: float) -> None:
         """Run straight from where it began from now on, or as the hand goes again."""

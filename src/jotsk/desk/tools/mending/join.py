@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import numpy as np
+from scipy.spatial import KDTree
 
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
@@ -35,9 +36,9 @@ class Splice(Swipe):
 
     def _passed(self, layer: InkLayer, way: Places) -> list[Stroke]:
         """The lines that the hand passed over."""
-        near = dense(way, self.reach / 4)
-        found = snip.strokes_near(layer, rect_around(way, self.reach))
-        return [s for s in found if any(s.gap_to(x, y) <= self.reach / 2 for x, y in near.tolist())]
+        passed = KDTree(dense(way, self.reach / 4))
+        near = snip.strokes_near(layer, rect_around(way, self.reach))
+        return [s for s in near if s.gap_to_any(passed) <= self.reach / 2]
 
     def show(self) -> None:
         layer = self.layer()

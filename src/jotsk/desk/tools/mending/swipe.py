@@ -77,9 +77,11 @@ class Swipe(Tool):
         """Show where lines would run."""
 
     def layer(self) -> InkLayer | None:
-        """The active one, if its lines can be mended."""
+        """The active one, if its lines can be mended; none while one dries, which a preview does not wait for."""
+        if self.board.document.is_drying:
+            return None
         try:
-            return snip.ink_layer(self.board.document.page_when_dry())
+            return snip.ink_layer(self.board.document.page)
         except Refused:
             return None
 

@@ -5,7 +5,7 @@ import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from jotsk.core.geometry.polygons import inside
+from jotsk.core.geometry.polygon_kernel import inside
 
 THOUSANDTHS = st.integers(-50_000, 50_000).map(lambda k: k / 1000)  # shapely divides by what is nearer to 0
 

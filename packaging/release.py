@@ -14,12 +14,14 @@ import zipfile
 from pathlib import Path
 
 from debian import build as build_debian
+from texts import compile_into
 
 ROOT = Path(__file__).parent.parent
 # What a wheel and a source must have: without these it starts, and something is missing later.
 IN_WHEEL = (
     "jotsk/cli.py", "jotsk/desk/fonts/AtkinsonHyperlegibleNext_400Regular.ttf", "jotsk/desk/icons/jotsk.svg",
-    "jotsk/demo/lettering.json", "share/jotsk/docs/drawing.md", "share/jotsk/docs/screenshots/ink-day.png",
+    "jotsk/languages/jotsk_de.qm", "jotsk/demo/lettering.json", "share/jotsk/docs/drawing.md",
+    "share/jotsk/docs/screenshots/ink-day.png",
 )  # fmt: skip
 IN_SOURCE = (
     "pyproject.toml", "README.md", "CHANGELOG.md", "LICENSE", "src/jotsk/cli.py", "docs/drawing.md",
@@ -56,6 +58,7 @@ def build(folder: Path) -> list[Path]:
         source.mkdir()
         archive = subprocess.run(["git", "archive", "HEAD"], cwd=ROOT, check=True, capture_output=True).stdout
         subprocess.run(["tar", "-x"], cwd=source, input=archive, check=True)
+        compile_into(source / "src" / "jotsk")
         for kind in ("wheel", "sdist"):
             script = f"import sys; from setuptools import build_meta; build_meta.build_{kind}(sys.argv[1])"
             done = subprocess.run(

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import os
+import subprocess
 import sys
 import tempfile
 import time
@@ -383,6 +385,18 @@ def days_of_practice() -> list[diary.Entry]:
     return entries
 
 
+def other_languages(folder: Path, scratch: Path) -> None:
+    """The window in German and Japanese, each by a process of its own: the language is chosen at the start."""
+    pictures = []
+    for code in ("de", "ja"):
+        path = scratch / f"{code}.png"
+        command = [str(Path(sys.executable).parent / "jotsk"), "demo", "--shot", str(path)]
+        home = {"XDG_CONFIG_HOME": str(scratch), "XDG_STATE_HOME": str(scratch)}
+        subprocess.run(command, env={**os.environ, **home, "LANGUAGE": code, "LANG": "C.UTF-8"}, check=True)
+        pictures.append(QPixmap(str(path)))
+    below_each_other(folder / "languages.png", pictures)
+
+
 def main(folder: Path) -> None:
     app = QApplication(["jotsk"])
     load_fonts()
@@ -443,6 +457,7 @@ def main(folder: Path) -> None:
     guides(window, shoot, folder)
     practice(window, folder, app)
     window.close()
+    other_languages(folder, scratch)
     draw_real_motions(folder / "real-motions.png")
 
 

@@ -155,16 +155,26 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-def _open(options: argparse.Namespace) -> int:
+def _speak() -> None:
+    """Take the language of the window, before anything that holds a text is imported; the command line is English."""
+    from jotsk.desk.app.language import speak
+
+    speak()
+
+
+def _start(**request: Any) -> int:
+    _speak()
     from jotsk.desk.app.start import run
 
-    return run(file=options.file)
+    return run(**request)
+
+
+def _open(options: argparse.Namespace) -> int:
+    return _start(file=options.file)
 
 
 def _demo(options: argparse.Namespace) -> int:
-    from jotsk.desk.app.start import run
-
-    return run(demo=True, play=options.play, finished=options.finished, shot=options.shot)
+    return _start(demo=True, play=options.play, finished=options.finished, shot=options.shot)
 
 
 def _replay(options: argparse.Namespace) -> int:
@@ -376,6 +386,8 @@ def _check(options: argparse.Namespace) -> int:
 
 def _practice(options: argparse.Namespace) -> int:
     """Open a practice sheet; or print what was simulated on one beside what is measured on it."""
+    if options.simulate is None:
+        _speak()
     from jotsk.core.check.practice.figures import WORDS
     from jotsk.core.check.practice.sheets import DPI, KINDS, SIZES, sheet_of
     from jotsk.core.check.practice.simulated import SKILLS, compared
@@ -384,9 +396,7 @@ def _practice(options: argparse.Namespace) -> int:
         if value is not None and value not in known:
             raise Refused(f"“{value}” is none of {', '.join(known)}.")
     if options.simulate is None:
-        from jotsk.desk.app.start import run
-
-        return run(sheet=(options.sheet, options.size))
+        return _start(sheet=(options.sheet, options.size))
     found = compared(sheet_of(options.sheet, options.size), SKILLS[options.simulate], DPI, options.seed)
     if options.json:
         figures = {name: {"simulated": a, "measured": b, "unit": WORDS[name][1]} for name, (a, b) in found.items()}

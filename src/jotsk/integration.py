@@ -18,6 +18,17 @@ from jotsk.core.files.writing import why_unwritable
 ID = "org.jotsk.Jotsk"
 SUMMARY = "Ink over a sketch, with lines that stay mendable"
 OPENRASTER = "image/openraster"
+# What the menu of the desktop says, in the languages of the window: what it is, and what it does.
+IN_OTHERS = {
+    "de": ("Tuschezeichnen", "Linien über eine Skizze tuschen"),
+    "es": ("Entintado", "Entintar líneas sobre un boceto"),
+    "ja": ("ペン入れ", "下描きの上に線をペン入れする"),
+}
+ACTIONS_IN_OTHERS = {
+    "de": ("Beispielseite öffnen", "Die Hand aufwärmen"),
+    "es": ("Abrir la página de muestra", "Calentar la mano"),
+    "ja": ("見本のページを開く", "手をならす"),
+}
 ICON = Path(__file__).parent / "desk" / "icons" / "jotsk.svg"
 UPDATES = (  # what keeps the caches of the desktop, if it is there
     ("update-mime-database", "mime"), ("update-desktop-database", "applications"),
@@ -89,13 +100,17 @@ def _command() -> str:
 
 def desktop_entry(command: str) -> str:
     """Desktop Entry Specification 1.5."""
+    generic = "".join(f"GenericName[{code}]={name}\n" for code, (name, _) in IN_OTHERS.items())
+    comment = "".join(f"Comment[{code}]={does}\n" for code, (_, does) in IN_OTHERS.items())
+    demo = "".join(f"Name[{code}]={name}\n" for code, (name, _) in ACTIONS_IN_OTHERS.items())
+    practice = "".join(f"Name[{code}]={name}\n" for code, (_, name) in ACTIONS_IN_OTHERS.items())
     return f"""[Desktop Entry]
 Type=Application
 Version=1.5
 Name=Jotsk
 GenericName=Inking
-Comment={SUMMARY}
-Exec={command} %f
+{generic}Comment={SUMMARY}
+{comment}Exec={command} %f
 Icon={ID}
 Terminal=false
 Categories=Graphics;2DGraphics;RasterGraphics;
@@ -107,11 +122,11 @@ Actions=demo;practice;
 
 [Desktop Action demo]
 Name=Open the demo page
-Exec={command} demo
+{demo}Exec={command} demo
 
 [Desktop Action practice]
 Name=Warm up the hand
-Exec={command} practice
+{practice}Exec={command} practice
 """
 
 
@@ -144,12 +159,16 @@ def metainfo() -> str:
         "Then fill blacks, flats and tones that follow their lines, check the page for leaks and tangents, and hand it"
         " over for print and web.",
     )
+    others = "\n".join(
+        f'  <summary xml:lang="{code}">{escape(does)}</summary>' for code, (_, does) in IN_OTHERS.items()
+    )
     text = "\n".join(f"    <p>{escape(each)}</p>" for each in paragraphs)
     return f"""<?xml version="1.0" encoding="UTF-8"?>
 <component type="desktop-application">
   <id>{ID}</id>
   <name>Jotsk</name>
   <summary>{escape(SUMMARY)}</summary>
+{others}
   <metadata_license>CC0-1.0</metadata_license>
   <project_license>MIT</project_license>
   <developer id="org.jotsk"><name>The developers of Jotsk</name></developer>

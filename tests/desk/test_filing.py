@@ -339,7 +339,7 @@ def test_the_menu_and_the_key_sheet_hold_every_action(window, qtbot):
     from jotsk.desk.actions import MENUS, TABLE
 
     menu = build_menu(window.actions_by_id, window)
-    assert [a.text() for a in menu.actions()] == list(MENUS)
+    assert [a.text() for a in menu.actions()] == [each.name for each in MENUS]
     assert sum(len(a.menu().actions()) for a in menu.actions()) == len(TABLE)
     sheet = KeySheet(window.key_map, window)
     qtbot.addWidget(sheet)

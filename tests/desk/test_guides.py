@@ -548,7 +548,7 @@ def test_sets_of_guides_are_kept_at_hand(window, make_window):
 
 
 def test_guides_are_in_the_menu_too(window):
-    menu = window.top.menus["Guides"]
+    menu = window.top.menus["guides"]
     (add,) = (a.menu() for a in menu.actions() if a.text() == "Add a guide")
     next(a for a in add.actions() if a.text() == "Straightedge").trigger()
     assert window.board.guiding.guides[0].kind == "straightedge"

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
+from jotsk.core.words import tr
+
 
 class JotskError(Exception):
     """Root of everything a user can cause. `str(error)` is the sentence to show."""
@@ -14,7 +16,7 @@ class DamagedFile(JotskError):
 
     def __init__(self, path: str | Path, reason: str) -> None:
         self.path, self.reason = Path(path), reason
-        super().__init__(f"“{self.path.name}” could not be opened: {reason}.")
+        super().__init__(tr("“{name}” could not be opened: {reason}.", name=self.path.name, reason=reason))
 
 
 class LaterVersion(JotskError):
@@ -23,7 +25,10 @@ class LaterVersion(JotskError):
     def __init__(self, path: str | Path) -> None:
         self.path = Path(path)
         super().__init__(
-            f"“{self.path.name}” was made by a later version of Jotsk, which can open it; it stays as it is."
+            tr(
+                "“{name}” was made by a later version of Jotsk, which can open it; it stays as it is.",
+                name=self.path.name,
+            )
         )
 
 
@@ -36,7 +41,13 @@ class CannotWrite(JotskError):
 
     def __init__(self, path: str | Path, reason: str) -> None:
         self.path, self.reason = Path(path), reason
-        super().__init__(f"“{self.path.name}” was not written: {reason}. What was there before is unchanged.")
+        super().__init__(
+            tr(
+                "“{name}” was not written: {reason}. What was there before is unchanged.",
+                name=self.path.name,
+                reason=reason,
+            )
+        )
 
 
 class CannotRead(JotskError):
@@ -44,14 +55,16 @@ class CannotRead(JotskError):
 
     def __init__(self, path: str | Path, reason: str) -> None:
         self.path, self.reason = Path(path), reason
-        super().__init__(f"“{self.path.name}” could not be read: {reason}. It stays where it is.")
+        super().__init__(
+            tr("“{name}” could not be read: {reason}. It stays where it is.", name=self.path.name, reason=reason)
+        )
 
 
 class ChangedMeanwhile(CannotWrite):
     """A file that another program wrote while it was being saved here; what that wrote is untouched."""
 
     def __init__(self, path: str | Path) -> None:
-        super().__init__(path, "another program wrote it meanwhile")
+        super().__init__(path, tr("another program wrote it meanwhile"))
 
 
 class Refused(JotskError):

@@ -7,6 +7,7 @@ import logging
 from collections.abc import Callable
 from pathlib import Path
 
+from jotsk.core import words
 from jotsk.core.errors import JotskError
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
@@ -36,9 +37,9 @@ def kept_demo_page(progress: Callable[[float], None], folder: Path) -> Page:
 
 
 def _digest() -> str:
-    """Of the code that makes the page: its own, and the core's that decides how ink looks."""
+    """Of the code that makes the page: its own, and the core's that decides how ink looks; and of the language of its names."""
     package = Path(__file__).parent.parent
-    digest = hashlib.sha256()
+    digest = hashlib.sha256(words.spoken.encode())
     for path in sorted([*package.glob("demo/*"), *package.glob("core/**/*.py")]):
         if path.is_file():
             digest.update(path.read_bytes())

@@ -6,6 +6,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QAction, QKeySequence
 
 from jotsk.core.errors import Refused
+from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID, TABLE, Entry, key_of, shown_key
 from jotsk.desk.inout.settings import Settings
 
@@ -56,7 +57,13 @@ class KeyMap(QObject):
         entry = BY_ID[entry_id]
         other = self.user_of(key)
         if other is not None and other is not entry:
-            raise Refused(f"{shown_key(key)} is the key of “{other.name.removesuffix('…')}” already.")
+            raise Refused(
+                tr(
+                    "{key} is the key of “{action}” already.",
+                    key=shown_key(key),
+                    action=other.name.removesuffix("…"),
+                )
+            )
         if key == self.shipped(entry):
             self._own.pop(entry_id, None)
         else:
@@ -78,7 +85,7 @@ class KeyMap(QObject):
             if not entry.hold:
                 action.setShortcuts([QKeySequence(k) for k in (key, entry.also) if k])
             shown = shown_key(key)
-            hint = f"{shown}, tap or hold" if entry.hold else shown
+            hint = tr("{shown}, tap or hold", shown=shown) if entry.hold else shown
             action.setToolTip(f"{entry.tooltip} ({hint})" if shown else entry.tooltip)
 
     def _keep(self) -> None:

@@ -22,6 +22,7 @@ from jotsk.core.mend.join import End, bridge, straight_bridge
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.words import tr
 
 MOST_PX = 9_000_000  # of the picture regions are told apart on
 LEAST_MM2 = 1.5  # what would flood is smaller than anybody sees
@@ -54,7 +55,7 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
             continue
         taken.append(at)
         layer, stroke = index.layers[number], index.strokes[number]
-        words = f"A gap of {width:.0f} px: {_size(mm2)} would run out here."
+        words = tr("A gap of {width:.0f} px: {size} would run out here.", width=width, size=_size(mm2))
         mend = partial(_bridged, uid=layer.uid, made=made)
         found.append(Finding("leak", at, width, layer.name, words, mm2, mend, stroke.uid))
     return sorted(found, key=lambda finding: -finding.weight)
@@ -101,7 +102,7 @@ def _touches(index: InkIndex, others: NDArray[np.int64], tip: NDArray[np.float64
 
 
 def _size(mm2: float) -> str:
-    return f"{mm2 / 100:.1f} cm²" if mm2 >= 50 else f"{mm2:.0f} mm²"
+    return tr("{mm2:.1f} cm²", mm2=mm2 / 100) if mm2 >= 50 else tr("{mm2:.0f} mm²", mm2=mm2)
 
 
 def _bridged(page: Page, *, uid: int, made: Stroke) -> Page:

@@ -28,6 +28,7 @@ from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.runtime.giving_way import giving_way
+from jotsk.core.words import tr
 
 PARALLEL_COS, LEAST_RUN_WIDTHS = 0.97, 6.0
 MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, are hatching
@@ -73,10 +74,14 @@ def tangents(
         if area is not None and not (area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1):
             continue
         if share >= MOST_SHARE:
-            words = "Two lines lie over each other; splice them, or take one away."
+            words = tr("Two lines lie over each other; splice them, or take one away.")
             found.append(Finding("stray", at, gap, layer.name, words, length, None, a.uid ^ b.uid))
         elif not crossings(a, [b]):
-            words = f"Two lines run along each other for {length:.0f} px, {max(0.0, gap):.1f} px apart."
+            words = tr(
+                "Two lines run along each other for {length:.0f} px, {gap:.1f} px apart.",
+                length=length,
+                gap=max(0.0, gap),
+            )
             mend = partial(_pushed_apart, uid=layer.uid, one=a.uid, two=b.uid, at=at, by=within_px, reach=length)
             found.append(Finding("tangent", at, gap, layer.name, words, length, mend, a.uid ^ b.uid))
     return found
@@ -151,7 +156,11 @@ def weights(page: Page, ratio: float = OUTSIDE) -> list[Finding]:
             weakest = min(outer, key=_width)
             points = weakest.own_ribbon.points
             at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
-            words = f"Outside lines are {thick / thin:.1f} times as thick as inside ones; {ratio:g} times stands out."
+            words = tr(
+                "Outside lines are {times:.1f} times as thick as inside ones; {ratio:g} times stands out.",
+                times=thick / thin,
+                ratio=ratio,
+            )
             mend = partial(
                 _made_heavier, uid=layer.uid, uids=[s.uid for s in outer], by=ratio * thin / max(thick, 1e-6)
             )
@@ -215,7 +224,7 @@ def wobbles(
         at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
         steadier = min(100.0, max(60.0, stroke.steady_after + 25.0))
         mend = partial(_steadied, uid=layer.uid, one=stroke.uid, by=steadier)
-        words = f"This line wobbles by {off:.1f} px; it can be steadied."
+        words = tr("This line wobbles by {off:.1f} px; it can be steadied.", off=off)
         found.append(Finding("wobble", at, off, layer.name, words, off, mend, stroke.uid))
     return found
 
@@ -274,9 +283,13 @@ def strays(page: Page, *, area: Rect | None = None) -> list[Finding]:
         if not len(layer.marks) and layer.uid == page.active_uid:
             continue  # one is about to draw on it
         if area is None and not len(layer.marks):
-            found.append(Finding("stray", middle, 0.0, layer.name, f"“{layer.name}” is empty.", 0.1, None, layer.uid))
+            found.append(
+                Finding(
+                    "stray", middle, 0.0, layer.name, tr("“{name}” is empty.", name=layer.name), 0.1, None, layer.uid
+                )
+            )
         elif area is None and not layer.visible:
-            words = f"“{layer.name}” is hidden, so it will not be printed."
+            words = tr("“{name}” is hidden, so it will not be printed.", name=layer.name)
             found.append(Finding("stray", middle, 0.0, layer.name, words, 0.5, None, layer.uid))
         marks = layer.marks if area is None else layer.marks.touching(area)
         for stroke in (mark for mark in marks if isinstance(mark, Stroke)) if layer.visible else ():
@@ -292,14 +305,20 @@ def _stray(page: Page, layer: InkLayer, stroke: Stroke, px_per_mm: float) -> Fin
         return None
     x, y, _ = (float(v) for v in ribbon.points[len(ribbon.points) // 2])
     if not stroke.bounds & page.bounds:
-        return Finding("stray", (x, y), 0.0, layer.name, "This line lies wholly off the page.", 3.0, taken, stroke.uid)
+        return Finding(
+            "stray", (x, y), 0.0, layer.name, tr("This line lies wholly off the page."), 3.0, taken, stroke.uid
+        )
     size = max(ribbon.bounds.width, ribbon.bounds.height) - 2
     if size < SPECK_MM * px_per_mm and ribbon.length_px < 2 and stroke.pen.motif == "none":
-        words = f"A speck of {size:.0f} px."
+        words = tr("A speck of {size:.0f} px.", size=size)
         return Finding("stray", (x, y), size, layer.name, words, 1.0, taken, stroke.uid)
     width = 2 * float(np.percentile(ribbon.points[:, 2], 75))
     if 0 < width < THINNEST_MM * px_per_mm and ribbon.length_px > 4 and not stroke.pen.is_figure:
-        words = f"This line is {width / px_per_mm:.2f} mm thick; below {THINNEST_MM} mm it may not print."
+        words = tr(
+            "This line is {width:.2f} mm thick; below {least} mm it may not print.",
+            width=width / px_per_mm,
+            least=THINNEST_MM,
+        )
         by = 1.05 * THINNEST_MM * px_per_mm / width
         mend = partial(_made_heavier, uid=layer.uid, uids=[stroke.uid], by=by)
         return Finding("stray", (x, y), width, layer.name, words, 1.5, mend, stroke.uid)

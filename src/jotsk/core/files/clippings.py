@@ -21,10 +21,11 @@ from jotsk.core.marks import Stroke
 from jotsk.core.marks.record import PenTable, new_uid, pen_from
 from jotsk.core.page import InkLayer, Page, composite_into, edits, render
 from jotsk.core.page.edits.mark_edits import with_inserted
+from jotsk.core.words import tr
 
 KIND = "application/x-jotsk-lines"
 SVG_KIND = "image/svg+xml"
-NAME = "the clipboard"
+NAME = tr("the clipboard")
 LEAST_DPI, MOST_DPI = 1.0, 100_000.0
 
 
@@ -46,7 +47,7 @@ def opened(data: bytes, dpi: float) -> list[Stroke]:
         scale = dpi / number_in(head["dpi"], LEAST_DPI, MOST_DPI)
         marks = opened_marks(data[4 + length :], [pen_from(record) for record in head["pens"]])
     except (*BAD_RECORD, struct.error) as error:
-        raise DamagedFile(NAME, "what was copied is not whole") from error
+        raise DamagedFile(NAME, tr("what was copied is not whole")) from error
     lines = [replace(mark, uid=new_uid()) for mark in marks if isinstance(mark, Stroke)]
     if abs(scale - 1.0) < 1e-6:
         return lines
@@ -56,7 +57,7 @@ def opened(data: bytes, dpi: float) -> list[Stroke]:
 
 def page_of_lines(page: Page, lines: Sequence[Stroke]) -> Page:
     """A page of the same size with these lines alone."""
-    layer = InkLayer(page.next_uid(), "Lines")
+    layer = InkLayer(page.next_uid(), tr("Lines"))
     layer = replace(layer, marks=type(layer.marks)(lines), tiles=render(lines, page.bounds))
     return replace(page, layers=(layer,), active_uid=layer.uid)
 
@@ -81,9 +82,9 @@ def with_pasted(page: Page, lines: Sequence[Stroke]) -> Page:
     """The page with lines on its active layer, where they were. Raises Refused where that cannot be."""
     layer = edits.drawable(page)
     if not isinstance(layer, InkLayer):
-        raise Refused("Lines go on an ink layer; choose one first.")
+        raise Refused(tr("Lines go on an ink layer; choose one first."))
     if not any(line.bounds & page.bounds for line in lines):
-        raise Refused("These lines lie beside this page.")
+        raise Refused(tr("These lines lie beside this page."))
     if layer.locks_alpha:
         lines = [line.as_atop() for line in lines]
     return with_inserted(page, layer.uid, None, list(lines))

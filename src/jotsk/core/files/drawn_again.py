@@ -22,6 +22,7 @@ from jotsk.core.page import InkLayer, Page, flattened, rgba
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.edits.resizing import rescaled
 from jotsk.core.page.tiles.tiles import Tiles
+from jotsk.core.words import tr
 
 Progress = Callable[[float], None]
 ENDINGS = {".webp": "WEBP", ".png": "PNG"}
@@ -61,14 +62,22 @@ def write_drawn_again(path: str | Path, page: Page, pace: Pace, *, progress: Pro
     path, report = Path(path), progress or (lambda _: None)
     ending = path.suffix.lower()
     if ending and ending not in ENDINGS:
-        raise Refused(f"“{path.name}” ends in none of {', '.join(ENDINGS)}; without ending it is a folder of pictures.")
+        raise Refused(
+            tr(
+                "“{name}” ends in none of {names}; without ending it is a folder of pictures.",
+                name=path.name,
+                names=", ".join(ENDINGS),
+            )
+        )
     if not ending and path.exists():
-        raise CannotWrite(path, "it is there already")
+        raise CannotWrite(path, tr("it is there already"))
     small = _small(page, pace.longest_px, lambda share: report(SHRUNK * share))
     again = DrawnAgain(small)
     count = _frame_count(again.whole_s, pace)
     if ending and count * small.width * small.height * 3 > MOST_BYTES:
-        raise Refused(f"That is {count} frames, too many for one animation; make it faster, smaller, or a folder.")
+        raise Refused(
+            tr("That is {count} frames, too many for one animation; make it faster, smaller, or a folder.", count=count)
+        )
     drawn = DRAWN if ending else 1.0
     frames = _frames(again, count, lambda share: report(SHRUNK + (drawn - SHRUNK) * share))
     if ending:
@@ -146,7 +155,7 @@ class DrawnAgain:
     def __init__(self, page: Page) -> None:
         self._turns = _turns(page)
         if not self._turns:
-            raise Refused("There is no line on this page to draw again.")
+            raise Refused(tr("There is no line on this page to draw again."))
         drawn_on = {turn.layer for turn in self._turns}
         layers = tuple(
             replace(layer, marks=Marks(), tiles=Tiles())

@@ -10,6 +10,7 @@ from pathlib import Path
 
 from jotsk.core.files.store import BUSY_S
 from jotsk.core.runtime.lanes import DISK
+from jotsk.core.words import tr
 
 INTO_FILE_EVERY = 50  # states, after which the log is copied into the file
 
@@ -68,7 +69,7 @@ class Flusher:
                         db.execute("PRAGMA wal_checkpoint(PASSIVE)")
             except (OSError, sqlite3.Error) as failure:
                 reason = getattr(failure, "strerror", None) or failure
-                error = f"The disk does not take the work in progress: {reason}. Save the page."
+                error = tr("The disk does not take the work in progress: {reason}. Save the page.", reason=reason)
             with self._change:
                 self._done, self.error = asked, error
                 self._change.notify_all()

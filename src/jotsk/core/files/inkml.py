@@ -27,6 +27,7 @@ from jotsk.core.errors import DamagedFile
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.hand import Trace, cleaned
 from jotsk.core.ink import Ribbon
+from jotsk.core.words import tr
 
 NAMESPACE = "http://www.w3.org/2003/InkML"
 XML_ID = "{http://www.w3.org/XML/1998/namespace}id"
@@ -71,18 +72,18 @@ def read_inkml(path: str | Path) -> list[Trace]:
     """
     try:
         if Path(path).stat().st_size > MOST_BYTES:
-            raise DamagedFile(path, "it is larger than a file of traces can be")
+            raise DamagedFile(path, tr("it is larger than a file of traces can be"))
         root = safe_xml.parse(path).getroot()
     except (ElementTree.ParseError, defusedxml.DefusedXmlException, LookupError, ValueError, RecursionError) as error:
-        raise DamagedFile(path, "it is not well-formed XML") from error
+        raise DamagedFile(path, tr("it is not well-formed XML")) from error
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
     if _local(root) != "ink":
-        raise DamagedFile(path, "it is XML, but not InkML")
+        raise DamagedFile(path, tr("it is XML, but not InkML"))
     try:
         return _Reader(root, path).traces()
     except RecursionError as error:
-        raise DamagedFile(path, "its groups of traces are nested deeper than anybody needs") from error
+        raise DamagedFile(path, tr("its groups of traces are nested deeper than anybody needs")) from error
 
 
 def write_centre_lines(path: str | Path, ribbons: Iterable[Ribbon]) -> None:
@@ -115,7 +116,11 @@ def write_traces(path: str | Path, traces: Iterable[Trace]) -> None:
 def traces_into(stream: IO[bytes], traces: Iterable[Trace]) -> None:
     """As `write_traces`, into a file that is open."""
     channels = (("X", "dev"), ("Y", "dev"), ("T", "ms"), ("F", ""), ("OTx", "deg"), ("OTy", "deg"))
-    lines = ["<?xml version='1.0' encoding='UTF-8'?>", f'<ink xmlns="{NAMESPACE}">', "  <traceFormat>"]
+    lines = [
+        "<?xml version='1.0' encoding='UTF-8'?>",
+        f'<ink xmlns="{NAMESPACE}">',
+        "  <traceFormat>",
+    ]
     for name, units in channels:
         lines.append(f'    <channel name="{name}" type="decimal"' + (f' units="{units}"' if units else "") + "/>")
     lines.append("  </traceFormat>")
@@ -237,12 +242,14 @@ class _Reader:
         try:
             return float(text)
         except ValueError:
-            raise DamagedFile(self.path, f"a channel's {name} is “{text[:20]}”, which is no number") from None
+            raise DamagedFile(
+                self.path, tr("a channel's {name} is “{text}”, which is no number", name=name, text=text[:20])
+            ) from None
 
     def _trace(self, element: ElementTree.Element, form: Format) -> Trace:
         names = [c.name for c in form.channels]
         if "X" not in names or "Y" not in names:
-            raise DamagedFile(self.path, "a trace has no X or no Y channel")
+            raise DamagedFile(self.path, tr("a trace has no X or no Y channel"))
         rows = self._values("".join(element.itertext()), form)
         if not len(rows):
             return Trace(np.zeros((0, 6)))
@@ -271,12 +278,21 @@ class _Reader:
         for point in text.split(","):
             tokens = TOKEN.findall(point)
             if _packed("".join(tokens)) != _packed(point):
-                raise DamagedFile(self.path, f"a trace holds “{' '.join(point.split())[:30]}”, which is no point")
+                raise DamagedFile(
+                    self.path, tr("a trace holds “{place}”, which is no point", place=" ".join(point.split())[:30])
+                )
             tokens = _joined([token.strip() for token in tokens])
             if not tokens:
                 continue
             if not form.regular <= len(tokens) <= width:
-                raise DamagedFile(self.path, f"a point has {len(tokens)} values where its format has {form.regular}")
+                raise DamagedFile(
+                    self.path,
+                    tr(
+                        "a point has {count} values where its format has {wanted}",
+                        count=len(tokens),
+                        wanted=form.regular,
+                    ),
+                )
             for i, token in enumerate(tokens):
                 if token[0] in PREFIXES:
                     mode[i], token = token[0], token[1:].strip()
@@ -307,7 +323,9 @@ class _Reader:
                 return float(token == "T")
             return float(int(token[1:], 16)) if token.startswith("#") else float(token)
         except (ValueError, OverflowError):
-            raise DamagedFile(self.path, f"a trace holds “{' '.join(point.split())[:30]}”, which is no point") from None
+            raise DamagedFile(
+                self.path, tr("a trace holds “{place}”, which is no point", place=" ".join(point.split())[:30])
+            ) from None
 
 
 def _joined(tokens: list[str]) -> list[str]:

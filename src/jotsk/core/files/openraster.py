@@ -34,6 +34,7 @@ from jotsk.core.page import GroupLayer, InkLayer, Layer, Marks, Page, PaintLayer
 from jotsk.core.page.compose.modes import MODES, NORMAL
 from jotsk.core.page.layers.tree import MOST_DEPTH, arranged
 from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.words import tr
 
 MIMETYPE = b"image/openraster"
 VERSION = "0.0.6"
@@ -82,9 +83,9 @@ def read_page(path: str | Path, *, progress: Progress | None = None) -> Page:
     except JotskError:
         raise
     except zipfile.BadZipFile as error:
-        raise DamagedFile(path, "it is damaged, or not an OpenRaster file") from error
+        raise DamagedFile(path, tr("it is damaged, or not an OpenRaster file")) from error
     except (zipfile.LargeZipFile, NotImplementedError, RuntimeError, EOFError) as error:
-        raise DamagedFile(path, "part of it is damaged or packed in an unknown way") from error
+        raise DamagedFile(path, tr("part of it is damaged or packed in an unknown way")) from error
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
 
@@ -114,21 +115,21 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     _check_entries(archive, path)
     names = set(archive.namelist())
     if "stack.xml" not in names:
-        raise DamagedFile(path, "it has no list of layers, so it is not an OpenRaster file")
+        raise DamagedFile(path, tr("it has no list of layers, so it is not an OpenRaster file"))
     try:
         root = safe_xml.fromstring(_entry(archive, "stack.xml", MOST_XML, path))
     except BAD_XML as error:
-        raise DamagedFile(path, "its list of layers is damaged") from error
+        raise DamagedFile(path, tr("its list of layers is damaged")) from error
     stack = root.find("stack")
     if root.tag != "image" or stack is None:
-        raise DamagedFile(path, "its list of layers is damaged")
+        raise DamagedFile(path, tr("its list of layers is damaged"))
     width, height = _whole(root, "w", path), _whole(root, "h", path)
     check_size(width, height)
     reader = _Reader(archive, path, _our_record(archive, names, path), names)
     found = reader.found_in(stack, 0, 0, 0, 0)
     pictured = [f for f in found if f.source]
     if len(found) > MOST_LAYERS:
-        raise DamagedFile(path, f"it has more than {MOST_LAYERS} layers")
+        raise DamagedFile(path, tr("it has more than {most_layers} layers", most_layers=MOST_LAYERS))
     layers: list[Layer] = []
     pool = BESIDE.pool(LAYERS_AT_ONCE)
     try:
@@ -138,7 +139,7 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     finally:
         pool.shutdown(cancel_futures=True)
     if not pictured:
-        layers.append(InkLayer(max((x.uid for x in layers), default=0) + 1, "Ink"))
+        layers.append(InkLayer(max((x.uid for x in layers), default=0) + 1, tr("Ink")))
     uids = [layer.uid for layer in layers]
     wanted = reader.ours.get("active")
     active = wanted if wanted in uids else next(x.uid for x in reversed(layers) if not isinstance(x, GroupLayer))
@@ -174,12 +175,12 @@ class _Reader:
         try:
             self._pens = [pen_from(record) for record in ours.get("pens", [])]
         except BAD_RECORD as error:
-            raise DamagedFile(path, "the pens of its strokes are damaged") from error
+            raise DamagedFile(path, tr("the pens of its strokes are damaged")) from error
 
     def found_in(self, stack: ElementTree.Element, parent: int, x: int, y: int, depth: int) -> list[_Found]:
         """What is in a stack, the lowest first, groups after what is in them."""
         if depth > MOST_DEPTH:
-            raise DamagedFile(self.path, "its layers are nested deeper than a page can need")
+            raise DamagedFile(self.path, tr("its layers are nested deeper than a page can need"))
         found: list[_Found] = []
         for element in reversed(list(stack)):
             at_x, at_y = x + _offset(element, "x"), y + _offset(element, "y")
@@ -223,7 +224,7 @@ class _Reader:
             record
             | {
                 "parent": parent,
-                "name": element.get("name") or record.get("name") or ("Group" if is_group else "Layer"),
+                "name": element.get("name") or record.get("name") or (tr("Group") if is_group else tr("Layer")),
                 "visible": element.get("visibility", "visible") != "hidden",
                 "opacity": _opacity(element),
                 "locked": element.get("edit-locked") == "true",
@@ -245,7 +246,7 @@ class _Reader:
         if not found.source:
             return GroupLayer(**values, isolated=found.isolated)
         if found.source not in self.names:
-            raise DamagedFile(path, f"the pixels of its layer “{values['name']}” are missing")
+            raise DamagedFile(path, tr("the pixels of its layer “{name}” are missing", name=values["name"]))
         png = _entry(self.archive, found.source, MOST_ENTRY, path)
         is_ours = record.get("sha256") == hashlib.sha256(png).hexdigest()
         untinted = record.get("untinted")
@@ -260,7 +261,7 @@ class _Reader:
         try:
             strokes = [s for name in record["strokes"] for s in self._strokes(name)]
         except BAD_RECORD as error:
-            raise DamagedFile(path, f"the strokes of its layer “{values['name']}” are damaged") from error
+            raise DamagedFile(path, tr("the strokes of its layer “{name}” are damaged", name=values["name"])) from error
         return InkLayer(**values, tiles=tiles, marks=Marks(strokes))
 
     def _strokes(self, name: str) -> list[Mark]:
@@ -283,28 +284,28 @@ class _Reader:
 def _check_entries(archive: zipfile.ZipFile, path: Path) -> None:
     entries = archive.infolist()
     if len(entries) > MOST_ENTRIES:
-        raise DamagedFile(path, "it holds far more parts than a page has")
+        raise DamagedFile(path, tr("it holds far more parts than a page has"))
     for entry in entries:
         parts = entry.filename.replace("\\", "/").split("/")
         # Nothing is ever unpacked to disk; but a name that tries to leave the file says what kind of file this is.
         # One writer of the standard puts a slash before data/, which harms nobody.
         rooted = parts[0] == "" and parts[1:2] != ["data"]
         if rooted or ".." in parts or ":" in parts[0]:
-            raise DamagedFile(path, "a part of it names a place outside the file")
+            raise DamagedFile(path, tr("a part of it names a place outside the file"))
         if entry.file_size > MOST_ENTRY or entry.file_size > MOST_RATIO * max(1, entry.compress_size):
-            raise DamagedFile(path, "a part of it unpacks to more than a page can need")
+            raise DamagedFile(path, tr("a part of it unpacks to more than a page can need"))
 
 
 def _entry(archive: zipfile.ZipFile, name: str, most: int, path: Path) -> bytes:
     if archive.getinfo(name).file_size > most:
-        raise DamagedFile(path, f"its part {name} is larger than it can be")
+        raise DamagedFile(path, tr("its part {name} is larger than it can be", name=name))
     try:
         return archive.read(name)
     except Exception as error:
         if isinstance(error, (zipfile.BadZipFile, OSError, EOFError, NotImplementedError, RuntimeError)):
             raise
         # zlib.error, lzma.LZMAError and their like share no root.
-        raise DamagedFile(path, f"its part {name} is damaged") from error
+        raise DamagedFile(path, tr("its part {name} is damaged", name=name)) from error
 
 
 def _our_record(archive: zipfile.ZipFile, names: set[str], path: Path) -> dict[str, Any]:
@@ -313,9 +314,9 @@ def _our_record(archive: zipfile.ZipFile, names: set[str], path: Path) -> dict[s
     try:
         record = json_from(_entry(archive, OURS, MOST_JSON, path))
     except (ValueError, RecursionError) as error:
-        raise DamagedFile(path, "the list of its strokes is damaged") from error
+        raise DamagedFile(path, tr("the list of its strokes is damaged")) from error
     if not isinstance(record, dict) or not isinstance(record.get("layers", []), list):
-        raise DamagedFile(path, "the list of its strokes is damaged")
+        raise DamagedFile(path, tr("the list of its strokes is damaged"))
     if record.get("format") != FORMAT:
         return {}  # made by another version: the pixels are still right, and `holds_other_strokes` tells of the rest
     return record
@@ -325,7 +326,7 @@ def _whole(element: ElementTree.Element, name: str, path: Path) -> int:
     try:
         return int(element.get(name, ""))
     except ValueError:
-        raise DamagedFile(path, "its list of layers gives no size") from None
+        raise DamagedFile(path, tr("its list of layers gives no size")) from None
 
 
 def _offset(element: ElementTree.Element, name: str) -> int:

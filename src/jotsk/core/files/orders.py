@@ -23,6 +23,7 @@ from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.compose.thumbnail import thumbnail
 from jotsk.core.page.frames import FRAMES, frame
 from jotsk.core.page.layers.tree import ancestors, inside
+from jotsk.core.words import tr
 
 LAYERED = "ora"
 KINDS = (*FORMATS, LAYERED)
@@ -81,7 +82,7 @@ class Order:
                 shapes=order.shapes is True and order.kind != LAYERED and FORMATS[order.kind].may_have_shapes,
             )  # fmt: skip
         except (TypeError, ValueError) as error:
-            raise Refused(f"This is no order: {error}.") from error
+            raise Refused(tr("This is no order: {error}.", error=error)) from error
 
     def file_of(self, folder: Path, stem: str) -> Path:
         return folder / f"{stem}{self.ending}{self.suffix}"
@@ -107,23 +108,23 @@ class Order:
 
 
 USUAL = (
-    Order("For print", "tiff", "-print", "bits", "bleed"),
-    Order("For the web", "png", "-web", "rgb", "trim", longest_px=2000),
-    Order("At true size", "pdf", "-proof", "rgb", "page"),
-    Order("As shapes", "svg", "-shapes", "rgb", "page"),
-    Order("With its layers", LAYERED, "-layers", sketches=True),
+    Order(tr("For print"), "tiff", "-print", "bits", "bleed"),
+    Order(tr("For the web"), "png", "-web", "rgb", "trim", longest_px=2000),
+    Order(tr("At true size"), "pdf", "-proof", "rgb", "page"),
+    Order(tr("As shapes"), "svg", "-shapes", "rgb", "page"),
+    Order(tr("With its layers"), LAYERED, "-layers", sketches=True),
 )
 
 
 def orders_from(records: Any) -> list[Order]:
     """The orders of a list of records. Raises Refused for what is none, and for two of one name."""
     if not isinstance(records, list) or not all(isinstance(record, Mapping) for record in records):
-        raise Refused("Orders are a list of objects, each with a name.")
+        raise Refused(tr("Orders are a list of objects, each with a name."))
     orders = [Order.from_record(record) for record in records]
     names = [order.name for order in orders]
     twice = next((name for name in names if names.count(name) > 1), None)
     if twice is not None:
-        raise Refused(f"Two orders are named “{twice}”.")
+        raise Refused(tr("Two orders are named “{twice}”.", twice=twice))
     return orders
 
 
@@ -139,7 +140,7 @@ def write_orders(
     report = progress or (lambda _: None)
     files = [order.file_of(folder, stem) for order in orders]
     if twice := next((file for file in files if files.count(file) > 1), None):
-        raise Refused(f"Two orders would both be “{twice.name}”; give them endings of their own.")
+        raise Refused(tr("Two orders would both be “{name}”; give them endings of their own.", name=twice.name))
     for order in orders:
         order.export_of(page).check(order.page_of(page))
     with ExitStack() as all_of_them:
@@ -184,23 +185,29 @@ def doubts_about(page: Page, order: Order) -> list[str]:
     going = order.page_of(page)
     found = []
     if order.sketches and order.kind != LAYERED and any(_is_seen(going, uid) for uid in _sketches(going)):
-        found.append("The sketch goes out with it.")
+        found.append(tr("The sketch goes out with it."))
     if order.frame == "bleed" and going.trim_mm <= 0:
-        found.append("The page has no trim, so there is no bleed around it.")
+        found.append(tr("The page has no trim, so there is no bleed around it."))
     if order.frame == "bleed" and going.trim_mm > 0 and going.bleed_mm <= 0:
-        found.append("The page has a trim but no bleed.")
+        found.append(tr("The page has a trim but no bleed."))
     dpi = going.dpi * order.export_of(going).scale
     if order.color == "bits" and order.kind != LAYERED and dpi < LINE_ART_DPI:
-        found.append(f"{dpi:.0f} dpi is coarse for 1-bit print; {LINE_ART_DPI} and more is usual.")
+        found.append(
+            tr(
+                "{dpi:.0f} dpi is coarse for 1-bit print; {usual} and more is usual.",
+                dpi=dpi,
+                usual=LINE_ART_DPI,
+            )
+        )
     if order.color in ("grey", "rgb") and order.kind == "tiff" and dpi < COLOR_DPI:
-        found.append(f"{dpi:.0f} dpi is coarse for print; {COLOR_DPI} and more is usual.")
+        found.append(tr("{dpi:.0f} dpi is coarse for print; {usual} and more is usual.", dpi=dpi, usual=COLOR_DPI))
     hidden = [layer.name for layer in going.layers if _has_ink(layer) and not _is_seen(going, layer.uid)]
     if hidden and order.kind != LAYERED:
-        found.append(f"Hidden and so left out: {_listed(hidden)}.")
+        found.append(tr("Hidden and so left out: {listed}.", listed=_listed(hidden)))
     if order.kind != LAYERED and (beats := moire(going, order.export_of(going))):
         found.append(beats)
     if not any(_has_ink(layer) and _is_seen(going, layer.uid) for layer in going.layers):
-        found.append("Nothing is to be seen on it.")
+        found.append(tr("Nothing is to be seen on it."))
     return found
 
 
@@ -219,4 +226,4 @@ def _has_ink(layer: Any) -> bool:
 
 def _listed(names: Sequence[str]) -> str:
     quoted = [f"“{name}”" for name in names[:3]]
-    return ", ".join(quoted) + (f" and {len(names) - 3} more" if len(names) > 3 else "")
+    return ", ".join(quoted) + (tr(" and {count} more", count=len(names) - 3) if len(names) > 3 else "")

@@ -17,6 +17,7 @@ from jotsk.core.errors import DamagedFile
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color
+from jotsk.core.words import tr
 
 LINE = re.compile(r"(#\S+)(?:\s+(.*))?$")
 MOST_COLORS = 1024
@@ -29,12 +30,12 @@ def read_palette(path: str | Path) -> list[Named]:
     """Return (colour, name) pairs; raises DamagedFile, naming the line that is no colour."""
     try:
         if Path(path).stat().st_size > MOST_BYTES:
-            raise DamagedFile(path, "it is larger than a palette can be")
+            raise DamagedFile(path, tr("it is larger than a palette can be"))
         text = Path(path).read_text("utf-8")
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
     except UnicodeDecodeError as error:
-        raise DamagedFile(path, "it is not plain text") from error
+        raise DamagedFile(path, tr("it is not plain text")) from error
     colors: list[Named] = []
     for number, line in enumerate(text.splitlines(), 1):
         line = line.strip()
@@ -44,10 +45,12 @@ def read_palette(path: str | Path) -> list[Named]:
         try:
             color = color_from_hex(match[1] if match else "")
         except ValueError:
-            raise DamagedFile(path, f"its line {number} is no colour such as “#14181B Black”") from None
+            raise DamagedFile(
+                path, tr("its line {number} is no colour such as “#14181B Black”", number=number)
+            ) from None
         colors.append((color, (match[2] or "").strip() if match else ""))
     if len(colors) > MOST_COLORS:
-        raise DamagedFile(path, f"it holds more than {MOST_COLORS} colours")
+        raise DamagedFile(path, tr("it holds more than {most_colors} colours", most_colors=MOST_COLORS))
     return colors
 
 

@@ -11,6 +11,7 @@ from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.ink import Pen
 from jotsk.core.json_text import BAD_RECORD, json_from
 from jotsk.core.marks.record import pen_from, pen_record
+from jotsk.core.words import tr
 
 MOST_BYTES = 4 << 20
 MOST_PENS = 2000
@@ -33,20 +34,22 @@ def read_pens(path: str | Path) -> list[Pen]:
     """
     try:
         if Path(path).stat().st_size > MOST_BYTES:
-            raise DamagedFile(path, "it is larger than a file of pens can be")
+            raise DamagedFile(path, tr("it is larger than a file of pens can be"))
         record = json_from(Path(path).read_bytes())
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
     except (ValueError, RecursionError) as error:
-        raise DamagedFile(path, "it is not JSON") from error
+        raise DamagedFile(path, tr("it is not JSON")) from error
     if not isinstance(record, dict) or record.get("jotsk_pens") != 1 or not isinstance(record.get("pens"), list):
-        raise DamagedFile(path, "it holds no pens")
+        raise DamagedFile(path, tr("it holds no pens"))
     if len(record["pens"]) > MOST_PENS:
-        raise DamagedFile(path, f"it holds more than {MOST_PENS} pens")
+        raise DamagedFile(path, tr("it holds more than {most_pens} pens", most_pens=MOST_PENS))
     pens = []
     for number, entry in enumerate(record["pens"], 1):
         try:
             pens.append(pen_from(entry))
         except BAD_RECORD as error:
-            raise DamagedFile(path, f"its pen {number} makes no sense ({error})") from error
+            raise DamagedFile(
+                path, tr("its pen {number} makes no sense ({error})", number=number, error=error)
+            ) from error
     return pens

@@ -18,6 +18,7 @@ from jotsk.core.files.premultiply_kernel import premultiplied, premultiplied_by_
 from jotsk.core.files.writing import whole_file, why_unreadable
 from jotsk.core.page.page import check_size
 from jotsk.core.page.tiles.tiles import Pixels
+from jotsk.core.words import tr
 
 ORIENTATION = 0x0112  # TIFF 6.0, tag 274
 _ONE_AT_A_TIME = threading.Lock()
@@ -57,13 +58,13 @@ def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float |
     except JotskError:
         raise
     except UnidentifiedImageError as error:
-        raise DamagedFile(path, "it is not a picture this program knows") from error
+        raise DamagedFile(path, tr("it is not a picture this program knows")) from error
     except Image.DecompressionBombError as error:
-        raise DamagedFile(path, "its header promises more pixels than a page may have") from error
+        raise DamagedFile(path, tr("its header promises more pixels than a page may have")) from error
     except Exception as error:
         # Depending on where the damage lies, Pillow raises almost anything: OSError, SyntaxError, struct.error,
         # AssertionError, AttributeError, zlib.error. The picture is untrusted, and all of them say the same.
-        raise DamagedFile(path, "the picture data is damaged or cut short") from error
+        raise DamagedFile(path, tr("the picture data is damaged or cut short")) from error
 
 
 def decode_own_png(data: bytes, path: str | Path) -> Pixels:
@@ -75,7 +76,7 @@ def decode_own_png(data: bytes, path: str | Path) -> Pixels:
     except JotskError:
         raise
     except Exception as error:  # as above: the file may say that it is ours, and be anything
-        raise DamagedFile(path, "the picture data is damaged or cut short") from error
+        raise DamagedFile(path, tr("the picture data is damaged or cut short")) from error
     return pixels if pixels is not None else decode_picture(io.BytesIO(data), path)[0]
 
 

@@ -32,6 +32,7 @@ from jotsk.core.marks.record import PenTable, pen_record
 from jotsk.core.page import InkLayer, Layer, Page, Tiles
 from jotsk.core.page.tiles.tiles import Stored, tile_bytes
 from jotsk.core.runtime.giving_way import give_way
+from jotsk.core.words import tr
 
 FORMAT = 1
 HEADER = b"SQLite format 3\0"
@@ -104,7 +105,7 @@ class PageStore:
         if found is None:
             self.set_notes(format=str(FORMAT))
         elif found != str(FORMAT):
-            raise LaterVersion(self.path) if found.isdigit() else DamagedFile(self.path, "it is damaged")
+            raise LaterVersion(self.path) if found.isdigit() else DamagedFile(self.path, tr("it is damaged"))
 
     def close(self) -> None:
         self._db.close()
@@ -329,7 +330,7 @@ class PageStore:
         with self._reading(), self._as_it_is():
             found = self._db.execute("SELECT root FROM states WHERE id = ?", (state,)).fetchone()
             if not found:
-                raise DamagedFile(self.path, "that state is no longer in it")
+                raise DamagedFile(self.path, tr("that state is no longer in it"))
             reader = StateReader(self._blobs, base, known if known is not None else Known(), opened or Opened())
             return reader.page(found[0], report)
 
@@ -362,10 +363,10 @@ class PageStore:
             yield
         except sqlite3.Error as error:
             if _is_damage(error):
-                raise DamagedFile(self.path, "it is damaged") from error
+                raise DamagedFile(self.path, tr("it is damaged")) from error
             raise CannotWrite(self.path, _reason(error)) from error
         except (*BAD_RECORD, zlib.error, struct.error) as error:
-            raise DamagedFile(self.path, "it is damaged") from error
+            raise DamagedFile(self.path, tr("it is damaged")) from error
 
     @contextmanager
     def _reading(self) -> Iterator[None]:
@@ -373,10 +374,10 @@ class PageStore:
             yield
         except sqlite3.Error as error:
             if _is_damage(error):
-                raise DamagedFile(self.path, "a part of it is damaged") from error
+                raise DamagedFile(self.path, tr("a part of it is damaged")) from error
             raise CannotRead(self.path, _reason(error)) from error
         except (*BAD_RECORD, zlib.error, struct.error) as error:
-            raise DamagedFile(self.path, "a part of it is damaged") from error
+            raise DamagedFile(self.path, tr("a part of it is damaged")) from error
 
 
 # What SQLite says of a file that is not as it should be: a statement that does not fit it, damage, no database at all.
@@ -391,7 +392,7 @@ def _check_header(path: Path) -> None:
     except OSError:
         return  # not there yet, or for SQLite to say
     if header and header != HEADER:
-        raise DamagedFile(path, "it is damaged")
+        raise DamagedFile(path, tr("it is damaged"))
 
 
 def _is_damage(error: sqlite3.Error) -> bool:
@@ -403,13 +404,13 @@ def _is_damage(error: sqlite3.Error) -> bool:
 def _reason(error: sqlite3.Error) -> str:
     words = str(error)
     if "full" in words:
-        return "the disk is full"
+        return tr("the disk is full")
     if "disk I/O" in words:
-        return "the disk does not take or give it"
+        return tr("the disk does not take or give it")
     if "readonly" in words or "read-only" in words:
-        return "the folder does not allow it"
+        return tr("the folder does not allow it")
     if "locked" in words:
-        return "another program is using it"
+        return tr("another program is using it")
     if "unable to open" in words:
-        return "the folder does not exist or does not allow it"
+        return tr("the folder does not exist or does not allow it")
     return words

@@ -23,6 +23,7 @@ from jotsk.core.ink.pens import Drive, Taper
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page, blank_page, render
 from jotsk.core.page.edits.layer_edits import free_name
+from jotsk.core.words import tr
 
 LINE = "data-jotsk-line"  # of a path: x y width, ... of its centre line; pieces are parted by semicolons
 MOST_BYTES, MOST_LINES, MOST_PLACES = 64 << 20, 20_000, 2_000_000
@@ -57,10 +58,16 @@ def read_lines(path: Path, dpi: float, report: Progress = lambda _: None) -> tup
     """
     try:
         if path.stat().st_size > MOST_BYTES:
-            raise TooLarge(f"“{path.name}” is larger than {MOST_BYTES >> 20} MB; it is no drawing of lines.")
+            raise TooLarge(
+                tr(
+                    "“{name}” is larger than {most_bytes} MB; it is no drawing of lines.",
+                    name=path.name,
+                    most_bytes=MOST_BYTES >> 20,
+                )
+            )
         data = path.read_bytes()
     except OSError as error:
-        raise CannotRead(path, error.strerror or "it cannot be read") from error
+        raise CannotRead(path, error.strerror or tr("it cannot be read")) from error
     return lines_in(data, path, dpi, report)
 
 
@@ -71,9 +78,9 @@ def lines_in(
     try:
         root = Xml.fromstring(data)  # refuses entities, before the other reader sees the file
     except (Xml.ParseError, DefusedXmlException, ValueError, LookupError, UnicodeError) as error:
-        raise DamagedFile(path, "it is not well-formed XML") from error
+        raise DamagedFile(path, tr("it is not well-formed XML")) from error
     if not str(root.tag).endswith("svg"):
-        raise DamagedFile(path, "it is no SVG")
+        raise DamagedFile(path, tr("it is no SVG"))
     return _parsed(path, data, dpi, report)
 
 
@@ -91,10 +98,16 @@ def _parsed(path: Path, data: bytes, dpi: float, report: Progress) -> tuple[list
                 lines.append(line)
                 places += len(line.xy)
             if len(lines) > MOST_LINES or places > MOST_PLACES:
-                raise TooLarge(f"“{path.name}” has more lines than fit on a page: more than {MOST_LINES:,}.")
+                raise TooLarge(
+                    tr(
+                        "“{name}” has more lines than fit on a page: more than {most_lines:,}.",
+                        name=path.name,
+                        most_lines=MOST_LINES,
+                    )
+                )
             report(number / len(shapes))
     except (ValueError, TypeError, AttributeError, ZeroDivisionError, OverflowError, RecursionError, KeyError) as error:
-        raise DamagedFile(path, "its shapes cannot be read") from error
+        raise DamagedFile(path, tr("its shapes cannot be read")) from error
     return lines, size
 
 
@@ -209,7 +222,7 @@ def with_lines(
 ) -> Page:
     """The page with a layer of strokes on top. Raises Refused if there are none."""
     if not lines:
-        raise Refused(f"“{name}” has no lines in it.")
+        raise Refused(tr("“{name}” has no lines in it.", name=name))
     strokes = []
     for number, line in enumerate(lines):
         strokes.append(stroke_of(line, pen, size_px, color))

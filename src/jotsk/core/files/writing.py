@@ -13,17 +13,18 @@ from pathlib import Path
 from typing import IO
 
 from jotsk.core.errors import CannotWrite, ChangedMeanwhile
+from jotsk.core.words import tr
 
 _REASONS = {
-    errno.ENOSPC: "the disk is full",
-    errno.EDQUOT: "your quota on this disk is used up",
-    errno.EACCES: "the folder does not allow it",
-    errno.EPERM: "the folder does not allow it",
-    errno.EROFS: "the disk can only be read",
-    errno.ENOENT: "the folder does not exist",
-    errno.ENOTDIR: "the folder does not exist",
-    errno.EISDIR: "a folder has that name",
-    errno.ENAMETOOLONG: "the name is too long",
+    errno.ENOSPC: tr("the disk is full"),
+    errno.EDQUOT: tr("your quota on this disk is used up"),
+    errno.EACCES: tr("the folder does not allow it"),
+    errno.EPERM: tr("the folder does not allow it"),
+    errno.EROFS: tr("the disk can only be read"),
+    errno.ENOENT: tr("the folder does not exist"),
+    errno.ENOTDIR: tr("the folder does not exist"),
+    errno.EISDIR: tr("a folder has that name"),
+    errno.ENAMETOOLONG: tr("the name is too long"),
 }
 PREFIX, PART = ".jotsk-", ".part"
 OPEN_FILES = "/proc/self/fd"
@@ -115,12 +116,12 @@ def why_unwritable(error: OSError) -> str:
 def why_unreadable(error: OSError) -> str:
     """What to say of a file that could not be read."""
     if isinstance(error, FileNotFoundError | NotADirectoryError):
-        return "it does not exist"
+        return tr("it does not exist")
     if isinstance(error, IsADirectoryError):
-        return "it is a folder"
+        return tr("it is a folder")
     if isinstance(error, PermissionError):
-        return "you are not allowed to read it"
-    return error.strerror or "it cannot be read"
+        return tr("you are not allowed to read it")
+    return error.strerror or tr("it cannot be read")
 
 
 def _mode_of(path: Path) -> int:

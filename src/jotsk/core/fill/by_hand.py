@@ -26,6 +26,7 @@ from jotsk.core.marks.runs import Runs, bounds_of, runs_from_mask
 from jotsk.core.page import GroupLayer, Page, PaintLayer, Tiles
 from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import rubbed_out
+from jotsk.core.words import tr
 
 WAYS = ("new", "add", "take", "overlap")
 SHAPES = ("free", "corners", "curve", "box", "ellipse", "color")
@@ -92,7 +93,7 @@ def outline_of_shape(shape: str, places: Sequence[Point]) -> NDArray[np.float64]
 def of_color(page: Page, at: Point, tolerance: float) -> Runs:
     """All px of the page of the colour of one, within a tolerance in hundredths of OKLab. Raises Refused."""
     if not Rect(int(at[0]), int(at[1]), int(at[0]) + 1, int(at[1]) + 1) & page.bounds:
-        raise Refused("That lies beside the page.")
+        raise Refused(tr("That lies beside the page."))
     return runs_from_mask(free_px(page, Pour(at, "all", tolerance=tolerance), page.bounds), 0, 0)
 
 
@@ -103,7 +104,7 @@ def under(strokes: Sequence[Stroke], page: Rect) -> Runs:
         area |= stroke.bounds
     area &= page
     if not area:
-        raise Refused("Choose lines first; then the area beneath them can be held.")
+        raise Refused(tr("Choose lines first; then the area beneath them can be held."))
     mask = np.zeros((area.height, area.width), np.bool_)
     for stroke in strokes:
         for (column, row), alpha in stroke.alphas(stroke.cells_on(page)).items():
@@ -146,7 +147,7 @@ def one_outline(runs: Runs) -> NDArray[np.float64]:
     and back. So coarse that it has few corners, but at least so fine that it is nowhere off by more than that."""
     loops = [loop.astype(np.float32) for loop in loops_of(runs)]
     if not loops:
-        raise Refused("There is nothing inside.")
+        raise Refused(tr("There is nothing inside."))
     off = MOST_OFF_PX
     while True:
         fewer = [cv2.approxPolyDP(loop[:, None], off, True)[:, 0] for loop in loops]
@@ -174,7 +175,7 @@ def copied(page: Page, runs: Runs, soften_px: float = 0.0) -> Page:
     Refused."""
     active = page.active
     if active is None or isinstance(active, GroupLayer):
-        raise Refused("Choose a layer to copy from; a group has no px of its own.")
+        raise Refused(tr("Choose a layer to copy from; a group has no px of its own."))
     there = Area(runs, (0, 0, 0), soften_px=soften_px)
     tiles: dict[Key, NDArray[np.uint32] | None] = {}
     for key in there.cells_on(page.bounds):
@@ -184,10 +185,10 @@ def copied(page: Page, runs: Runs, soften_px: float = 0.0) -> Page:
             rub_into(pixels, 255 - there.coverage(key))
     copy = Tiles().with_tiles({key: pixels for key, pixels in tiles.items() if pixels is not None and pixels.any()})
     if copy.is_empty:
-        raise Refused(f"“{active.name}” shows nothing in there.")
+        raise Refused(tr("“{name}” shows nothing in there.", name=active.name))
     uid, at = page.next_uid(), page.layers.index(active) + 1
     made = PaintLayer(
-        uid, free_name(page, f"{active.name} copy"), copy, opacity=active.opacity, blend=active.blend,
+        uid, free_name(page, tr("{name} copy", name=active.name)), copy, opacity=active.opacity, blend=active.blend,
         parent=active.parent,
     )  # fmt: skip
     return replace(page, layers=(*page.layers[:at], made, *page.layers[at:]), active_uid=uid)

@@ -22,6 +22,7 @@ from jotsk.core.marks.runs import Runs
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import drawable, with_inserted
 from jotsk.core.page.light import USUAL_ANGLE, Light
+from jotsk.core.words import tr
 
 KINDS = ("flat", "tone", "gradient", "pattern", "black", "hatch", "stipple", "contour")
 INKED = ("black", "hatch", "stipple", "contour")  # on the active ink layer; others lie below the ink
@@ -91,7 +92,7 @@ def fill_of(how: Filling, inks: Inks, dpi: float, line: Way) -> Fill:
         return Gradient(line[0], line[-1], inks.color, last, how.round, way)
     if how.kind == "pattern":
         if how.pattern is None:
-            raise Refused("There is no pattern yet: hold an area by hand, and make it one.")
+            raise Refused(tr("There is no pattern yet: hold an area by hand, and make it one."))
         return how.pattern
     return Flat()
 

@@ -24,6 +24,7 @@ from jotsk.core.marks.runs import runs_from_mask
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.runtime.parallel import THREADS, in_shares
+from jotsk.core.words import tr
 
 LEAST_PX2, MOST_AREAS = 60, 4_000
 MOST_PLACES = 40  # of a drag, where an area is bounded by its colour
@@ -54,7 +55,7 @@ def with_flats(
     kept[0] = False
     kept[rims] = False
     if not kept.any():
-        raise Refused("No area of this page is closed; close its lines, or let larger gaps be closed.")
+        raise Refused(tr("No area of this page is closed; close its lines, or let larger gaps be closed."))
     if kept.sum() > MOST_AREAS:
         kept &= counts >= np.sort(counts[kept])[-MOST_AREAS]
     outside = np.zeros(len(counts), np.bool_)

@@ -18,6 +18,7 @@ from jotsk.core.ink.mask_kernel import runs_into
 from jotsk.core.ink.pens import Taper
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.runs import Runs
+from jotsk.core.words import tr
 
 STEP_PX, LEAST_PX, PACE_PX_S = 4.0, 6.0, 900.0
 MOST_STROKES = 20_000
@@ -28,7 +29,7 @@ Point = tuple[float, float]
 def mask_of(runs: Runs) -> tuple[NDArray[np.bool_], int, int]:
     """The px of an area and where their corner lies."""
     if not len(runs):
-        raise Refused("There is no area there.")
+        raise Refused(tr("There is no area there."))
     y0, x0 = int(runs[0, 0]), int(runs[:, 1].min())
     mask = np.zeros((int(runs[-1, 0]) + 1 - y0, int(runs[:, 2].max()) - x0), np.uint8)
     runs_into(mask, runs, 0, len(runs), x0, y0)
@@ -59,7 +60,7 @@ def hatched(
         at = np.arange(first, last, STEP_PX)
         count = int((high - low) / spacing_px) + 1
         if len(strokes) + count > MOST_STROKES:
-            raise Refused("That would be more strokes than a page can hold; space them wider.")
+            raise Refused(tr("That would be more strokes than a page can hold; space them wider."))
         for k in range(count):
             off = low + (k + 0.5 + irregular * rng.uniform(-0.25, 0.25)) * spacing_px
             bow = irregular * rng.normal(0, 0.05) * spacing_px
@@ -79,7 +80,7 @@ def _led(
     drawn = np.array(way, np.float64) - corner
     chord = drawn[-1] - drawn[0]
     if np.hypot(*chord) < 1e-6:
-        raise Refused("Draw the line that the hatching is to follow from one place to another.")
+        raise Refused(tr("Draw the line that the hatching is to follow from one place to another."))
     along = chord / np.hypot(*chord)
     across = np.array([-along[1], along[0]])
     far = np.hypot(h, w) + np.abs(drawn).max()
@@ -92,7 +93,7 @@ def _led(
     low, high = (corners @ across).min() - reach.max(), (corners @ across).max() - reach.min()
     first, last = int(np.floor(low / spacing_px)), int(np.ceil(high / spacing_px))
     if last - first > MOST_STROKES:
-        raise Refused("That would be more strokes than a page can hold; space them wider.")
+        raise Refused(tr("That would be more strokes than a page can hold; space them wider."))
     strokes: list[Stroke] = []
     for k in range(first, last + 1):
         off = (k + irregular * rng.uniform(-0.25, 0.25)) * spacing_px
@@ -127,7 +128,7 @@ def stippled(
     ramp = _ramp(mask, x0, y0, light)
     reach = (spacing_px * (1 + 2.5 * (1 - ramp))).astype(np.float32)
     if mask.sum() / spacing_px**2 > MOST_STROKES:
-        raise Refused("That would be more dots than a page can hold; space them wider.")
+        raise Refused(tr("That would be more dots than a page can hold; space them wider."))
     rng = np.random.default_rng(seed)
     places = scattered(mask, reach, float(spacing_px), rng)
     sizes = size_px * rng.uniform(0.75, 1.15, len(places))

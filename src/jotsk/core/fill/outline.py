@@ -16,6 +16,7 @@ from jotsk.core.marks.fills import Fill, Flat
 from jotsk.core.marks.runs import Runs, bounds_of, runs_from_mask
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import drawable, with_inserted
+from jotsk.core.words import tr
 
 FARTHEST_PX = 1 << 20
 
@@ -25,9 +26,9 @@ def runs_inside(outline: ArrayLike, page: Rect, grow_px: float = 0.0) -> Runs:
     smaller. Raises Refused."""
     places = np.clip(np.asarray(outline, np.float64).reshape(-1, 2), -FARTHEST_PX, FARTHEST_PX)
     if len(places) < 3 or not np.isfinite(places).all():
-        raise Refused("An outline has three corners or more.")
+        raise Refused(tr("An outline has three corners or more."))
     if not rect_around(places, 2.0 + max(0.0, grow_px)) & page:
-        raise Refused("That lies beside the page.")
+        raise Refused(tr("That lies beside the page."))
     runs = _scanned(places, page)
     if not grow_px or not len(runs):
         return runs
@@ -71,8 +72,8 @@ def filled_inside(
     else:
         layer = drawable(page)
     if not isinstance(layer, InkLayer):
-        raise Refused("Areas lie on ink layers; choose one.")
+        raise Refused(tr("Areas lie on ink layers; choose one."))
     area = Area(runs_inside(outline, page.bounds, grow_px), color, fill=fill or Flat())
     if not len(area.runs):
-        raise Refused("There is nothing inside.")
+        raise Refused(tr("There is nothing inside."))
     return with_inserted(page, layer.uid, None, [area]), area

@@ -25,13 +25,14 @@ from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.layers.layer import Layer
 from jotsk.core.page.layers.tree import ancestors
+from jotsk.core.words import tr
 
 FIRST_PX = 768  # of the window an area is looked for in; then twice as large, until it lies within
 HALF = 128
 MOST_TIMES_SEEN = 8.0  # as large as what is seen: larger, it is none that was meant
 OPEN, BEYOND_GAP = 0.8, 40  # a gap as wide as that of the room is none; px of the way shown beyond it
 LEAK_PX = 2_000_000  # of the picture on which the way of a leak is looked for
-FILLS = "Fills"
+FILLS = tr("Fills")
 
 
 @dataclass(frozen=True)
@@ -51,10 +52,17 @@ class Leaks(Refused):
     def __init__(self, leak: Leak | None) -> None:
         self.leak = leak
         if leak is None:
-            super().__init__("This area is open to the edge of the page; nothing was filled.")
+            super().__init__(tr("This area is open to the edge of the page; nothing was filled."))
         else:
             x, y = (round(v) for v in leak.at)
-            super().__init__(f"It would run out at ({x}, {y}), through a gap of {leak.width_px:.0f} px.")
+            super().__init__(
+                tr(
+                    "It would run out at ({x}, {y}), through a gap of {width_px:.0f} px.",
+                    x=x,
+                    y=y,
+                    width_px=leak.width_px,
+                )
+            )
 
 
 def poured(
@@ -66,7 +74,7 @@ def poured(
     what is `seen`; Refused where nothing can be filled."""
     x, y = rule.at
     if not (page.bounds.x0 <= x < page.bounds.x1 and page.bounds.y0 <= y < page.bounds.y1):
-        raise Refused("That lies beside the page.")
+        raise Refused(tr("That lies beside the page."))
     there = area_at(page, x, y)
     if there is not None and there[1].rule is not None and not there[1].lost:
         uid, old = there
@@ -86,7 +94,7 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
         window = _window(page.bounds, x, y, side)
         free = free_px(page, rule, window)
         if not free[y - window.y0, x - window.x0]:
-            raise Refused("That lies on a line; press beside it.")
+            raise Refused(tr("That lies on a line; press beside it."))
         core = core_at(free, y - window.y0, x - window.x0, rule.gap_px)
         if window == page.bounds or not _touches(core.labels, OWN, window, page.bounds):
             region = region_of(core)

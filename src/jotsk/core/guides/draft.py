@@ -16,6 +16,7 @@ from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
 from jotsk.core.hand import Trace, trace_from
 from jotsk.core.runtime.computed import computed
+from jotsk.core.words import tr
 
 SHAPES = ("box", "circle", "polygon", "arc")
 SIDES, LEAST_SIDES, MOST_SIDES = 6, 3, 24
@@ -70,9 +71,13 @@ class Draft:
     def extended(self, at: Point) -> Draft:
         """With one more point; raises Refused if it has as many as it can, or would be too long."""
         if len(self.points) >= MOST_POINTS:
-            raise Refused(f"A draft has at most {MOST_POINTS} points; ink it, and go on from its end.")
+            raise Refused(
+                tr("A draft has at most {most_points} points; ink it, and go on from its end.", most_points=MOST_POINTS)
+            )
         if sum(math.dist(a, b) for a, b in pairwise((*self.points, at))) > LONGEST_PX:
-            raise Refused(f"A draft is at most {LONGEST_PX:,} px long; ink it, and go on from its end.")
+            raise Refused(
+                tr("A draft is at most {longest_px:,} px long; ink it, and go on from its end.", longest_px=LONGEST_PX)
+            )
         return replace(self, points=(*self.points, at))
 
     def moved(self, k: int, to: Point) -> Draft:

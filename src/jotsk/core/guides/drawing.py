@@ -13,6 +13,7 @@ from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.rails import Ellipse, Point, direction
 
 ELLIPSE_STEPS = 240
+PIECE = 256  # points of a line that are looked at together
 FEW = 1000  # points of a line that is drawn as it is
 FINEST = 4000  # steps across what is shown: about a third of a px of the screen
 
@@ -45,6 +46,19 @@ def in_sight(line: NDArray[np.float64], area: Rect) -> list[NDArray[np.float64]]
     begins, ends = a + first[:, None] * step, a + last[:, None] * step
     goes_on = (np.diff(seen) == 1) & (last[seen[:-1]] == 1.0) & (first[seen[1:]] == 0.0)
     return [np.concatenate([begins[run[:1]], ends[run]]) for run in np.split(seen, np.flatnonzero(~goes_on) + 1)]
+
+
+def near(line: NDArray[np.float64], along: NDArray[np.float64], area: Rect) -> Iterator[NDArray[np.float64]]:
+    """The parts of an (N, 2) polyline, of the lengths `along` up to each point, that can come near `area`: found by
+    pieces, for a line of a million points."""
+    starts = np.arange(0, len(line), PIECE)
+    begins = line[starts]
+    reach = along[np.minimum(starts + PIECE, len(line) - 1)] - along[starts] + max(area.width, area.height)
+    beyond = np.maximum(np.array((area.x0, area.y0)) - begins, begins - np.array((area.x1, area.y1))).max(axis=1)
+    seen = np.flatnonzero(beyond <= reach)
+    for run in np.split(seen, np.flatnonzero(np.diff(seen) > 1) + 1):
+        if len(run):
+            yield line[run[0] * PIECE : (run[-1] + 1) * PIECE + 1]
 
 
 def _thinned(line: NDArray[np.float64], step_px: float) -> NDArray[np.float64]:

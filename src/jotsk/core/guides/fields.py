@@ -8,6 +8,7 @@ from typing import Any
 
 from jotsk.core.guides.rails import MOST_POINTS, Point, number_from, point_from
 from jotsk.core.hex_color import color_from_hex
+from jotsk.core.words import tr
 
 FARTHEST_TYPED_PX = 10_000_000.0
 LEAST_RADIUS_PX = 0.1
@@ -49,7 +50,7 @@ def _field(default: Any, spec: Spec) -> Any:
 
 def _place_rows(words: str = "") -> tuple[Row, Row]:
     far = FARTHEST_TYPED_PX
-    sides = ("across", "down") if words else ("Across", "Down")
+    sides = ("across", "down") if words else (tr("Across"), tr("Down"))
     across, down = (Row(f"{words} {side}".strip(), -far, far, 1, " px") for side in sides)
     return across, down
 
@@ -61,21 +62,21 @@ def place(*, needed: bool = False) -> Any:
 
 def points(*, typed: bool = True) -> Any:
     """Several places, page px; `typed` if they are few enough to be."""
-    rows = _place_rows("Point {}") if typed else ()
+    rows = _place_rows(tr("Point {}")) if typed else ()
     return _field((), Spec(_points_from, rows, needed=True, moves=True, each_point=True))
 
 
 def radii(*, needed: bool = False) -> Any:
     """Two lengths, px."""
     rows = tuple(
-        Row(words, LEAST_RADIUS_PX, FARTHEST_TYPED_PX, 1, " px") for words in ("First radius", "Second radius")
+        Row(words, LEAST_RADIUS_PX, FARTHEST_TYPED_PX, 1, " px") for words in (tr("First radius"), tr("Second radius"))
     )
     return _field((100.0, 100.0), Spec(_radii_from, rows, needed))
 
 
 def angle(*, needed: bool = False) -> Any:
     """Degrees, 0 pointing right and 90 up."""
-    return _field(0.0, Spec(_number(-1e6, 1e6), (Row("Angle", -360.0, 360.0, 2, " °"),), needed))
+    return _field(0.0, Spec(_number(-1e6, 1e6), (Row(tr("Angle"), -360.0, 360.0, 2, " °"),), needed))
 
 
 def number(

@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.fields import Row, Spec, color, name, number, switch
 from jotsk.core.guides.rails import Point, Rail
+from jotsk.core.words import tr
 
 Polyline = NDArray[np.float64] | None  # (N, 2) page px; None where nothing of it is seen
 Offer = tuple[str, dict[str, Any]]  # under what name a guide is offered, and with which values
@@ -36,8 +37,8 @@ class Guide:
     locked: bool = switch(False, state=True)
     alone: bool = switch(False, state=True)
     color: str = color()
-    opacity: float = number(1.0, 0.05, 1.0, "Opacity", decimals=0, percent=True, state=True)
-    thickness: float = number(2.0, 0.5, 8.0, "Thickness", unit=" px", state=True)  # screen px: 2 cover one wholly
+    opacity: float = number(1.0, 0.05, 1.0, tr("Opacity"), decimals=0, percent=True, state=True)
+    thickness: float = number(2.0, 0.5, 8.0, tr("Thickness"), unit=" px", state=True)  # screen px: 2 cover one wholly
     unknown: tuple[tuple[str, Any], ...] = field(default=(), compare=False)
 
     @classmethod

@@ -14,12 +14,13 @@ from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.guides.rails import Ellipse, Point, degrees_of
+from jotsk.core.words import tr
 
 CONE_DEG = 60.0  # common practice: what lies outside looks stretched
 MOST_POSTS = 100
-NO_PLANE = "These four corners do not span a plane; move one off the line of the others."
-BEHIND = "This circle reaches behind the eye, where it is no ellipse; make the square smaller."
-PARALLEL = "These lines are parallel on the page, so they have no vanishing point; use the parallel rule."
+NO_PLANE = tr("These four corners do not span a plane; move one off the line of the others.")
+BEHIND = tr("This circle reaches behind the eye, where it is no ellipse; make the square smaller.")
+PARALLEL = tr("These lines are parallel on the page, so they have no vanishing point; use the parallel rule.")
 
 
 def meeting_point(a: tuple[Point, Point], b: tuple[Point, Point]) -> Point:
@@ -30,12 +31,12 @@ def meeting_point(a: tuple[Point, Point], b: tuple[Point, Point]) -> Point:
     one, two = (np.cross((*p, 1.0), (*q, 1.0)) for p, q in (a, b))
     for line, (p, q) in ((one, a), (two, b)):
         if math.dist(p, q) < 1e-9:
-            raise Refused(f"A line needs two points that are apart; both lie at {p[0]:.0f}, {p[1]:.0f}.")
+            raise Refused(tr("A line needs two points that are apart; both lie at {x:.0f}, {y:.0f}.", x=p[0], y=p[1]))
         line /= math.hypot(line[0], line[1])
     x, y, w = np.cross(one, two)
     if abs(w) < 1e-9:
         raise Refused(
-            "These two lines are parallel on the page, so they have no vanishing point; use the parallel rule."
+            tr("These two lines are parallel on the page, so they have no vanishing point; use the parallel rule.")
         )
     return float(x / w), float(y / w)
 
@@ -81,22 +82,24 @@ def row(first: Point, second: Point, vanishing: Point, count: int) -> list[Point
     t(n) = n t1 / (1 + (n - 1) t1), t1 that of the second: the projective scale with t(0) = 0, t(1) = t1, t(inf) = 1.
     """
     if not 1 <= count <= MOST_POSTS:
-        raise Refused(f"A row has 1 to {MOST_POSTS} more posts, not {count}.")
+        raise Refused(tr("A row has 1 to {most_posts} more posts, not {count}.", most_posts=MOST_POSTS, count=count))
     return _at_depths(
         first, second, vanishing, range(2, count + 2),
-        "The first post stands on the vanishing point; a row needs one that is nearer.",
-        "The second post must stand between the first and the vanishing point, or on the near side.",
+        tr("The first post stands on the vanishing point; a row needs one that is nearer."),
+        tr("The second post must stand between the first and the vanishing point, or on the near side."),
     )  # fmt: skip
 
 
 def divided(first: Point, last: Point, vanishing: Point, parts: int) -> list[Point]:
     """The places that divide the way from `first` to `last` into equal parts in depth, those two not among them."""
     if not 2 <= parts <= MOST_POSTS:
-        raise Refused(f"A length is divided into 2 to {MOST_POSTS} parts, not {parts}.")
+        raise Refused(
+            tr("A length is divided into 2 to {most_posts} parts, not {parts}.", most_posts=MOST_POSTS, parts=parts)
+        )
     return _at_depths(
         first, last, vanishing, [k / parts for k in range(1, parts)],
-        "What is to be divided begins at its vanishing point.",
-        "What is to be divided must end before its vanishing point.",
+        tr("What is to be divided begins at its vanishing point."),
+        tr("What is to be divided must end before its vanishing point."),
     )  # fmt: skip
 
 

@@ -29,6 +29,7 @@ from jotsk.core.guides.fitting import (
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, curve_through
 from jotsk.core.hand import Trace, wobble_px
+from jotsk.core.words import mark
 
 HOLD_S = 0.65
 REST_PX = 6.5  # screen px: how far a resting pen trembles
@@ -178,7 +179,7 @@ def _open_curve(xy: Places) -> Reading | None:
     if curve is None:
         return None
     far = distances_to_polygon(xy, curve.dense[0], closed=False)
-    return Reading("open curve", Hold(curve, (0.0, curve.length)), _rms(far))
+    return Reading(mark("open curve"), Hold(curve, (0.0, curve.length)), _rms(far))
 
 
 def _crosses(xy: Places) -> bool:
@@ -228,7 +229,7 @@ def _open(xy: Places, noise: float) -> list[Ranked]:
         bulge = float(np.ptp(_smooth(across, 9))) / max(1e-9, float(np.ptp(off @ along)))
         is_straight = bulge <= STRAIGHT_SHARE + 1.6 * noise / size and _goes_one_way(off @ along)
         end = float(line.begin(*_pair(xy[-1])))
-        reading = Reading("line", Hold(line, (0.0, end)), _rms(across))
+        reading = Reading(mark("line"), Hold(line, (0.0, end)), _rms(across))
         found.append((0.0 if is_straight else 3.0, reading))
     try:
         at, radius = fit_circle(xy)
@@ -240,7 +241,7 @@ def _open(xy: Places, noise: float) -> list[Ranked]:
         far = np.abs(np.hypot(*(xy - at).T) - radius)
         cost = _cost(far, size, noise)
         if abs(u[-1] - u[0]) < 1.95 * math.pi and radius < 20 * size:
-            found.append((1.0 + cost, Reading("arc", Hold(circle, (float(u[0]), float(u[-1]))), _rms(far))))
+            found.append((1.0 + cost, Reading(mark("arc"), Hold(circle, (float(u[0]), float(u[-1]))), _rms(far))))
     order = corner_order(xy, closed=False)
     for count in range(3, MOST_CORNERS + 1):
         corners = polygon_through(xy, count, closed=False, order=order)
@@ -249,7 +250,7 @@ def _open(xy: Places, noise: float) -> list[Ranked]:
         curve = _curve(corners, closed=False, smooth=False)
         if curve is None:
             continue
-        reading = Reading("polyline", Hold(curve, (0.0, curve.length)), _rms(far))
+        reading = Reading(mark("polyline"), Hold(curve, (0.0, curve.length)), _rms(far))
         found.append((1.35 + cost + 0.12 * (count - 3), reading))
         if cost < 1.0:
             break
@@ -265,8 +266,8 @@ def _closed(xy: Places, noise: float) -> list[Ranked]:
     except (ValueError, np.linalg.LinAlgError):
         return _open(xy, noise)
     for kind, shape, extra in (
-        ("circle", Ellipse(_pair(at), (radius, radius)), 0.0),
-        ("ellipse", ellipse, 0.0),
+        (mark("circle"), Ellipse(_pair(at), (radius, radius)), 0.0),
+        (mark("ellipse"), ellipse, 0.0),
     ):
         far = distances_to(xy, shape)
         is_round = min(ellipse.radii) >= ROUND_RATIO * max(ellipse.radii)
@@ -286,7 +287,7 @@ def _closed(xy: Places, noise: float) -> list[Ranked]:
         )  # fmt: skip
         fewer_fit = fits
         cost = fits + (0.0 if is_plain else 0.18 * (count - 3) + (0.25 if count > 4 else 0.0))
-        kind = {3: "triangle", 4: "quadrilateral"}.get(count, "polyline")
+        kind = {3: mark("triangle"), 4: mark("quadrilateral")}.get(count, "polyline")
         curve = _curve(corners, closed=True, smooth=False)
         if curve is None:
             continue
@@ -296,11 +297,11 @@ def _closed(xy: Places, noise: float) -> list[Ranked]:
             far = distances_to_polygon(xy, right, closed=True)
             is_right = max(abs(90.0 - angle) for angle in _angles(corners)) <= RIGHT_DEG
             rectangle = curve_through(right.tolist(), closed=True, smooth=False)
-            reading = Reading("rectangle", Hold(rectangle, _polygon_span(xy, rectangle)), _rms(far))
+            reading = Reading(mark("rectangle"), Hold(rectangle, _polygon_span(xy, rectangle)), _rms(far))
             found.append((cost + (-0.05 if is_right else 0.5), reading))
     smooth = curve_through(_rounded(xy).tolist(), closed=True)
     far = distances_to_polygon(xy, smooth.dense[0], closed=True)
-    found.append((1.0, Reading("closed curve", Hold(smooth, _polygon_span(xy, smooth, snaps=False)), _rms(far))))
+    found.append((1.0, Reading(mark("closed curve"), Hold(smooth, _polygon_span(xy, smooth, snaps=False)), _rms(far))))
     return found
 
 

@@ -26,8 +26,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.hand.trace import Sample, Trace
+from jotsk.core.words import mark
 
-WAYS = ("ease", "average", "tow")
+WAYS = (mark("ease"), mark("average"), mark("tow"))
 
 LONGEST_S = 1.10
 LET_GO_PX_S = 110.0

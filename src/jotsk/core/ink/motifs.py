@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.ink.motif_kernel import FINE, placed, starts_of
+from jotsk.core.words import mark
 
 if TYPE_CHECKING:
     from jotsk.core.ink.pens import Pen
@@ -18,7 +19,10 @@ if TYPE_CHECKING:
 Line = NDArray[np.float64]  # (N, 3): along, 0..1 from one motif to the next; across, 1 at the line's edge; weight 0..1
 Shape = tuple[tuple[tuple[float, float, float], ...], ...]
 TANGENT_PX = 2.0
-NAMES = ("none", "scales", "saw", "wave", "loops", "loops in loops", "stitches", "chain", "rope", "leaves", "own")
+NAMES = (
+    mark("none"), mark("scales"), mark("saw"), mark("wave"), mark("loops"), mark("loops in loops"), mark("stitches"),
+    mark("chain"), mark("rope"), mark("leaves"), mark("own"),
+)  # fmt: skip
 UNBROKEN = {"saw", "wave", "loops", "loops in loops"}  # one figure goes over into the next
 
 

@@ -8,6 +8,7 @@ from typing import Any
 
 from jotsk.core.hex_color import color_from_hex
 from jotsk.core.json_text import number_in
+from jotsk.core.words import tr
 
 TABS = ("Weight", "Ink", "Ends", "Figure", "Hand", "Name")  # of the pen maker
 MOST_SHELLS, MOST_DASHES, MOST_TAGS = 16, 32, 20
@@ -96,7 +97,9 @@ def dash() -> Any:
             raise ValueError(f"a dash pattern has at most {MOST_DASHES} lengths, together 0.1 widths or more")
         return found
 
-    return make((), read, list, f"up to {MOST_DASHES} lengths, in widths", Maker("Ends", "dash", "Dashes (ISO 128)"))
+    return make(
+        (), read, list, f"up to {MOST_DASHES} lengths, in widths", Maker("Ends", "dash", tr("Dashes (ISO 128)"))
+    )
 
 
 def figure() -> Any:
@@ -131,11 +134,11 @@ def mark() -> Any:
             color_from_hex(str(value))
         return str(value)
 
-    return make("", read, same, "#rrggbb or empty", Maker("Name", "mark", "Mark"))
+    return make("", read, same, "#rrggbb or empty", Maker("Name", "mark", tr("Mark")))
 
 
 def tags() -> Any:
     def read(value: Any) -> tuple[str, ...]:
         return tuple(str(tag)[:40] for tag in value)[:MOST_TAGS]
 
-    return make((), read, list, f"up to {MOST_TAGS} words", Maker("Name", "tags", "Tags"))
+    return make((), read, list, f"up to {MOST_TAGS} words", Maker("Name", "tags", tr("Tags")))

@@ -15,10 +15,11 @@ from jotsk.core.ink import pen_fields as fields
 from jotsk.core.ink.motifs import NAMES as MOTIFS
 from jotsk.core.ink.pen_fields import Maker, Spec
 from jotsk.core.json_text import number_in
+from jotsk.core.words import mark, tr
 
 SMALLEST_PX, LARGEST_PX = 0.3, 500.0
-DRIVERS = ("pressure", "speed", "tilt", "direction", "nothing")
-TIPS = ("smooth", "bristle", "chalk", "sponge", "spatter")
+DRIVERS = (mark("pressure"), mark("speed"), mark("tilt"), mark("direction"), mark("nothing"))
+TIPS = (mark("smooth"), mark("bristle"), mark("chalk"), mark("sponge"), mark("spatter"))
 
 
 @dataclass(frozen=True)
@@ -128,49 +129,51 @@ class Pen:
 
     id: str = fields.text(100)
     name: str = fields.text(100)
-    size_px: float = fields.number(MISSING, 0.01, 1e4, "Weight", "Size", "px", typed=(SMALLEST_PX, LARGEST_PX))
-    width: Drive = drive(Drive(), "Weight", "Width by")
+    size_px: float = fields.number(MISSING, 0.01, 1e4, "Weight", tr("Size"), "px", typed=(SMALLEST_PX, LARGEST_PX))
+    width: Drive = drive(Drive(), "Weight", tr("Width by"))
     # How many times as wide a pencil lying flat is.
-    tilt_widens: float = fields.number(1.0, 1, 20, "Weight", "Flat pencil, wider", "times", typed=(1.0, 8.0))
-    profile: Profile = profile("Width along the line")
+    tilt_widens: float = fields.number(1.0, 1, 20, "Weight", tr("Flat pencil, wider"), "times", typed=(1.0, 8.0))
+    profile: Profile = profile(tr("Width along the line"))
     # Concentric lines (radius share, ink share) painted into one stroke by maximum: a soft edge for smooth tips.
     shells: tuple[tuple[float, float], ...] = fields.shells(((1.0, 1.0),))
-    opacity: float = fields.share(1.0, "Ink", "Opacity")  # the most a stroke covers
-    ink: Drive = drive(ALWAYS, "Ink", "Ink by")
+    opacity: float = fields.share(1.0, "Ink", tr("Opacity"))  # the most a stroke covers
+    ink: Drive = drive(ALWAYS, "Ink", tr("Ink by"))
     # 0: a stroke never darkens where it crosses itself. Else how much ink one pass leaves; passes add up.
-    builds: float = fields.share(0.0, "Ink", "Flow (0: never darkens itself)")
+    builds: float = fields.share(0.0, "Ink", tr("Flow (0: never darkens itself)"))
     # Any tip but smooth sweeps a texture along the line.
-    tip: str = fields.choice("smooth", TIPS, "Ink", "Tip")
-    grain: float = fields.share(0.0, "Ink", "Paper grain")  # how unevenly the paper takes the ink
-    tilt_softens: float = fields.share(0.0, "Ink", "Flat pencil, fainter")  # by so much, lying flat
-    hard: bool = fields.switch(False, "Ink", "Hard edge, for one-bit print")  # every pixel all ink or none
-    rubs: bool = fields.switch(False, "Ink", "Rubs out")
-    taper_in: Taper = taper("Taper in")
-    taper_out: Taper = taper("Taper out")
+    tip: str = fields.choice("smooth", TIPS, "Ink", tr("Tip"))
+    grain: float = fields.share(0.0, "Ink", tr("Paper grain"))  # how unevenly the paper takes the ink
+    tilt_softens: float = fields.share(0.0, "Ink", tr("Flat pencil, fainter"))  # by so much, lying flat
+    hard: bool = fields.switch(False, "Ink", tr("Hard edge, for one-bit print"))  # every pixel all ink or none
+    rubs: bool = fields.switch(False, "Ink", tr("Rubs out"))
+    taper_in: Taper = taper(tr("Taper in"))
+    taper_out: Taper = taper(tr("Taper out"))
     dash: tuple[float, ...] = fields.dash()  # dashes and gaps in widths, alternating; () is a whole line
     # Above 0 the line is a cord: two inked edges, each so much of its width, that hide what they cross.
-    cord: float = fields.number(0.0, 0, 0.45, "Figure", "Cord, edge of its width", "%", typed=(0.0, 45.0), times=100.0)
-    # A figure that runs along the line instead of it, as large as the line is wide.
-    motif: str = fields.choice("none", MOTIFS, "Figure", "Motif")
-    motif_line: float = fields.number(
-        0.14, 0.005, 1, "Figure", "Line, of the width", "%", typed=(0.5, 100.0), times=100.0
+    cord: float = fields.number(
+        0.0, 0, 0.45, "Figure", tr("Cord, edge of its width"), "%", typed=(0.0, 45.0), times=100.0
     )
-    motif_spacing: float = fields.number(1.0, 0.05, 50, "Figure", "Spacing", "widths", typed=(0.05, 50.0))
-    spaced_by: Drive = drive(ALWAYS, "Figure", "Spacing by")
-    motif_turn: float = fields.number(0.0, -360, 360, "Figure", "Turned", "°", typed=(-360.0, 360.0))
-    turned_by: Drive = drive(ALWAYS, "Figure", "Turned by")
+    # A figure that runs along the line instead of it, as large as the line is wide.
+    motif: str = fields.choice("none", MOTIFS, "Figure", tr("Motif"))
+    motif_line: float = fields.number(
+        0.14, 0.005, 1, "Figure", tr("Line, of the width"), "%", typed=(0.5, 100.0), times=100.0
+    )
+    motif_spacing: float = fields.number(1.0, 0.05, 50, "Figure", tr("Spacing"), "widths", typed=(0.05, 50.0))
+    spaced_by: Drive = drive(ALWAYS, "Figure", tr("Spacing by"))
+    motif_turn: float = fields.number(0.0, -360, 360, "Figure", tr("Turned"), "°", typed=(-360.0, 360.0))
+    turned_by: Drive = drive(ALWAYS, "Figure", tr("Turned by"))
     motif_shape: tuple[tuple[tuple[float, float, float], ...], ...] = fields.figure()  # of a motif of one's own
     # So near its own start, another end or a line an end of a stroke is led there; 0: never.
-    closes_px: float = fields.number(0.0, 0, 200, "Ends", "Closes within", "px", typed=(0.0, 200.0))
+    closes_px: float = fields.number(0.0, 0, 200, "Ends", tr("Closes within"), "px", typed=(0.0, 200.0))
     # Short strokes along each other become one line.
-    splices: bool = fields.switch(False, "Hand", "Strokes along the last one join it")
+    splices: bool = fields.switch(False, "Hand", tr("Strokes along the last one join it"))
     # How the hand is steadied as shipped: `core.hand.steady_now`.
-    way: str = fields.choice("ease", WAYS, "Hand", "Way")
-    steady_now: float = fields.number(0.0, 0, 100, "Hand", "Steady now")
-    steady_after: float = fields.number(0.0, 0, 100, "Hand", "Steady after")
-    less_when_fast: bool = fields.switch(True, "Hand", "Less when fast")
-    by_screen: bool = fields.switch(True, "Hand", "Less when zoomed in")
-    keeps_corners: bool = fields.switch(True, "Hand", "Keep sharp corners")
+    way: str = fields.choice("ease", WAYS, "Hand", tr("Way"))
+    steady_now: float = fields.number(0.0, 0, 100, "Hand", tr("Steady now"))
+    steady_after: float = fields.number(0.0, 0, 100, "Hand", tr("Steady after"))
+    less_when_fast: bool = fields.switch(True, "Hand", tr("Less when fast"))
+    by_screen: bool = fields.switch(True, "Hand", tr("Less when zoomed in"))
+    keeps_corners: bool = fields.switch(True, "Hand", tr("Keep sharp corners"))
     own_color: tuple[int, int, int] | None = fields.own_color()  # ink of its own, whatever is in the hand
     tags: tuple[str, ...] = fields.tags()
     hue: str = fields.mark()  # a mark in the library

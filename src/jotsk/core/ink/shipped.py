@@ -6,6 +6,7 @@ from typing import Any
 
 from jotsk.core.hand.response import ResponseCurve
 from jotsk.core.ink.pens import ALWAYS, Drive, Pen, Profile, Taper
+from jotsk.core.words import mark
 
 S_SHAPED = ResponseCurve(((0.0, 0.0), (0.25, 0.10), (0.5, 0.42), (0.75, 0.84), (1.0, 1.0)))
 GENTLE = ResponseCurve(((0.0, 0.0), (0.4, 0.25), (1.0, 1.0)))
@@ -17,11 +18,11 @@ ISO_WIDTHS_MM = (0.13, 0.18, 0.25, 0.35, 0.5, 0.7, 1.0, 1.4, 2.0)
 
 # ISO 128-20 line types in line widths: dash 12, gap 3, long dash 24, dot 0.5 or less.
 ISO_DASHES: dict[str, tuple[float, ...]] = {
-    "whole": (),
-    "dashed": (12, 3),
-    "dash-dot": (24, 3, 0.5, 3),
-    "dash-double-dot": (24, 3, 0.5, 3, 0.5, 3),
-    "dotted": (0.5, 3),
+    mark("whole"): (),
+    mark("dashed"): (12, 3),
+    mark("dash-dot"): (24, 3, 0.5, 3),
+    mark("dash-double-dot"): (24, 3, 0.5, 3, 0.5, 3),
+    mark("dotted"): (0.5, 3),
 }
 
 _STEADY: dict[str, Any] = {"steady_now": 20.0, "steady_after": 45.0}
@@ -37,72 +38,72 @@ def technical(width_mm: float) -> Pen:
 
 SHIPPED: tuple[Pen, ...] = (
     Pen(
-        "quill-nib", "Quill nib", 20.0, width=Drive(least=0.15, curve=S_SHAPED), tags=("nib",),
+        "quill-nib", mark("Quill nib"), 20.0, width=Drive(least=0.15, curve=S_SHAPED), tags=("nib",),
         taper_in=Taper(10.0), taper_out=Taper(18.0), **_STEADY,
     ),
     Pen(
-        "mapping-nib", "Mapping nib", 20.0, width=Drive(least=0.1, curve=TO_HALF), tags=("nib", "fine"),
+        "mapping-nib", mark("Mapping nib"), 20.0, width=Drive(least=0.1, curve=TO_HALF), tags=("nib", "fine"),
         taper_in=Taper(6.0), taper_out=Taper(10.0), **_STEADY,
     ),
-    Pen("plain-round", "Plain round", 12.0, tags=("plain",)),
+    Pen("plain-round", mark("Plain round"), 12.0, tags=("plain",)),
     technical(0.35),
     technical(0.5),
     technical(0.7),
     Pen(
-        "brush-pen", "Brush pen", 34.0, width=Drive(least=0.04, curve=EAGER), tags=("brush",),
+        "brush-pen", mark("Brush pen"), 34.0, width=Drive(least=0.04, curve=EAGER), tags=("brush",),
         taper_in=Taper(14.0, share=0.04), taper_out=Taper(30.0, share=0.08, by_speed=True), **_STEADY,
     ),
     Pen(
-        "supple-brush", "Supple brush", 60.0, width=Drive(least=0.02, curve=S_SHAPED), tags=("brush",),
+        "supple-brush", mark("Supple brush"), 60.0, width=Drive(least=0.02, curve=S_SHAPED), tags=("brush",),
         taper_in=Taper(20.0, share=0.06), taper_out=Taper(40.0, share=0.1, by_speed=True), **_STEADY,
     ),
     Pen(
-        "flick-pen", "Flick pen", 18.0, width=Drive("speed", least=0.35), tags=("mouse",),
+        "flick-pen", mark("Flick pen"), 18.0, width=Drive("speed", least=0.35), tags=("mouse",),
         taper_in=Taper(8.0, share=0.08), taper_out=Taper(10.0, share=0.15, by_speed=True),
         steady_now=30.0, steady_after=60.0,
     ),
     Pen(
-        "swell-pen", "Swell pen", 22.0, width=ALWAYS, tags=("mouse",),
+        "swell-pen", mark("Swell pen"), 22.0, width=ALWAYS, tags=("mouse",),
         profile=Profile(((0.0, 0.0), (0.5, 1.0), (1.0, 0.0))), steady_now=30.0, steady_after=60.0,
     ),
     Pen(
-        "slant-nib", "Slant nib", 26.0, width=Drive("direction", least=0.15), tags=("nib", "letters"), **_STEADY,
+        "slant-nib", mark("Slant nib"), 26.0, width=Drive("direction", least=0.15), tags=("nib", "letters"), **_STEADY,
     ),
-    Pen("hard-nib", "Hard-edged nib", 18.0, width=Drive(least=0.15, curve=S_SHAPED), hard=True, tags=("one bit",), **_STEADY),
-    Pen("hard-round", "Hard-edged round", 12.0, hard=True, tags=("one bit",), steady_now=15.0, steady_after=30.0),
+    Pen("hard-nib", mark("Hard-edged nib"), 18.0, width=Drive(least=0.15, curve=S_SHAPED), hard=True, tags=("one bit",), **_STEADY),
+    Pen("hard-round", mark("Hard-edged round"), 12.0, hard=True, tags=("one bit",), steady_now=15.0, steady_after=30.0),
     Pen(
-        "pencil", "Pencil", 9.0, width=Drive(least=0.45), ink=Drive(least=0.3), opacity=0.92,
+        "pencil", mark("Pencil"), 9.0, width=Drive(least=0.45), ink=Drive(least=0.3), opacity=0.92,
         shells=((1.0, 0.42), (0.78, 0.72), (0.5, 1.0)), grain=0.8, tilt_widens=4.0, tilt_softens=0.6,
         tags=("sketch",), steady_now=8.0, steady_after=10.0,
     ),
     Pen(
-        "soft-pencil", "Soft pencil", 18.0, width=Drive(least=0.5), ink=Drive(least=0.2), opacity=0.85, tip="chalk",
+        "soft-pencil", mark("Soft pencil"), 18.0, width=Drive(least=0.5), ink=Drive(least=0.2), opacity=0.85, tip="chalk",
         grain=0.9, tilt_widens=3.0, tilt_softens=0.5, tags=("sketch",), steady_now=8.0, steady_after=10.0,
     ),
     Pen(
-        "charcoal", "Charcoal", 46.0, width=Drive(least=0.6), ink=Drive(least=0.25, curve=GENTLE), opacity=0.9,
+        "charcoal", mark("Charcoal"), 46.0, width=Drive(least=0.6), ink=Drive(least=0.25, curve=GENTLE), opacity=0.9,
         tip="chalk", grain=1.0, tilt_widens=1.5, tilt_softens=0.4, tags=("sketch", "texture"), steady_after=5.0,
     ),
     Pen(
-        "dry-brush", "Dry brush", 54.0, width=Drive(least=0.5), ink=Drive(least=0.35, curve=EAGER), tip="bristle",
+        "dry-brush", mark("Dry brush"), 54.0, width=Drive(least=0.5), ink=Drive(least=0.35, curve=EAGER), tip="bristle",
         grain=0.35, taper_in=Taper(8.0), taper_out=Taper(30.0, by_speed=True), tags=("brush", "texture"), **_STEADY,
     ),
-    Pen("sponge", "Sponge", 90.0, width=Drive(least=0.6), ink=Drive(least=0.4), tip="sponge", grain=0.3, tags=("texture",)),
-    Pen("spatter", "Spatter", 160.0, width=Drive(least=0.5), tip="spatter", tags=("texture",)),
+    Pen("sponge", mark("Sponge"), 90.0, width=Drive(least=0.6), ink=Drive(least=0.4), tip="sponge", grain=0.3, tags=("texture",)),
+    Pen("spatter", mark("Spatter"), 160.0, width=Drive(least=0.5), tip="spatter", tags=("texture",)),
     Pen(
-        "marker", "Marker", 40.0, width=Drive(least=0.9), opacity=0.75, builds=0.55, shells=((1.0, 0.75), (0.94, 1.0)),
+        "marker", mark("Marker"), 40.0, width=Drive(least=0.9), opacity=0.75, builds=0.55, shells=((1.0, 0.75), (0.94, 1.0)),
         tags=("tone",), steady_now=15.0, steady_after=30.0,
     ),
-    Pen("wash", "Soft wash", 120.0, width=Drive(least=0.6), ink=Drive(least=0.1), opacity=0.8, builds=0.25, shells=_SOFT, tags=("tone",)),
+    Pen("wash", mark("Soft wash"), 120.0, width=Drive(least=0.6), ink=Drive(least=0.1), opacity=0.8, builds=0.25, shells=_SOFT, tags=("tone",)),
     Pen(
-        "white-nib", "White nib", 8.0, width=Drive(least=0.2, curve=GENTLE), taper_in=Taper(4.0), taper_out=Taper(6.0),
+        "white-nib", mark("White nib"), 8.0, width=Drive(least=0.2, curve=GENTLE), taper_in=Taper(4.0), taper_out=Taper(6.0),
         own_color=(255, 255, 255), tags=("white",), **_STEADY,
     ),
     Pen(
-        "cord", "Cord", 40.0, width=Drive(least=0.5), cord=0.12, tags=("figure",), **_STEADY,
+        "cord", mark("Cord"), 40.0, width=Drive(least=0.5), cord=0.12, tags=("figure",), **_STEADY,
     ),
     Pen(
-        "lock-of-hair", "Lock of hair", 90.0, width=Drive(least=0.3), cord=0.05, tags=("figure",),
+        "lock-of-hair", mark("Lock of hair"), 90.0, width=Drive(least=0.3), cord=0.05, tags=("figure",),
         profile=Profile(((0.0, 0.5), (0.35, 1.0), (1.0, 0.0))), **_STEADY,
     ),
     *(
@@ -116,8 +117,8 @@ SHIPPED: tuple[Pen, ...] = (
             ("chain", 40.0, 0.13, 1.35), ("rope", 36.0, 0.12, 0.8), ("leaves", 70.0, 0.06, 1.0),
         )
     ),
-    Pen("eraser", "Eraser", 30.0, width=Drive(least=0.4), rubs=True),
-    Pen("soft-eraser", "Soft eraser", 70.0, width=Drive(least=0.4), ink=Drive(least=0.15), shells=_SOFT, rubs=True),
+    Pen("eraser", mark("Eraser"), 30.0, width=Drive(least=0.4), rubs=True),
+    Pen("soft-eraser", mark("Soft eraser"), 70.0, width=Drive(least=0.4), ink=Drive(least=0.15), shells=_SOFT, rubs=True),
 )  # fmt: skip
 
 BY_ID = {pen.id: pen for pen in SHIPPED} | {p.id: p for p in map(technical, ISO_WIDTHS_MM)}

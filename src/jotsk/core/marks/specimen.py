@@ -15,6 +15,7 @@ from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX, Pen, Profile
 from jotsk.core.ink.ribbon import NO_TAPER
 from jotsk.core.marks.preview import inked
 from jotsk.core.marks.stroke import Stroke
+from jotsk.core.words import mark
 
 COURSE = ((0.07, 0.62), (0.2, 0.42), (0.34, 0.36), (0.5, 0.5), (0.66, 0.62), (0.8, 0.52), (0.93, 0.34))
 PRESSURE = (0.03, 0.06, 0.14, 0.3, 0.6, 0.95, 1.0, 0.9, 0.6, 0.3, 0.12, 0.04)
@@ -163,16 +164,18 @@ def _handles(line: Specimen, total: float) -> dict[str, Handle]:
         for taper in (pen.taper_in, pen.taper_out)
     ]  # fmt: skip
     found = {
-        "in": handle(ends[0], 1.0, "taper in", f"{pen.taper_in.length_px:g} px"),
-        "thickest": handle(AT["thickest"], 1.0, "thickest", f"{pen.size_px:g} px"),
-        "opacity": handle(AT["opacity"], 0.0, "opacity", f"{100 * pen.opacity:.0f} %"),
-        "steady": handle(AT["steady"], 0.0, "steady after", f"{pen.steady_after:.0f}"),
-        "out": handle(1.0 - ends[1], 1.0, "taper out", f"{pen.taper_out.length_px:g} px"),
+        "in": handle(ends[0], 1.0, mark("taper in"), f"{pen.taper_in.length_px:g} px"),
+        "thickest": handle(AT["thickest"], 1.0, mark("thickest"), f"{pen.size_px:g} px"),
+        "opacity": handle(AT["opacity"], 0.0, mark("opacity"), f"{100 * pen.opacity:.0f} %"),
+        "steady": handle(AT["steady"], 0.0, mark("steady after"), f"{pen.steady_after:.0f}"),
+        "out": handle(1.0 - ends[1], 1.0, mark("taper out"), f"{pen.taper_out.length_px:g} px"),
     }
     if pen.width.by != "nothing":
-        found["lightest"] = handle(AT["lightest"], -1.0, "lightest", f"{100 * pen.width.least:.0f} %")
+        found["lightest"] = handle(AT["lightest"], -1.0, mark("lightest"), f"{100 * pen.width.least:.0f} %")
     if pen.width.by == "pressure":
         k = line._place(AT["swell"])
         moved = float(pen.width.curve(line.pressure[k]))
-        found["swell"] = handle(AT["swell"], 1.0, "swell", f"{100 * moved:.0f} % at {100 * line.pressure[k]:.0f} %")
+        found["swell"] = handle(
+            AT["swell"], 1.0, mark("swell"), f"{100 * moved:.0f} % at {100 * line.pressure[k]:.0f} %"
+        )
     return found

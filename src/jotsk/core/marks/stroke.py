@@ -113,9 +113,14 @@ class Stroke:
         return self.ribbon.bounds
 
     @property
+    def has_shape(self) -> bool:
+        """Whether its shape is known already: that of a line of a file is worked out when it is first asked for."""
+        return "ribbon" in self.__dict__
+
+    @property
     def reach(self) -> Rect:
         """As `bounds`; of a stroke that is not worked out yet, a larger one that needs no working out."""
-        if "ribbon" in self.__dict__ or self.hold is not None or self.copies or not self.mends.is_none:
+        if self.has_shape or self.hold is not None or self.copies or not self.mends.is_none:
             return self.bounds
         low, high = self.trace.xy.min(axis=0), self.trace.xy.max(axis=0)
         # Steadied, a line goes little beyond the hand's motion; no tip is larger than this.
@@ -184,7 +189,7 @@ class Stroke:
     @property
     def is_worked_out(self) -> bool:
         """Whether its line can be shown, and steadied anew, at once."""
-        return "ribbon" in self.__dict__ and "steadier" in self.__dict__
+        return self.has_shape and "steadier" in self.__dict__
 
     def lines_at(self, strength: float) -> list[NDArray[np.float64]]:
         """Only where the line and its copies would run, steadied by `strength`: (N, 2) page px each."""

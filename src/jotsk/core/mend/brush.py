@@ -16,6 +16,7 @@ from jotsk.core.mend.brush_kernel import gathered_places, pushed_places, touch
 from jotsk.core.mend.snip import ink_layer, strokes_near
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
+from jotsk.core.words import tr
 
 Places = NDArray[np.float64]
 Change = Callable[[Stroke], Stroke]
@@ -47,7 +48,14 @@ def heavier(stroke: Stroke, by: float) -> Stroke:
 def check_weight(by: float) -> None:
     """Raise Refused if lines do not become so many times as thick."""
     if not LIGHTEST <= by <= HEAVIEST:
-        raise Refused(f"A line becomes {LIGHTEST:g} to {HEAVIEST:g} times as thick, not {by:g}.")
+        raise Refused(
+            tr(
+                "A line becomes {lightest:g} to {heaviest:g} times as thick, not {by:g}.",
+                lightest=LIGHTEST,
+                heaviest=HEAVIEST,
+                by=by,
+            )
+        )
 
 
 def weighed_along(
@@ -116,7 +124,7 @@ def pushed_along(
     edges instead of their shape."""
     layer = ink_layer(page, uid)
     if radius_px <= 0:
-        raise Refused("A hand that pushes has a size.")
+        raise Refused(tr("A hand that pushes has a size."))
     near = strokes_near(layer, rect_around(way, swept_radius(way, radius_px)))
     beside = how == "push" and begins_beside(near, way)
 

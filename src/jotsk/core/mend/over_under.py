@@ -15,8 +15,9 @@ from jotsk.core.marks.mends import Span
 from jotsk.core.mend.brush import changed
 from jotsk.core.mend.snip import ink_layer, strokes_near
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 
-NOTHING = "No cord crosses anything there."
+NOTHING = tr("No cord crosses anything there.")
 BEYOND = 1.3  # times as far as both are wide, a crossing reaches
 Place = tuple[float, float]
 

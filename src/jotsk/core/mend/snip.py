@@ -18,6 +18,7 @@ from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.edits.selection import stroke_at
 from jotsk.core.page.layers.tree import ancestors
+from jotsk.core.words import tr
 
 AGAINST = ("layer", "visible", "self")
 REACH_PX = 2.0  # beside a line, within which a swipe crosses it
@@ -27,9 +28,9 @@ def ink_layer(page: Page, uid: int | None = None) -> InkLayer:
     """The active ink layer, or one by its uid. Raises Refused with the reason where nothing can be mended on it."""
     layer = page.layer(page.active_uid if uid is None else uid)
     if not isinstance(layer, InkLayer):
-        raise Refused("There are no strokes to mend here; choose an ink layer.")
+        raise Refused(tr("There are no strokes to mend here; choose an ink layer."))
     if layer.locked:
-        raise Refused(f"“{layer.name}” is locked; unlock it to mend its lines.")
+        raise Refused(tr("“{name}” is locked; unlock it to mend its lines.", name=layer.name))
     return layer
 
 
@@ -115,13 +116,13 @@ def cut_in_two(page: Page, x: float, y: float, uid: int | None = None, reach_px:
     layer = ink_layer(page, uid)
     stroke = stroke_at(layer, x, y, reach_px)
     if stroke is None:
-        raise Refused("There is no line to cut there.")
+        raise Refused(tr("There is no line to cut there."))
     ribbon = stroke.own_ribbon
     k = int(np.hypot(ribbon.points[:, 0] - x, ribbon.points[:, 1] - y).argmin())
     t, (first, last) = float(ribbon.times[k]), stroke.times
     early, late = without(stroke, [(t, last + 1.0)]), without(stroke, [(first - 1.0, t)])
     if early is None or late is None:
-        raise Refused("The line ends there; there is nothing to part.")
+        raise Refused(tr("The line ends there; there is nothing to part."))
     page = with_all_replaced(page, layer.uid, [(stroke, early)])
     return with_inserted(page, layer.uid, early, [late.as_another()]), 1
 

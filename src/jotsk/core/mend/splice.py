@@ -19,6 +19,7 @@ from jotsk.core.marks.record import new_uid
 from jotsk.core.mend.snip import ink_layer
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
+from jotsk.core.words import tr
 
 STEP_PX, PACE_PX_S = 2.0, 600.0
 NEAR_WIDTHS, NEAR_PX = 3.0, 12.0  # how far a try may lie from the others and still count
@@ -33,7 +34,7 @@ def spliced(page: Page, strokes: Sequence[Stroke], uid: int | None = None) -> tu
     two, or where they do not overlap."""
     layer = ink_layer(page, uid)
     if not 2 <= len(strokes) <= MOST_STROKES:
-        raise Refused(f"A splice takes two to {MOST_STROKES} lines that overlap.")
+        raise Refused(tr("A splice takes two to {most_strokes} lines that overlap.", most_strokes=MOST_STROKES))
     new = splice(strokes)
     return with_all_replaced(page, layer.uid, [(strokes[0], new), *((s, None) for s in strokes[1:])]), len(strokes)
 
@@ -70,7 +71,7 @@ def splice(strokes: Sequence[Stroke]) -> Stroke:
     while left:
         k = next((k for k, line in enumerate(left) if _gap(line, base) <= near), None)
         if k is None:
-            raise Refused("These lines do not all overlap; a splice follows tries of one line.")
+            raise Refused(tr("These lines do not all overlap; a splice follows tries of one line."))
         line = left.pop(k)
         used.append(line)
         base = _extended(base, line)

@@ -19,6 +19,7 @@ from jotsk.core.mend.brush import changed, check_weight
 from jotsk.core.mend.snip import ink_layer
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
+from jotsk.core.words import tr
 
 FARTHEST_PX, LEAST_SIZE, LARGEST_SIZE = 1e6, 0.01, 1e4
 
@@ -27,7 +28,7 @@ def simplified(page: Page, strokes: Sequence[Stroke], tolerance_px: float, uid: 
     """Hold strokes to a smooth curve through as few points as keep it within a tolerance of them; weight and texture
     stay those of the hand."""
     if not tolerance_px > 0:
-        raise Refused("A tolerance is more than 0 px.")
+        raise Refused(tr("A tolerance is more than 0 px."))
     return changed(page, strokes, lambda stroke: simplified_stroke(stroke, tolerance_px), uid)
 
 
@@ -55,7 +56,7 @@ def placed_stroke(stroke: Stroke, by: Map, *, scaled: bool = True) -> Stroke:
     """One stroke so moved. Raises Refused where it would leave all sight."""
     places = placed_places([by], stroke.own_ribbon.points[:, :2].astype(np.float64))
     if not np.isfinite(places).all() or np.abs(places).max(initial=0.0) > FARTHEST_PX:
-        raise Refused("That would move a line out of all sight; the page is as it was.")
+        raise Refused(tr("That would move a line out of all sight; the page is as it was."))
     return stroke.mended(stroke.mends.with_placement(by, scaled=scaled))
 
 

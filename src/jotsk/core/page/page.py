@@ -12,6 +12,7 @@ from jotsk.core.ink import Color
 from jotsk.core.page.layers.layer import InkLayer, Layer
 from jotsk.core.page.light import Light
 from jotsk.core.page.tiles.tiles import MOST_HALVINGS
+from jotsk.core.words import tr
 
 MOST_PIXELS = 200_000_000
 LARGEST_SIDE = 30_000
@@ -84,15 +85,27 @@ def prepared(page: Page) -> Page:
 def check_size(width: int, height: int) -> None:
     """Raise TooLarge for a page or picture that memory is not taken for."""
     if width < 1 or height < 1:
-        raise TooLarge(f"A page of {width} x {height} px has no room to draw; both sides need 1 px or more.")
+        raise TooLarge(
+            tr(
+                "A page of {width} x {height} px has no room to draw; both sides need 1 px or more.",
+                width=width,
+                height=height,
+            )
+        )
     if max(width, height) > LARGEST_SIDE or width * height > MOST_PIXELS:
         raise TooLarge(
-            f"{width} x {height} px is more than fits: at most {LARGEST_SIDE:,} px a side"
-            f" and {MOST_PIXELS // 1_000_000} million pixels in all."
+            tr(
+                "{width} x {height} px is more than fits: at most {largest_side:,} px a side and {most_pixels} "
+                "million pixels in all.",
+                width=width,
+                height=height,
+                largest_side=LARGEST_SIDE,
+                most_pixels=MOST_PIXELS // 1000000,
+            )
         )
 
 
 def blank_page(width: int, height: int, dpi: float = 300.0) -> Page:
     """Return a white page with one empty ink layer."""
     check_size(width, height)
-    return Page(width, height, dpi, layers=(InkLayer(1, "Ink"),), active_uid=1)
+    return Page(width, height, dpi, layers=(InkLayer(1, tr("Ink")),), active_uid=1)

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.page import Page, blank_page
+from jotsk.core.words import tr
 
 MOST_DPI, LEAST_DPI = 1200.0, 72.0
 UNITS_MM = {"mm": 1.0, "inches": MM_PER_INCH}
@@ -37,7 +38,7 @@ def _jis(number: int) -> PaperSize:
     width, height = 1030, 1456
     for _ in range(number):
         width, height = height // 2, width
-    return PaperSize(f"JIS B{number}", float(width), float(height))
+    return PaperSize(tr("JIS B{number}", number=number), float(width), float(height))
 
 
 def _inches(name: str, width: float, height: float, *margins_mm: float) -> PaperSize:
@@ -49,13 +50,13 @@ SIZES: tuple[PaperSize, ...] = (
     *(_iso("A", n) for n in (2, 3, 4, 5, 6)),
     *(_iso("B", n) for n in (3, 4, 5, 6)),
     *(_jis(n) for n in (3, 4, 5, 6)),
-    _inches("US letter", 8.5, 11),
-    _inches("US legal", 8.5, 14),
-    _inches("Comic book", 6.625, 10.25, 3.175, 6.35),
-    _inches("Digest comic", 5.5, 8.5, 3.175, 6.35),
-    PaperSize("Album", 225.0, 297.0, 5.0, 8.0),
-    PaperSize("Manga magazine", 182.0, 257.0, 5.0, 10.0),
-    PaperSize("Manga volume", 128.0, 182.0, 5.0, 10.0),
+    _inches(tr("US letter"), 8.5, 11),
+    _inches(tr("US legal"), 8.5, 14),
+    _inches(tr("Comic book"), 6.625, 10.25, 3.175, 6.35),
+    _inches(tr("Digest comic"), 5.5, 8.5, 3.175, 6.35),
+    PaperSize(tr("Album"), 225.0, 297.0, 5.0, 8.0),
+    PaperSize(tr("Manga magazine"), 182.0, 257.0, 5.0, 10.0),
+    PaperSize(tr("Manga volume"), 128.0, 182.0, 5.0, 10.0),
 )
 BY_NAME = {size.name: size for size in SIZES}
 

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QHBoxLayout, QToolButton, QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.icons import icon
 from jotsk.desk.inout.settings import Settings
@@ -15,12 +16,12 @@ from jotsk.desk.widgets.elided_label import ElidedLabel
 
 TEXT = "  ·  ".join(
     (
-        "Drop a sketch on the page",
-        "draw with pen or mouse",
-        "hold D to rub out",
-        "hold F to see the line alone",
-        "E traces a sketch",
-        "F1 lists the keys",
+        tr("Drop a sketch on the page"),
+        tr("draw with pen or mouse"),
+        tr("hold D to rub out"),
+        tr("hold F to see the line alone"),
+        tr("E traces a sketch"),
+        tr("F1 lists the keys"),
     )
 )
 KEY = "hints/dismissed"
@@ -38,8 +39,8 @@ class HintStrip(QWidget):
         label.setProperty("role", "quiet")
         self._close = QToolButton(self)
         self._close.setFixedSize(26, 26)
-        self._close.setToolTip("Do not show these hints again")
-        self._close.setAccessibleName("Dismiss the hints")
+        self._close.setToolTip(tr("Do not show these hints again"))
+        self._close.setAccessibleName(tr("Dismiss the hints"))
         self._close.clicked.connect(self.dismiss)
         layout = QHBoxLayout(self)
         layout.setContentsMargins(14, 2, 6, 2)

@@ -8,6 +8,8 @@ from typing import TYPE_CHECKING, Any
 
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.page.history.history import MOST_BYTES
+from jotsk.core.words import tr
+from jotsk.desk.app import language
 from jotsk.desk.commands.pen_buttons import choices
 from jotsk.desk.commands.practice_commands import AT_WORK
 from jotsk.desk.inout.settings_file import OF_THE_MACHINE, AllSettings, read_settings, write_settings
@@ -41,42 +43,48 @@ def settings_sheet(window: Window) -> SettingsSheet:
         settings.set(name, value)
         read_again(window)
 
-    sheet.heading("Pen")
-    for place, words in (("lower", "Lower button of the pen"), ("upper", "Upper button of the pen")):
-        why = "While it is down, or as it is pressed; the tip draws with what it holds"
+    sheet.heading(tr("Pen"))
+    for place, words in (("lower", tr("Lower button of the pen")), ("upper", tr("Upper button of the pen"))):
+        why = tr("While it is down, or as it is pressed; the tip draws with what it holds")
         sheet.choice(words, why, choices(), buttons.does(place), partial(buttons.choose, place))
     sheet.switch("guide.settle")
     sheet.number(
-        "Time to settle", "How long the pen rests before a stroke becomes the shape it resembles",
+        tr("Time to settle"), tr("How long the pen rests before a stroke becomes the shape it resembles"),
         SHORTEST_HOLD_S, LONGEST_HOLD_S, "s", settings.get("hand/settle_s", HOLD_S),
         lambda seconds: keep("hand/settle_s", seconds),
     )  # fmt: skip
     sheet.sheet("hand.feel")
-    sheet.heading("Fingers")
-    sheet.switch("hand.fingers", "Two fingers always move, zoom and turn the page")
-    sheet.heading("Keys")
+    sheet.heading(tr("Fingers"))
+    sheet.switch("hand.fingers", tr("Two fingers always move, zoom and turn the page"))
+    sheet.heading(tr("Keys"))
     sheet.switch("view.left_handed")
     sheet.sheet("help.keys")
     sheet.switch("view.buttons")
-    sheet.heading("View")
+    sheet.heading(tr("View"))
+    sheet.choice(
+        tr("Language"), tr("From the next start on"),
+        {language.OF_THE_DESKTOP: tr("That of the desktop"), **language.LANGUAGES},
+        settings.get(language.KEY, language.OF_THE_DESKTOP), lambda code: keep(language.KEY, code),
+    )  # fmt: skip
     for action_id in ("view.lamp", "view.hand", "view.page", "view.overview", "view.history", "view.frames"):
         sheet.switch(action_id)
     sheet.sheet("view.measure")
-    sheet.heading("Files")
+    sheet.heading(tr("Files"))
     sheet.count(
-        "Milestone by the clock", "Minutes of work between two", 0, 240, "min", window.pages.milestones.minutes,
-        lambda minutes: keep("milestones/minutes", minutes), "never",
+        tr("Milestone by the clock"), tr("Minutes of work between two"), 0, 240, "min", window.pages.milestones.minutes,
+        lambda minutes: keep("milestones/minutes", minutes), tr("never"),
     )  # fmt: skip
-    sheet.folder("Unsaved work", window.recovery.folder)
-    sheet.folder("Settings, pens and palette", window.folder)
+    sheet.folder(tr("Unsaved work"), window.recovery.folder)
+    sheet.folder(tr("Settings, pens and palette"), window.folder)
     sheet.own_switch(
-        "Measure pages at work", "Wobble and speed of straight lines, for Practice; quietly",
+        tr("Measure pages at work"), tr("Wobble and speed of straight lines, for Practice; quietly"),
         window.practice.at_work, lambda on: keep(AT_WORK, on),
     )  # fmt: skip
-    sheet.heading("Memory")
+    sheet.heading(tr("Memory"))
     sheet.count(
-        "Steps back", f"How much they may take; by the machine it is {MOST_BYTES >> 20} MB here", 0, MOST_MB, "MB",
-        settings.get(HISTORY, 0), lambda mb: keep(HISTORY, mb), "by the machine",
+        tr("Steps back"), tr("How much they may take; by the machine it is {most_bytes} MB here",
+            most_bytes=MOST_BYTES >> 20), 0, MOST_MB, "MB",
+        settings.get(HISTORY, 0), lambda mb: keep(HISTORY, mb), tr("by the machine"),
     )  # fmt: skip
     return sheet
 
@@ -116,7 +124,7 @@ def take_in(window: Window, path: Path) -> None:
     if everything.palette:
         window.desk_palette.take(list(everything.palette))
     _replace(window, everything.values)
-    window.status.tell(f"All settings are those of “{path.name}” now.")
+    window.status.tell(tr("All settings are those of “{name}” now.", name=path.name))
 
 
 def _replace(window: Window, values: dict[str, Any]) -> None:

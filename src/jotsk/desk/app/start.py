@@ -19,11 +19,14 @@ from PySide6.QtGui import QGuiApplication, QIcon
 from PySide6.QtWidgets import QApplication
 
 from jotsk import integration
+from jotsk.core import words
 from jotsk.core.check.practice.sheets import KINDS, SIZES
 from jotsk.core.errors import CannotWrite, JotskError
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.runtime.lanes import on_failure
+from jotsk.core.words import tr
+from jotsk.desk.app import language
 from jotsk.desk.app.single import Single, handed_on
 from jotsk.desk.app.warming import Warming
 from jotsk.desk.app.window import Window
@@ -38,7 +41,7 @@ from jotsk.desk.theme.style import load_fonts
 log = logging.getLogger("jotsk")
 
 CTRL_C_MS = 300
-FAULT = "Something did not work because of a fault in Jotsk; what is finished is kept, and the log has the rest."
+FAULT = tr("Something did not work because of a fault in Jotsk; what is finished is kept, and the log has the rest.")
 
 
 def run(
@@ -59,7 +62,7 @@ def run(
         )
         return 1
     if file is not None and not file.exists():
-        raise JotskError(f"“{file.name}” could not be opened: it does not exist.")
+        raise JotskError(tr("“{name}” could not be opened: it does not exist.", name=file.name))
     _start_log()
 
     running = QApplication.instance()
@@ -70,7 +73,8 @@ def run(
     request = {"file": str(file.resolve()) if file else None, "demo": demo, "finished": finished, "sheet": sheet}
     if shot is None and not play and handed_on(request):
         return 0
-    load_fonts()
+    language.translate_qt(app)
+    load_fonts(japanese=words.spoken == "ja")
     apply_theme(app, DAY)
     settings = Settings(config_folder() / "settings.json")
     window = Window(settings, RecoveryFolder(state_folder()), config_folder())
@@ -151,7 +155,7 @@ def _shoot(app: QApplication, window: Window, begin: Callable[[], None], play: b
         app.processEvents()
         time.sleep(0.01)
     if not window.grab().save(str(shot), "PNG"):
-        raise CannotWrite(shot, "the folder does not exist or does not allow it")
+        raise CannotWrite(shot, tr("the folder does not exist or does not allow it"))
     return 0
 
 

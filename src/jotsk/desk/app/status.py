@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.inout.jobs import Job
 
 SHOWN_MS = 6000
@@ -22,7 +23,7 @@ class StatusStrip(QWidget):
         self._bar = QProgressBar(textVisible=False)
         self._bar.setRange(0, 1000)
         self._bar.setFixedWidth(160)
-        self._stop = QPushButton("Stop")
+        self._stop = QPushButton(tr("Stop"))
         layout = QHBoxLayout(self)
         layout.setContentsMargins(14, 6, 14, 6)
         layout.setSpacing(12)

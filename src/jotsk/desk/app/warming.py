@@ -12,12 +12,13 @@ from PySide6.QtCore import QObject, QProcess, QTimer
 
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.runtime.warm import load, stamp, warm_up
+from jotsk.core.words import tr
 from jotsk.desk.app.window import Window
 from jotsk.desk.widgets.drawn_beside import DRAWN
 
 log = logging.getLogger(__name__)
 
-SENTENCE = "Preparing the pens; this happens once and takes a minute or two."
+SENTENCE = tr("Preparing the pens; this happens once and takes a minute or two.")
 
 
 class Warming(QObject):

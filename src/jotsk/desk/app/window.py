@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.ink import Color
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import make_actions
 from jotsk.desk.app.desk_memory import DeskMemory
@@ -263,7 +264,7 @@ class Window(QMainWindow):
     def show_doing(self) -> None:
         """What the hand does, in the left place and beside the pen."""
         entries = [ENTRIES[entry_id] for entry_id in self.hold_keys.on]
-        others = [("image", "Placing pictures")] if self.board.placing is not None else []
+        others = [("image", tr("Placing pictures"))] if self.board.placing is not None else []
         self.doing.show_entries(entries, others)
         self.tool_list.mark(self.hold_keys.on)
         trays = (tray for tray in (self.mending, self.filling) if tray.show_tool(self.board.tool.id))
@@ -280,7 +281,7 @@ class Window(QMainWindow):
             self.settings.get(SCREEN, told) * MM_PER_INCH / self.document.page_when_dry().dpi, self.board.pointer
         )
         if not self.settings.has(SCREEN):
-            self.status.tell("By what the screen says of itself; Measure the screen in the menu is exact.")
+            self.status.tell(tr("By what the screen says of itself; Measure the screen in the menu is exact."))
 
     def measure_screen(self) -> None:
         with deleted_after(ScreenSheet(self.settings.get(SCREEN, told_by(self.screen())), self)) as sheet:
@@ -331,7 +332,7 @@ class Window(QMainWindow):
         """How long the pen rests before its stroke settles."""
         now = self.settings.get("hand/settle_s", HOLD_S)
         seconds, accepted = QInputDialog.getDouble(
-            self.board, "Time to settle", "Seconds the pen rests at the end of a stroke",
+            self.board, tr("Time to settle"), tr("Seconds the pen rests at the end of a stroke"),
             now, SHORTEST_HOLD_S, LONGEST_HOLD_S, 2,
         )  # fmt: skip
         if accepted:
@@ -371,13 +372,13 @@ class Window(QMainWindow):
         self.setWindowTitle(f"{document.title}[*] - Jotsk")
         self.setWindowModified(document.is_unsaved)
         for entry_id, label, word in (
-            ("edit.undo", document.undo_label, "Undo"), ("edit.redo", document.redo_label, "Redo"),
+            ("edit.undo", document.undo_label, tr("Undo")), ("edit.redo", document.redo_label, tr("Redo")),
         ):  # fmt: skip
             self.actions_by_id[entry_id].setText(f"{word} {label[0].lower()}{label[1:]}" if label else word)
             self.actions_by_id[entry_id].setEnabled(label is not None)
         if self.board.tool.can_undo:
             self.actions_by_id["edit.undo"].setText(
-                "Undo the last point" if self.board.placing is None else "Undo the move"
+                tr("Undo the last point") if self.board.placing is None else tr("Undo the move")
             )
             self.actions_by_id["edit.undo"].setEnabled(True)
 
@@ -426,7 +427,7 @@ class Window(QMainWindow):
             event.ignore()
             if not self._is_closing:
                 self._is_closing = True
-                self.status.add(f"{jobs.jobs[0].title}, then the window closes…")
+                self.status.add(tr("{title}, then the window closes…", title=jobs.jobs[0].title))
                 jobs.emptied.connect(self._close_soon, Qt.ConnectionType.SingleShotConnection)
             return
         self._is_closing = False

@@ -6,6 +6,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from jotsk.core.page.light import Light
+from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.app.settings_room import show_settings
 from jotsk.desk.dialogs.help_mark import show_manual
@@ -153,8 +154,8 @@ def connect(window: Window) -> None:
     actions["view.hand"].setChecked(True)
     actions["view.page"].setChecked(True)
     actions["view.frames"].setChecked(True)
-    window.top.menus["Guides"].insertMenu(actions["guide.place"], window.guides.menu)
-    window.guides.menu.setTitle("Add a guide")
+    window.top.menus["guides"].insertMenu(actions["guide.place"], window.guides.menu)
+    window.guides.menu.setTitle(tr("Add a guide"))
     window.addActions(list(actions.values()))
     for action in actions.values():
         action.triggered.connect(window.hold_keys.use)

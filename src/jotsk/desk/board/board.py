@@ -20,6 +20,7 @@ from jotsk.core.ink import Pen
 from jotsk.core.page import Page
 from jotsk.core.page.edits.layer_edits import lifted, placement_of
 from jotsk.core.page.layers.placing import Picture, Placement
+from jotsk.core.words import tr
 from jotsk.desk.board.input.drafting import Drafting
 from jotsk.desk.board.input.placing import Placing
 from jotsk.desk.board.input.pointer_input import Pointer, PointerInput
@@ -54,7 +55,7 @@ class Board(PointerInput):
     def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setObjectName("board")
-        self.setAccessibleName("Page")
+        self.setAccessibleName(tr("Page"))
         self.document, self.hand = document, hand
         self.head_px = HEAD_PX
         self.shows_welcome = False  # on a page without anything on it

@@ -11,6 +11,7 @@ from jotsk.core.fill.pour import lost_areas
 from jotsk.core.marks import Area
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.pens.hand import Hand
@@ -26,7 +27,7 @@ class AreaCommands(QObject):
     def lay_flats(self) -> None:
         """A flat for every closed area."""
         gap = self._hand.filling.gap_px
-        self._document.edit_slowly("Flats", lambda page, report: with_flats(page, gap, report=report)[0])
+        self._document.edit_slowly(tr("Flats"), lambda page, report: with_flats(page, gap, report=report)[0])
 
     def drop_ink(self, color: QColor, at: tuple[float, float]) -> None:
         """A drop of ink fell on an area."""
@@ -54,16 +55,16 @@ class AreaCommands(QObject):
                 count += len(pairs)
                 page = with_all_replaced(page, layer.uid, pairs) if pairs else page
             if not count:
-                raise Refused("No area follows its lines; pour one first.")
+                raise Refused(tr("No area follows its lines; pour one first."))
             return page
 
-        self._document.edit_slowly("Freeze areas", freeze, of_lines=True)
+        self._document.edit_slowly(tr("Freeze areas"), freeze, of_lines=True)
 
     def go_to_open(self) -> None:
         """Show the next area whose lines are open."""
         lost = lost_areas(self._document.page_when_dry())
         if not lost:
-            self._board.notify("Every area of this page is closed.")
+            self._board.notify(tr("Every area of this page is closed."))
             return
         area = lost[self._next % len(lost)]
         self._next += 1
@@ -71,4 +72,4 @@ class AreaCommands(QObject):
         middle = (area.bounds.x0 + area.bounds.x1) / 2, (area.bounds.y0 + area.bounds.y1) / 2
         x, y = board.view.to_screen(*middle)
         board.set_view(board.view.panned(board.width() * ratio / 2 - x, board.height() * ratio / 2 - y))
-        board.notify(f"{len(lost)} area{'s' if len(lost) > 1 else ''} open: the lines of this one do not close.")
+        board.notify(tr("%n area(s) open: the lines of this one do not close.", None, len(lost)))

@@ -26,6 +26,7 @@ from jotsk.core.files.clippings import (
 from jotsk.core.files.svg_lines import lines_in, with_lines
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.selection import NO_LINE
@@ -78,15 +79,15 @@ class Clipboard(QObject):
                 mime.setImageData(picture)
             leave_at_the_end()
             QApplication.clipboard().setMimeData(mime)
-            self._tell("The line was copied." if len(lines) == 1 else f"{len(lines)} lines were copied.")
+            self._tell(tr("The line was copied.") if len(lines) == 1 else tr("%n lines were copied.", None, len(lines)))
 
-        self._jobs.run("Copying", pack, offer)
+        self._jobs.run(tr("Copying"), pack, offer)
         return True
 
     def cut(self) -> None:
         """Copy the chosen lines and take them away."""
         if not self._document.selection.lines:
-            self._tell("Choose the lines to cut first.")
+            self._tell(tr("Choose the lines to cut first."))
         elif self.copy():
             self._document.selection.delete()
 
@@ -107,7 +108,7 @@ class Clipboard(QObject):
                         [m for m in list(layer.marks)[-len(lines) :] if isinstance(m, Stroke)]
                     )
 
-            self._document.edit_slowly("Paste lines", lambda page, report: with_pasted(page, lines), choose_pasted)
+            self._document.edit_slowly(tr("Paste lines"), lambda page, report: with_pasted(page, lines), choose_pasted)
             return True
         if mime.hasFormat(SVG_KIND):
             hand, data = self._board.hand, bytes(mime.data(SVG_KIND).data())
@@ -115,8 +116,8 @@ class Clipboard(QObject):
 
             def bring(page: Page, report: Callable[[float], None]) -> Page:
                 found, _ = lines_in(data, Path(NAME), page.dpi, report)
-                return with_lines(page, found, "Pasted", pen, size, color, report)
+                return with_lines(page, found, tr("Pasted"), pen, size, color, report)
 
-            self._document.edit_slowly("Paste lines", bring)
+            self._document.edit_slowly(tr("Paste lines"), bring)
             return True
         return False

@@ -11,12 +11,13 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog
 from jotsk.core.guides.draft import few_points, offset_curve
 from jotsk.core.guides.kinds import FrenchCurve
 from jotsk.core.guides.rails import Point
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guide_sets import GuideSets
 
 CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03
-KIND = "Sets of guides (*.json)"
+KIND = tr("Sets of guides (*.json)")
 
 
 class GuideCommands:
@@ -42,7 +43,7 @@ class GuideCommands:
         """Make a French curve of the last line: as few points as keep it within half a px."""
         stroke = self._document.last_line.when_dry()
         if stroke is None or len(stroke.line) < 2:
-            self._tell("There is no line yet to make a curve of; draw one first.")
+            self._tell(tr("There is no line yet to make a curve of; draw one first."))
             return
 
         def fit(_: Callable[[float], None]) -> tuple[tuple[Point, ...], bool]:
@@ -54,16 +55,16 @@ class GuideCommands:
             points, closed = fitted
             self._guiding.add_curve(points[:-1] if closed else points, closed=closed, smooth=True)
 
-        self._document.slow.emit("Making a curve of the line", fit, add)
+        self._document.slow.emit(tr("Making a curve of the line"), fit, add)
 
     def ask_offset(self) -> None:
         """A curve beside the French curve in hand, as far off as is typed."""
         guide = self._guiding.guide(self._guiding.selected)
         if not isinstance(guide, FrenchCurve):
-            self._tell("Take a French curve in hand first: press it in the list of guides.")
+            self._tell(tr("Take a French curve in hand first: press it in the list of guides."))
             return
         by, accepted = QInputDialog.getDouble(
-            self._board, "Offset of the curve", "How far beside it, px; less than 0 is the other side",
+            self._board, tr("Offset of the curve"), tr("How far beside it, px; less than 0 is the other side"),
             20.0, -10_000.0, 10_000.0, 1,
         )  # fmt: skip
         if accepted and by:
@@ -72,7 +73,7 @@ class GuideCommands:
     def add_offset(self, guide: FrenchCurve, by_px: float) -> None:
         points = offset_curve(guide.curve, by_px)
         if len(points) < 2:
-            self._tell("The curve bends more tightly than that everywhere; choose a smaller offset.")
+            self._tell(tr("The curve bends more tightly than that everywhere; choose a smaller offset."))
             return
         if guide.closed and len(points) > 3:
             self._guiding.add_curve(points[:-1], closed=True, smooth=guide.smooth)
@@ -80,20 +81,20 @@ class GuideCommands:
             self._guiding.add_curve(points, closed=False, smooth=True)
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self._board, "Add a set of guides", "", KIND)
+        name, _ = QFileDialog.getOpenFileName(self._board, tr("Add a set of guides"), "", KIND)
         if name:
             self.sets.open(Path(name))
 
     def ask_keep(self) -> None:
-        name, accepted = QInputDialog.getText(self._board, "Keep the guides", "Name of the set")
+        name, accepted = QInputDialog.getText(self._board, tr("Keep the guides"), tr("Name of the set"))
         if accepted:
             self.sets.keep(name)
 
     def ask_save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self._board, "Save the guides as a set", "guides.json", KIND)
+        name, _ = QFileDialog.getSaveFileName(self._board, tr("Save the guides as a set"), "guides.json", KIND)
         if name:
             self.save(Path(name) if Path(name).suffix else Path(f"{name}.json"))
 
     def save(self, path: Path) -> None:
         if self.sets.save(path):
-            self._tell(f"The guides are in “{path.name}”.")
+            self._tell(tr("The guides are in “{name}”.", name=path.name))

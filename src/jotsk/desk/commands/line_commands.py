@@ -15,6 +15,7 @@ from jotsk.core.ink.pen_fields import MOST_LINES
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import splice, whole
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.dialogs.recast_sheet import RecastSheet
 from jotsk.desk.document.document import Document
@@ -40,7 +41,7 @@ class LineCommands(QObject):
             return splice.unspliced(page, lines, uid)
 
         self._document.selection.mend_lines(
-            "Give the tries back", give_back, "None of these lines was spliced; choose one that was."
+            tr("Give the tries back"), give_back, tr("None of these lines was spliced; choose one that was.")
         )
 
     def move_again(self) -> None:
@@ -61,9 +62,13 @@ class LineCommands(QObject):
             self._document.refused.emit(NO_LINE)
             return
         if len(lines) > MOST_LINES:
-            self._document.refused.emit(f"A motif is made of at most {MOST_LINES} lines; choose fewer.")
+            self._document.refused.emit(
+                tr("A motif is made of at most {most_lines} lines; choose fewer.", most_lines=MOST_LINES)
+            )
             return
-        name, accepted = QInputDialog.getText(self._board, "Motif of the lines", "Name of the pen", text="My motif")
+        name, accepted = QInputDialog.getText(
+            self._board, tr("Motif of the lines"), tr("Name of the pen"), text=tr("My motif")
+        )
         if accepted and name.strip():
             motif = replace(pen_by_id("motif-wave"), motif="own", motif_shape=shape_from(lines), tags=("figure",))
             thick = max(float(line[:, 2].max()) for line in lines)
@@ -85,16 +90,16 @@ class LineCommands(QObject):
         sheet = RecastSheet(lines, self._hand, self._board)
         with deleted_after(sheet):
             if sheet.exec():
-                self._document.selection.mend("Recast the line", sheet.change)
+                self._document.selection.mend(tr("Recast the line"), sheet.change)
 
     def ask_line_weights(self) -> None:
         """How many times as thick the lines of the whole page become."""
         percent, accepted = QInputDialog.getDouble(
-            self._board, "Line weights of the page", "All lines become, in % of their weight",
+            self._board, tr("Line weights of the page"), tr("All lines become, in % of their weight"),
             100.0, LIGHTEST, HEAVIEST, 1,
         )  # fmt: skip
         if accepted and percent != 100.0:
             self._document.edit_slowly(
-                "Line weights of the page",
+                tr("Line weights of the page"),
                 lambda page, report: whole.line_weights_scaled(page, percent / 100, report)[0],
             )

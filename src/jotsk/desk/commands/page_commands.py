@@ -25,6 +25,7 @@ from jotsk.core.hand import Trace
 from jotsk.core.page import Page, blank_page, prepared
 from jotsk.core.page.layers.placing import Picture
 from jotsk.core.page.tiles.tiles import Pixels
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.commands.clipboard import Clipboard
 from jotsk.desk.document.document import NEW_PX, Aside, Document
@@ -43,7 +44,7 @@ if TYPE_CHECKING:
     from PySide6.QtPrintSupport import QPrinter
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
-OPENABLE = f"Pages, pictures and lines (*.ora *.svg {PICTURES});;All files (*)"
+OPENABLE = tr("Pages, pictures and lines (*.ora *.svg {pictures});;All files (*)", pictures=PICTURES)
 MOST_RECENT = 16
 LEFT_MS = 30
 AGAIN_MS = 20_000  # until kept pages that could not be read are tried again
@@ -98,7 +99,7 @@ class PageCommands(QObject):
         """The next of the pages that are open."""
         aside = self.open_pages.next()
         if aside is None:
-            self._tell("No other page is open; what is opened next comes beside this one.")
+            self._tell(tr("No other page is open; what is opened next comes beside this one."))
         else:
             self.take_up(aside)
 
@@ -109,10 +110,12 @@ class PageCommands(QObject):
             return
         if not self.open_pages.close():
             self.open_pages.close_for(
-                lambda: self.document.take(blank_page(*NEW_PX), path=None, title="New page", saved=True)
+                lambda: self.document.take(blank_page(*NEW_PX), path=None, title=tr("New page"), saved=True)
             )
         if unsaved:
-            self._tell(f"“{title}” is closed; its changes are not in a file, and it is among the recent pages.")
+            self._tell(
+                tr("“{title}” is closed; its changes are not in a file, and it is among the recent pages.", title=title)
+            )
 
     def open_demo(self) -> None:
         from jotsk.demo.gull_and_lantern import TITLE
@@ -137,10 +140,12 @@ class PageCommands(QObject):
         """A practice sheet as a new page."""
         if self.keep_unsaved():
             page = sheet_page(kind, size)
-            self.document.take(page, path=None, title=f"Practice: {sheet_of(kind, size).title}", saved=True)
+            self.document.take(
+                page, path=None, title=tr("Practice: {title}", title=sheet_of(kind, size).title), saved=True
+            )
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self.board, "Open", self._folder(), OPENABLE)
+        name, _ = QFileDialog.getOpenFileName(self.board, tr("Open"), self._folder(), OPENABLE)
         if name:
             self._remember(Path(name))
             self.open(Path(name))
@@ -154,17 +159,17 @@ class PageCommands(QObject):
                 return
             self.settings.set("new_page/choices", sheet.choices)
             if self.keep_unsaved():
-                self.document.take(sheet.page, path=None, title="New page", saved=True)
+                self.document.take(sheet.page, path=None, title=tr("New page"), saved=True)
 
     def ask_recent(self) -> None:
         """Choose among the pages opened lately, and those that were left with unsaved work."""
         if self.autosave.is_leaving:
-            self._tell("The page before this one is still being kept; the recent pages come after it.")
+            self._tell(tr("The page before this one is still being kept; the recent pages come after it."))
             self._left.start()
             return
         recovery, recent = self.recovery, self.recent
         self.filing.jobs.run(
-            "Looking for recent pages",
+            tr("Looking for recent pages"),
             lambda _: (recovery.notes(), [RecentFile.of(path) for path in recent()]),
             lambda found: self._choose_recent(*found),
         )
@@ -202,7 +207,7 @@ class PageCommands(QObject):
         def took(outcome: tuple[str, Kept] | None) -> None:
             if outcome is None:
                 if slot is not None:
-                    self._tell(recovery.trouble or "That page is no longer there, or another window has it.")
+                    self._tell(recovery.trouble or tr("That page is no longer there, or another window has it."))
                 elif recovery.trouble is not None:
                     self._tell(recovery.trouble)
                     self._untouched = self.document.page_when_dry()
@@ -211,14 +216,19 @@ class PageCommands(QObject):
             found, kept = outcome
             if slot is None and self.document.page_when_dry() is not before:
                 recovery.unlock(found)
-                self._tell(f"“{kept.title}” has changes that are not in a file yet; it is among the recent pages.")
+                self._tell(
+                    tr(
+                        "“{title}” has changes that are not in a file yet; it is among the recent pages.",
+                        title=kept.title,
+                    )
+                )
                 return
             self.autosave.take_up(found, kept.known)
             self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
-            self._tell(f"“{kept.title}” is as you left it; it has changes that are not in a file yet.")
+            self._tell(tr("“{title}” is as you left it; it has changes that are not in a file yet.", title=kept.title))
 
         if slot is not None or recovery.may_hold_pages:
-            self.filing.jobs.run("Putting the page back", work, took)
+            self.filing.jobs.run(tr("Putting the page back"), work, took)
 
     def _take_up_again(self) -> None:
         """The disk may allow it by now; unless work on another page has begun."""
@@ -234,7 +244,10 @@ class PageCommands(QObject):
 
     def ask_pictures(self) -> None:
         names, _ = QFileDialog.getOpenFileNames(
-            self.board, "Add pictures", self._folder(), f"Pictures ({PICTURES});;All files (*)"
+            self.board,
+            tr("Add pictures"),
+            self._folder(),
+            tr("Pictures ({pictures});;All files (*)", pictures=PICTURES),
         )
         if names:
             self._remember(Path(names[0]))
@@ -246,7 +259,7 @@ class PageCommands(QObject):
 
     def ask_lines(self) -> None:
         """The lines of an SVG file, as strokes of the pen in the hand on a layer of their own."""
-        name, _ = QFileDialog.getOpenFileName(self.board, "Bring in lines", self._folder(), "Lines (*.svg)")
+        name, _ = QFileDialog.getOpenFileName(self.board, tr("Bring in lines"), self._folder(), tr("Lines (*.svg)"))
         if name:
             self._remember(Path(name))
             self.add_lines(Path(name))
@@ -259,7 +272,7 @@ class PageCommands(QObject):
             lines, _ = read_lines(path, page.dpi, lambda share: report(0.5 * share))
             return with_lines(page, lines, path.stem, pen, size, color, lambda share: report(0.5 + 0.5 * share))
 
-        self.document.edit_slowly("Bring in lines", bring)
+        self.document.edit_slowly(tr("Bring in lines"), bring)
 
     def take(self, mime: QMimeData, *, may_open: bool) -> bool:
         """Take what was dropped or pasted: a page is opened, pictures are placed; lines brought in; False if
@@ -281,7 +294,9 @@ class PageCommands(QObject):
             if image.isNull():
                 return False
             self.filing.jobs.run(
-                "Pasting", lambda report: [Picture.of("Pasted", _pixels(image, report))], self.board.place_pictures
+                tr("Pasting"),
+                lambda report: [Picture.of(tr("Pasted"), _pixels(image, report))],
+                self.board.place_pictures,
             )
         else:
             return False
@@ -290,7 +305,7 @@ class PageCommands(QObject):
     def paste(self) -> None:
         mime = QApplication.clipboard().mimeData()
         if mime is None or not self.take(mime, may_open=False):
-            self._tell("There is nothing to paste; copy lines or a picture first.")
+            self._tell(tr("There is nothing to paste; copy lines or a picture first."))
 
     # -- writing -------------------------------------------------------------------------------
 
@@ -305,7 +320,7 @@ class PageCommands(QObject):
 
     def ask_save(self) -> None:
         name, _ = QFileDialog.getSaveFileName(
-            self.board, "Save as", self._suggested(PAGE_SUFFIX), "OpenRaster pages (*.ora)"
+            self.board, tr("Save as"), self._suggested(PAGE_SUFFIX), tr("OpenRaster pages (*.ora)")
         )
         if name:
             path = Path(name)
@@ -323,7 +338,7 @@ class PageCommands(QObject):
             self.settings.set("export/choices", sheet.choices)
             suffix, export = sheet.suffix, sheet.export
         name, _ = QFileDialog.getSaveFileName(
-            self.board, "Export", self._suggested(suffix), f"Pictures (*{suffix})"
+            self.board, tr("Export"), self._suggested(suffix), tr("Pictures (*{suffix})", suffix=suffix)
         )  # fmt: skip
         if name:
             path = Path(name)
@@ -336,7 +351,11 @@ class PageCommands(QObject):
         from jotsk.desk.dialogs import OrdersSheet
 
         kept, ticked = self._orders(), self.settings.get("hand over/ticked", [order.name for order in USUAL[:2]])
-        found = f"The last check found {checked}." if checked else "Check the page (F9) looks for leaks and weak lines."
+        found = (
+            tr("The last check found {checked}.", checked=checked)
+            if checked
+            else tr("Check the page (F9) looks for leaks and weak lines.")
+        )
         sheet = OrdersSheet(self.document.page_when_dry(), kept, ticked, found, self.board)
         with deleted_after(sheet):
             accepted = bool(sheet.exec())
@@ -345,7 +364,7 @@ class PageCommands(QObject):
             self.settings.set("hand over/ticked", sheet.names)
         if not accepted or not chosen:
             return
-        folder = QFileDialog.getExistingDirectory(self.board, "Hand over to a folder", str(self._folder()))
+        folder = QFileDialog.getExistingDirectory(self.board, tr("Hand over to a folder"), str(self._folder()))
         stem = self.document.path.stem if self.document.path else self.document.title
         if folder and self._may_replace([order.file_of(Path(folder), stem) for order in chosen]):
             self.filing.hand_over(Path(folder), stem, chosen)
@@ -357,7 +376,7 @@ class PageCommands(QObject):
             return True
         names = ", ".join(f"“{name}”" for name in there)
         answer = QMessageBox.question(
-            self.board, "Hand over", f"{names}: there already. Replace?",
+            self.board, tr("Hand over"), tr("{names}: there already. Replace?", names=names),
             QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.No,
         )  # fmt: skip
         return answer == QMessageBox.StandardButton.Yes
@@ -384,8 +403,8 @@ class PageCommands(QObject):
 
         page, title = self.document.page_when_dry(), self.document.title
         self.filing.jobs.run(
-            f"Printing {title}", lambda report: print_page(page, printer, report),
-            lambda _: self._tell(f"“{title}” went to the printer."),
+            tr("Printing {title}", title=title), lambda report: print_page(page, printer, report),
+            lambda _: self._tell(tr("“{title}” went to the printer.", title=title)),
         )  # fmt: skip
 
     def ask_size(self) -> None:
@@ -397,7 +416,7 @@ class PageCommands(QObject):
 
     def keep_milestone(self) -> None:
         self.milestones.keep()
-        self._tell("A milestone is kept; Ctrl+Shift+M shows all of them.")
+        self._tell(tr("A milestone is kept; Ctrl+Shift+M shows all of them."))
 
     def show_milestones(self) -> None:
         from jotsk.desk.dialogs import MilestoneSheet
@@ -416,12 +435,12 @@ class PageCommands(QObject):
     def _leave_anyway(self, reason: str) -> bool:
         box = QMessageBox(
             QMessageBox.Icon.Warning,
-            "Unsaved work",
-            f"{reason}\n\nThe work on this page could not be kept aside.",
+            tr("Unsaved work"),
+            tr("{reason}\n\nThe work on this page could not be kept aside.", reason=reason),
             parent=self.board,
         )
-        stay = box.addButton("Stay, and save it elsewhere", QMessageBox.ButtonRole.RejectRole)
-        leave = box.addButton("Leave without it", QMessageBox.ButtonRole.DestructiveRole)
+        stay = box.addButton(tr("Stay, and save it elsewhere"), QMessageBox.ButtonRole.RejectRole)
+        leave = box.addButton(tr("Leave without it"), QMessageBox.ButtonRole.DestructiveRole)
         box.setDefaultButton(stay)
         with deleted_after(box):
             box.exec()
@@ -436,7 +455,7 @@ class PageCommands(QObject):
         except (OSError, JotskError):
             log.exception("a motion could not be kept")
             return
-        self._tell(f"The stroke could not be inked; what the hand did is kept in “{path}”.")
+        self._tell(tr("The stroke could not be inked; what the hand did is kept in “{path}”.", path=path))
 
     def _overtaken(self, path: Path) -> None:
         if self.filing.jobs.is_busy:  # the job that found out has not ended yet
@@ -448,14 +467,17 @@ class PageCommands(QObject):
         """The file was written by somebody else since it was opened here."""
         box = QMessageBox(
             QMessageBox.Icon.Warning,
-            "The file has changed",
-            f"“{path.name}” was changed by another program or window since it was opened here."
-            " Your work is in the journal, whatever you choose.",
+            tr("The file has changed"),
+            tr(
+                "“{name}” was changed by another program or window since it was opened here. Your work is in "
+                "the journal, whatever you choose.",
+                name=path.name,
+            ),
             parent=self.board,
         )
-        other = box.addButton("Save under another name", QMessageBox.ButtonRole.AcceptRole)
-        over = box.addButton("Write over it", QMessageBox.ButtonRole.DestructiveRole)
-        box.addButton("Not now", QMessageBox.ButtonRole.RejectRole)
+        other = box.addButton(tr("Save under another name"), QMessageBox.ButtonRole.AcceptRole)
+        over = box.addButton(tr("Write over it"), QMessageBox.ButtonRole.DestructiveRole)
+        box.addButton(tr("Not now"), QMessageBox.ButtonRole.RejectRole)
         box.setDefaultButton(other)
         with deleted_after(box):
             box.exec()

@@ -7,6 +7,7 @@ from collections.abc import Mapping
 from PySide6.QtCore import QObject, Qt
 from PySide6.QtGui import QAction
 
+from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID
 from jotsk.desk.board.board import Board
 from jotsk.desk.commands.keys import HoldKeys
@@ -24,7 +25,7 @@ OFFERED = (
 
 def choices() -> dict[str, str]:
     """What a button can do, and in which words."""
-    return {DRAGS: "Move the page"} | {i: BY_ID[i].name for i in OFFERED} | {NOTHING: "Nothing"}
+    return {DRAGS: tr("Move the page")} | {i: BY_ID[i].name for i in OFFERED} | {NOTHING: tr("Nothing")}
 
 
 class PenButtons(QObject):

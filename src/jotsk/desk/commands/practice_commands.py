@@ -16,6 +16,7 @@ from jotsk.core.guides.kinds import Cross
 from jotsk.core.guides.kinds.parallel import ParallelRule
 from jotsk.core.guides.kinds.straightedge import Straightedge
 from jotsk.core.page import flattened, rgba
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.sheet_overlay import draw_sheet
 from jotsk.desk.board.strips.practice_strip import PracticeStrip
@@ -72,7 +73,12 @@ class PracticeCommands(QObject):
                 return
             if sheet.steadiness is not None:
                 self._board.hand.set_steady_after(sheet.steadiness)
-                self._tell(f"The pen in the hand now steadies its lines by {sheet.steadiness} after the lift.")
+                self._tell(
+                    tr(
+                        "The pen in the hand now steadies its lines by {steadiness} after the lift.",
+                        steadiness=sheet.steadiness,
+                    )
+                )
                 return
             self.practice.plan = list(sheet.plan)
         self.next_sheet()
@@ -94,7 +100,7 @@ class PracticeCommands(QObject):
         if self._document.page is not page:  # not kept back by unsaved work
             self.practice.begin_second_pass(first)
             self._set_bare(True)
-            self._tell("Until this sheet is left, lines come as the hand draws them, whatever the pen is set to.")
+            self._tell(tr("Until this sheet is left, lines come as the hand draws them, whatever the pen is set to."))
 
     def _page_taken(self) -> None:
         self._set_bare(False)
@@ -117,18 +123,18 @@ class PracticeCommands(QObject):
         best = advice.steadiest(self.practice.entries())
         if best is None:
             self._tell(
-                "Draw a practice sheet of parallel lines first: then it is known which direction suits the hand."
+                tr("Draw a practice sheet of parallel lines first: then it is known which direction suits the hand.")
             )
             return
         line, what = self._next_line()
         if line is None:
-            self._tell("Show a direction first: by a guide, over an edge of the sketch, or with a short stroke.")
+            self._tell(tr("Show a direction first: by a guide, over an edge of the sketch, or with a short stroke."))
             return
         before = board.view.angle_rad
         by = advice.turn_for(self.screen_angle(line), best, 0.0)
         board.turn_by(math.radians(-by), board.pointer)
         self._before = before
-        self._tell(f"Turned for {what}; the same key turns it back.")
+        self._tell(tr("Turned for {what}; the same key turns it back.", what=what))
 
     def screen_angle(self, page_deg: float) -> float:
         """The angle on the screen, degrees, of a direction of the page; both from the right, against the clock."""
@@ -139,14 +145,14 @@ class PracticeCommands(QObject):
         guiding = self._board.guiding
         guide = guiding.guide(guiding.selected) if guiding.selected is not None else None
         if isinstance(guide, Straightedge | ParallelRule | Cross) and guide.on:
-            return guide.angle, "the guide"
+            return guide.angle, tr("the guide")
         if (edge := self._edge_under_pen()) is not None:
-            return edge, "the edge of the sketch under the pen"
+            return edge, tr("the edge of the sketch under the pen")
         stroke = self._document.last_line.stroke
         if stroke is not None:
             chord = stroke.trace.xy[-1] - stroke.trace.xy[0]
             if float(np.hypot(*chord)) * self._board.view.zoom >= SHORTEST_PX:
-                return math.degrees(math.atan2(-chord[1], chord[0])) % 360, "the direction of the last stroke"
+                return math.degrees(math.atan2(-chord[1], chord[0])) % 360, tr("the direction of the last stroke")
         return None, ""
 
     def _edge_under_pen(self) -> float | None:

@@ -11,6 +11,7 @@ from PySide6.QtCore import QObject, QPoint
 from jotsk.core.ink import Pen
 from jotsk.core.json_text import BAD_RECORD
 from jotsk.core.marks.record import pen_from, pen_record
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.settings import Settings
@@ -85,7 +86,7 @@ class Sheets(QObject):
             if pad.exec() and pad.device:
                 self._hand.feels[pad.device] = pad.curve
                 write_pressure_curves(self._settings, self._hand.feels)
-                self._tell(f"The feel of “{pad.device}” is kept.")
+                self._tell(tr("The feel of “{device}” is kept.", device=pad.device))
 
     def show_keys(self) -> None:
         from jotsk.desk.dialogs import KeySheet

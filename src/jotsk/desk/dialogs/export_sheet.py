@@ -32,6 +32,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH, frame
 from jotsk.core.page.layers.tree import ancestors
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
@@ -39,15 +40,20 @@ from jotsk.desk.widgets.number_field import number_field, put_number
 from jotsk.desk.widgets.sheet_form import form_of
 
 COLOR_WORDS = {
-    "rgba": "RGB and transparency",
+    "rgba": tr("RGB and transparency"),
     "rgb": "RGB",
-    "grey": "Grey",
-    "bits": "Black and white, 1 bit",
-    "cmyk": "CMYK, for a press",
+    "grey": tr("Grey"),
+    "bits": tr("Black and white, 1 bit"),
+    "cmyk": tr("CMYK, for a press"),
 }
-FRAME_WORDS = {"page": "The whole page", "bleed": "To the bleed", "trim": "To the trim", "safe": "To the safe frame"}
+FRAME_WORDS = {
+    "page": tr("The whole page"),
+    "bleed": tr("To the bleed"),
+    "trim": tr("To the trim"),
+    "safe": tr("To the safe frame"),
+}
 CHECKER_PX = 8
-NO_TRIM = "The page has a bleed but no trim, so this is the whole page; Page size in the menu sets the trim."
+NO_TRIM = tr("The page has a bleed but no trim, so this is the whole page; Page size in the menu sets the trim.")
 SOON_MS = 15  # after the sheet was shown
 
 
@@ -61,7 +67,7 @@ class TrueSize(QWidget):
         self.middle: tuple[float, float] | None = None  # shares of the frame
         self.setMinimumSize(420, 420)
         self.setCursor(Qt.CursorShape.OpenHandCursor)
-        self.setToolTip("The result at its true size; drag to see another part")
+        self.setToolTip(tr("The result at its true size; drag to see another part"))
         self._image: QImage | None = None
         # Worked out in a turn of the loop of its own, once for all that changed meanwhile.
         self._renewing = QTimer(self, singleShot=True)
@@ -120,7 +126,7 @@ class ExportSheet(QDialog):
         self, page: Page, parent: QWidget | None = None, choices: Mapping[str, Any] = MappingProxyType({})
     ) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Export")
+        self.setWindowTitle(tr("Export"))
         self.resize(980, 600)
         self._page = page
         self.kind = QComboBox()
@@ -132,16 +138,18 @@ class ExportSheet(QDialog):
             self.frame.addItem(FRAME_WORDS[name], name)
         self.scale = number_field(1, 800, 1, " %")
         self.scale.setValue(100)
-        self.transparent = QCheckBox("Leave the paper out")
-        self.shapes = QCheckBox("Lines as shapes", toolTip="Sharp at any size; what has grain stays a picture")
+        self.transparent = QCheckBox(tr("Leave the paper out"))
+        self.shapes = QCheckBox(tr("Lines as shapes"), toolTip=tr("Sharp at any size; what has grain stays a picture"))
         self.profile: PressProfile | None = None
         self._profile_path = ""
-        self.press = QPushButton(autoDefault=False, toolTip="The ICC profile of the press: who prints the page has it")
+        self.press = QPushButton(
+            autoDefault=False, toolTip=tr("The ICC profile of the press: who prints the page has it")
+        )
         self.press.clicked.connect(self._ask_profile)
         self.threshold = QSlider(Qt.Orientation.Horizontal)
         self.threshold.setRange(1, 255)
         self.threshold.setValue(128)
-        self.threshold.setToolTip("What is darker than this becomes ink")
+        self.threshold.setToolTip(tr("What is darker than this becomes ink"))
         threshold_value = number_field(1, 255, 0)
         threshold_value.setValue(128)
         threshold_value.valueChanged.connect(lambda value: self.threshold.setValue(round(value)))
@@ -153,8 +161,8 @@ class ExportSheet(QDialog):
         below.addWidget(threshold_value)
         self.quality = number_field(1, 100, 0)
         self.quality.setValue(92)
-        self.sketches = QCheckBox("With sketch layers")
-        self.layers = QListWidget(toolTip="What is written; all that is visible at first, but for sketches")
+        self.sketches = QCheckBox(tr("With sketch layers"))
+        self.layers = QListWidget(toolTip=tr("What is written; all that is visible at first, but for sketches"))
         self.layers.setSpacing(3)
         for layer in reversed(page.layers):
             item = QListWidgetItem("    " * len(ancestors(page.layers, layer)) + layer.name)
@@ -166,15 +174,15 @@ class ExportSheet(QDialog):
         self._visible = {x.uid for x in shown}
         self._sketches = {x.uid for x in page.layers if x.is_sketch}
         form = self._form = form_of((
-            ("Kind", self.kind), ("Colours", self.color), ("", self.shapes), ("", self.transparent),
-            ("Press", self.press), ("Black below", self._below),
-            ("Quality", self.quality), ("Frame", self.frame), ("Scale", self.scale), ("", self.sketches),
-            ("Layers", self.layers),
+            (tr("Kind"), self.kind), (tr("Colours"), self.color), ("", self.shapes), ("", self.transparent),
+            (tr("Press"), self.press), (tr("Black below"), self._below),
+            (tr("Quality"), self.quality), (tr("Frame"), self.frame), (tr("Scale"), self.scale), ("", self.sketches),
+            (tr("Layers"), self.layers),
         ))  # fmt: skip
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(36)
-        buttons, self.write = foot_that_does(self, "handing-over", "Write…")
+        buttons, self.write = foot_that_does(self, "handing-over", tr("Write…"))
         left = QVBoxLayout()
         left.addLayout(form, 1)
         left.addWidget(self.told)
@@ -285,7 +293,9 @@ class ExportSheet(QDialog):
         return QImage(pixels.data, pixels.shape[1], pixels.shape[0], pixels.strides[0], kind).copy()
 
     def _ask_profile(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "The profile of the press", "", "ICC profiles (*.icc *.icm)")
+        name, _ = QFileDialog.getOpenFileName(
+            self, tr("The profile of the press"), "", tr("ICC profiles (*.icc *.icm)")
+        )
         if name:
             self._take_profile(name)
 
@@ -317,7 +327,7 @@ class ExportSheet(QDialog):
         self._form.setRowVisible(self.transparent, export.color == "rgba")
         self._form.setRowVisible(self.shapes, self._may_have_shapes)
         self._form.setRowVisible(self.press, export.color == "cmyk")
-        self.press.setText(self.profile.name if self.profile is not None else "Choose a profile…")
+        self.press.setText(self.profile.name if self.profile is not None else tr("Choose a profile…"))
         self._form.setRowVisible(self._below, export.color == "bits")
         width, height = export.size(self._page)
         dpi = self._page.dpi * export.scale
@@ -325,8 +335,14 @@ class ExportSheet(QDialog):
             export.check(self._page)
             no_trim = export.frame == "bleed" and self._page.bleed_mm > 0 and self._page.trim_mm <= 0
             self.told.setText(
-                f"{width} x {height} px at {dpi:.0f} dpi,"
-                f" {width / dpi * MM_PER_INCH:.0f} x {height / dpi * MM_PER_INCH:.0f} mm on paper"
+                tr(
+                    "{width} x {height} px at {dpi:.0f} dpi, {mm_wide:.0f} x {mm_high:.0f} mm on paper",
+                    width=width,
+                    height=height,
+                    dpi=dpi,
+                    mm_wide=width / dpi * MM_PER_INCH,
+                    mm_high=height / dpi * MM_PER_INCH,
+                )
                 + (f". {NO_TRIM}" if no_trim else "")
                 + (f". {beats}" if (beats := moire(self._page, export)) else "")
             )

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QButtonGroup, QComboBox, QDialog, QHBoxLayout, QLa
 
 from jotsk.core.hand import LINEAR, ResponseCurve
 from jotsk.core.hand.feel import fitted_feel, histogram
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.pens.hand import Hand
@@ -15,9 +16,9 @@ from jotsk.desk.widgets.faults import handled
 from jotsk.desk.widgets.number_field import number_field
 
 TOUCHES = (
-    ("light", "1. Lightly", "Scribble as lightly as you would ever draw"),
-    ("normal", "2. As always", "Scribble as you draw most of the time"),
-    ("hard", "3. Hard", "Scribble as hard as you like to press"),
+    ("light", tr("1. Lightly"), tr("Scribble as lightly as you would ever draw")),
+    ("normal", tr("2. As always"), tr("Scribble as you draw most of the time")),
+    ("hard", tr("3. Hard"), tr("Scribble as hard as you like to press")),
 )
 
 
@@ -41,31 +42,33 @@ class FeelPad(QDialog):
     def __init__(self, hand: Hand, parent: QWidget | None = None, device: str = "") -> None:
         """`device` is the pen that was near last."""
         super().__init__(parent)
-        self.setWindowTitle("Feel of the device")
+        self.setWindowTitle(tr("Feel of the device"))
         self.resize(860, 620)
         self._hand = Hand(hand.library, self)
         self._hand.feels, self._hand.tremors = dict(hand.feels), hand.tremors
         self.tremor = QLabel(wordWrap=True)
         self.tremor.setProperty("role", "quiet")
         self.device = ""
-        self.devices = QComboBox(toolTip="Devices that were used here; draw with another, and it is listed too")
-        self.devices.setAccessibleName("Device")
+        self.devices = QComboBox(toolTip=tr("Devices that were used here; draw with another, and it is listed too"))
+        self.devices.setAccessibleName(tr("Device"))
         self.curve: ResponseCurve = LINEAR
         self._pressures: dict[str, list[float]] = {name: [] for name, _, _ in TOUCHES}
         self._touch = "light"
         self.pad = PressurePad(self._hand, self)
-        self.editor = CurveEditor(monotone=True, tooltip="From the pressure of the device to the pressure of the pen")
+        self.editor = CurveEditor(
+            monotone=True, tooltip=tr("From the pressure of the device to the pressure of the pen")
+        )
         self.editor.setMinimumSize(240, 190)
         self.editor.changed.connect(self._edited)
         self.typed = number_field(0, 100, 1, " %"), number_field(0, 100, 1, " %")
-        for field, words in zip(self.typed, ("Pressure of the hand", "Pressure of the pen"), strict=True):
-            field.setToolTip(f"{words} at the point that was pressed last")
+        for field, words in zip(self.typed, (tr("Pressure of the hand"), tr("Pressure of the pen")), strict=True):
+            field.setToolTip(tr("{words} at the point that was pressed last", words=words))
             field.setAccessibleName(words)
             field.valueChanged.connect(self._typed)
         self.editor.chosen.connect(self._show_point)
         point = QHBoxLayout()
-        point.addWidget(QLabel("Point"))
-        for part in (self.typed[0], QLabel("becomes"), self.typed[1]):
+        point.addWidget(QLabel(tr("Point")))
+        for part in (self.typed[0], QLabel(tr("becomes")), self.typed[1]):
             point.addWidget(part)
         point.addStretch()
         self.told = QLabel(wordWrap=True)
@@ -89,21 +92,21 @@ class FeelPad(QDialog):
         whose.addWidget(self.devices, 1)
         whose.addWidget(QuestionMark(self, "drawing"))
         right.addLayout(whose)
-        right.addWidget(QLabel("Pressure of your hand, and what becomes of it"))
+        right.addWidget(QLabel(tr("Pressure of your hand, and what becomes of it")))
         right.addWidget(self.editor)
         right.addLayout(point)
         right.addWidget(self.told)
         right.addWidget(self.tremor)
         right.addStretch()
-        self.fits = QPushButton("Fit to the scribbles", autoDefault=False)
-        self.fits.setToolTip("Bring your light, normal and hard pressure to 12, 50 and 95 %")
+        self.fits = QPushButton(tr("Fit to the scribbles"), autoDefault=False)
+        self.fits.setToolTip(tr("Bring your light, normal and hard pressure to 12, 50 and 95 %"))
         self.fits.clicked.connect(lambda _=False: self.fit())
         right.addWidget(self.fits)
         for words, tip, call in (
-            ("Keep this feel", "Use it from now on for this device", self.accept),
-            ("Begin anew", "Forget these scribbles; the curve stays", self.begin),
-            ("Even again", "Back to the device's own pressure", self.reset),
-            ("Close", "Leave the feel as it was", self.reject),
+            (tr("Keep this feel"), tr("Use it from now on for this device"), self.accept),
+            (tr("Begin anew"), tr("Forget these scribbles; the curve stays"), self.begin),
+            (tr("Even again"), tr("Back to the device's own pressure"), self.reset),
+            (tr("Close"), tr("Leave the feel as it was"), self.reject),
         ):
             button = QPushButton(words, toolTip=tip, autoDefault=False)
             button.clicked.connect(lambda _=False, c=call: c())
@@ -116,7 +119,7 @@ class FeelPad(QDialog):
         known = sorted({*hand.feels, *hand.tremors, *([device] if device else [])})
         self.devices.addItems(known)
         self.devices.setEnabled(bool(known))
-        self.devices.setPlaceholderText("Draw, and your device is listed here")
+        self.devices.setPlaceholderText(tr("Draw, and your device is listed here"))
         self.devices.currentTextChanged.connect(self._take_device)
         self.begin()
         self.devices.setCurrentText(device or (known[0] if known else ""))
@@ -169,7 +172,7 @@ class FeelPad(QDialog):
         """Fit the curve to what was scribbled."""
         try:
             self._set(fitted_feel(*(self._pressures[name] for name, _, _ in TOUCHES)))
-            self.told.setText("Fitted to what came so far; drag or type the points if you like it otherwise.")
+            self.told.setText(tr("Fitted to what came so far; drag or type the points if you like it otherwise."))
         except ValueError as error:
             self.told.setText(f"{str(error).capitalize()}.")
             self.editor.update()
@@ -177,9 +180,13 @@ class FeelPad(QDialog):
     def _said_of_tremor(self) -> str:
         meter = self._hand.tremors.get(self.device)
         if meter is None or not meter.found:
-            return "The tremor of your hand is learnt from slow lines while you draw."
-        strokes = "a slow line" if len(meter.found) == 1 else f"{len(meter.found)} slow lines"
-        return f"The tremor of your hand with this device: {meter.tremor_px:.1f} px, learnt from {strokes}."
+            return tr("The tremor of your hand is learnt from slow lines while you draw.")
+        strokes = tr("a slow line") if len(meter.found) == 1 else tr("%n slow lines", None, len(meter.found))
+        return tr(
+            "The tremor of your hand with this device: {tremor_px:.1f} px, learnt from {strokes}.",
+            tremor_px=meter.tremor_px,
+            strokes=strokes,
+        )
 
     def reset(self) -> None:
         self._set(LINEAR)

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides import Guide
 from jotsk.core.guides.fields import Row
 from jotsk.core.guides.numbers import rows_of, typed, with_typed
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_with_help
 from jotsk.desk.guides.guiding import Guiding, titled
 from jotsk.desk.theme import current
@@ -32,7 +33,7 @@ class GuideSheet(QDialog):
 
     def __init__(self, guiding: Guiding, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Guide in numbers")
+        self.setWindowTitle(tr("Guide in numbers"))
         self.resize(340, 380)
         self._guiding = guiding
         self._kind: object = None
@@ -40,10 +41,10 @@ class GuideSheet(QDialog):
         self._rows: dict[str, Row] = {}
         self.heading = QLabel()
         self.heading.setProperty("role", "heading")
-        self.color = QPushButton(toolTip="Colour of this guide", autoDefault=False)
+        self.color = QPushButton(toolTip=tr("Colour of this guide"), autoDefault=False)
         self.color.clicked.connect(self._ask_color)
         self._form_place = QVBoxLayout()
-        close = QPushButton("Close", autoDefault=False)
+        close = QPushButton(tr("Close"), autoDefault=False)
         close.clicked.connect(self.close)
         foot = foot_with_help(self, "guides", close)
         layout = QVBoxLayout(self)
@@ -65,7 +66,7 @@ class GuideSheet(QDialog):
         if kind != self._kind:
             self._kind = kind
             self._build(guide)
-        self.heading.setText(titled(guide) if guide else "Take a guide in hand: press it in the list.")
+        self.heading.setText(titled(guide) if guide else tr("Take a guide in hand: press it in the list."))
         if guide is None:
             return
         for key, box in self.fields.items():
@@ -76,7 +77,7 @@ class GuideSheet(QDialog):
             else:
                 box.setValue(value)  # type: ignore[arg-type]
             box.blockSignals(False)
-        self.color.setText(guide.color or "As all guides")
+        self.color.setText(guide.color or tr("As all guides"))
         swatch = QColor(guide.color or current().guide)
         self.color.setIcon(_swatch(swatch))
 
@@ -98,7 +99,7 @@ class GuideSheet(QDialog):
             box = self._field(key, row)
             self.fields[key], self._rows[key] = box, row
             form.addRow("" if row.is_switch else row.words, box)
-        form.addRow("Colour", self.color)
+        form.addRow(tr("Colour"), self.color)
         self._form_place.addWidget(holder)
 
     def _field(self, key: str, row: Row) -> QDoubleSpinBox | QSpinBox | QCheckBox:
@@ -118,7 +119,7 @@ class GuideSheet(QDialog):
         guiding = self._guiding
         index, guide = guiding.selected, guiding.guide(guiding.selected)
         if index is not None and guide is not None:
-            label = "Place guide" if " " in key else "Change guide"
+            label = tr("Place guide") if " " in key else tr("Change guide")
             self._steps_end.ask()
             if (index, key) != self._stepped:
                 self._guiding.end_step()  # another field is another change
@@ -130,9 +131,9 @@ class GuideSheet(QDialog):
         guide = guiding.guide(guiding.selected)
         if guide is None or guiding.selected is None:
             return
-        color = QColorDialog.getColor(QColor(guide.color or current().guide), self, "Colour of the guide")
+        color = QColorDialog.getColor(QColor(guide.color or current().guide), self, tr("Colour of the guide"))
         if color.isValid():
-            guiding.change(guiding.selected, "Change guide", color=color.name())
+            guiding.change(guiding.selected, tr("Change guide"), color=color.name())
 
 
 def _swatch(color: QColor) -> QIcon:

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLa
 
 from jotsk.core.check.lines import width_picture, widths_by_length
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_with_help
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
@@ -20,7 +21,7 @@ PICTURE_PX, PLOT = 620, (320, 200)
 class HeatSheet(QDialog):
     def __init__(self, page: Page, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Heat picture of line weight")
+        self.setWindowTitle(tr("Heat picture of line weight"))
         pixels = np.ascontiguousarray(width_picture(page, PICTURE_PX))
         h, w, _ = pixels.shape
         image = QImage(pixels.data, w, h, 3 * w, QImage.Format.Format_RGB888).copy()
@@ -28,14 +29,14 @@ class HeatSheet(QDialog):
         self.picture.setPixmap(QPixmap.fromImage(image))
         self.plot = WeightPlot(*widths_by_length(page), self)
         words = QLabel(
-            "Blue lines are thin, red ones thick. A figure stands out where its outside is warmer than its inside."
+            tr("Blue lines are thin, red ones thick. A figure stands out where its outside is warmer than its inside.")
         )
         words.setWordWrap(True)
         words.setProperty("role", "quiet")
-        close = QPushButton("Close", default=True)
+        close = QPushButton(tr("Close"), default=True)
         close.clicked.connect(self.accept)
         right = QVBoxLayout()
-        right.addWidget(QLabel("Length of line by weight"))
+        right.addWidget(QLabel(tr("Length of line by weight")))
         right.addWidget(self.plot)
         right.addWidget(words)
         right.addStretch()
@@ -70,5 +71,5 @@ class WeightPlot(QWidget):
         painter.setFont(font(SMALL_PX))
         painter.setPen(QColor(theme.quiet))
         last = float(self._edges[-1]) if len(self._edges) else 0.0
-        painter.drawText(QRectF(0, h + 2, w, 16), Qt.AlignmentFlag.AlignLeft, "0 px")
-        painter.drawText(QRectF(0, h + 2, w, 16), Qt.AlignmentFlag.AlignRight, f"{last:.0f} px")
+        painter.drawText(QRectF(0, h + 2, w, 16), Qt.AlignmentFlag.AlignLeft, tr("0 px"))
+        painter.drawText(QRectF(0, h + 2, w, 16), Qt.AlignmentFlag.AlignRight, tr("{last:.0f} px", last=last))

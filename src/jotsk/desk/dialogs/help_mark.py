@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QPushButton, QToolButton, QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.manual import Manual
 
 SIDE_PX = 28
@@ -24,8 +25,8 @@ class QuestionMark(QToolButton):
         super().__init__(sheet)
         self.setText("?")
         self.setFixedSize(SIDE_PX, SIDE_PX)
-        self.setToolTip("What this is and does, in the manual (F1)")
-        self.setAccessibleName("Help")
+        self.setToolTip(tr("What this is and does, in the manual (F1)"))
+        self.setAccessibleName(tr("Help"))
         self.setShortcut("F1")
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)  # or a sheet would begin at it; the key reaches it from anywhere
         self.clicked.connect(lambda: show_manual(sheet, page))
@@ -44,7 +45,7 @@ def foot_with_help(sheet: QWidget, page: str, close: QPushButton) -> QHBoxLayout
 def foot_that_does(sheet: QDialog, page: str, does: str) -> tuple[QHBoxLayout, QPushButton]:
     """The foot of a sheet that does something: its question mark, Close, and the button of Enter, which accepts the
     sheet."""
-    close, do = QPushButton("Close", autoDefault=False), QPushButton(does, default=True)
+    close, do = QPushButton(tr("Close"), autoDefault=False), QPushButton(does, default=True)
     close.clicked.connect(sheet.reject)
     do.clicked.connect(sheet.accept)
     foot = foot_with_help(sheet, page, close)

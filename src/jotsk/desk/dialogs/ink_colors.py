@@ -25,6 +25,7 @@ from jotsk.core.errors import JotskError
 from jotsk.core.hex_color import color_as_typed, hex_of
 from jotsk.core.ink import Color
 from jotsk.core.ink.oklch import MOST_CHROMA, from_oklch, to_oklch
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.pens.palette import DeskPalette
@@ -35,7 +36,7 @@ PLANE = 220
 STRIP = 22
 COLUMNS = 8
 SWATCH = 28
-TEXT = "Palettes (*.txt)"
+TEXT = tr("Palettes (*.txt)")
 
 
 class Plane(QWidget):
@@ -47,7 +48,7 @@ class Plane(QWidget):
         super().__init__(parent)
         self.setFixedSize(PLANE + 14 + STRIP, PLANE)
         self.setCursor(Qt.CursorShape.CrossCursor)
-        self.setAccessibleName("Colour by lightness, chroma and hue")
+        self.setAccessibleName(tr("Colour by lightness, chroma and hue"))
         self._lch = np.zeros(3)
         self._plane = self._strip = QImage()  # made when they are looked at
         self._plane_hue = 0.0
@@ -129,13 +130,13 @@ class InkColors(QDialog):
 
     def __init__(self, hand: Hand, palette: DeskPalette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Ink colour")
+        self.setWindowTitle(tr("Ink colour"))
         self._hand, self._palette = hand, palette
         self.plane = Plane(self)
         self.plane.picked.connect(hand.set_color)
         self.hex = QLineEdit(maxLength=7)
-        self.hex.setAccessibleName("sRGB, #rrggbb")
-        self.hex.setToolTip("The colour as sRGB, #rrggbb")
+        self.hex.setAccessibleName(tr("sRGB, #rrggbb"))
+        self.hex.setToolTip(tr("The colour as sRGB, #rrggbb"))
         self.hex.setFixedWidth(80)
         self.hex.editingFinished.connect(self._typed)
         self.told = QLabel()
@@ -147,15 +148,17 @@ class InkColors(QDialog):
         self._grid.setAlignment(Qt.AlignmentFlag.AlignLeft)
         row = QHBoxLayout()
         row.addWidget(self.hex)
-        row.addWidget(self._button("Before", "The colour before this one", lambda: hand.set_color(hand.previous_color)))
+        row.addWidget(
+            self._button(tr("Before"), tr("The colour before this one"), lambda: hand.set_color(hand.previous_color))
+        )
         row.addStretch()
         buttons = QHBoxLayout()
         buttons.addWidget(QuestionMark(self, "drawing"))
         for words, tip, call in (
-            ("Add", "Add this colour to the palette", lambda: palette.add(hand.color)),
-            ("Take out", "Take this colour out of the palette", lambda: palette.remove(hand.color)),
-            ("Open…", "Open a palette", self.open),
-            ("Save…", "Save the palette as a text file", self.save),
+            (tr("Add"), tr("Add this colour to the palette"), lambda: palette.add(hand.color)),
+            (tr("Take out"), tr("Take this colour out of the palette"), lambda: palette.remove(hand.color)),
+            (tr("Open…"), tr("Open a palette"), self.open),
+            (tr("Save…"), tr("Save the palette as a text file"), self.save),
         ):
             buttons.addWidget(self._button(words, tip, call))
         layout = QVBoxLayout(self)
@@ -163,10 +166,10 @@ class InkColors(QDialog):
         layout.setSpacing(10)
         layout.addWidget(self.plane)
         layout.addLayout(row)
-        layout.addWidget(_quiet("Palette"))
+        layout.addWidget(_quiet(tr("Palette")))
         layout.addLayout(self._grid)
         layout.addLayout(buttons)
-        layout.addWidget(_quiet("Used last"))
+        layout.addWidget(_quiet(tr("Used last")))
         layout.addLayout(self._recent)
         layout.addWidget(self.told)
         hand.changed.connect(self._show)
@@ -175,14 +178,14 @@ class InkColors(QDialog):
 
     def open(self, path: Path | None = None) -> None:
         if path is None:
-            name, _ = QFileDialog.getOpenFileName(self, "Open a palette", "", TEXT)
+            name, _ = QFileDialog.getOpenFileName(self, tr("Open a palette"), "", TEXT)
             path = Path(name) if name else None
         if path is not None:
             self._tried(lambda: self._palette.open(path))
 
     def save(self, path: Path | None = None) -> None:
         if path is None:
-            name, _ = QFileDialog.getSaveFileName(self, "Save the palette", "palette.txt", TEXT)
+            name, _ = QFileDialog.getSaveFileName(self, tr("Save the palette"), "palette.txt", TEXT)
             path = Path(name) if name else None
         if path is not None:
             self._tried(lambda: self._palette.save(path))
@@ -220,7 +223,7 @@ class InkColors(QDialog):
             self._hand.set_color(color_as_typed(self.hex.text().strip()))
             self.told.setText("")
         except ValueError:
-            self.told.setText("A colour is typed as #rrggbb, such as #1D2A32.")
+            self.told.setText(tr("A colour is typed as #rrggbb, such as #1D2A32."))
 
     def _button(self, words: str, tip: str, call: Callable[[], None]) -> QPushButton:
         button = QPushButton(words, toolTip=tip, autoDefault=False)

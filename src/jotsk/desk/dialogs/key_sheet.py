@@ -20,13 +20,14 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.errors import Refused
+from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID, MENUS, TABLE, shown_key
 from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.key_map import KeyMap
 
 MODIFIERS = {Qt.Key.Key_Shift, Qt.Key.Key_Control, Qt.Key.Key_Alt, Qt.Key.Key_Meta, Qt.Key.Key_AltGr}
-HINT = "Press twice on a line, or Enter, to give it another key; Del takes its key away."
-WAITING, NOTHING = "press the new key…", "Nothing has that in its name or key."
+HINT = tr("Press twice on a line, or Enter, to give it another key; Del takes its key away.")
+WAITING, NOTHING = tr("press the new key…"), tr("Nothing has that in its name or key.")
 ID = Qt.ItemDataRole.UserRole
 
 
@@ -35,14 +36,14 @@ class KeySheet(QDialog):
 
     def __init__(self, keys: KeyMap, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Keys")
+        self.setWindowTitle(tr("Keys"))
         self.resize(620, 620)
         self._keys = keys
         self._waits_for: str | None = None  # the entry whose new key is pressed next
-        self.search = QLineEdit(placeholderText="Find an action or a key", clearButtonEnabled=True)
-        self.search.setAccessibleName("Find an action or a key")
+        self.search = QLineEdit(placeholderText=tr("Find an action or a key"), clearButtonEnabled=True)
+        self.search.setAccessibleName(tr("Find an action or a key"))
         self.list = QTreeWidget(columnCount=2, headerHidden=True, rootIsDecorated=False, indentation=12)
-        self.list.setAccessibleName("Actions and their keys")
+        self.list.setAccessibleName(tr("Actions and their keys"))
         self.list.setSelectionBehavior(QTreeWidget.SelectionBehavior.SelectRows)
         self.list.setUniformRowHeights(True)
         self.list.header().setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
@@ -50,10 +51,10 @@ class KeySheet(QDialog):
         self.told = QLabel(HINT, wordWrap=True)
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(34)
-        self.change = QPushButton("Change the key", autoDefault=False)
-        self.as_shipped = QPushButton("As shipped", autoDefault=False, toolTip="The key this action came with")
-        self.all_as_shipped = QPushButton("All as shipped", autoDefault=False)
-        close = QPushButton("Close", autoDefault=False)
+        self.change = QPushButton(tr("Change the key"), autoDefault=False)
+        self.as_shipped = QPushButton(tr("As shipped"), autoDefault=False, toolTip=tr("The key this action came with"))
+        self.all_as_shipped = QPushButton(tr("All as shipped"), autoDefault=False)
+        close = QPushButton(tr("Close"), autoDefault=False)
         foot = QHBoxLayout()
         foot.addWidget(QuestionMark(self, "drawing"))
         for button in (self.change, self.as_shipped, self.all_as_shipped):
@@ -84,15 +85,14 @@ class KeySheet(QDialog):
         bold = QFont(self.font())
         bold.setWeight(QFont.Weight.DemiBold)
         for menu in MENUS:
-            heading = QTreeWidgetItem(self.list, [menu])
+            heading = QTreeWidgetItem(self.list, [menu.name])
             heading.setFlags(Qt.ItemFlag.ItemIsEnabled)
             heading.setFont(0, bold)
             heading.setExpanded(True)
-            for entry in TABLE:
-                if entry.menu == menu:
-                    item = items[entry.id] = QTreeWidgetItem(heading, [entry.name.removesuffix("…")])
-                    item.setData(0, ID, entry.id)
-                    item.setToolTip(0, entry.tooltip)
+            for entry in menu.entries:
+                item = items[entry.id] = QTreeWidgetItem(heading, [entry.name.removesuffix("…")])
+                item.setData(0, ID, entry.id)
+                item.setToolTip(0, entry.tooltip)
         return items
 
     @property
@@ -114,7 +114,10 @@ class KeySheet(QDialog):
             self.list.setCurrentItem(self._items[entry_id])
             self._items[entry_id].setText(1, WAITING)
             self.told.setText(
-                f"Press the new key of “{BY_ID[entry_id].name.removesuffix('…')}”; Esc leaves it as it is."
+                tr(
+                    "Press the new key of “{action}”; Esc leaves it as it is.",
+                    action=BY_ID[entry_id].name.removesuffix("…"),
+                )
             )
             self.list.setFocus()
 
@@ -157,8 +160,10 @@ class KeySheet(QDialog):
     def _show_keys(self) -> None:
         for entry_id, item in self._items.items():
             entry = BY_ID[entry_id]
-            shown = " or ".join(shown_key(key) for key in (self._keys.key(entry), entry.also) if key)
-            item.setText(1, f"{shown}, tap or hold" if entry.hold and shown else shown)
+            shown = tr(" or ", "between keys").join(
+                shown_key(key) for key in (self._keys.key(entry), entry.also) if key
+            )
+            item.setText(1, tr("{shown}, tap or hold", shown=shown) if entry.hold and shown else shown)
             font = QFont(self.font())
             font.setItalic(self._keys.is_own(entry))
             item.setFont(1, font)

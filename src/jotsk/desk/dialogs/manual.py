@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from jotsk.core.words import tr
 from jotsk.desk.widgets.ink_marked import InkMarked
 
 PAGES = (
@@ -31,7 +32,7 @@ PLACES = (  # in a checkout, and where a wheel puts them
     Path.home() / ".local" / "share" / "jotsk" / "docs",
 )  # fmt: skip
 WIDEST_PX = 640
-MISSING = "The manual is not here. It comes with the source, in the folder docs."
+MISSING = tr("The manual is not here. It comes with the source, in the folder docs.")
 
 
 def manual_folder() -> Path | None:
@@ -80,15 +81,15 @@ class Manual(QDialog):
 
     def __init__(self, page: str = PAGES[0], parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Manual")
+        self.setWindowTitle(tr("Manual"))
         self.resize(980, 700)
         self._folder = manual_folder()
         self._texts = {name: self._read(name) for name in PAGES}
-        self.search = QLineEdit(placeholderText="Find in the manual", clearButtonEnabled=True)
-        self.search.setAccessibleName("Find in the manual")
+        self.search = QLineEdit(placeholderText=tr("Find in the manual"), clearButtonEnabled=True)
+        self.search.setAccessibleName(tr("Find in the manual"))
         self.pages = QListWidget()
         self.pages.setItemDelegate(InkMarked(self.pages))
-        self.pages.setAccessibleName("Pages")
+        self.pages.setAccessibleName(tr("Pages"))
         self.pages.setSpacing(2)
         for name in PAGES:
             item = QListWidgetItem(self._title(name))
@@ -98,7 +99,7 @@ class Manual(QDialog):
         self.told.setProperty("role", "quiet")
         self.text = PageText()
         self.text.setOpenLinks(False)
-        self.text.setAccessibleName("Page of the manual")
+        self.text.setAccessibleName(tr("Page of the manual"))
         left = QVBoxLayout()
         left.addWidget(self.search)
         left.addWidget(self.pages, 1)
@@ -148,7 +149,7 @@ class Manual(QDialog):
         found = [name for name in PAGES if all(word in self._texts[name].lower() for word in words)]
         for k, name in enumerate(PAGES):
             self.pages.item(k).setHidden(name not in found)
-        self.told.setText("" if found else f"“{wanted}” does not stand in the manual.")
+        self.told.setText("" if found else tr("“{wanted}” does not stand in the manual.", wanted=wanted))
         item = self.pages.currentItem()
         if found and (item is None or item.isHidden()):
             self.show_page(found[0])

@@ -23,17 +23,19 @@ from jotsk.core.errors import JotskError
 from jotsk.core.files.store import State
 from jotsk.core.geometry import View
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.board.view.page_view import MARGIN_PX, PageView
 from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.document.document import Document
 from jotsk.desk.recovery.milestones import BY_CLOCK, Milestones
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.dates import moment
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.number_field import count_field
 from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 PICTURE = QSize(72, 96)
-EMPTY = "Nothing is kept yet. Keep the page as it is now, and it can be looked at and gone back to at any time."
+EMPTY = tr("Nothing is kept yet. Keep the page as it is now, and it can be looked at and gone back to at any time.")
 
 
 class _Small(QWidget):
@@ -62,7 +64,7 @@ class _Small(QWidget):
 
 
 def _called(state: State) -> str:
-    return state.name or f"{datetime.fromtimestamp(state.at):%d %B, %H:%M}"
+    return state.name or moment(datetime.fromtimestamp(state.at))
 
 
 class MilestoneSheet(QDialog):
@@ -70,7 +72,7 @@ class MilestoneSheet(QDialog):
 
     def __init__(self, milestones: Milestones, document: Document, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Milestones")
+        self.setWindowTitle(tr("Milestones"))
         self.resize(1000, 680)
         self._milestones, self._document = milestones, document
         self.page: Page | None = None  # the chosen state, once it is read
@@ -78,19 +80,21 @@ class MilestoneSheet(QDialog):
         self._reading: int | None = None  # and of one that is being read
         self.list = QListWidget()
         self.list.setItemDelegate(ThumbnailDelegate(PICTURE, below=False, parent=self.list))
-        self.name = QLineEdit(placeholderText="Name, if it needs one")
-        self.name.setAccessibleName("Name of a new milestone, or of the chosen one")
-        self.keep = QPushButton("Keep the page as it is now", default=True)
-        self.rename = QPushButton("Name it", autoDefault=False, toolTip="Give the chosen milestone this name")
-        self.delete = QPushButton("Delete", autoDefault=False, toolTip="Give the chosen milestone up")
+        self.name = QLineEdit(placeholderText=tr("Name, if it needs one"))
+        self.name.setAccessibleName(tr("Name of a new milestone, or of the chosen one"))
+        self.keep = QPushButton(tr("Keep the page as it is now"), default=True)
+        self.rename = QPushButton(tr("Name it"), autoDefault=False, toolTip=tr("Give the chosen milestone this name"))
+        self.delete = QPushButton(tr("Delete"), autoDefault=False, toolTip=tr("Give the chosen milestone up"))
         self.thin = QPushButton(
-            "Thin out", autoDefault=False,
-            toolTip="Of those kept by the clock, leave one an hour for a day, one a day for a month, then one a week",
+            tr("Thin out"), autoDefault=False,
+            toolTip=tr(
+                "Of those kept by the clock, leave one an hour for a day, one a day for a month, then one a week"
+            ),
         )  # fmt: skip
         self.minutes = count_field(0, 240, " min")
-        self.minutes.setSpecialValueText("never")
-        self.minutes.setAccessibleName("Minutes of work between two")
-        self.minutes.setToolTip("Minutes of work between two")
+        self.minutes.setSpecialValueText(tr("never"))
+        self.minutes.setAccessibleName(tr("Minutes of work between two"))
+        self.minutes.setToolTip(tr("Minutes of work between two"))
         self.minutes.setValue(milestones.minutes)
         self.told = QLabel(EMPTY, wordWrap=True)
         self.told.setProperty("role", "quiet")
@@ -98,7 +102,7 @@ class MilestoneSheet(QDialog):
         naming.addWidget(self.name, 1)
         naming.addWidget(self.rename)
         thinning = QHBoxLayout()
-        for widget in (QLabel("By the clock"), self.minutes, self.thin, self.delete):
+        for widget in (QLabel(tr("By the clock")), self.minutes, self.thin, self.delete):
             thinning.addWidget(widget)
         left = QVBoxLayout()
         left.addWidget(self.keep)
@@ -113,17 +117,17 @@ class MilestoneSheet(QDialog):
             self.then_stack.addWidget(widget)
         views = QHBoxLayout()
         views.setSpacing(10)
-        self.then_words, self.now_words = QLabel("Then"), QLabel("Now")
+        self.then_words, self.now_words = QLabel(tr("Then")), QLabel(tr("Now"))
         for view, words in ((self.then_stack, self.then_words), (self.now, self.now_words)):
             words.setProperty("role", "heading")
             column = QVBoxLayout()
             column.addWidget(words)
             column.addWidget(view, 1)
             views.addLayout(column, 1)
-        hint = QLabel("Both move together: drag, or turn the wheel.")
+        hint = QLabel(tr("Both move together: drag, or turn the wheel."))
         hint.setProperty("role", "quiet")
-        self.back = QPushButton("Go back to this", autoDefault=False, toolTip="As a step that can be undone")
-        close = QPushButton("Close", autoDefault=False)
+        self.back = QPushButton(tr("Go back to this"), autoDefault=False, toolTip=tr("As a step that can be undone"))
+        close = QPushButton(tr("Close"), autoDefault=False)
         buttons = QHBoxLayout()
         buttons.addWidget(QuestionMark(self, "drawing"))
         buttons.addWidget(hint)
@@ -160,13 +164,13 @@ class MilestoneSheet(QDialog):
         self.list.clear()
         try:
             states = self._milestones.states()
-            self.told.setText(f"{len(states)} kept" if states else EMPTY)
+            self.told.setText(tr("%n kept", "milestones", len(states)) if states else EMPTY)
         except JotskError as error:
             states = []
             self.told.setText(str(error))
         for state in states:
-            when = f"{datetime.fromtimestamp(state.at):%d %B, %H:%M}"
-            how = "by the clock" if state.kind == BY_CLOCK else "by hand"
+            when = moment(datetime.fromtimestamp(state.at))
+            how = tr("by the clock") if state.kind == BY_CLOCK else tr("by hand")
             item = QListWidgetItem(f"{state.name}\n{when}\n{how}" if state.name else f"{when}\n{how}")
             if state.picture:
                 pixmap = QPixmap()
@@ -213,7 +217,7 @@ class MilestoneSheet(QDialog):
         self.back.setEnabled(False)
         self.small.show_state(state)
         self.then_stack.setCurrentWidget(self.small)
-        self.then_words.setText(f"{_called(state)}, being read" if state else "Then")
+        self.then_words.setText(tr("{name}, being read", name=_called(state)) if state else tr("Then"))
         if state is not None and self._reading is None:
             self._read(state)
 
@@ -246,7 +250,7 @@ class MilestoneSheet(QDialog):
             self._show_chosen()
             return
         self.told.setText(reason)
-        self.then_words.setText(_called(state) if state else "Then")
+        self.then_words.setText(_called(state) if state else tr("Then"))
 
     def _follow(self, moved: PageView, other: PageView) -> None:
         if other.page is not None and moved.page is not None and other.view != moved.view:

@@ -28,6 +28,7 @@ from jotsk.core.files.export import FORMATS
 from jotsk.core.files.orders import LAYERED, MOST_SIDE, USUAL, Order, doubts_about, picture_of
 from jotsk.core.page import Page
 from jotsk.core.page.frames import FRAMES, MM_PER_INCH
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.export_sheet import COLOR_WORDS, FRAME_WORDS
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
@@ -47,7 +48,7 @@ class OrdersSheet(QDialog):
         self, page: Page, orders: Sequence[Order], ticked: Sequence[str], checked: str, parent: QWidget | None = None
     ) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Hand over")
+        self.setWindowTitle(tr("Hand over"))
         self.resize(980, 640)
         self._page = page
         self.orders = list(orders)
@@ -63,30 +64,35 @@ class OrdersSheet(QDialog):
         self.kind, self.color, self.frame = QComboBox(), QComboBox(), QComboBox()
         for each in FORMATS.values():
             self.kind.addItem(each.words, each.name)
-        self.kind.addItem("OpenRaster, layered", LAYERED)
+        self.kind.addItem(tr("OpenRaster, layered"), LAYERED)
         for name in FRAMES:
             self.frame.addItem(FRAME_WORDS[name], name)
         self.longest = number_field(0, MOST_SIDE, 0, " px")
-        self.longest.setSpecialValueText("As large as the page")
-        self.longest.setToolTip("The longest side has at most so many px; 0: as large as the page")
+        self.longest.setSpecialValueText(tr("As large as the page"))
+        self.longest.setToolTip(tr("The longest side has at most so many px; 0: as large as the page"))
         self.threshold, self.quality = number_field(1, 255, 0), number_field(1, 100, 0)
-        self.threshold.setToolTip("What is darker than this becomes ink")
-        self.transparent, self.sketches = QCheckBox("Leave the paper out"), QCheckBox("With sketch layers")
-        self.shapes = QCheckBox("Lines as shapes", toolTip="Sharp at any size; what has grain stays a picture")
-        self.ending.setToolTip("What follows the page's name in the name of the file")
+        self.threshold.setToolTip(tr("What is darker than this becomes ink"))
+        self.transparent, self.sketches = QCheckBox(tr("Leave the paper out")), QCheckBox(tr("With sketch layers"))
+        self.shapes = QCheckBox(tr("Lines as shapes"), toolTip=tr("Sharp at any size; what has grain stays a picture"))
+        self.ending.setToolTip(tr("What follows the page's name in the name of the file"))
         self.form = form_of((
-            ("Name", self.name), ("Kind", self.kind), ("Colours", self.color), ("", self.shapes),
+            (tr("Name"), self.name), (tr("Kind"), self.kind), (tr("Colours"), self.color), ("", self.shapes),
             ("", self.transparent),
-            ("Black below", self.threshold), ("Quality", self.quality), ("Frame", self.frame),
-            ("Longest side", self.longest), ("", self.sketches), ("Ending", self.ending),
+            (tr("Black below"), self.threshold), (tr("Quality"), self.quality), (tr("Frame"), self.frame),
+            (tr("Longest side"), self.longest), ("", self.sketches), (tr("Ending"), self.ending),
         ))  # fmt: skip
         self.told = QLabel(wordWrap=True)
         self.told.setAlignment(Qt.AlignmentFlag.AlignTop)
         state = QLabel(checked, wordWrap=True)
         state.setProperty("role", "quiet")
-        self.add, self.copy = QPushButton("New order", autoDefault=False), QPushButton("Copy", autoDefault=False)
-        self.remove = QPushButton("Remove", autoDefault=False)
-        self.usual = QPushButton("As shipped", autoDefault=False, toolTip="Bring back the orders that came with Jotsk")
+        self.add, self.copy = (
+            QPushButton(tr("New order"), autoDefault=False),
+            QPushButton(tr("Copy"), autoDefault=False),
+        )
+        self.remove = QPushButton(tr("Remove"), autoDefault=False)
+        self.usual = QPushButton(
+            tr("As shipped"), autoDefault=False, toolTip=tr("Bring back the orders that came with Jotsk")
+        )
         self._of_one: tuple[QWidget, ...] = (
             self.name, self.kind, self.color, self.shapes,
             self.transparent, self.threshold, self.quality, self.frame, self.longest,
@@ -105,7 +111,7 @@ class OrdersSheet(QDialog):
         right.addWidget(self.told)
         right.addStretch()
         right.addWidget(state)
-        foot, self.write = foot_that_does(self, "handing-over", "Write…")
+        foot, self.write = foot_that_does(self, "handing-over", tr("Write…"))
         right.addLayout(foot)
         whole = QHBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
@@ -121,7 +127,7 @@ class OrdersSheet(QDialog):
             self.quality.valueChanged, self.transparent.toggled, self.sketches.toggled, self.shapes.toggled,
         ):  # fmt: skip
             signal.connect(self._changed)
-        self.add.clicked.connect(lambda: self._insert(Order(self._free_name("New order"), ending="-new")))
+        self.add.clicked.connect(lambda: self._insert(Order(self._free_name(tr("New order")), ending="-new")))
         self.copy.clicked.connect(self._copy)
         self.remove.clicked.connect(self._remove)
         self.usual.clicked.connect(self._as_shipped)
@@ -157,16 +163,18 @@ class OrdersSheet(QDialog):
     def _words(self, order: Order) -> str:
         """Its name, and what becomes of the page: a line each."""
         if order.kind == LAYERED:
-            return f"{order.name}\nOpenRaster with its layers"
+            return tr("{name}\nOpenRaster with its layers", name=order.name)
         going = order.page_of(self._page)
         export = order.export_of(going)
         width, height = export.size(going)
         dpi = going.dpi * export.scale
-        on_paper = f"{width / dpi * MM_PER_INCH:.0f} x {height / dpi * MM_PER_INCH:.0f} mm"
-        size = f"{width} x {height} px" if export.format.has_pixels else "no pixels"
+        on_paper = tr(
+            "{mm_wide:.0f} x {mm_high:.0f} mm", mm_wide=width / dpi * MM_PER_INCH, mm_high=height / dpi * MM_PER_INCH
+        )
+        size = tr("{width} x {height} px", width=width, height=height) if export.format.has_pixels else tr("no pixels")
         words = f"{order.name}\n{export.format.words}, {COLOR_WORDS[order.color]}\n{size}, {on_paper}"
         count = len(doubts_about(self._page, order))
-        return words + (f"\n{count} thing{'s' if count > 1 else ''} to look at" if count else "")
+        return words + ("\n" + tr("%n thing(s) to look at", None, count) if count else "")
 
     def _show_order(self, row: int) -> None:
         has_one = 0 <= row < len(self.orders)
@@ -235,7 +243,7 @@ class OrdersSheet(QDialog):
     def _show_rows(self) -> None:
         row = self.list.currentRow()
         if not 0 <= row < len(self.orders):
-            self.told.setText("No orders. New order begins one, As shipped brings back those that came with Jotsk.")
+            self.told.setText(tr("No orders. New order begins one, As shipped brings back those that came with Jotsk."))
             return
         order = self.orders[row]
         form = None if order.kind == LAYERED else FORMATS[order.kind]
@@ -253,11 +261,11 @@ class OrdersSheet(QDialog):
     def _counted(self) -> None:
         """The button says how many files it writes; what cannot be is said."""
         chosen = self.chosen
-        self.write.setText(f"Write {len(chosen)} files…" if len(chosen) != 1 else "Write 1 file…")
+        self.write.setText(tr("Write %n file(s)…", None, len(chosen)))
         trouble = ""
         names = [order.file_of(Path(), "") for order in chosen]
         if len(set(names)) < len(names):
-            trouble = "Two of the ticked orders would be the same file; give them endings of their own."
+            trouble = tr("Two of the ticked orders would be the same file; give them endings of their own.")
         for order in chosen:
             try:
                 order.export_of(self._page).check(self._page)

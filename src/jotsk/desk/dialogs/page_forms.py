@@ -26,19 +26,24 @@ from jotsk.core.errors import JotskError
 from jotsk.core.page import Page, blank_page
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.sizes import BY_NAME, LEAST_DPI, MOST_DPI, SIZES, page_of
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.dialogs.page_preview import PagePreview
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field, put_number
 from jotsk.desk.widgets.sheet_form import form_of
 
-OWN_SIZE = "A size of your own"
-NO_TRIM = "A bleed needs a trim: without one nothing is cut, and there is nothing for the ink to go beyond."
-UNITS = ["mm", "inches", "px"]
+OWN_SIZE = tr("A size of your own")
+NO_TRIM = tr("A bleed needs a trim: without one nothing is cut, and there is nothing for the ink to go beyond.")
+UNITS = {"mm": "mm", "inches": tr("inches"), "px": "px"}
 TILE_SHARE = 0.35  # of a page that ink usually covers, for the guess of memory
 
 
-PLACES = (("Above", "left"), ("In the middle", "in the middle"), ("Below", "right"))  # by row and by column
+PLACES = (
+    (tr("Above"), tr("left")),
+    (tr("In the middle"), tr("in the middle")),
+    (tr("Below"), tr("right")),
+)  # by row and by column
 
 
 class Measure(QWidget):
@@ -48,9 +53,10 @@ class Measure(QWidget):
         super().__init__(parent)
         self.width_box, self.height_box = number_field(0.01, 100_000, 2), number_field(0.01, 100_000, 2)
         self.unit = QComboBox()
-        for field, words in ((self.width_box, "Width"), (self.height_box, "Height"), (self.unit, "Unit")):
+        for field, words in ((self.width_box, tr("Width")), (self.height_box, tr("Height")), (self.unit, tr("Unit"))):
             field.setAccessibleName(words)
-        self.unit.addItems(UNITS)
+        for unit, words in UNITS.items():
+            self.unit.addItem(words, unit)
         self._was = "mm"
         layout = QHBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
@@ -60,13 +66,13 @@ class Measure(QWidget):
     def set_pixels(self, width: int, height: int, dpi: float) -> None:
         for box, px in ((self.width_box, width), (self.height_box, height)):
             box.blockSignals(True)
-            box.setDecimals(0 if self.unit.currentText() == "px" else 2)
+            box.setDecimals(0 if self.unit.currentData() == "px" else 2)
             box.setValue(px / self._px_per_unit(dpi))
             box.blockSignals(False)
 
     def show_nominal(self, short_mm: float, long_mm: float) -> None:
         """A size has these names; its px are only the nearest to them."""
-        if self.unit.currentText() == "mm":
+        if self.unit.currentData() == "mm":
             sizes = short_mm, long_mm
             if self.width_box.value() > self.height_box.value():
                 sizes = long_mm, short_mm
@@ -81,15 +87,15 @@ class Measure(QWidget):
 
     def change_unit(self, dpi: float) -> None:
         """The unit was changed: the same size in the new one."""
-        now, before = self.unit.currentText(), self._was
-        self.unit.setCurrentText(before)
+        now, before = self.unit.currentData(), self._was
+        self.unit.setCurrentIndex(self.unit.findData(before))
         size = self.pixels(dpi)
-        self.unit.setCurrentText(now)
+        self.unit.setCurrentIndex(self.unit.findData(now))
         self._was = now
         self.set_pixels(*size, dpi)
 
     def _px_per_unit(self, dpi: float) -> float:
-        return {"px": 1.0, "mm": dpi / MM_PER_INCH, "inches": dpi}[self.unit.currentText()]
+        return {"px": 1.0, "mm": dpi / MM_PER_INCH, "inches": dpi}[self.unit.currentData()]
 
 
 class NewPage(QDialog):
@@ -97,33 +103,33 @@ class NewPage(QDialog):
 
     def __init__(self, parent: QWidget | None = None, choices: Mapping[str, Any] = MappingProxyType({})) -> None:
         super().__init__(parent)
-        self.setWindowTitle("New page")
+        self.setWindowTitle(tr("New page"))
         self.resize(760, 480)
         self.page: Page = page_of(BY_NAME["A4"], 600.0)
         self.sizes = QComboBox()
         self.sizes.addItems([size.name for size in SIZES] + [OWN_SIZE])
         self.sizes.setCurrentText("A4")
         self.upright = QComboBox()
-        self.upright.addItems(["Upright", "Lying"])
+        self.upright.addItems([tr("Upright"), tr("Lying")])
         self.measure = Measure()
         self.dpi = number_field(LEAST_DPI, MOST_DPI, 0, " dpi")
         self.dpi.setValue(600)
         self.trim, self.bleed, self.safe = (number_field(0, 50, 2, " mm") for _ in range(3))
-        self.trim.setToolTip("From the edge of the page to where it will be cut")
-        self.bleed.setToolTip("How far ink goes on beyond the cut")
-        self.safe.setToolTip("From the cut to where nothing will be cut")
-        self.paper = QPushButton("White", toolTip="Colour of the paper", autoDefault=False)
+        self.trim.setToolTip(tr("From the edge of the page to where it will be cut"))
+        self.bleed.setToolTip(tr("How far ink goes on beyond the cut"))
+        self.safe.setToolTip(tr("From the cut to where nothing will be cut"))
+        self.paper = QPushButton(tr("White"), toolTip=tr("Colour of the paper"), autoDefault=False)
         self.color = QColor("#FFFFFF")
         form = form_of((
-            ("Size", self.sizes), ("Lies", self.upright), ("Width x height", self.measure),
-            ("Resolution", self.dpi), ("Paper", self.paper), ("Trim", self.trim), ("Bleed", self.bleed),
-            ("Safe", self.safe),
+            (tr("Size"), self.sizes), (tr("Lies"), self.upright), (tr("Width x height"), self.measure),
+            (tr("Resolution"), self.dpi), (tr("Paper"), self.paper), (tr("Trim"), self.trim), (tr("Bleed"), self.bleed),
+            (tr("Safe"), self.safe),
         ))  # fmt: skip
         self.told = QLabel(wordWrap=True)
         self.told.setProperty("role", "quiet")
         self.told.setMinimumHeight(36)
         self.preview = PagePreview()
-        buttons, self.make_button = foot_that_does(self, "drawing", "Make the page")
+        buttons, self.make_button = foot_that_does(self, "drawing", tr("Make the page"))
         left = QVBoxLayout()
         left.addLayout(form)
         left.addWidget(self.told)
@@ -166,7 +172,7 @@ class NewPage(QDialog):
     def choices(self) -> dict[str, Any]:
         return {
             "size": self.sizes.currentText(), "lies": self.upright.currentIndex() == 1,
-            "unit": self.measure.unit.currentText(), "dpi": self.dpi.value(),
+            "unit": self.measure.unit.currentData(), "dpi": self.dpi.value(),
             "width": self.measure.width_box.value(), "height": self.measure.height_box.value(),
             "trim": self.trim.value(), "bleed": self.bleed.value(), "safe": self.safe.value(),
             "paper": self.color.name(),
@@ -215,11 +221,14 @@ class NewPage(QDialog):
         )
         megapixels = page.width * page.height / 1e6
         self.told.setText(
-            f"{megapixels:.1f} million px; a layer with ink on a third of it takes about"
-            f" {megapixels * 4 * TILE_SHARE * 4 / 3:.0f} MB."
+            tr(
+                "{megapixels:.1f} million px; a layer with ink on a third of it takes about {megabytes:.0f} MB.",
+                megapixels=megapixels,
+                megabytes=megapixels * 4 * TILE_SHARE * 4 / 3,
+            )
             + (f" {NO_TRIM}" if self.bleed.value() > 0 and not self.trim.value() else "")
         )
-        self.preview.show_page(self.page, f"{page.width} x {page.height} px")
+        self.preview.show_page(self.page, tr("{width} x {height} px", width=page.width, height=page.height))
         self.make_button.setEnabled(True)
 
     def _refuse(self, sentence: str) -> None:
@@ -228,12 +237,12 @@ class NewPage(QDialog):
         self.make_button.setEnabled(False)
 
     def _choose_paper(self) -> None:
-        self._set_paper(QColorDialog.getColor(self.color, self, "Colour of the paper"))
+        self._set_paper(QColorDialog.getColor(self.color, self, tr("Colour of the paper")))
 
     def _set_paper(self, color: QColor) -> None:
         if color.isValid():
             self.color = color
-            self.paper.setText("White" if color.name() == "#ffffff" else color.name())
+            self.paper.setText(tr("White") if color.name() == "#ffffff" else color.name())
             self._make()
 
 
@@ -242,7 +251,7 @@ class PageSize(QDialog):
 
     def __init__(self, page: Page, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Page size")
+        self.setWindowTitle(tr("Page size"))
         self.resize(560, 340)
         self._page = page
         self.anchor = (0.5, 0.5)
@@ -260,7 +269,7 @@ class PageSize(QDialog):
         group = QButtonGroup(self)
         for row in range(3):
             for column in range(3):
-                button = QToolButton(checkable=True, toolTip="Where the drawing stays")
+                button = QToolButton(checkable=True, toolTip=tr("Where the drawing stays"))
                 button.setAccessibleName(f"{PLACES[row][0]}, {PLACES[column][1]}")
                 button.setFixedSize(24, 24)
                 button.setStyleSheet(
@@ -272,16 +281,18 @@ class PageSize(QDialog):
                 group.addButton(button)
                 grid.addWidget(button, row, column)
         form = form_of((
-            ("Width x height", self.measure), ("The drawing stays", anchors), ("Resolution", self.dpi_box),
-            *zip(("Trim", "Bleed", "Safe"), self.frames, strict=True),
+            (tr("Width x height"), self.measure), (tr("The drawing stays"), anchors), (tr("Resolution"), self.dpi_box),
+            *zip((tr("Trim"), tr("Bleed"), tr("Safe")), self.frames, strict=True),
         ))  # fmt: skip
         told = QLabel(
-            "Another width or height adds or cuts paper around the drawing. Another resolution keeps the size on paper;"
-            " ink is rendered anew from its strokes, and only paint is resampled.",
+            tr(
+                "Another width or height adds or cuts paper around the drawing. Another resolution keeps the size on"
+                " paper; ink is rendered anew from its strokes, and only paint is resampled."
+            ),
             wordWrap=True,
         )
         told.setProperty("role", "quiet")
-        buttons, _ = foot_that_does(self, "drawing", "Change the page")
+        buttons, _ = foot_that_does(self, "drawing", tr("Change the page"))
         whole = QVBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
         whole.addLayout(form)

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.check.practice import advice, diary
 from jotsk.core.check.practice.figures import WORDS
 from jotsk.core.check.practice.sheets import COLUMNS, HEIGHT, KINDS, LINES, SIZES, WIDTH, Task, sheet_of
+from jotsk.core.words import capitalized, tr
 from jotsk.desk.dialogs.help_mark import foot_with_help
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.theme import current
@@ -29,7 +30,7 @@ from jotsk.desk.widgets.rose import Rose
 from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 PICTURE, MARGIN_PX = QSize(48, 38), 24.0
-UNTRIED = "Draw a sheet of parallel lines: then the rose shows the directions your hand is steadiest in."
+UNTRIED = tr("Draw a sheet of parallel lines: then the rose shows the directions your hand is steadiest in.")
 
 
 def _picture(kind: str) -> QPixmap:
@@ -77,14 +78,14 @@ class PracticeSheet(QDialog):
 
     def __init__(self, practice: Practice, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Practice")
+        self.setWindowTitle(tr("Practice"))
         self.resize(900, 640)
         self._practice, self._entries = practice, practice.entries()
         self.plan: list[tuple[str, str]] = []
         self.steadiness: int | None = None  # to be taken for the pen in the hand
         self.kinds = QListWidget()
         self.kinds.setItemDelegate(ThumbnailDelegate(PICTURE, below=False, parent=self.kinds))
-        self.kinds.setAccessibleName("Sheets")
+        self.kinds.setAccessibleName(tr("Sheets"))
         for kind, (words, _) in KINDS.items():
             item = QListWidgetItem(words)
             item.setData(Qt.ItemDataRole.UserRole, kind)
@@ -92,18 +93,22 @@ class PracticeSheet(QDialog):
             self.kinds.addItem(item)
         self.kinds.setCurrentRow(0)
         self.size_box = QComboBox()
-        self.size_box.setAccessibleName("Size")
+        self.size_box.setAccessibleName(tr("Size"))
         for size in SIZES:
-            self.size_box.addItem(size.capitalize(), size)
+            self.size_box.addItem(capitalized(tr(size)), size)
         self.size_box.setCurrentIndex(1)
-        self.begin = QPushButton("Draw this sheet", default=True)
+        self.begin = QPushButton(tr("Draw this sheet"), default=True)
         self.warm_up = QPushButton(
-            "Warm up, five minutes", autoDefault=False, toolTip="Five sheets, made of what went worst"
+            tr("Warm up, five minutes"), autoDefault=False, toolTip=tr("Five sheets, made of what went worst")
         )
-        self.quietly = QCheckBox("Measure pages at work too", toolTip="Quietly: wobble and speed of straight lines")
+        self.quietly = QCheckBox(
+            tr("Measure pages at work too"), toolTip=tr("Quietly: wobble and speed of straight lines")
+        )
         self.quietly.setChecked(practice.at_work)
         self.folder = QPushButton(
-            "Show the diary", autoDefault=False, toolTip=f"A table (CSV) that is yours: {practice.path}"
+            tr("Show the diary"),
+            autoDefault=False,
+            toolTip=tr("A table (CSV) that is yours: {path}", path=practice.path),
         )
         left = QVBoxLayout()
         left.addWidget(self.kinds, 1)
@@ -115,13 +120,13 @@ class PracticeSheet(QDialog):
         left.addWidget(self.folder)
         self.rose, self.plot = Rose(), DayPlot()
         self.number = QComboBox()
-        self.number.setAccessibleName("Number over days")
+        self.number.setAccessibleName(tr("Number over days"))
         for name, (words, unit) in WORDS.items():
-            self.number.addItem(f"{words.capitalize()}, {unit}", name)
+            self.number.addItem(f"{capitalized(words)}, {unit}", name)
         self.words = QLabel(wordWrap=True)
-        self.take = QPushButton("Take this steadiness", autoDefault=False)
+        self.take = QPushButton(tr("Take this steadiness"), autoDefault=False)
         right = QVBoxLayout()
-        heading = QLabel("Your hand")
+        heading = QLabel(tr("Your hand"))
         heading.setProperty("role", "heading")
         right.addWidget(heading)
         top = QHBoxLayout()
@@ -134,7 +139,7 @@ class PracticeSheet(QDialog):
         right.addLayout(top)
         right.addWidget(self.number)
         right.addWidget(self.plot, 1)
-        close = QPushButton("Close", autoDefault=False)
+        close = QPushButton(tr("Close"), autoDefault=False)
         right.addLayout(foot_with_help(self, "practice", close))
         whole = QHBoxLayout(self)
         whole.setContentsMargins(20, 18, 20, 16)
@@ -157,20 +162,32 @@ class PracticeSheet(QDialog):
         told = []
         if best is not None:
             told.append(
-                f"Your hand is steadiest at {best:.0f}°, counted from the right against the clock."
-                " “Turn for the next line” in the View menu turns the page for it."
+                tr(
+                    "Your hand is steadiest at {best:.0f}°, counted from the right against the clock. “Turn for the "
+                    "next line” in the View menu turns the page for it.",
+                    best=best,
+                )
             )
         worst = advice.worst_first(self._entries)
         if worst:
-            told.append(f"What went worst: {WORDS[worst[0]][0]}. The warm-up begins with it.")
+            told.append(tr("What went worst: {what}. The warm-up begins with it.", what=WORDS[worst[0]][0]))
         self._steadiness = advice.steadiness_for(self._entries)
         if self._steadiness is not None:
-            told.append(f"By your wobble, a steadiness after the lift of about {self._steadiness} suits you.")
+            told.append(
+                tr(
+                    "By your wobble, a steadiness after the lift of about {steadiness} suits you.",
+                    steadiness=self._steadiness,
+                )
+            )
         if (both := advice.with_and_without(self._entries)) is not None:
             kind, with_it, without = both
             told.append(
-                f"{KINDS[kind][0] if kind in KINDS else 'At work'}: the hand is {with_it:.2f} mm off with steadiness,"
-                f" {without:.2f} mm without."
+                tr(
+                    "{where}: the hand is {with_it:.2f} mm off with steadiness, {without:.2f} mm without.",
+                    where=KINDS[kind][0] if kind in KINDS else tr("At work"),
+                    with_it=with_it,
+                    without=without,
+                )
             )
         told += advice.proposals(self._entries)[:2]
         self.take.setVisible(self._steadiness is not None)
@@ -182,7 +199,7 @@ class PracticeSheet(QDialog):
         name = self.number.currentData()
         lines = {
             words: diary.by_day([entry for entry in self._entries if entry.steadied is steadied], name)
-            for words, steadied in (("with steadiness", True), ("without", False))
+            for words, steadied in ((tr("with steadiness"), True), ("without", False))
         }
         self.plot.show_days(self.number.currentText(), lines, WORDS[name][1])
 

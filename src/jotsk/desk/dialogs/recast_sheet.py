@@ -15,6 +15,7 @@ from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink.pens import DRIVERS
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Marks, blank_page, flattened, render
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.at_pause import AtPause
@@ -24,7 +25,7 @@ from jotsk.desk.widgets.sheet_form import form_of
 PICTURE = 380, 330
 MOST_SHOWN, LARGEST_SHOWN = 120, 2.0
 LEAST_SIZE, LARGEST_SIZE = 0.01, 1e4
-AS_IS = "As they are"
+AS_IS = tr("As they are")
 PAUSE_MS = 60
 
 
@@ -33,21 +34,23 @@ class RecastSheet(QDialog):
 
     def __init__(self, lines: Sequence[Stroke], hand: Hand, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Recast the lines")
+        self.setWindowTitle(tr("Recast the lines"))
         self._hand = hand
         self.pen = QComboBox()
         self.pen.addItem(AS_IS, None)
         for pen in hand.library.pens:
             if not pen.rubs:
-                self.pen.addItem(pen.name, pen)
+                self.pen.addItem(tr(pen.name), pen)
         self.size_field = number_field(1, 2000, 0, " %")
         self.size_field.setValue(100)
         self.color = QComboBox()
-        self.color.addItems((AS_IS, "The ink in the hand"))
+        self.color.addItems((AS_IS, tr("The ink in the hand")))
         self.response = QComboBox()
         self.response.addItem(AS_IS, None)
         for driver in DRIVERS:
-            self.response.addItem(f"Width by {driver}" if driver != "nothing" else "Even width", driver)
+            self.response.addItem(
+                tr("Width by {driver}", driver=tr(driver)) if driver != "nothing" else tr("Even width"), driver
+            )
         self.steadiness = number_field(-1, 100, 0)
         self.steadiness.setSpecialValueText(AS_IS)
         self.steadiness.setValue(-1)
@@ -55,16 +58,17 @@ class RecastSheet(QDialog):
         self.picture.setFixedSize(*PICTURE)
         self.picture.setStyleSheet("background: white;")
         count = len(lines)
-        heading = QLabel(f"{count} lines" if count > 1 else "One line")
+        heading = QLabel(tr("%n lines", None, count) if count > 1 else tr("One line"))
         heading.setProperty("role", "heading")
-        foot, _ = foot_that_does(self, "mending", "Recast")
+        foot, _ = foot_that_does(self, "mending", tr("Recast"))
         left = QVBoxLayout()
         left.addWidget(heading)
         left.addLayout(
             form_of(
                 (
-                    ("Pen", self.pen), ("Size", self.size_field), ("Colour", self.color), ("Response", self.response),
-                    ("Steady after", self.steadiness),
+                    (tr("Pen"), self.pen), (tr("Size"), self.size_field), (tr("Colour"), self.color),
+                    (tr("Response"), self.response),
+                    (tr("Steady after"), self.steadiness),
                 )
             )
         )  # fmt: skip

@@ -16,14 +16,16 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.dates import moment
 from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 PICTURE = QSize(150, 190)
-EMPTY = "Nothing yet: pages that are saved or opened appear here, and those that are left with unsaved work."
+EMPTY = tr("Nothing yet: pages that are saved or opened appear here, and those that are left with unsaved work.")
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,7 +41,7 @@ class RecentSheet(QDialog):
 
     def __init__(self, kept: list[KeptNote], files: list[RecentFile], parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Recent pages")
+        self.setWindowTitle(tr("Recent pages"))
         self.resize(760, 560)
         self.choice = Choice()
         self.list = QListWidget()
@@ -49,14 +51,14 @@ class RecentSheet(QDialog):
         self.list.setItemDelegate(ThumbnailDelegate(PICTURE, below=True, parent=self.list))
         self.list.setSpacing(6)
         for note in kept:
-            words = f"{note.title}\nnot saved, {note.when:%d %B, %H:%M}"
-            self._add(words, note.picture, Choice(slot=note.slot), "Left with unsaved work; open it to go on")
+            words = tr("{title}\nnot saved, {when}", title=note.title, when=moment(note.when))
+            self._add(words, note.picture, Choice(slot=note.slot), tr("Left with unsaved work; open it to go on"))
         for file in files:
-            words = f"{file.path.stem}\n{file.when:%d %B, %H:%M}"
+            words = f"{file.path.stem}\n{moment(file.when)}"
             self._add(words, file.picture, Choice(path=file.path), str(file.path))
         told = QLabel(EMPTY if not self.list.count() else "", wordWrap=True)
         told.setProperty("role", "quiet")
-        buttons, self.open_button = foot_that_does(self, "drawing", "Open")
+        buttons, self.open_button = foot_that_does(self, "drawing", tr("Open"))
         buttons.insertWidget(0, told, 1)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(20, 18, 20, 16)

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QWidget
 
 from jotsk.core.geometry import View
 from jotsk.core.page import blank_page
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.pens.hand import Hand
@@ -23,7 +24,7 @@ class ScratchPad(Board):
         self._look_straight()
 
     def clear(self) -> None:
-        self.document.take(blank_page(WIDTH, HEIGHT), path=None, title="Scratch", saved=True)
+        self.document.take(blank_page(WIDTH, HEIGHT), path=None, title=tr("Scratch"), saved=True)
         self._look_straight()
 
     def _look_straight(self) -> None:

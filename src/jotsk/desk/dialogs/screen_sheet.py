@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QScreen
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import painted
@@ -28,22 +29,22 @@ class ScreenSheet(QDialog):
 
     def __init__(self, px_per_mm: float, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Measure the screen")
+        self.setWindowTitle(tr("Measure the screen"))
         self.px_per_mm = min(MOST, max(LEAST, px_per_mm))
         words = QLabel(
-            "Hold a bank card to the screen and move the handle until the frame is as large as the card. Or measure the"
-            " frame's width with a ruler and type it.", wordWrap=True,
+            tr("Hold a bank card to the screen and move the handle until the frame is as large as the card. Or measure"
+            " the frame's width with a ruler and type it."), wordWrap=True,
         )  # fmt: skip
         self.card = CardFrame(self)
         self.slider = QSlider(Qt.Orientation.Horizontal)
         self.slider.setRange(round(LEAST * STEPS), round(MOST * STEPS))
-        self.slider.setAccessibleName("Size of the frame")
+        self.slider.setAccessibleName(tr("Size of the frame"))
         self.measured = number_field(20, 400, 1, " mm")
-        self.measured.setAccessibleName("The frame's width by a ruler")
-        self.measured.setToolTip("How wide the frame is by a ruler")
-        buttons, _ = foot_that_does(self, "drawing", "Keep")
+        self.measured.setAccessibleName(tr("The frame's width by a ruler"))
+        self.measured.setToolTip(tr("How wide the frame is by a ruler"))
+        buttons, _ = foot_that_does(self, "drawing", tr("Keep"))
         ruled = QHBoxLayout()
-        ruled.addWidget(QLabel("The frame's width by a ruler"))
+        ruled.addWidget(QLabel(tr("The frame's width by a ruler")))
         ruled.addWidget(self.measured)
         ruled.addStretch()
         layout = QVBoxLayout(self)
@@ -94,4 +95,4 @@ class CardFrame(QWidget):
         painter.setBrush(QColor(theme.sunken))
         painter.drawRoundedRect(frame, corner, corner)
         painter.setPen(QColor(theme.quiet))
-        painter.drawText(frame, Qt.AlignmentFlag.AlignCenter, "85.60 x 53.98 mm")
+        painter.drawText(frame, Qt.AlignmentFlag.AlignCenter, tr("85.60 x 53.98 mm"))

@@ -23,11 +23,12 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.errors import JotskError
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.widgets.number_field import count_field, number_field
 
-JSON = "Settings of Jotsk (*.json)"
-NOTHING = "No setting has that in its words."
+JSON = tr("Settings of Jotsk (*.json)")
+NOTHING = tr("No setting has that in its words.")
 FIELD_PX = 190
 
 
@@ -61,15 +62,15 @@ class SettingsSheet(QDialog):
         as_shipped: Callable[[], None], parent: QWidget | None = None,
     ) -> None:  # fmt: skip
         super().__init__(parent)
-        self.setWindowTitle("Settings")
+        self.setWindowTitle(tr("Settings"))
         self.resize(640, 660)
         self._actions = actions
         self._give_out, self._take_in, self._as_shipped = give_out, take_in, as_shipped
         self._heading = ""
         self.rows: list[Row] = []
         self._headings: list[tuple[QLabel, list[Row]]] = []
-        self.search = QLineEdit(placeholderText="Find a setting", clearButtonEnabled=True)
-        self.search.setAccessibleName("Find a setting")
+        self.search = QLineEdit(placeholderText=tr("Find a setting"), clearButtonEnabled=True)
+        self.search.setAccessibleName(tr("Find a setting"))
         self.search.textChanged.connect(self._find)
         inside = QWidget()
         self._list = QVBoxLayout(inside)
@@ -90,15 +91,16 @@ class SettingsSheet(QDialog):
         foot = QHBoxLayout()
         foot.addWidget(QuestionMark(self, "settings"))
         for words, tip, act in (
-            ("Export…", "Write all settings, your pens and your palette to a file", self._ask_give_out),
-            ("Import…", "Take all settings, pens and colours of such a file", self._ask_take_in),
-            ("All as shipped", "Set everything on this sheet back; your pens and pages stay", self._ask_as_shipped),
+            (tr("Export…"), tr("Write all settings, your pens and your palette to a file"), self._ask_give_out),
+            (tr("Import…"), tr("Take all settings, pens and colours of such a file"), self._ask_take_in),
+            (tr("All as shipped"), tr("Set everything on this sheet back; your pens and pages stay"),
+                self._ask_as_shipped),
         ):  # fmt: skip
             button = QPushButton(words, toolTip=tip, autoDefault=False)
             button.clicked.connect(lambda _=False, act=act: act())
             foot.addWidget(button)
         foot.addStretch()
-        close = QPushButton("Close", default=True)
+        close = QPushButton(tr("Close"), default=True)
         close.clicked.connect(self.accept)
         foot.addWidget(close)
         whole = QVBoxLayout(self)
@@ -175,7 +177,7 @@ class SettingsSheet(QDialog):
         self._row(action.text().rstrip("…"), why or action.toolTip(), button)
 
     def folder(self, words: str, path: Path) -> None:
-        button = QPushButton("Show the folder", autoDefault=False)
+        button = QPushButton(tr("Show the folder"), autoDefault=False)
         button.clicked.connect(lambda: QDesktopServices.openUrl(QUrl.fromLocalFile(str(path))))
         self._row(words, str(path), button)
 
@@ -192,18 +194,20 @@ class SettingsSheet(QDialog):
     # -- all of it -------------------------------------------------------------------------------
 
     def _ask_give_out(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Export all settings", "jotsk-settings.json", JSON)
+        name, _ = QFileDialog.getSaveFileName(self, tr("Export all settings"), "jotsk-settings.json", JSON)
         if name:
-            self.do(lambda: self._give_out(Path(name)), f"All settings are in “{Path(name).name}”.")
+            self.do(lambda: self._give_out(Path(name)), tr("All settings are in “{name}”.", name=Path(name).name))
 
     def _ask_take_in(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Import settings", "", JSON)
+        name, _ = QFileDialog.getOpenFileName(self, tr("Import settings"), "", JSON)
         if name and self.do(lambda: self._take_in(Path(name)), ""):
             self.accept()
 
     def _ask_as_shipped(self) -> None:
         answer = QMessageBox.question(
-            self, "Settings", "Set everything on this sheet back to as shipped, keys too? Your pens and pages stay."
+            self,
+            tr("Settings"),
+            tr("Set everything on this sheet back to as shipped, keys too? Your pens and pages stay."),
         )
         if answer == QMessageBox.StandardButton.Yes and self.do(self._as_shipped, ""):
             self.accept()

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.ink import Pen
+from jotsk.core.ink import TILE, Pen
 from jotsk.core.page import Page
 from jotsk.core.runtime.lanes import STEPS
 
@@ -19,9 +19,10 @@ SWEPT_COSTS, MANY_SWEPT_PX = 4, 4_000.0  # of others: a tile by one smooth line,
 def takes_long(samples: int, cells: int, pen: Pen, size_px: float) -> bool:
     """Whether a stroke of so many samples, on so many tiles, holds the interface for longer than a hand should wait."""
     is_swept = pen.tip != "smooth" or pen.builds > 0 or pen.is_figure
-    if is_swept and samples * size_px > MANY_SWEPT_PX:
+    if samples > MANY_SAMPLES or cells * len(pen.shells) > MANY_CELLS:
         return True
-    return samples > MANY_SAMPLES or cells * (SWEPT_COSTS if is_swept else len(pen.shells)) > MANY_CELLS
+    visits = cells * (1.0 + size_px / TILE) ** 2  # how often a tile is inked, the wider the more
+    return is_swept and (samples * size_px > MANY_SWEPT_PX or visits * SWEPT_COSTS > MANY_CELLS)
 
 
 @dataclass(frozen=True, slots=True)

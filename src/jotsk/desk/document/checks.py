@@ -17,12 +17,29 @@ from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.page import Page
 from jotsk.core.page.changes import ink_changed
 from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.words import tr
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
 REST_MS = 400  # after a change, until it is checked
-WORDS = {"leak": "leak", "tangent": "tangent", "weight": "weak outline", "wobble": "wobble", "stray": "stray mark"}
+WORDS = {
+    "leak": tr("leak"),
+    "tangent": tr("tangent"),
+    "weight": tr("weak outline"),
+    "wobble": tr("wobble"),
+    "stray": tr("stray mark"),
+}
+
+
+def _counted(kind: str, n: int) -> str:
+    return {
+        "leak": tr("%n leak(s)", None, n),
+        "tangent": tr("%n tangent(s)", None, n),
+        "weight": tr("%n weak outline(s)", None, n),
+        "wobble": tr("%n wobble(s)", None, n),
+        "stray": tr("%n stray mark(s)", None, n),
+    }[kind]
 
 
 class PageChecks(QObject):
@@ -55,7 +72,7 @@ class PageChecks(QObject):
     def summary(self) -> str:
         """How many of what there are."""
         counts = Counter(finding.kind for finding in self.findings)
-        return ", ".join(f"{n} {WORDS[kind]}{'s' if n > 1 else ''}" for kind, n in counts.items())
+        return ", ".join(_counted(kind, n) for kind, n in counts.items())
 
     def run(self) -> None:
         """Look at the whole page, beside the interface."""
@@ -72,9 +89,9 @@ class PageChecks(QObject):
             if found:
                 self.step(1)
             else:
-                self._document.refused.emit("Nothing is wrong with this page, as far as can be measured.")
+                self._document.refused.emit(tr("Nothing is wrong with this page, as far as can be measured."))
 
-        self._document.slow.emit("Checking the page", work, done)
+        self._document.slow.emit(tr("Checking the page"), work, done)
 
     def _note(self, before: Page, after: Page) -> None:
         if self._is_checked and before.bounds == after.bounds:
@@ -116,7 +133,7 @@ class PageChecks(QObject):
     def step(self, by: int) -> None:
         """Walk to the next finding, or the one before."""
         if not self.findings:
-            self._document.refused.emit("Nothing was found yet; check the page first.")
+            self._document.refused.emit(tr("Nothing was found yet; check the page first."))
             return
         self.at = (self.at + by) % len(self.findings) if self.at >= 0 else 0
         self.changed.emit()
@@ -127,7 +144,7 @@ class PageChecks(QObject):
         finding = self.present
         if finding is not None:
             name = finding.name
-            self._document.edit("Let be", lambda page: replace(page, let_be=(*page.let_be, name)))
+            self._document.edit(tr("Let be"), lambda page: replace(page, let_be=(*page.let_be, name)))
             self._drop(finding)
 
     def mend(self) -> None:
@@ -137,13 +154,15 @@ class PageChecks(QObject):
             return
         change = finding.mend
         if change is None:
-            self._document.refused.emit("This is mended by hand; or let it be.")
+            self._document.refused.emit(tr("This is mended by hand; or let it be."))
             return
 
         def mend(page: Page, _: object) -> Page:
             return change(page)
 
-        self._document.edit_slowly(f"Mend the {WORDS[finding.kind]}", mend, lambda: self._drop(finding), of_lines=True)
+        self._document.edit_slowly(
+            tr("Mend the {finding}", finding=WORDS[finding.kind]), mend, lambda: self._drop(finding), of_lines=True
+        )
 
     def mend_all(self) -> None:
         """Mend every finding of the kind one came to, as one step."""
@@ -164,7 +183,7 @@ class PageChecks(QObject):
                 self._drop(finding, quietly=True)
             self._told()
 
-        self._document.edit_slowly(f"Mend every {WORDS[present.kind]}", mend, then, of_lines=True)
+        self._document.edit_slowly(tr("Mend every {finding}", finding=WORDS[present.kind]), mend, then, of_lines=True)
 
     def _drop(self, finding: Finding, *, quietly: bool = False) -> None:
         self.findings = [other for other in self.findings if other is not finding]

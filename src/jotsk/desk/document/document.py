@@ -21,6 +21,7 @@ from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import StepCost, step_cost
 from jotsk.core.page.history.history import MOST_BYTES
 from jotsk.core.runtime.lanes import result_of
+from jotsk.core.words import tr
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
 from jotsk.desk.document.checks import PageChecks
 from jotsk.desk.document.following import AreaFollower
@@ -96,7 +97,7 @@ class Document(QObject):
         self._saved: object | None = self._history.state
         self.path: Path | None = None
         self.origin: Origin | None = None
-        self.title = "New page"
+        self.title = tr("New page")
         self.pen_is_down = False
         self.last_line = LastLine(self)
         self.selection = Selection(self)
@@ -185,11 +186,13 @@ class Document(QObject):
         try:
             after = change(before)
         except (JotskError, MemoryError) as error:
-            self.refused.emit(str(error) or "There is not enough memory for this; the page is as it was.")
+            self.refused.emit(str(error) or tr("There is not enough memory for this; the page is as it was."))
             return False
         except Exception:
             log.exception("%s failed", label)
-            self.refused.emit(f"“{label}” did not work because of a fault in Jotsk; the page is as it was.")
+            self.refused.emit(
+                tr("“{label}” did not work because of a fault in Jotsk; the page is as it was.", label=label)
+            )
             return False
         if after is not before:
             self._step(after, label, finished)
@@ -214,14 +217,14 @@ class Document(QObject):
             page, line = put(page, stroke)
             return page
 
-        if self.edit("Stroke", add):
+        if self.edit(tr("Stroke"), add):
             if self._history.page is not before:
                 self.last_line.follow(line, before.active_uid)
         else:
             self.stroke_failed.emit(stroke.trace)
 
     def rub_out(self, cut: AnyCut) -> None:
-        self.edit("Rub out", lambda page: edits.rubbed_out(page, cut))
+        self.edit(tr("Rub out"), lambda page: edits.rubbed_out(page, cut))
 
     def dry(
         self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None], put: PutDown = with_stroke
@@ -246,9 +249,11 @@ class Document(QObject):
                 self.stroke_failed.emit(mark.trace)
 
         if isinstance(mark, Stroke):
-            self.step_runner.begin(BackgroundStep.of("Stroke", lambda: add(mark), begins, end))
+            self.step_runner.begin(BackgroundStep.of(tr("Stroke"), lambda: add(mark), begins, end))
         else:
-            self.step_runner.begin(BackgroundStep.of("Rub out", lambda: edits.rubbed_out(before, mark), begins, end))
+            self.step_runner.begin(
+                BackgroundStep.of(tr("Rub out"), lambda: edits.rubbed_out(before, mark), begins, end)
+            )
 
     @property
     def is_drying(self) -> bool:
@@ -292,7 +297,7 @@ class Document(QObject):
 
         def go(opened: Page | None) -> None:
             if self.page_when_dry() is not before:
-                self.refused.emit("The page was changed meanwhile, so it stays as it is.")
+                self.refused.emit(tr("The page was changed meanwhile, so it stays as it is."))
                 return
             self._dragged = ""
             goes_on = index > self._history.at
@@ -315,7 +320,7 @@ class Document(QObject):
             go(None)
         else:
             self._packing.start()  # what it takes the place of goes first
-            self.slow.emit("Going through the history", partial(wait, opening), go)
+            self.slow.emit(tr("Going through the history"), partial(wait, opening), go)
 
     def end_step(self) -> None:
         """Whatever is changed next is a step of its own."""
@@ -399,7 +404,7 @@ class Document(QObject):
                 return
             after, cost = outcome
             if self.page_when_dry() is not before:
-                self.refused.emit(f"The page was changed meanwhile, so “{label}” was not done.")
+                self.refused.emit(tr("The page was changed meanwhile, so “{label}” was not done.", label=label))
             elif after is not before:
                 self._dragged = ""
                 self._history.push(after, label, cost)

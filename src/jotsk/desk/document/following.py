@@ -14,6 +14,7 @@ from jotsk.core.marks import Area
 from jotsk.core.page import Page
 from jotsk.core.page.changes import ink_changed
 from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.words import tr
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -91,5 +92,6 @@ class AreaFollower(QObject):
             lost = len(lost_areas(after)) - len(lost_areas(page))
             document.amend(after)
             if lost > 0:
-                areas = f"{lost} areas are" if lost > 1 else "An area is"
-                self.told.emit(f"{areas} open now and stays as it was; close its lines, or freeze it.")
+                one = tr("An area is open now and stays as it was; close its lines, or freeze it.")
+                many = tr("%n areas are open now and stay as they were; close their lines, or freeze them.", None, lost)
+                self.told.emit(many if lost > 1 else one)

@@ -11,6 +11,7 @@ from jotsk.core.fill import by_hand
 from jotsk.core.fill.by_hand import NO_RUNS, Loop
 from jotsk.core.marks.runs import Runs
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -52,7 +53,7 @@ class HeldArea(QObject):
             self._before = [*self._before, (self.runs, self.loops)][-MOST_BEFORE:]
             self._show(*found)
 
-        self._document.slow.emit("Finding the area", work, done)
+        self._document.slow.emit(tr("Finding the area"), work, done)
 
     def undo(self) -> None:
         if self._before:

@@ -13,6 +13,7 @@ from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, edits
+from jotsk.core.words import tr
 from jotsk.desk.document.background_step import BackgroundStep, takes_long
 
 if TYPE_CHECKING:
@@ -49,7 +50,7 @@ class LastLine(QObject):
         if finished and is_so:
             self._document.end_step()
             return
-        self.mend("Steady the line", lambda stroke: stroke.resteadied(strength), finished=finished)
+        self.mend(tr("Steady the line"), lambda stroke: stroke.resteadied(strength), finished=finished)
 
     def mend(self, label: str, change: Callable[[Stroke], Stroke], *, finished: bool = True) -> None:
         """Change the last stroke. While a handle is dragged, only the first call makes a step.
@@ -87,7 +88,9 @@ class LastLine(QObject):
 
         Called again before `end_step`, it is the same step with another shape.
         """
-        self.mend("Settle the line", lambda stroke: replace(stroke, trace=motion).settled(reading.hold), finished=False)
+        self.mend(
+            tr("Settle the line"), lambda stroke: replace(stroke, trace=motion).settled(reading.hold), finished=False
+        )
 
     def check(self) -> None:
         """After an undo the last stroke may be gone: the one before it becomes the last."""

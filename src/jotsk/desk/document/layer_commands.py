@@ -13,6 +13,7 @@ from jotsk.core.page import GroupLayer, Page
 from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.layers.effects import Effect
 from jotsk.core.page.layers.tree import inside
+from jotsk.core.words import tr
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -59,7 +60,7 @@ class LayerCommands(QObject):
             if layer is None or layer.effects == effects:
                 return page
             if isinstance(layer, GroupLayer):
-                raise Refused("A group has no effects of its own; give them to its layers.")
+                raise Refused(tr("A group has no effects of its own; give them to its layers."))
             return page.with_layer(replace(layer, effects=effects))
 
         self._document.edit_slowly(label, change)
@@ -70,7 +71,7 @@ class LayerCommands(QObject):
         if layer is not None:
             bounds = layer.tiles.bounds
             effect = Effect.of(kind, axis=float(bounds.y1)) if kind == "mirror" else Effect.of(kind)
-            self.set_effects(layer.uid, (*layer.effects, effect), "Add effect")
+            self.set_effects(layer.uid, (*layer.effects, effect), tr("Add effect"))
 
     def show_inside(self, outline: Sequence[tuple[float, float]], soften_px: float = 0.0) -> None:
         """Show the active layer only inside an outline."""
@@ -78,7 +79,7 @@ class LayerCommands(QObject):
         if layer is not None:
             others = tuple(effect for effect in layer.effects if effect.kind != "inside")
             inside_of = replace(Effect.of("inside", soften=soften_px), outline=tuple(outline))
-            self.set_effects(layer.uid, (*others, inside_of), "Show inside")
+            self.set_effects(layer.uid, (*others, inside_of), tr("Show inside"))
 
     @property
     def chosen(self) -> set[int]:
@@ -108,31 +109,31 @@ class LayerCommands(QObject):
             self._document.activate(uid)
 
     def add(self) -> None:
-        self._document.edit("Add layer", layer_edits.with_new_layer)
+        self._document.edit(tr("Add layer"), layer_edits.with_new_layer)
 
     def add_paint(self) -> None:
-        self._document.edit("Add paint layer", layer_edits.with_paint_layer)
+        self._document.edit(tr("Add paint layer"), layer_edits.with_paint_layer)
 
     def delete(self) -> None:
-        self._document.edit("Delete layer", lambda page: layer_edits.without_layers(page, self.chosen))
+        self._document.edit(tr("Delete layer"), lambda page: layer_edits.without_layers(page, self.chosen))
 
     def duplicate(self) -> None:
-        self._document.edit("Duplicate layer", lambda page: layer_edits.duplicated(page, self.chosen))
+        self._document.edit(tr("Duplicate layer"), lambda page: layer_edits.duplicated(page, self.chosen))
 
     def group(self) -> None:
-        self._document.edit("Group layers", lambda page: layer_edits.grouped(page, self.chosen))
+        self._document.edit(tr("Group layers"), lambda page: layer_edits.grouped(page, self.chosen))
 
     def ungroup(self) -> None:
-        self._document.edit("Take the group apart", lambda page: layer_edits.ungrouped(page, page.active_uid))
+        self._document.edit(tr("Take the group apart"), lambda page: layer_edits.ungrouped(page, page.active_uid))
 
     def merge_down(self) -> None:
-        self._document.edit_slowly("Merge down", lambda page, _: layer_edits.merged_down(page, page.active_uid))
+        self._document.edit_slowly(tr("Merge down"), lambda page, _: layer_edits.merged_down(page, page.active_uid))
 
     def merge_visible(self) -> None:
-        self._document.edit_slowly("Merge what is visible", lambda page, _: layer_edits.merged_visible(page))
+        self._document.edit_slowly(tr("Merge what is visible"), lambda page, _: layer_edits.merged_visible(page))
 
     def add_flat_copy(self) -> None:
-        self._document.edit_slowly("Flat copy", lambda page, _: layer_edits.with_flat_copy(page))
+        self._document.edit_slowly(tr("Flat copy"), lambda page, _: layer_edits.with_flat_copy(page))
 
     def go(self, up: bool) -> None:
         """Make the next layer above or below the active one."""
@@ -142,24 +143,24 @@ class LayerCommands(QObject):
             self.choose(page.layers[at].uid)
 
     def add_sketch(self) -> None:
-        self._document.edit("Add sketch layer", layer_edits.with_sketch_layer)
+        self._document.edit(tr("Add sketch layer"), layer_edits.with_sketch_layer)
 
     def step(self, up: bool) -> None:
         """Move the active layer one place up or down."""
-        self._document.edit("Move layer", lambda page: layer_edits.stepped(page, page.active_uid, up))
+        self._document.edit(tr("Move layer"), lambda page: layer_edits.stepped(page, page.active_uid, up))
 
     def place(self, uids: Iterable[int], parent: int, above: int | None) -> None:
         """Move layers into a group, or out of it, directly above one there."""
-        self._document.edit("Move layer", lambda page: layer_edits.placed(page, list(uids), parent, above))
+        self._document.edit(tr("Move layer"), lambda page: layer_edits.placed(page, list(uids), parent, above))
 
     def trace_under(self) -> None:
-        self._document.edit("Trace under", lambda page: layer_edits.traced_under(page, page.active_uid))
+        self._document.edit(tr("Trace under"), lambda page: layer_edits.traced_under(page, page.active_uid))
 
     def flip(self, *, upside_down: bool) -> None:
         """Flip what is on the chosen layers, groups with all that is in them, about the middle of the page."""
         uids = inside(self._document.page_when_dry().layers, self.chosen)
         self._document.edit_slowly(
-            "Flip the layer upside down" if upside_down else "Flip the layer",
+            tr("Flip the layer upside down") if upside_down else tr("Flip the layer"),
             lambda page, p: resizing.flipped(page, uids, upside_down=upside_down, progress=p),
         )
 
@@ -168,5 +169,5 @@ class LayerCommands(QObject):
         uids = inside(self._document.page_when_dry().layers, self.chosen)
         if dx or dy:
             self._document.edit_slowly(
-                "Move what is on the layer", lambda page, p: resizing.shifted(page, uids, dx, dy, p)
+                tr("Move what is on the layer"), lambda page, p: resizing.shifted(page, uids, dx, dy, p)
             )

@@ -15,12 +15,13 @@ from jotsk.core.page import Page, edits
 from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.layers.placing import Placement
 from jotsk.core.page.light import Light
+from jotsk.core.words import tr
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
 
-LIGHT = "Light of the page"
+LIGHT = tr("Light of the page")
 
 
 class PageEdits:
@@ -49,11 +50,11 @@ class PageEdits:
             return edits.with_copies_parted(page, uid, repeated) if repeated else page, len(repeated)
 
         nothing, selection = (
-            "There are no copies to part; choose lines that were drawn with symmetry.",
+            tr("There are no copies to part; choose lines that were drawn with symmetry."),
             self._document.selection,
         )
         if any(stroke.copies for stroke in selection.at_work):
-            selection.mend_lines("Part the copies", part, nothing)
+            selection.mend_lines(tr("Part the copies"), part, nothing)
         else:
             self._document.refused.emit(nothing)
 
@@ -63,29 +64,29 @@ class PageEdits:
         """Another size in px of the present resolution, then another resolution, as one step."""
 
         self._document.edit_slowly(
-            "Page size", lambda page, p: resizing.with_size(page, size, anchor, dpi, margins_mm, p)
+            tr("Page size"), lambda page, p: resizing.with_size(page, size, anchor, dpi, margins_mm, p)
         )
 
     def crop(self, area: Rect) -> None:
-        self._document.edit_slowly("Crop the page", lambda page, p: resizing.cropped(page, area & page.bounds, p))
+        self._document.edit_slowly(tr("Crop the page"), lambda page, p: resizing.cropped(page, area & page.bounds, p))
 
     def put_down_pictures(self, placements: Sequence[Placement]) -> None:
         """Put placed pictures onto the page, each on a layer of its own, as one step."""
         count = len(placements)
         self._document.edit_slowly(
-            f"Add {count} pictures" if count > 1 else "Add picture",
+            tr("Add %n pictures", None, count) if count > 1 else tr("Add picture"),
             lambda page, progress: layer_edits.with_pictures(page, placements, progress),
         )
 
     def place_again(self, uid: int, placed: Placement) -> None:
         """Put the picture of a layer elsewhere."""
         self._document.edit_slowly(
-            "Place the picture", lambda page, progress: layer_edits.with_picture_placed(page, uid, placed, progress)
+            tr("Place the picture"), lambda page, progress: layer_edits.with_picture_placed(page, uid, placed, progress)
         )
 
     def put_lifted_down(self, uid: int, outline: NDArray[np.float64], placed: Placement) -> None:
         """Put the pixels inside an outline of a layer elsewhere on it."""
         self._document.edit_slowly(
-            "Move what is inside",
+            tr("Move what is inside"),
             lambda page, progress: layer_edits.with_lifted_put_down(page, uid, outline, placed, progress),
         )

@@ -21,6 +21,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.words import capitalized, decimal, tr
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -140,8 +141,17 @@ class Practice(QObject):
             if name in found and name in first:
                 words, unit = WORDS[name]
                 digits = 2 if unit == "mm" else 0
-                ink = f" (its ink {inked:.2f})" if name == "off" and not math.isnan(inked) else ""
-                parts.append(f"{words} {found[name]:.{digits}f} {unit}, with steadiness {first[name]:.{digits}f}{ink}")
+                ink = tr(" (its ink {inked:.2f})", inked=inked) if name == "off" and not math.isnan(inked) else ""
+                parts.append(
+                    tr(
+                        "{figure} {now} {unit}, with steadiness {then}{ink}",
+                        figure=words,
+                        unit=unit,
+                        ink=ink,
+                        now=decimal(found[name], digits),
+                        then=decimal(first[name], digits),
+                    )
+                )
         return "; ".join(parts)
 
     def words(self, figures: Figures) -> str:
@@ -152,9 +162,9 @@ class Practice(QObject):
             if not math.isnan(value):
                 words, unit = WORDS[name]
                 if name == "beyond" and value < 0:
-                    words, value = "before the end", -value
+                    words, value = tr("before the end"), -value
                 digits = 0 if unit == "%" else 2 if value < 1 else 1
-                parts.append(f"{words} {value:.{digits}f} {unit}")
+                parts.append(f"{words} {decimal(value, digits)} {unit}")
         return ", ".join(parts)
 
     def entries(self) -> list[diary.Entry]:
@@ -175,7 +185,7 @@ class Practice(QObject):
             result = self._measure(stroke)
             if result is not None:
                 self._keep(self.sheet.kind, self.sheet.size, stroke, result.figures)
-                self.told.emit(f"{self.words(result.figures)}.".capitalize())
+                self.told.emit(f"{capitalized(self.words(result.figures))}.")
                 self.changed.emit()
         elif self.at_work and len(stroke.trace) > 2:
             self._keep(AT_WORK, "", stroke, self._at_work(stroke))

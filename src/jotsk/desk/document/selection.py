@@ -18,11 +18,12 @@ from jotsk.core.mend.parts import parted
 from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import InkLayer, Page, edits
 from jotsk.core.page.edits.resizing import mirror_of
+from jotsk.core.words import tr
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
-NO_LINE = "There is no line to change; draw one, or choose some."
+NO_LINE = tr("There is no line to change; draw one, or choose some.")
 ALIKE: dict[str, Callable[[Stroke], Any]] = {
     "pen": lambda stroke: stroke.pen.id,
     "color": lambda stroke: stroke.color,
@@ -73,7 +74,7 @@ class Selection(QObject):
             if isinstance(layer, InkLayer):
                 found += connected(layer, lines, within_px)
         if not found:
-            self._document.refused.emit("There is no line to find others at; draw one, or choose one.")
+            self._document.refused.emit(tr("There is no line to find others at; draw one, or choose one."))
             return
         self.choose(found)
 
@@ -86,13 +87,13 @@ class Selection(QObject):
                 page, inside = parted(page, loop, uid)
                 found.extend(inside)
             if not found:
-                raise Refused("No line lies in there.")
+                raise Refused(tr("No line lies in there."))
             return page
 
         def choose() -> None:
             self.choose(found)
 
-        self._document.edit_slowly("Choose parts", part, choose, of_lines=True, always=True)
+        self._document.edit_slowly(tr("Choose parts"), part, choose, of_lines=True, always=True)
 
     def by_layer(self) -> list[tuple[int, list[Stroke]]]:
         """The lines at work, by the uid of their layer."""
@@ -115,7 +116,7 @@ class Selection(QObject):
         of = ALIKE[what]
         wanted = {of(line) for line in self.at_work}
         if not wanted:
-            self._document.refused.emit("There is no line to find others like it; draw one, or choose one.")
+            self._document.refused.emit(tr("There is no line to find others like it; draw one, or choose one."))
             return
         self.choose(line for line in self._of_layers() if of(line) in wanted)
 
@@ -140,24 +141,28 @@ class Selection(QObject):
             self._document.last_line.mend(label, change, finished=finished)
         elif finished:
             count = len(self.lines)
-            words = label.replace("the line", f"{count} lines") if count > 1 else label
+            words = (
+                label.replace(tr("the line", "part of a label"), tr("%n lines", "part of a label", count))
+                if count > 1
+                else label
+            )
             self._change(words, [change(stroke) for stroke in self.lines])
 
     def flip(self, *, upside_down: bool) -> None:
         """Flip the lines at work about their own middle."""
         lines = self.at_work
         if not lines:
-            self._document.refused.emit("There is no line to flip; draw one, or choose some.")
+            self._document.refused.emit(tr("There is no line to flip; draw one, or choose some."))
             return
         area = lines[0].bounds
         for line in lines[1:]:
             area |= line.bounds
         m = mirror_of(area, upside_down)
-        words = "Flip the line upside down" if upside_down else "Flip the line"
+        words = tr("Flip the line upside down") if upside_down else tr("Flip the line")
         self.mend(words, lambda stroke: stroke.turned_over(m))
 
     def recolor(self, color: Color) -> None:
-        self.mend("Colour of the line", lambda stroke: replace(stroke, color=color))
+        self.mend(tr("Colour of the line"), lambda stroke: replace(stroke, color=color))
 
     def preview(self, strength: float) -> None:
         """Show where the chosen lines would run, steadied by `strength`; those that are not worked out yet follow."""
@@ -166,12 +171,12 @@ class Selection(QObject):
 
     def steady(self, strength: float) -> None:
         """Steady the chosen lines anew, off the interface's thread, as one step."""
-        self.mend("Steady the line", lambda stroke: stroke.resteadied(strength))
+        self.mend(tr("Steady the line"), lambda stroke: stroke.resteadied(strength))
 
     def delete(self) -> None:
         """Take the chosen lines away."""
         if self.lines:
-            self._change("Delete lines", [None] * len(self.lines))
+            self._change(tr("Delete lines"), [None] * len(self.lines))
 
     def mend_lines(
         self, label: str, change: Callable[[Page, list[Stroke], int], tuple[Page, int]], nothing: str,

@@ -10,6 +10,7 @@ from pathlib import Path
 from jotsk.core.errors import JotskError
 from jotsk.core.files.writing import whole_file
 from jotsk.core.guides.guide_records import read_guides, written_guides
+from jotsk.core.words import tr
 from jotsk.desk.guides.guiding import Guiding
 
 FOLDER, SUFFIX = "guides", ".json"
@@ -28,12 +29,14 @@ class GuideSets:
         """Keep the guides of the page under a name; what was kept under it is replaced."""
         name = re.sub(r"[^\w .,()-]", "", name).strip(" .")
         if not name:
-            self._tell("A set needs a name.")
+            self._tell(tr("A set needs a name."))
             return
         with suppress(OSError):
             self._folder.mkdir(parents=True, exist_ok=True)
         if self.save(self._path(name)):
-            self._tell(f"The guides are kept as “{name}”; the plus above the guides has them for other pages.")
+            self._tell(
+                tr("The guides are kept as “{name}”; the plus above the guides has them for other pages.", name=name)
+            )
 
     def add_kept(self, name: str) -> None:
         self.open(self._path(name))

@@ -17,6 +17,7 @@ from jotsk.core.guides.kinds import GROUPS, FrenchCurve, Perspective
 from jotsk.core.guides.kinds.in_perspective import FourPoints
 from jotsk.core.marks import Stroke
 from jotsk.core.page import Layer
+from jotsk.core.words import in_sentence, tr
 from jotsk.desk.document.document import Document
 
 # What is offered, by kind and values; None between the groups.
@@ -26,7 +27,7 @@ OFFERED: tuple[tuple[str, type[Guide], dict[str, Any]] | None, ...] = tuple(
     for offered in (*((name, kind, values) for kind in group for name, values in kind.offers), None)
 )[:-1]
 
-STRETCHED = (
+STRETCHED = tr(
     "This lies outside a 60 degree cone of vision, where things look stretched;"
     " vanishing points farther apart make it wider."
 )
@@ -101,7 +102,9 @@ class Guiding(QObject):
         if guide is not None:
             name = guide.name or guide.kind
             self.switch(index, on=False, shown=False)
-            self._document.refused.emit(f"“{name}” cannot be drawn where it lies, so it is switched off and hidden.")
+            self._document.refused.emit(
+                tr("“{name}” cannot be drawn where it lies, so it is switched off and hidden.", name=name)
+            )
 
     def set_off(self, off: bool) -> None:
         if off != self.is_off:
@@ -115,25 +118,27 @@ class Guiding(QObject):
             return
         name, kind, values = offered
         if len(self.guides) >= MOST_GUIDES:
-            self._document.refused.emit(f"A page has room for {MOST_GUIDES} guides; delete one you no longer need.")
+            self._document.refused.emit(
+                tr("A page has room for {most_guides} guides; delete one you no longer need.", most_guides=MOST_GUIDES)
+            )
             return
         middle = (seen.x0 + seen.x1) / 2, (seen.y0 + seen.y1) / 2
         guide = replace(kind.begun(values, middle, seen, self.guides), name=self._free_name(name))
-        self._put([*self._records, guide.record()], f"Add {name[0].lower()}{name[1:]}")
+        self._put([*self._records, guide.record()], tr("Add {guide}", guide=in_sentence(name)))
         self.select(len(self.guides) - 1)
         self.added.emit()
 
     def add_curve(self, points: Sequence[tuple[float, float]], *, closed: bool, smooth: bool) -> None:
         """Add a French curve through points, such as a draft or a line that was drawn."""
-        name = self._free_name("French curve")
+        name = self._free_name(tr("French curve"))
         guide = FrenchCurve(points=tuple(points), closed=closed, smooth=smooth, name=name)
-        self._put([*self._records, guide.record()], "Add french curve")
+        self._put([*self._records, guide.record()], tr("Add french curve"))
         self.select(len(self.guides) - 1)
 
     def add_all(self, guides: Sequence[Guide]) -> None:
         """Add a set of guides."""
         room = MOST_GUIDES - len(self.guides)
-        self._put([*self._records, *(g.record() for g in guides[:room])], "Add a set of guides")
+        self._put([*self._records, *(g.record() for g in guides[:room])], tr("Add a set of guides"))
 
     def change(self, index: int, label: str, *, finished: bool = True, **values: object) -> None:
         guide = self.guide(index)
@@ -150,7 +155,7 @@ class Guiding(QObject):
                     if isinstance(other, FourPoints) and not other.locked:
                         records[k] = guide_from(other.followed(before, guide).record()).record()
         except ValueError as error:
-            self._document.refused.emit(f"The guide stays as it is: {error}.")
+            self._document.refused.emit(tr("The guide stays as it is: {error}.", error=error))
             self.changed.emit()  # what shows its numbers shows them as they are
             return
         self._put(records, label, finished=finished)
@@ -181,35 +186,39 @@ class Guiding(QObject):
         index = self.selected if self.selected in holding else holding[-1] if holding else None
         guide = self.guide(index)
         if index is None or guide is None:
-            self._document.refused.emit("There is no guide to hold alone; add one, or press it in the list.")
+            self._document.refused.emit(tr("There is no guide to hold alone; add one, or press it in the list."))
         else:
             self.hold_alone(index, not guide.alone)
 
     def flip(self, index: int, *, upside_down: bool) -> None:
         guide = self.guide(index)
         if guide is not None:
-            self.put(index, guide.flipped(upside_down=upside_down), "Flip guide")
+            self.put(index, guide.flipped(upside_down=upside_down), tr("Flip guide"))
 
     def delete(self, index: int) -> None:
-        self._put([r for k, r in enumerate(self._records) if k != index], "Delete guide")
+        self._put([r for k, r in enumerate(self._records) if k != index], tr("Delete guide"))
         self.select(None)
 
     def duplicate(self, index: int, by: float) -> None:
         guide = self.guide(index)
         if guide is not None:
             copy = replace(guide.moved(by, by), name=self._free_name(guide.name or guide.kind))
-            self._put([*self._records, copy.record()], "Duplicate guide")
+            self._put([*self._records, copy.record()], tr("Duplicate guide"))
             self.select(len(self.guides) - 1)
 
     def add_vanishing_point(self, point: tuple[float, float]) -> None:
         """Give the perspective in hand one more point, or the nearer of its three another place; or begin one."""
         index, guide = self.selected, self.guide(self.selected)
         if index is None or not isinstance(guide, Perspective):
-            new = Perspective(points=(point,), name=self._free_name("Perspective of the sketch"))
-            self._put([*self._records, new.record()], "Add perspective")
+            new = Perspective(points=(point,), name=self._free_name(tr("Perspective of the sketch")))
+            self._put([*self._records, new.record()], tr("Add perspective"))
             self.select(len(self.guides) - 1)
         else:
-            self.put(index, guide.with_point(point), "Add vanishing point" if len(guide.points) < 3 else "Place guide")
+            self.put(
+                index,
+                guide.with_point(point),
+                tr("Add vanishing point") if len(guide.points) < 3 else tr("Place guide"),
+            )
 
     @property
     def _records(self) -> Sequence[Mapping[str, Any]]:
@@ -239,7 +248,7 @@ def turned_steps(angle_rad: float, flipped: bool) -> float:
 def titled(guide: Guide | None) -> str:
     """What a guide is called in the list."""
     if guide is None:
-        return "A guide of another program"
-    name = guide.name or guide.kind.replace("-", " ").capitalize()
-    marks = [word for word, is_so in (("alone", guide.alone), ("locked", guide.locked)) if is_so]
+        return tr("A guide of another program")
+    name = guide.name or tr(guide.kind.replace("-", " ").capitalize())
+    marks = [word for word, is_so in ((tr("alone"), guide.alone), (tr("locked"), guide.locked)) if is_so]
     return f"{name} · {', '.join(marks)}" if marks else name

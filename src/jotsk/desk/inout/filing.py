@@ -20,6 +20,7 @@ from jotsk.core.fill.pour import found_again
 from jotsk.core.marks import Area
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.layers.placing import Picture
+from jotsk.core.words import tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.job_queue import JobQueue
 
@@ -55,10 +56,13 @@ class Filing(QObject):
             self._document.take(page, path=saved_as, title=path.stem, saved=True, origin=origin)
             if is_of_other_version:
                 self.told.emit(
-                    f"“{path.name}” is from another version of Jotsk: it opened as pixels; save it as a new file."
+                    tr(
+                        "“{name}” is from another version of Jotsk: it opened as pixels; save it as a new file.",
+                        name=path.name,
+                    )
                 )
 
-        self.jobs.run(f"Opening {path.name}", work, took)
+        self.jobs.run(tr("Opening {name}", name=path.name), work, took)
 
     def read_pictures(self, paths: Sequence[Path], done: Callable[[list[Picture]], None]) -> None:
         """Read pictures that are to be placed on the page; one that cannot be read is told, and the others come."""
@@ -81,8 +85,8 @@ class Filing(QObject):
             if read:
                 done(read)
 
-        what = paths[0].name if len(paths) == 1 else f"{len(paths)} pictures"
-        self.jobs.run(f"Opening {what}", work, took)
+        what = paths[0].name if len(paths) == 1 else tr("%n pictures", None, len(paths))
+        self.jobs.run(tr("Opening {what}", what=what), work, took)
 
     def save(self, path: Path) -> None:
         """Write the page as it is now; it may go on changing, or be left for another, meanwhile."""
@@ -92,8 +96,11 @@ class Filing(QObject):
         def work(progress: Callable[[float], None]) -> bool:
             if holds_other_strokes(path):
                 raise Refused(
-                    f"“{path.name}” was not written: it holds strokes of another version of Jotsk, which would be"
-                    " lost. Save under another name."
+                    tr(
+                        "“{name}” was not written: it holds strokes of another version of Jotsk, which would be lost. "
+                        "Save under another name.",
+                        name=path.name,
+                    )
                 )
             try:
                 self._writer.write(path, found_again(page, areas), progress=progress, instead_of=before)
@@ -107,26 +114,26 @@ class Filing(QObject):
                 return
             self.remember_file(path)
             self._document.was_saved(snapshot, path)
-            self.told.emit(f"Saved “{path.name}”.")
+            self.told.emit(tr("Saved “{name}”.", name=path.name))
 
-        self.jobs.run(f"Saving {path.name}", work, done)
+        self.jobs.run(tr("Saving {name}", name=path.name), work, done)
 
     def export(self, path: Path, export: Export) -> None:
         page, export = self._document.page_when_dry(), replace(export, title=self._document.title)
         areas = self._still_to_find()
         self.jobs.run(
-            f"Exporting {path.name}",
+            tr("Exporting {name}", name=path.name),
             lambda p: write_export(path, found_again(page, areas), export, progress=p),
-            lambda _: self.told.emit(f"Wrote “{path.name}”."),
+            lambda _: self.told.emit(tr("Wrote “{name}”.", name=path.name)),
         )
 
     def hand_over(self, folder: Path, stem: str, orders: Sequence[Order]) -> None:
         """Write orders into a folder: all of them or none."""
         page, areas = self._document.page_when_dry(), self._still_to_find()
         self.jobs.run(
-            f"Handing over {stem}",
+            tr("Handing over {stem}", stem=stem),
             lambda p: write_orders(folder, stem, found_again(page, areas), orders, progress=p),
-            lambda files: self.told.emit(f"Wrote {', '.join(f'“{file.name}”' for file in files)}."),
+            lambda files: self.told.emit(tr("Wrote {names}.", names=", ".join(f"“{file.name}”" for file in files))),
         )
 
     def _still_to_find(self) -> list[tuple[int, Area]]:

@@ -8,6 +8,7 @@ from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
+from jotsk.core.words import tr
 from jotsk.desk.inout.jobs import Job
 
 Done = Callable[[Any], None]
@@ -45,7 +46,7 @@ class JobQueue(QObject):
     def change_page(self, title: str, work: Callable[..., Any], done: Done) -> None:
         """Work out a change of the page."""
         if self._page_job is not None:
-            self.told.emit(f"{self._page_job.title} is still going on; try again when it is done.")
+            self.told.emit(tr("{title} is still going on; try again when it is done.", title=self._page_job.title))
             return
         job = self._page_job = self._job(title, work, done)
         self._begin(job)
@@ -60,7 +61,7 @@ class JobQueue(QObject):
         job = Job(title, work, self)
         job.done.connect(done)
         job.failed.connect(self.told)
-        job.stopped.connect(lambda: self.told.emit(f"{title} was stopped; nothing was changed."))
+        job.stopped.connect(lambda: self.told.emit(tr("{title} was stopped; nothing was changed.", title=title)))
         job.ended.connect(lambda: self._ended(job))
         return job
 

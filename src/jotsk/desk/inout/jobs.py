@@ -12,6 +12,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError
 from jotsk.core.runtime.lanes import JOBS
 from jotsk.core.runtime.memory import give_back_memory
+from jotsk.core.words import tr
 
 log = logging.getLogger(__name__)
 
@@ -69,10 +70,12 @@ class Job(QObject):
         except JotskError as error:
             self.failed.emit(str(error))
         except MemoryError:
-            self.failed.emit("There is not enough memory for this; the page is as it was.")
+            self.failed.emit(tr("There is not enough memory for this; the page is as it was."))
         except Exception:
             log.exception("%s failed", self.title)
-            self.failed.emit(f"{self.title} did not work because of a fault in Jotsk; the page is as it was.")
+            self.failed.emit(
+                tr("{title} did not work because of a fault in Jotsk; the page is as it was.", title=self.title)
+            )
         finally:
             del work
             give_back_memory()

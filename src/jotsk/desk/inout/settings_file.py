@@ -13,6 +13,7 @@ from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color, Pen
 from jotsk.core.json_text import BAD_RECORD, json_from
 from jotsk.core.marks.record import pen_from, pen_record
+from jotsk.core.words import tr
 
 MOST_BYTES = 8 << 20
 # What belongs to the machine it was set on, and goes to no other.
@@ -42,18 +43,18 @@ def read_settings(path: Path) -> AllSettings:
     """Raises DamagedFile; what a value means is for those who read it."""
     try:
         if path.stat().st_size > MOST_BYTES:
-            raise DamagedFile(path, "it is larger than a file of settings can be")
+            raise DamagedFile(path, tr("it is larger than a file of settings can be"))
         record = json_from(path.read_bytes())
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error
     except (ValueError, RecursionError) as error:
-        raise DamagedFile(path, "it is not JSON") from error
+        raise DamagedFile(path, tr("it is not JSON")) from error
     values = record.get("settings") if isinstance(record, dict) and record.get("jotsk_settings") == 1 else None
     if not isinstance(values, dict):
-        raise DamagedFile(path, "it holds no settings")
+        raise DamagedFile(path, tr("it holds no settings"))
     try:
         pens = tuple(pen_from(entry) for entry in record.get("pens", []))
         palette = tuple((color_from_hex(color), str(name)) for color, name in record.get("palette", []))
     except BAD_RECORD as error:
-        raise DamagedFile(path, f"a pen or a colour in it makes no sense ({error})") from error
+        raise DamagedFile(path, tr("a pen or a colour in it makes no sense ({error})", error=error)) from error
     return AllSettings({n: v for n, v in values.items() if n not in OF_THE_MACHINE}, pens, palette)

@@ -10,14 +10,15 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError
 from jotsk.core.files.palettes import Named, read_palette, write_palette
 from jotsk.core.ink import Color
+from jotsk.core.words import tr
 from jotsk.desk.inout.own_files import OwnFile
 
 log = logging.getLogger(__name__)
 
 FILE = "palette.txt"
 SHIPPED: list[Named] = [
-    ((0x14, 0x18, 0x1B), "Black"), ((0x5A, 0x41, 0x33), "Sepia"), ((0x86, 0x2C, 0x24), "Oxblood"),
-    ((0x1F, 0x3D, 0x5C), "Prussian"), ((0x2A, 0x5A, 0x48), "Pine"), ((0xFF, 0xFF, 0xFF), "White"),
+    ((0x14, 0x18, 0x1B), tr("Black")), ((0x5A, 0x41, 0x33), tr("Sepia")), ((0x86, 0x2C, 0x24), tr("Oxblood")),
+    ((0x1F, 0x3D, 0x5C), tr("Prussian")), ((0x2A, 0x5A, 0x48), tr("Pine")), ((0xFF, 0xFF, 0xFF), tr("White")),
 ]  # fmt: skip
 
 

@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.penfiles import read_pens, write_pens
 from jotsk.core.ink import SHIPPED, Pen
+from jotsk.core.words import tr
 from jotsk.desk.inout.own_files import OwnFile
 
 FILE = "pens.json"
@@ -33,7 +34,9 @@ class PenLibrary(QObject):
             except JotskError as error:
                 # Put aside, so that the next change does not overwrite what may still be mended by hand.
                 path.replace(path.with_suffix(".damaged.json"))
-                self.trouble = f"{error} The shipped pens are here; the file is kept beside as pens.damaged.json."
+                self.trouble = tr(
+                    "{error} The shipped pens are here; the file is kept beside as pens.damaged.json.", error=error
+                )
 
     @property
     def pens(self) -> list[Pen]:
@@ -76,9 +79,9 @@ class PenLibrary(QObject):
         """Add a copy under a name of its own; a name that exists is refused, never overwritten."""
         name = name.strip()
         if not name:
-            raise Refused("A pen needs a name.")
+            raise Refused(tr("A pen needs a name."))
         if any(p.name.lower() == name.lower() for p in self.pens):
-            raise Refused(f"There is a pen “{name}” already; give this one another name.")
+            raise Refused(tr("There is a pen “{name}” already; give this one another name.", name=name))
         made = replace(pen, id=self._free_id(name), name=name)
         self.put(made)
         return made
@@ -91,7 +94,7 @@ class PenLibrary(QObject):
 
     def remove(self, pen_id: str) -> None:
         if self.is_shipped(pen_id):
-            raise Refused("Shipped pens stay in the library; they can be changed, and set back to as shipped.")
+            raise Refused(tr("Shipped pens stay in the library; they can be changed, and set back to as shipped."))
         if self._own.pop(pen_id, None) is not None:
             self._write()
 

@@ -24,6 +24,7 @@ from jotsk.core.page import Page
 from jotsk.core.page.compose.thumbnail import thumbnail_png
 from jotsk.core.page.history.release import release_pages
 from jotsk.core.runtime.lanes import DISK
+from jotsk.core.words import tr
 
 log = logging.getLogger(__name__)
 
@@ -34,7 +35,7 @@ SWEEP_EVERY, REST_S = 50, 3.0  # steps whose old parts are cleared away when the
 MOST_UNSWEPT = 300  # and steps after which they are in any case, beside a hand that never rests
 AHEAD_TOLD_S = 0.1
 PAUSE_S = 0.02
-SLOW = "The disk is slow; the work is not kept yet."
+SLOW = tr("The disk is slow; the work is not kept yet.")
 RETRY_S = 2.0  # after which the disk may take what it did not
 PICTURE_PX, PICTURE_EVERY_S, PICTURE_REST_S = 240, 10.0, 0.4
 SUFFIX, BASE = ".journal", ".base"
@@ -201,7 +202,7 @@ class Journal(QObject):
                 error = _why_not_kept(failure)
                 self._give_up(kept, error)
             except Exception:
-                error = "The journal failed because of a fault in Jotsk; save the page to be safe."
+                error = tr("The journal failed because of a fault in Jotsk; save the page to be safe.")
                 if error != told:
                     log.exception("the journal failed")
                 self._give_up(kept, error)
@@ -343,7 +344,9 @@ def _why_not_kept(error: JotskError) -> str:
     """What to say, in the words of somebody who knows of no journal."""
     reason = getattr(error, "reason", None)
     return (
-        str(error) if reason is None else f"Work in progress cannot be kept: {reason}. It is tried again; save often."
+        str(error)
+        if reason is None
+        else tr("Work in progress cannot be kept: {reason}. It is tried again; save often.", reason=reason)
     )
 
 

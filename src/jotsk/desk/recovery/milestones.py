@@ -16,6 +16,7 @@ from jotsk.core.files.state_reader import Opened
 from jotsk.core.files.store import PageStore, State
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.compose.thumbnail import thumbnail_png
+from jotsk.core.words import tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.jobs import Job
 
@@ -82,7 +83,7 @@ class Milestones(QObject):
             finally:
                 store.close()
 
-        self._run("Keeping a milestone", work)
+        self._run(tr("Keeping a milestone"), work)
 
     def states(self) -> list[State]:
         """What is kept, the latest first. Raises JotskError for a damaged file."""
@@ -99,7 +100,7 @@ class Milestones(QObject):
             finally:
                 store.close()
 
-        return Job("Reading a milestone", work, self)
+        return Job(tr("Reading a milestone"), work, self)
 
     def rename(self, state: int, name: str) -> None:
         self._change(lambda store: store.rename(state, name))
@@ -124,7 +125,7 @@ class Milestones(QObject):
 
     def go_back(self, page: Page) -> None:
         """Make a kept state the present one, as a step that can be undone."""
-        self._document.edit_slowly("Back to a milestone", lambda _, __: page)
+        self._document.edit_slowly(tr("Back to a milestone"), lambda _, __: page)
 
     def look_at_clock(self) -> None:
         """Keep a milestone if there was work for long enough that none has."""
@@ -148,10 +149,12 @@ class Milestones(QObject):
                 shutil.move(unnamed, self.path)
             except OSError as error:
                 self._unnamed = unnamed
-                self.trouble.emit(f"The milestones could not be put beside the page: {error.strerror or error}.")
+                self.trouble.emit(
+                    tr("The milestones could not be put beside the page: {reason}.", reason=error.strerror or error)
+                )
 
     def _change(self, change: Callable[[PageStore], object]) -> None:
-        self._run("Milestones", lambda _: self._with_store(change, None))
+        self._run(tr("Milestones"), lambda _: self._with_store(change, None))
 
     def _with_store(self, use: Callable[[PageStore], T], otherwise: T) -> T:
         if not self.path.exists():

@@ -21,6 +21,7 @@ from jotsk.core.files.store import PageStore
 from jotsk.core.files.stored_parts import Known
 from jotsk.core.files.writing import why_unreadable
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.recovery.journal import STEP, SUFFIX, Journal, Kept, Start, bases_of, remove_journal
 
 log = logging.getLogger(__name__)
@@ -28,7 +29,7 @@ log = logging.getLogger(__name__)
 Progress = Callable[[float], None]
 
 ASIDE = ".damaged"
-NOT_NOW = "Work that was kept cannot be read just now: {}. It stays where it is, and is tried again."
+NOT_NOW = tr("Work that was kept cannot be read just now: {}. It stays where it is, and is tried again.")
 BASE_SHARE = 0.8  # of the time reading a page takes, if it leans on a file
 
 
@@ -139,10 +140,12 @@ class RecoveryFolder:
                     states[0].id, known=known, report=lambda share: report(first + share * (1 - first)),
                     base=lambda: _read_base(path, base, lambda share: report(share * first)),
                 )  # fmt: skip
-                return Kept(page, Path(where) if where else None, store.note("title") or "Kept page", known=known)
+                return Kept(page, Path(where) if where else None, store.note("title") or tr("Kept page"), known=known)
         except DamagedFile as error:
             self._put_aside(path)
-            raise DamagedFile(path, f"it is damaged; what is left of the page is kept beside it as {ASIDE}") from error
+            raise DamagedFile(
+                path, tr("it is damaged; what is left of the page is kept beside it as {aside}", aside=ASIDE)
+            ) from error
 
     def clear(self, slot: str) -> None:
         remove_journal(self._path(slot))
@@ -161,7 +164,7 @@ class RecoveryFolder:
                 remove_journal(path)
             return None
         when = datetime.fromtimestamp(states[0].at)
-        return KeptNote(path.stem, title or "Kept page", when, states[0].picture)
+        return KeptNote(path.stem, title or tr("Kept page"), when, states[0].picture)
 
     def _put_aside(self, path: Path) -> None:
         """Neither lost nor met again at every start."""
@@ -182,9 +185,9 @@ class RecoveryFolder:
             lock = held or self._locked(slot)
         except (OSError, CannotRead) as error:
             reason = error.reason if isinstance(error, CannotRead) else error.strerror or str(error)
-            raise JotskError(f"Work in progress cannot be kept: {reason}. Save often.") from error
+            raise JotskError(tr("Work in progress cannot be kept: {reason}. Save often.", reason=reason)) from error
         if lock is None:
-            raise JotskError("Work in progress cannot be kept: another window has this page. Save often.")
+            raise JotskError(tr("Work in progress cannot be kept: another window has this page. Save often."))
         return lock
 
     def _locked(self, slot: str) -> IO[bytes] | None:
@@ -235,7 +238,7 @@ def _store(path: Path) -> Iterator[PageStore]:
 def _read_base(path: Path, name: str | None, report: Progress) -> Page:
     copies = bases_of(path)
     if not copies:
-        raise DamagedFile(path, "the file it leans on is gone")
+        raise DamagedFile(path, tr("the file it leans on is gone"))
     try:
         copies[0].open("rb").close()
     except OSError as error:

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from jotsk.core.words import tr
 from jotsk.desk.stages.stage import Stage
 
 INK = Stage(
     "ink",
-    "Ink",
-    "Draw the lines that stay",
+    tr("Ink"),
+    tr("Draw the lines that stay"),
     first=("nib", "brush", "even", "mouse"),
 )

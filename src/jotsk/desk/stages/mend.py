@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from jotsk.core.words import tr
 from jotsk.desk.stages.stage import Stage
 
 MEND = Stage(
     "mend",
-    "Mend",
-    "Change lines that are there",
+    tr("Mend"),
+    tr("Change lines that are there"),
     tools=(
         "mend.snip",
         "mend.grow",

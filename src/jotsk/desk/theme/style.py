@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QApplication
 from jotsk.desk.icons import icon
 from jotsk.desk.theme.palette import DAY, Theme
 
-FAMILY = "Atkinson Hyperlegible Next"
+FAMILY, JAPANESE = "Atkinson Hyperlegible Next", "Noto Sans JP"
 TEXT_PX, SMALL_PX = 13, 12
 
 _current = DAY
@@ -23,17 +23,19 @@ def current() -> Theme:
     return _current
 
 
-def load_fonts() -> None:
+def load_fonts(*, japanese: bool = False) -> None:
+    """Have the application's type; with `japanese` also its letters, unless the desktop has some."""
     folder = resources.files("jotsk.desk") / "fonts"
+    needs_japanese = japanese and not QFontDatabase.families(QFontDatabase.WritingSystem.Japanese)
     for entry in folder.iterdir():
-        if entry.name.endswith(".ttf"):
+        if entry.name.endswith(".ttf") and (needs_japanese or not entry.name.startswith("NotoSansJP")):
             QFontDatabase.addApplicationFontFromData(entry.read_bytes())
 
 
 @cache
 def font(px: int = TEXT_PX, *, weight: QFont.Weight = QFont.Weight.Normal) -> QFont:
     """The application's type with tabular digits."""
-    made = QFont(FAMILY)
+    made = QFont([FAMILY, JAPANESE])
     made.setPixelSize(px)
     made.setWeight(weight)
     made.setFeature(QFont.Tag("tnum"), 1)

@@ -10,6 +10,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.guides.kinds import Perspective
 from jotsk.core.guides.perspective import meeting_point
 from jotsk.core.guides.rails import Point
+from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.tools.tool import Tool
 
@@ -18,7 +19,7 @@ class Edges(Tool):
     """Lines that are dragged over the sketch, page px; every second one gives a vanishing point."""
 
     id, action = "edges", "guide.edges"
-    words = "Drag a line over an edge of the sketch, then over another that is parallel to it in reality."
+    words = tr("Drag a line over an edge of the sketch, then over another that is parallel to it in reality.")
     _lines: tuple[tuple[Point, Point], ...] = ()
 
     def laid_down(self) -> None:
@@ -49,7 +50,7 @@ class Edges(Tool):
         if isinstance(guide, Perspective) and len(guide.points) > 1:
             self.board.done.emit()
         else:
-            self.board.notify("One vanishing point. Two more edges give the second; Esc ends.")
+            self.board.notify(tr("One vanishing point. Two more edges give the second; Esc ends."))
 
     def cancel(self) -> None:
         self._lines = ()

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from functools import partial
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -13,14 +15,18 @@ from jotsk.core.fill.filling import filled_outline
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import AreaCut, Stroke
 from jotsk.core.page.edits.selection import stroke_at, strokes_across, strokes_inside
+from jotsk.core.words import tr
 from jotsk.desk.document.selection import Selection
 from jotsk.desk.theme import current
 from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool
 
 if TYPE_CHECKING:
+    from jotsk.core.page import InkLayer
     from jotsk.desk.board.board import Board
+    from jotsk.desk.document.document import Document
 
+MANY_UNKNOWN = 50  # lines, which may take a tenth of a second to work out
 PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 
 Places = NDArray[np.float64]  # (N, 2) page px
@@ -73,17 +79,33 @@ class Choose(_Lasso):
         if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
             near = (stroke_at(layer, *places[0], PRESS_PX / zoom) for layer in reversed(selection.layers()))
             one = next((stroke for stroke in near if stroke is not None), None)
-            choose(selection, [one] if one is not None else [])
+            choosing(selection)([one] if one is not None else [])
         else:
-            choose(selection, [stroke for layer in selection.layers() for stroke in strokes_inside(layer, places)])
+            choose(self.board.document, lambda layer: strokes_inside(layer, places))
 
 
-def choose(selection: Selection, found: list[Stroke]) -> None:
-    """Choose these; with Shift besides those chosen before, with Alt no longer."""
-    if is_alt_down():
-        selection.drop(found)
+def choosing(selection: Selection) -> Callable[[list[Stroke]], None]:
+    """Choose lines; with Shift besides those chosen before, with Alt no longer."""
+    return selection.drop if is_alt_down() else partial(selection.choose, more=is_shift_down())
+
+
+def choose(document: Document, find: Callable[[InkLayer], list[Stroke]]) -> None:
+    """Choose what is found on the layers: at once, or with progress if many of their lines are still to be worked out,
+    as after a page was opened."""
+    layers, take = document.selection.layers(), choosing(document.selection)
+    unknown = sum(isinstance(m, Stroke) and not m.has_shape for layer in layers for m in layer.marks)
+
+    def work(progress: Callable[[float], None]) -> list[Stroke]:
+        found = []
+        for k, layer in enumerate(layers):
+            progress(k / len(layers))
+            found += find(layer)
+        return found
+
+    if unknown > MANY_UNKNOWN:
+        document.slow.emit(tr("Finding the lines"), work, take)
     else:
-        selection.choose(found, more=is_shift_down())
+        take(work(lambda _: None))
 
 
 class ChooseParts(_Lasso):
@@ -102,8 +124,7 @@ class ChooseAcross(_Lasso):
     id, action = "choose_across", "hand.choose_across"
 
     def _closed(self, places: Places) -> None:
-        selection = self.board.document.selection
-        choose(selection, [stroke for layer in selection.layers() for stroke in strokes_across(layer, places)])
+        choose(self.board.document, lambda layer: strokes_across(layer, places))
 
     @property
     def outline(self) -> list[QPointF]:
@@ -137,7 +158,9 @@ class FillInside(_Lasso):
         if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.can_draw():
             how, inks, outline = hand.filling, hand.inks, [(x, y) for x, y in places.tolist()]
             hand.used_color(hand.color)
-            document.edit_slowly("Fill inside", lambda page, _: filled_outline(page, outline, how, inks), of_lines=True)
+            document.edit_slowly(
+                tr("Fill inside"), lambda page, _: filled_outline(page, outline, how, inks), of_lines=True
+            )
 
 
 class ShowInside(_Lasso):

@@ -5,6 +5,7 @@ from __future__ import annotations
 
 from PySide6.QtCore import QPointF
 
+from jotsk.core.words import tr
 from jotsk.desk.board.input.guide_handles import GuideHandles
 from jotsk.desk.tools.move_page import MovePage
 from jotsk.desk.tools.pick import is_shift_down
@@ -16,7 +17,7 @@ class PlaceGuides(MovePage):
 
     def taken_up(self) -> None:
         if not self.board.guiding.guides:
-            self.board.notify("There are no guides to place yet; the plus beside “Guides” adds them.")
+            self.board.notify(tr("There are no guides to place yet; the plus beside “Guides” adds them."))
 
     @property
     def is_held(self) -> bool:

@@ -8,6 +8,7 @@ from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.actions import Entry
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
@@ -15,8 +16,8 @@ from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import handled, painted
 
 HEIGHT_PX, ICON_PX, LEFT_PX = 30, 16, 14
-PLAIN = "Drawing"
-BACK = "Press to go back to drawing (Esc)"
+PLAIN = tr("Drawing")
+BACK = tr("Press to go back to drawing (Esc)")
 
 
 class Doing(QWidget):
@@ -40,8 +41,8 @@ class Doing(QWidget):
         return ", ".join(name for _, name in self.entries) or PLAIN
 
     def _show(self) -> None:
-        self.setAccessibleName(f"The hand: {self.text}")
-        self.setToolTip(f"{self.text}. {BACK}" if self.entries else "The pen draws")
+        self.setAccessibleName(tr("The hand: {text}", text=self.text))
+        self.setToolTip(f"{self.text}. {BACK}" if self.entries else tr("The pen draws"))
         self.setCursor(Qt.CursorShape.PointingHandCursor if self.entries else Qt.CursorShape.ArrowCursor)
         self.update()
 

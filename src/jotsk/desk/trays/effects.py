@@ -10,13 +10,14 @@ from PySide6.QtWidgets import QCheckBox, QHBoxLayout, QLabel, QMenu, QToolButton
 
 from jotsk.core.page import Layer, Page
 from jotsk.core.page.layers.effects import KINDS, Effect, Field
+from jotsk.core.words import tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.widgets import Track, TrackKind
 
 BUTTON_PX = 26
-LABEL = "Change effect"
+LABEL = tr("Change effect")
 
 
 class EffectsCard(QWidget):
@@ -32,10 +33,10 @@ class EffectsCard(QWidget):
         self.tracks: dict[str, Track] = {}
         self.switches: list[QCheckBox] = []
         self._buttons: list[tuple[QToolButton, str]] = []
-        title = QLabel("Effects")
+        title = QLabel(tr("Effects"))
         title.setProperty("role", "heading")
-        self.add = QToolButton(toolTip="Add an effect to this layer")
-        self.add.setAccessibleName("Add an effect")
+        self.add = QToolButton(toolTip=tr("Add an effect to this layer"))
+        self.add.setAccessibleName(tr("Add an effect"))
         self.add.setFixedSize(BUTTON_PX, BUTTON_PX)
         self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.add.setMenu(self._menu())
@@ -104,7 +105,7 @@ class EffectsCard(QWidget):
             widget.deleteLater()
         self.tracks, self.switches, self._buttons = {}, [], []
         if not effects:
-            empty = QLabel("None yet. The plus adds one; it can be changed, switched and taken off at any time.")
+            empty = QLabel(tr("None yet. The plus adds one; it can be changed, switched and taken off at any time."))
             empty.setWordWrap(True)
             empty.setProperty("role", "quiet")
             self._rows.addWidget(empty)
@@ -120,14 +121,14 @@ class EffectsCard(QWidget):
         line = QHBoxLayout(row)
         line.setContentsMargins(0, 0, 0, 0)
         line.setSpacing(2)
-        switch = QCheckBox(KINDS[effect.kind].words, toolTip="Switch it off or on")
+        switch = QCheckBox(KINDS[effect.kind].words, toolTip=tr("Switch it off or on"))
         switch.clicked.connect(lambda on, n=number: self._switch(n, on))
         self.switches.append(switch)
         line.addWidget(switch, 1)
         for name, tooltip, act in (
-            ("chevron-down", "Its numbers", partial(self._open, number)),
-            ("arrow-up", "Before the one above", partial(self._raise, number)),
-            ("x", "Take it off", partial(self._remove, number)),
+            ("chevron-down", tr("Its numbers"), partial(self._open, number)),
+            ("arrow-up", tr("Before the one above"), partial(self._raise, number)),
+            ("x", tr("Take it off"), partial(self._remove, number)),
         ):
             button = QToolButton(toolTip=tooltip)
             button.setAccessibleName(f"{tooltip}: {KINDS[effect.kind].words}")
@@ -156,7 +157,7 @@ class EffectsCard(QWidget):
             self._put(number, lambda effect: effect.with_value(name, value))
 
     def _switch(self, number: int, on: bool) -> None:
-        self._put(number, lambda effect: replace(effect, on=on), "Switch effect")
+        self._put(number, lambda effect: replace(effect, on=on), tr("Switch effect"))
 
     def _put(self, number: int, change: Callable[[Effect], Effect], label: str = LABEL) -> None:
         layer = self._layer
@@ -171,10 +172,10 @@ class EffectsCard(QWidget):
             effects = list(layer.effects)
             effects[number - 1 : number + 1] = effects[number - 1 : number + 1][::-1]
             self._at = number - 1
-            self._document.layers.set_effects(layer.uid, tuple(effects), "Move effect")
+            self._document.layers.set_effects(layer.uid, tuple(effects), tr("Move effect"))
 
     def _remove(self, number: int, *_: object) -> None:
         layer = self._layer
         if layer is not None and number < len(layer.effects):
             effects = tuple(effect for k, effect in enumerate(layer.effects) if k != number)
-            self._document.layers.set_effects(layer.uid, effects, "Take effect off")
+            self._document.layers.set_effects(layer.uid, effects, tr("Take effect off"))

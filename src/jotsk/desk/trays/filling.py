@@ -4,19 +4,20 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.trays.options import below, choice, titled
 from jotsk.desk.widgets import Track, TrackKind
 
-LOOKS = (("ink", "The ink"), ("layer", "This layer"), ("all", "Everything"))
-UNDER = ((None, "To its middle"), (0.0, "Not at all"), (2.0, "2 px"), (4.0, "4 px"), (8.0, "8 px"))
+LOOKS = (("ink", tr("The ink")), ("layer", tr("This layer")), ("all", tr("Everything")))
+UNDER = ((None, tr("To its middle")), (0.0, tr("Not at all")), (2.0, tr("2 px")), (4.0, tr("4 px")), (8.0, tr("8 px")))
 KINDS = (
-    ("flat", "Flat colour"), ("tone", "Tone"), ("gradient", "Gradient"), ("pattern", "Pattern"),
-    ("black", "Black that runs out"),
-    ("hatch", "Hatching"), ("contour", "Lines along the edge"), ("stipple", "Stipple"),
+    ("flat", tr("Flat colour")), ("tone", tr("Tone")), ("gradient", tr("Gradient")), ("pattern", tr("Pattern")),
+    ("black", tr("Black that runs out")),
+    ("hatch", tr("Hatching")), ("contour", tr("Lines along the edge")), ("stipple", tr("Stipple")),
 )  # fmt: skip
-SHAPES = (("dots", "Dots"), ("lines", "Lines"), ("crosses", "Crosses"), ("noise", "Noise"))
-DIRECTIONS = ((1, "One way"), (2, "Crosswise"), (3, "Three ways"))
+SHAPES = (("dots", tr("Dots")), ("lines", tr("Lines")), ("crosses", tr("Crosses")), ("noise", tr("Noise")))
+DIRECTIONS = ((1, tr("One way")), (2, tr("Crosswise")), (3, tr("Three ways")))
 FINDS = ("look", "gap", "under")
 OPTIONS: dict[str, tuple[str, ...]] = {  # by kind of filling
     "flat": (), "tone": ("shape", "fineness", "angle"), "gradient": ("light", "manner", "led"), "pattern": (),
@@ -24,10 +25,16 @@ OPTIONS: dict[str, tuple[str, ...]] = {  # by kind of filling
     "contour": ("strokes",), "stipple": ("strokes", "light"),
 }  # fmt: skip
 OUTLINES = (
-    ("free", "A loop"), ("corners", "Corners"), ("curve", "A curve"), ("box", "A box"), ("ellipse", "An ellipse"),
-    ("color", "A colour"),
+    ("free", tr("A loop")), ("corners", tr("Corners")), ("curve", tr("A curve")), ("box", tr("A box")),
+    ("ellipse", tr("An ellipse")),
+    ("color", tr("A colour")),
 )  # fmt: skip
-WAYS = (("new", "Is a new area"), ("add", "Is added"), ("take", "Is taken away"), ("overlap", "Keeps the overlap"))
+WAYS = (
+    ("new", tr("Is a new area")),
+    ("add", tr("Is added")),
+    ("take", tr("Is taken away")),
+    ("overlap", tr("Keeps the overlap")),
+)
 HOLDS = ("outline", "way", "edge")
 TOOLS = ("pour", "fill_inside", "join_areas", "by_hand", "place_light")
 
@@ -39,41 +46,59 @@ class FillingTray(QWidget):
         super().__init__(parent)
         self._hand, self._tool = hand, ""
         size, share = TrackKind.SIZE, TrackKind.OPACITY
-        self.kind = choice("Filled with", KINDS, "What an area is filled with")
-        self.look = choice("Looks at", LOOKS, "What bounds an area; sketches are left out of the ink")
-        self.under = choice("Under the line", UNDER, "How far a fill goes under its lines, so that no pale rim is left")
-        self.shape = choice("Tone of", SHAPES, "What a tone is made of")
-        self.directions = choice("Hatched", DIRECTIONS, "In how many directions")
-        self.gap = Track("Closes gaps", size, 0.5, 100, unit="px", tooltip="Slits of up to this width are not passed")
-        self.lpi = Track("Fineness", size, 5, 120, unit="lpi", tooltip="Lines of the tone per inch", remark=False)
-        self.density = Track("Density", share, 1, 99, unit="%", tooltip="How much of the tone is inked", remark=False)
-        self.angle = Track("Angle", share, 0, 180, unit="°", tooltip="Of the tone or of the hatching", remark=False)
+        self.kind = choice(tr("Filled with"), KINDS, tr("What an area is filled with"))
+        self.look = choice(tr("Looks at"), LOOKS, tr("What bounds an area; sketches are left out of the ink"))
+        self.under = choice(
+            tr("Under the line"), UNDER, tr("How far a fill goes under its lines, so that no pale rim is left")
+        )
+        self.shape = choice(tr("Tone of"), SHAPES, tr("What a tone is made of"))
+        self.directions = choice(tr("Hatched"), DIRECTIONS, tr("In how many directions"))
+        self.gap = Track(
+            tr("Closes gaps"), size, 0.5, 100, unit="px", tooltip=tr("Slits of up to this width are not passed")
+        )
+        self.lpi = Track(
+            tr("Fineness"), size, 5, 120, unit="lpi", tooltip=tr("Lines of the tone per inch"), remark=False
+        )
+        self.density = Track(
+            tr("Density"), share, 1, 99, unit="%", tooltip=tr("How much of the tone is inked"), remark=False
+        )
+        self.angle = Track(
+            tr("Angle"), share, 0, 180, unit="°", tooltip=tr("Of the tone or of the hatching"), remark=False
+        )
         self.weight = Track(
-            "Weight", size, 0.5, 60, unit="px", tooltip="Full width of the strokes or dots", remark=False
+            tr("Weight"), size, 0.5, 60, unit="px", tooltip=tr("Full width of the strokes or dots"), remark=False
         )
         self.spacing = Track(
-            "Spacing", size, 2, 120, unit="px", tooltip="From one stroke or dot to the next", remark=False
+            tr("Spacing"), size, 2, 120, unit="px", tooltip=tr("From one stroke or dot to the next"), remark=False
         )
         self.length = Track(
-            "Length", size, 5, 600, unit="px", tooltip="Of the strokes that a black runs out in", remark=False
+            tr("Length"), size, 5, 600, unit="px", tooltip=tr("Of the strokes that a black runs out in"), remark=False
         )
         self.light_at = Track(
-            "Light from", share, 0, 360, unit="°", tooltip="Counted from the right, against the clock"
+            tr("Light from"), share, 0, 360, unit="°", tooltip=tr("Counted from the right, against the clock")
         )
         self.outline = choice(
-            "Drawn as", OUTLINES, "What one draws: a loop, corners one by one, a box, or px of a colour"
+            tr("Drawn as"), OUTLINES, tr("What one draws: a loop, corners one by one, a box, or px of a colour")
         )
         self.way = choice(
-            "What one draws", WAYS, "What becomes of the area that is held (Shift adds, Alt takes, both overlap)"
+            tr("What one draws"),
+            WAYS,
+            tr("What becomes of the area that is held (Shift adds, Alt takes, both overlap)"),
         )
         self.step = Track(
-            "Step", size, 0.5, 100, unit="px", tooltip="By which Larger and Smaller change the area", remark=False
+            tr("Step"),
+            size,
+            0.5,
+            100,
+            unit="px",
+            tooltip=tr("By which Larger and Smaller change the area"),
+            remark=False,
         )
-        self.soften = Track("Soft edge", share, 0, 60, unit="px", tooltip="How soft its edge is", remark=False)
-        self.lit = QCheckBox("By the light", toolTip="Strokes and dots run out towards the light")
-        self.round = QCheckBox("Round", toolTip="From the middle outwards")
-        self.fades = QCheckBox("To nothing", toolTip="Fades out instead of ending in the colour before")
-        self.follows = QCheckBox("Along a line", toolTip="Pull the line that it is to follow through the area")
+        self.soften = Track(tr("Soft edge"), share, 0, 60, unit="px", tooltip=tr("How soft its edge is"), remark=False)
+        self.lit = QCheckBox(tr("By the light"), toolTip=tr("Strokes and dots run out towards the light"))
+        self.round = QCheckBox(tr("Round"), toolTip=tr("From the middle outwards"))
+        self.fades = QCheckBox(tr("To nothing"), toolTip=tr("Fades out instead of ending in the colour before"))
+        self.follows = QCheckBox(tr("Along a line"), toolTip=tr("Pull the line that it is to follow through the area"))
         self._options: dict[str, QWidget] = {
             "kind": titled(self.kind), "look": titled(self.look), "gap": self.gap, "under": titled(self.under),
             "shape": titled(self.shape), "directions": titled(self.directions),
@@ -131,5 +156,5 @@ class FillingTray(QWidget):
             track.set_value(getattr(filling, name) * times)
         for name, switch in self._switches.items():
             switch.setChecked(getattr(filling, name))
-        self.gap.remark.setText("corners are reached")
+        self.gap.remark.setText(tr("corners are reached"))
         self.lit.setVisible(filling.kind in ("hatch", "stipple"))

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QSizePolicy, QToolButton, QWidget
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Guide
 from jotsk.core.guides.drawing import lines_of
+from jotsk.core.words import tr
 from jotsk.desk.guides.guiding import titled
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
@@ -36,13 +37,13 @@ class GuideRow(QWidget):
         self.is_selected = self.is_lit = False
         self.setFixedHeight(ROW_PX)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setToolTip("Press to take this guide in hand, twice to rename it")
+        self.setToolTip(tr("Press to take this guide in hand, twice to rename it"))
         layout = QHBoxLayout(self)
         layout.setContentsMargins(12, 0, 8, 0)
         layout.setSpacing(0)
-        self.switch = self._button("on", "Switch this guide on or off")
-        self.eye = self._button("shown", "Show or hide it; a hidden guide can hold the hand")
-        self.more = self._button("more", "More of this guide")
+        self.switch = self._button("on", tr("Switch this guide on or off"))
+        self.eye = self._button("shown", tr("Show or hide it; a hidden guide can hold the hand"))
+        self.more = self._button("more", tr("More of this guide"))
         layout.addWidget(self.switch)
         layout.addStretch()
         layout.addWidget(self.eye)

@@ -9,6 +9,7 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.guide_overlay import seen_area
 from jotsk.desk.guides.guide_sets import GuideSets
@@ -17,7 +18,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.guide_row import BUTTON_PX, GuideRow
 
-EMPTY = "No guides yet. The plus adds rulers, perspective and symmetry; they are kept with the page."
+EMPTY = tr("No guides yet. The plus adds rulers, perspective and symmetry; they are kept with the page.")
 COPY_SHARE = 0.06  # of what is seen: how far a copy lies from what it was copied from
 
 
@@ -31,13 +32,13 @@ class GuideTray(QWidget):
         self._sets = sets
         self._board, self._guiding, self._actions = board, board.guiding, actions
         self.rows: list[GuideRow] = []
-        heading = QLabel("Guides")
+        heading = QLabel(tr("Guides"))
         heading.setProperty("role", "heading")
         self.place = QToolButton(self)
         self.place.setDefaultAction(actions["guide.place"])
         self.place.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonIconOnly)
-        self.add = QToolButton(self, toolTip="Add a ruler, perspective or symmetry")
-        self.add.setAccessibleName("Add a guide")
+        self.add = QToolButton(self, toolTip=tr("Add a ruler, perspective or symmetry"))
+        self.add.setAccessibleName(tr("Add a guide"))
         self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.menu = QMenu(self.add)
         for k, offered in enumerate(OFFERED):
@@ -46,7 +47,7 @@ class GuideTray(QWidget):
             else:
                 self.menu.addSeparator()
         self.menu.addSeparator()
-        self.sets = self.menu.addMenu("Kept sets")
+        self.sets = self.menu.addMenu(tr("Kept sets"))
         self.sets.aboutToShow.connect(self._fill_sets)
         for action in ("guide.keep", "guide.open", "guide.save"):
             self.menu.addAction(actions[action])
@@ -69,7 +70,7 @@ class GuideTray(QWidget):
         self._box.addWidget(self.empty)
         self._box.addStretch()
         scroll = QScrollArea(self)
-        scroll.setAccessibleName("Guides")
+        scroll.setAccessibleName(tr("Guides"))
         scroll.setWidgetResizable(True)
         scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(self._list)
@@ -89,11 +90,11 @@ class GuideTray(QWidget):
             self.sets.addAction(name, partial(self._sets.add_kept, name))
         if names:
             self.sets.addSeparator()
-            forget = self.sets.addMenu("Forget")
+            forget = self.sets.addMenu(tr("Forget"))
             for name in names:
                 forget.addAction(name, partial(self._sets.forget_kept, name))
         else:
-            self.sets.addAction("Nothing is kept yet").setEnabled(False)
+            self.sets.addAction(tr("Nothing is kept yet")).setEnabled(False)
 
     def theme_changed(self) -> None:
         self.place.defaultAction().setIcon(icon("ruler", current().text))
@@ -138,9 +139,9 @@ class GuideTray(QWidget):
         guide = self._guiding.guide(index)
         if guide is None:
             return
-        name, accepted = QInputDialog.getText(self, "Rename guide", "Name of the guide", text=titled(guide))
+        name, accepted = QInputDialog.getText(self, tr("Rename guide"), tr("Name of the guide"), text=titled(guide))
         if accepted and name.strip():
-            self._guiding.change(index, "Rename guide", name=name.strip())
+            self._guiding.change(index, tr("Rename guide"), name=name.strip())
 
     def _ask(self, index: int, at: QPoint) -> None:
         self._guiding.select(index)
@@ -152,18 +153,19 @@ class GuideTray(QWidget):
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         if guide is not None:
             menu.addAction(self._actions["guide.numbers"])
-            menu.addAction("Rename…", lambda: self._rename(index))
+            menu.addAction(tr("Rename…"), lambda: self._rename(index))
             if not guide.repeats:
-                alone = "Hold with the others" if guide.alone else "Hold alone"
+                alone = tr("Hold with the others") if guide.alone else tr("Hold alone")
                 menu.addAction(alone, lambda: guiding.hold_alone(index, not guide.alone))
-            lock = "Unlock" if guide.locked else "Lock in place"
-            menu.addAction(lock, lambda: guiding.change(index, f"{lock.split()[0]} guide", locked=not guide.locked))
+            locking = tr("Unlock guide") if guide.locked else tr("Lock guide")
+            lock = tr("Unlock") if guide.locked else tr("Lock in place")
+            menu.addAction(lock, lambda: guiding.change(index, locking, locked=not guide.locked))
             if isinstance(guide, FrenchCurve | EllipseTemplate):
-                menu.addAction("Flip left to right", lambda: guiding.flip(index, upside_down=False))
-                menu.addAction("Flip upside down", lambda: guiding.flip(index, upside_down=True))
-            menu.addAction("Duplicate", lambda: self._duplicate(index))
+                menu.addAction(tr("Flip left to right"), lambda: guiding.flip(index, upside_down=False))
+                menu.addAction(tr("Flip upside down"), lambda: guiding.flip(index, upside_down=True))
+            menu.addAction(tr("Duplicate"), lambda: self._duplicate(index))
             menu.addSeparator()
-        menu.addAction("Delete", lambda: guiding.delete(index))
+        menu.addAction(tr("Delete"), lambda: guiding.delete(index))
         return menu
 
     def _duplicate(self, index: int) -> None:

@@ -6,6 +6,7 @@ from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelInde
 from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtWidgets import QLabel, QListView, QStyledItemDelegate, QStyleOptionViewItem, QVBoxLayout, QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
@@ -16,7 +17,7 @@ from jotsk.desk.widgets.faults import handled, painted_row
 WIDTH = 214
 ROW_PX, PICTURE = 52, QSize(34, 44)
 PAUSE_MS = 300
-FIRST = "As it was opened"
+FIRST = tr("As it was opened")
 
 
 class Steps(QAbstractListModel):
@@ -94,7 +95,7 @@ class HistoryTray(QWidget):
         self.setFixedWidth(WIDTH)
         self.setCursor(Qt.CursorShape.ArrowCursor)
         self._document = document
-        heading = QLabel("History")
+        heading = QLabel(tr("History"))
         heading.setProperty("role", "heading")
         self.steps = Steps(document)
         self.view = QListView()
@@ -103,8 +104,8 @@ class HistoryTray(QWidget):
         self.view.setUniformItemSizes(True)
         self.view.setSelectionMode(QListView.SelectionMode.NoSelection)
         self.view.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.view.setAccessibleName("What was done; press a step to go there")
-        self.view.setToolTip("Press a step to go there; what comes after it can be done again")
+        self.view.setAccessibleName(tr("What was done; press a step to go there"))
+        self.view.setToolTip(tr("Press a step to go there; what comes after it can be done again"))
         layout = QVBoxLayout(self)
         layout.setContentsMargins(10, 8, 6, 8)
         layout.addWidget(heading)

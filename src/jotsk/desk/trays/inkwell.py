@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QApplication, QSizePolicy, QToolTip, QWidget
 
 from jotsk.core.files.palettes import Named
 from jotsk.core.hex_color import hex_of
+from jotsk.core.words import tr
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.theme import current
@@ -29,7 +30,7 @@ class Inkwell(QWidget):
         self._pressed_at, self._opens = QPointF(), False
         self.setFixedHeight(3 * SPOT_PX + 16)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName("Inkwell")
+        self.setAccessibleName(tr("Inkwell"))
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         hand.changed.connect(self.update)
         palette.changed.connect(self.update)
@@ -116,8 +117,11 @@ class Inkwell(QWidget):
             if box.contains(at):
                 return f"{name} {hex_of(color)}".strip()
         if at.x() < 26 and at.y() > 56:
-            return f"The colour before: {hex_of(self._hand.previous_color)}"
-        return f"Ink in the hand: {hex_of(self._hand.color)}; press for any colour (hold C to pick from the page)"
+            return tr("The colour before: {color}", color=hex_of(self._hand.previous_color))
+        return tr(
+            "Ink in the hand: {color}; press for any colour (hold C to pick from the page)",
+            color=hex_of(self._hand.color),
+        )
 
 
 def _drop(center: QPointF, radius: float) -> QPainterPath:

@@ -25,6 +25,7 @@ from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Pen
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.figures import StrokeFigures, figures_of, unrolled
+from jotsk.core.words import in_sentence, tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.pens.hand import Hand
@@ -54,7 +55,7 @@ class RibbonView(QWidget):
         self._off = np.zeros(0)
         self.setMinimumWidth(120)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setToolTip("The last line from start to end: its width, and in rust the way the hand went")
+        self.setToolTip(tr("The last line from start to end: its width, and in rust the way the hand went"))
 
     def sizeHint(self) -> QSize:
         return QSize(260, 46)
@@ -78,7 +79,7 @@ class RibbonView(QWidget):
             painter.drawText(
                 box.adjusted(12, 0, -12, 0),
                 Qt.AlignmentFlag.AlignVCenter | Qt.TextFlag.TextWordWrap,
-                "Draw a line, and it is laid out here.",
+                tr("Draw a line, and it is laid out here."),
             )
             return
         x = np.linspace(box.left() + 14, box.right() - 14, len(self._half))
@@ -108,41 +109,43 @@ class LineHandles(QWidget):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(14, 10, 14, 10)
         pen = stroke.pen
-        self.pens = QComboBox(toolTip="Draw the same motion with another pen")
-        self.pens.setAccessibleName("Pen of the line")
+        self.pens = QComboBox(toolTip=tr("Draw the same motion with another pen"))
+        self.pens.setAccessibleName(tr("Pen of the line"))
         inking = [p for p in hand.library.pens if not p.rubs]
         if all(p.id != pen.id for p in inking):
             inking = [pen, *inking]
         for each in inking:
-            self.pens.addItem(each.name, each)
+            self.pens.addItem(tr(each.name), each)
         self.pens.setCurrentIndex(next(k for k, p in enumerate(inking) if p.id == pen.id))
-        self.pens.activated.connect(lambda k: mend("Pen of the line", lambda _: self.pens.itemData(k)))
-        self.color = QPushButton("Colour of the hand", autoDefault=False, toolTip="Give it the ink in the hand")
+        self.pens.activated.connect(lambda k: mend(tr("Pen of the line"), lambda _: self.pens.itemData(k)))
+        self.color = QPushButton(tr("Colour of the hand"), autoDefault=False, toolTip=tr("Give it the ink in the hand"))
         self.color.clicked.connect(lambda _=False: recolor())
         top = QHBoxLayout()
         top.addWidget(self.pens, 1)
         top.addWidget(self.color)
         layout.addLayout(top)
-        self.opacity = Track("Opacity", TrackKind.OPACITY, 1, 100, unit="%", remark=False, tooltip="Of this line")
+        self.opacity = Track(
+            tr("Opacity"), TrackKind.OPACITY, 1, 100, unit="%", remark=False, tooltip=tr("Of this line")
+        )
         self.opacity.set_value(100 * pen.opacity)
         self.opacity.changed.connect(
-            lambda v, finished: mend("Opacity of the line", lambda p: replace(p, opacity=v / 100), finished)
+            lambda v, finished: mend(tr("Opacity of the line"), lambda p: replace(p, opacity=v / 100), finished)
         )
         layout.addWidget(self.opacity)
-        self.response = CurveEditor(monotone=True, tooltip="Response of this line to pressure")
+        self.response = CurveEditor(monotone=True, tooltip=tr("Response of this line to pressure"))
         self.response.set_points(pen.width.curve.points)
         self.response.changed.connect(
             lambda points: mend(
-                "Response of the line", lambda p: replace(p, width=replace(p.width, curve=ResponseCurve(points)))
+                tr("Response of the line"), lambda p: replace(p, width=replace(p.width, curve=ResponseCurve(points)))
             )
         )
-        layout.addWidget(QLabel("Response"))
+        layout.addWidget(QLabel(tr("Response")))
         layout.addWidget(self.response)
         self.tapers: dict[str, Track] = {}
-        for name, words in (("taper_in", "Taper in"), ("taper_out", "Taper out")):
+        for name, words in (("taper_in", tr("Taper in")), ("taper_out", tr("Taper out"))):
             track = self.tapers[name] = Track(words, TrackKind.SIZE, 0.5, 300, unit="px", remark=False, tooltip=words)
             track.set_value(getattr(pen, name).length_px)
-            track.changed.connect(lambda v, finished, n=name: mend("Taper of the line", _tapered(n, v), finished))
+            track.changed.connect(lambda v, finished, n=name: mend(tr("Taper of the line"), _tapered(n, v), finished))
             layout.addWidget(track)
 
 
@@ -159,12 +162,12 @@ class LastLineTray(QWidget):
         self._shown: tuple[Stroke, ...] = ()
         self._facts = ElidedLabel()
         self._facts.setProperty("role", "quiet")
-        self.heading = QLabel("Last line")
+        self.heading = QLabel(tr("Last line"))
         self.heading.setProperty("role", "heading")
         self.ribbon = RibbonView(self)
         self.steadiness = Track(
-            "Steady", TrackKind.STEADINESS, 0, 100, remark=False,
-            tooltip="Steady this line anew, from the hand as it was (0) to as calm as it gets (100)",
+            tr("Steady"), TrackKind.STEADINESS, 0, 100, remark=False,
+            tooltip=tr("Steady this line anew, from the hand as it was (0) to as calm as it gets (100)"),
         )  # fmt: skip
         self.wobble = QLabel()
         self.wobble.setFont(font(15))
@@ -179,12 +182,12 @@ class LastLineTray(QWidget):
         left.addLayout(head)
         left.addWidget(self.ribbon, 1)
         self.size_track = Track(
-            "Size", TrackKind.SIZE, 0.5, 200, unit="px", remark=False, tooltip="Full width of this line"
+            tr("Size"), TrackKind.SIZE, 0.5, 200, unit="px", remark=False, tooltip=tr("Full width of this line")
         )
         self.more = QToolButton(self)
         self.more.setFixedSize(26, 24)
-        self.more.setToolTip("Pen, colour, opacity, response and tapers")
-        self.more.setAccessibleName("More of this line")
+        self.more.setToolTip(tr("Pen, colour, opacity, response and tapers"))
+        self.more.setAccessibleName(tr("More of this line"))
         self.more.clicked.connect(self.show_more)
         self.size_track.head.insertWidget(1, self.more)
         tracks = QHBoxLayout()
@@ -204,7 +207,7 @@ class LastLineTray(QWidget):
         self.steadiness.changed.connect(self._steady)
         document.selection.changed.connect(self._show_count)
         self.size_track.changed.connect(
-            lambda value, finished: self._mend("Size of the line", finished, lambda s: replace(s, size_px=value))
+            lambda value, finished: self._mend(tr("Size of the line"), finished, lambda s: replace(s, size_px=value))
         )
         self._pause = AtPause(self.refresh, lambda: document.is_inking, FOLLOW_MS, self)
         document.last_line.changed.connect(self._follow)
@@ -217,7 +220,7 @@ class LastLineTray(QWidget):
 
     def _show_count(self) -> None:
         chosen = len(self._document.selection.lines)
-        self.heading.setText(f"{chosen} line{'s' if chosen > 1 else ''} chosen" if chosen else "Last line")
+        self.heading.setText(tr("%n line(s) chosen", None, chosen) if chosen else tr("Last line"))
         self._follow()
 
     def refresh(self) -> None:
@@ -238,23 +241,37 @@ class LastLineTray(QWidget):
         if len(lines) == 1:
             self._show_figures(lines[0])
         else:
-            names = sorted({s.pen.name.lower() for s in lines})
-            self._facts.setText(names[0] if len(names) == 1 else f"{len(names)} pens")
+            names = sorted({in_sentence(tr(s.pen.name)) for s in lines})
+            self._facts.setText(names[0] if len(names) == 1 else tr("%n pens", None, len(names)))
             self.wobble.setText("")
             self.wobble.setToolTip("")
 
     def _show_figures(self, stroke: Stroke) -> None:
         theme, f = current(), figures_of(stroke)
-        self._facts.setText(f"{stroke.pen.name.lower()}, {f.length_px:.0f} px, {f.duration_s:.2f} s")
+        self._facts.setText(
+            tr(
+                "{pen}, {length_px:.0f} px, {duration_s:.2f} s",
+                pen=in_sentence(tr(stroke.pen.name)),
+                length_px=f.length_px,
+                duration_s=f.duration_s,
+            )
+        )
         self.wobble.setText(
-            f'<span style="color:{theme.quiet}; font-size:12px">wobble</span> '
+            f'<span style="color:{theme.quiet}; font-size:12px">{tr("wobble")}</span> '
             f'<span style="color:{theme.guide}">{f.wobble_before_px:.1f} px</span> → '
             f'<b style="color:{theme.accent}">{f.wobble_after_px:.1f} px</b>'
-            + (f'<span style="color:{theme.quiet}; font-size:12px"> · shape kept</span>' if _keeps_shape(f) else "")
+            + (
+                f'<span style="color:{theme.quiet}; font-size:12px"> · {tr("shape kept")}</span>'
+                if _keeps_shape(f)
+                else ""
+            )
         )
         self.wobble.setToolTip(
-            f"Wobble: how far the line strays from what was meant, before and after steadying;"
-            f" along {f.withheld:.0%} of it less is steadied, to keep its shape"
+            tr(
+                "Wobble: how far the line strays from what was meant, before and after steadying; along "
+                "{withheld:.0%} of it less is steadied, to keep its shape",
+                withheld=f.withheld,
+            )
         )
 
     def handles(self, parent: QWidget) -> LineHandles | None:

@@ -14,6 +14,7 @@ from jotsk.core.page import GroupLayer, InkLayer, Layer, Page
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.compose.thumbnail import thumbnail
 from jotsk.core.page.layers.tree import ancestors, children
+from jotsk.core.words import tr
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
@@ -54,14 +55,14 @@ class LayerRow(QWidget):
         self.setFixedHeight(ROW_PX)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setToolTip(
-            "Press to draw on this layer, with Ctrl or Shift to choose several, twice to rename it, drag to move it"
+            tr("Press to draw on this layer, with Ctrl or Shift to choose several, twice to rename it, drag to move it")
         )
         layout = QHBoxLayout(self)
         layout.setContentsMargins(0, 0, 8, 0)
         layout.setSpacing(0)
         layout.addStretch()
-        self.lock = self._button("locked", "Lock, so that nothing changes it")
-        self.eye = self._button("visible", "Show or hide; with Alt, show nothing else")
+        self.lock = self._button("locked", tr("Lock, so that nothing changes it"))
+        self.eye = self._button("visible", tr("Show or hide; with Alt, show nothing else"))
         layout.addWidget(self.lock)
         layout.addWidget(self.eye)
 
@@ -188,19 +189,20 @@ def described(page: Page, layer: Layer) -> str:
     """What a layer is, in a few words."""
     if isinstance(layer, GroupLayer):
         count = len(children(page.layers, layer.uid))
-        words = [f"group of {count}" if count else "empty group"]
+        words = [tr("group of %n", None, count) if count else tr("empty group")]
     elif layer.is_sketch:
-        words = ["sketch"]
+        words = [tr("sketch")]
     elif isinstance(layer, InkLayer):
         count = len(layer.marks)
-        noun = "area" if isinstance(next(iter(layer.marks), None), Area) else "stroke"
-        words = ["ink", f"{count} {noun}{'s' if count > 1 else ''}" if count else "empty"]
+        areas = isinstance(next(iter(layer.marks), None), Area)
+        marks = tr("%n area(s)", None, count) if areas else tr("%n stroke(s)", None, count)
+        words = [tr("ink"), marks if count else tr("empty")]
     else:
-        words = ["paint"]
+        words = [tr("paint")]
     if layer.effects:
-        words.append(f"{len(layer.effects)} effect{'s' if len(layer.effects) > 1 else ''}")
+        words.append(tr("%n effect(s)", None, len(layer.effects)))
     if layer.blend != NORMAL:
-        words.append(layer.blend.replace("-", " "))
+        words.append(tr(layer.blend).replace("-", " "))
     if layer.opacity < 0.995:
         words.append(f"{layer.opacity * 100:.0f} %")
     return " · ".join(words)

@@ -24,6 +24,7 @@ from jotsk.core.page import GroupLayer, Layer, Page
 from jotsk.core.page.compose.modes import MODES
 from jotsk.core.page.layers.layer import NON_PHOTO_BLUE
 from jotsk.core.page.layers.tree import ancestors, children, inside
+from jotsk.core.words import capitalized, tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
@@ -36,12 +37,12 @@ from jotsk.desk.widgets.faults import handled, painted
 REFRESH_MS, HELD_MS = 150, 500
 MOST_SPARE = 32  # rows kept for layers to come
 SWITCHES = (
-    ("clips", "corner-left-down", "Clip: show this layer only where the one below has ink", "Clip layer",
-     "Unclip layer"),
-    ("locks_alpha", "grid-2x2", "Lock transparency: drawing only colours what is there", "Lock transparency",
-     "Unlock transparency"),
-    ("locks_place", "move", "Lock position: the layer cannot be moved", "Lock position", "Unlock position"),
-    ("tint", "droplets", "Show this layer in non-photo blue", "Tint layer", "Untint layer"),
+    ("clips", "corner-left-down", tr("Clip: show this layer only where the one below has ink"), tr("Clip layer"),
+     tr("Unclip layer")),
+    ("locks_alpha", "grid-2x2", tr("Lock transparency: drawing only colours what is there"), tr("Lock transparency"),
+     tr("Unlock transparency")),
+    ("locks_place", "move", tr("Lock position: the layer cannot be moved"), tr("Lock position"), tr("Unlock position")),
+    ("tint", "droplets", tr("Show this layer in non-photo blue"), tr("Tint layer"), tr("Untint layer")),
 )  # fmt: skip
 MENU = (
     "layer.rename",
@@ -58,7 +59,7 @@ MENU = (
     "",
     "layer.delete",
 )
-FOLLOWS = (("follows_guides", "Follow guides"), ("follows_symmetry", "Follow symmetry"))  # fmt: skip
+FOLLOWS = (("follows_guides", tr("Follow guides")), ("follows_symmetry", tr("Follow symmetry")))  # fmt: skip
 
 
 class LayerList(QWidget):
@@ -129,7 +130,7 @@ class LayerTray(QWidget):
         self._folded: set[int] = set()
         self._solo: int | None = None
         self._shown: object = None  # of the active layer
-        heading = QLabel("Layers")
+        heading = QLabel(tr("Layers"))
         heading.setProperty("role", "heading")
         self._buttons: list[tuple[QToolButton, str]] = []
         head = QHBoxLayout()
@@ -149,16 +150,16 @@ class LayerTray(QWidget):
             head.addWidget(button)
         self._list = LayerList(self)
         scroll = QScrollArea(self)
-        scroll.setAccessibleName("Layers")
+        scroll.setAccessibleName(tr("Layers"))
         scroll.setWidgetResizable(True)
         scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         scroll.setWidget(self._list)
-        self.blend = QComboBox(toolTip="How this layer blends with those below (W3C Compositing and Blending)")
-        self.blend.setAccessibleName("Blend")
+        self.blend = QComboBox(toolTip=tr("How this layer blends with those below (W3C Compositing and Blending)"))
+        self.blend.setAccessibleName(tr("Blend"))
         for mode in MODES:
-            self.blend.addItem(mode.replace("-", " ").capitalize(), mode)
+            self.blend.addItem(capitalized(tr(mode).replace("-", " ")), mode)
         self.blend.activated.connect(
-            lambda index: self._document.layers.change("Blend layer", blend=self.blend.itemData(index))
+            lambda index: self._document.layers.change(tr("Blend layer"), blend=self.blend.itemData(index))
         )
         manner = QHBoxLayout()
         manner.setContentsMargins(16, 4, 8, 0)
@@ -173,7 +174,7 @@ class LayerTray(QWidget):
             switch.clicked.connect(lambda on, w=what: self._switch(w, on))
             manner.addWidget(switch)
         self.opacity = Track(
-            "Opacity", TrackKind.OPACITY, 0, 100, unit="%", remark=False, tooltip="Opacity of the chosen layers"
+            tr("Opacity"), TrackKind.OPACITY, 0, 100, unit="%", remark=False, tooltip=tr("Opacity of the chosen layers")
         )
         around = QVBoxLayout()
         around.setContentsMargins(16, 4, 16, 4)
@@ -313,8 +314,8 @@ class LayerTray(QWidget):
             return
         now = not getattr(layer, what)
         labels = {
-            ("visible", True): "Show layer", ("visible", False): "Hide layer",
-            ("locked", True): "Lock layer", ("locked", False): "Unlock layer",
+            ("visible", True): tr("Show layer"), ("visible", False): tr("Hide layer"),
+            ("locked", True): tr("Lock layer"), ("locked", False): tr("Unlock layer"),
         }  # fmt: skip
         chosen = self._document.layers.chosen
         self._document.layers.change(labels[what, now], uids=chosen if uid in chosen else {uid}, **{what: now})
@@ -328,9 +329,9 @@ class LayerTray(QWidget):
         layer = self._document.page_when_dry().layer(uid)
         if layer is None:
             return
-        name, accepted = QInputDialog.getText(self, "Rename layer", "Name of the layer", text=layer.name)
+        name, accepted = QInputDialog.getText(self, tr("Rename layer"), tr("Name of the layer"), text=layer.name)
         if accepted and name.strip() and name.strip() != layer.name:
-            self._document.layers.change_one(uid, "Rename layer", name=name.strip()[:200])
+            self._document.layers.change_one(uid, tr("Rename layer"), name=name.strip()[:200])
 
     def _ask(self, uid: int, at: QPoint) -> None:
         if uid not in self._document.layers.chosen:
@@ -375,7 +376,7 @@ class LayerTray(QWidget):
         )
 
     def _set_opacity(self, percent: float, finished: bool) -> None:
-        self._document.layers.change("Layer opacity", finished=finished, opacity=percent / 100)
+        self._document.layers.change(tr("Layer opacity"), finished=finished, opacity=percent / 100)
 
 
 def _manner(layer: Layer) -> object:

@@ -11,15 +11,16 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from jotsk.core.words import tr
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.trays.options import below, beside, choice, titled
 from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.number_field import count_field
 
-AGAINST = (("layer", "Lines of this layer"), ("visible", "All visible ink"), ("self", "The line itself"))
-WEIGHT_WORDS = (("weight", "Thicker or thinner"), ("even", "Even out"), ("sharpen", "Sharp ends"))
-PUSH_WORDS = (("push", "Push"), ("smooth", "Smooth"), ("gather", "Gather"))
-FRAME_WORDS = (("whole", "The frame"), ("corners", "Free corners"), ("mesh", "A mesh"))
+AGAINST = (("layer", tr("Lines of this layer")), ("visible", tr("All visible ink")), ("self", tr("The line itself")))
+WEIGHT_WORDS = (("weight", tr("Thicker or thinner")), ("even", tr("Even out")), ("sharpen", tr("Sharp ends")))
+PUSH_WORDS = (("push", tr("Push")), ("smooth", tr("Smooth")), ("gather", tr("Gather")))
+FRAME_WORDS = (("whole", tr("The frame")), ("corners", tr("Free corners")), ("mesh", tr("A mesh")))
 MOST_FIELDS = 12
 OPTIONS: dict[str, tuple[str, ...]] = {  # by tool
     "choose": ("connect",), "choose_across": ("connect",), "choose_parts": ("connect",),
@@ -36,34 +37,40 @@ class MendingTray(QWidget):
         super().__init__(parent)
         self._hand = hand
         size, share = TrackKind.SIZE, TrackKind.OPACITY
-        self.reach = Track("Reach", size, 4, 400, unit="px", tooltip="How far the hand reaches, page px")
-        self.softness = Track("Softness", share, 0, 100, unit="%", tooltip="How softly the hand works at its edge")
+        self.reach = Track(tr("Reach"), size, 4, 400, unit="px", tooltip=tr("How far the hand reaches, page px"))
+        self.softness = Track(
+            tr("Softness"), share, 0, 100, unit="%", tooltip=tr("How softly the hand works at its edge")
+        )
         self.amount = Track(
-            "Weight", size, 25, 400, unit="%", tooltip="How thick a line becomes in one pass: below 100 thinner"
+            tr("Weight"), size, 25, 400, unit="%", tooltip=tr("How thick a line becomes in one pass: below 100 thinner")
         )
         self.keep = Track(
-            "Overshoot", size, 1, 200, unit="px", tooltip="What stays beyond a crossing while Shift is held"
+            tr("Overshoot"), size, 1, 200, unit="px", tooltip=tr("What stays beyond a crossing while Shift is held")
         )
         self.within = Track(
-            "Connected within", size, 0.5, 200, unit="px",
-            tooltip="So near lines hang together, for “Choose what is connected”",
+            tr("Connected within"), size, 0.5, 200, unit="px",
+            tooltip=tr("So near lines hang together, for “Choose what is connected”"),
         )  # fmt: skip
         self.tolerance = Track(
-            "Points within", size, 0.1, 40, unit="px",
-            tooltip="How far a line may move, in px of the screen, when it runs smoothly through its points",
+            tr("Points within"), size, 0.1, 40, unit="px",
+            tooltip=tr("How far a line may move, in px of the screen, when it runs smoothly through its points"),
         )  # fmt: skip
-        self.against = choice("Snip up to", AGAINST, "What ends a piece that is snipped")
-        self.weight_way = choice("Does", WEIGHT_WORDS, "What a pass does to the weight of lines")
-        self.push_way = choice("Does", PUSH_WORDS, "What the hand does to the shape of lines")
-        self.frame = choice("By", FRAME_WORDS, "What lines are moved by")
-        self.simplify = QPushButton("Simplify", toolTip="Have the line run smoothly through its points (Enter)")
-        self.scales = QCheckBox("Scale weights", toolTip="Scaled lines become thicker too; Shift does the other")
-        self.along = QCheckBox("Along guides", toolTip="Lines move along the guide that runs the way of the hand")
+        self.against = choice(tr("Snip up to"), AGAINST, tr("What ends a piece that is snipped"))
+        self.weight_way = choice(tr("Does"), WEIGHT_WORDS, tr("What a pass does to the weight of lines"))
+        self.push_way = choice(tr("Does"), PUSH_WORDS, tr("What the hand does to the shape of lines"))
+        self.frame = choice(tr("By"), FRAME_WORDS, tr("What lines are moved by"))
+        self.simplify = QPushButton(tr("Simplify"), toolTip=tr("Have the line run smoothly through its points (Enter)"))
+        self.scales = QCheckBox(
+            tr("Scale weights"), toolTip=tr("Scaled lines become thicker too; Shift does the other")
+        )
+        self.along = QCheckBox(
+            tr("Along guides"), toolTip=tr("Lines move along the guide that runs the way of the hand")
+        )
         self.rows, self.columns = count_field(1, MOST_FIELDS), count_field(1, MOST_FIELDS)
-        for field, name in ((self.rows, "Fields down"), (self.columns, "Fields across")):
-            field.setToolTip(f"{name}, of the mesh")
+        for field, name in ((self.rows, tr("Fields down")), (self.columns, tr("Fields across"))):
+            field.setToolTip(tr("{name}, of the mesh", name=name))
             field.setAccessibleName(name)
-        mesh = below(QLabel("Fields"), beside(self.columns, QLabel("×"), self.rows))
+        mesh = below(QLabel(tr("Fields")), beside(self.columns, QLabel("×"), self.rows))
         self._options: dict[str, QWidget] = {
             "weight_way": titled(self.weight_way), "push_way": titled(self.push_way), "frame": titled(self.frame),
             "against": titled(self.against), "mesh": mesh, "manner": below(self.scales, self.along),
@@ -116,7 +123,7 @@ class MendingTray(QWidget):
         self.softness.set_value(100 * mending.softness)
         self.amount.set_value(100 * mending.amount)
         self.amount.remark.setText(
-            "thicker" if mending.amount > 1 else "thinner" if mending.amount < 1 else "no change"
+            tr("thicker") if mending.amount > 1 else tr("thinner") if mending.amount < 1 else tr("no change")
         )
         self.keep.set_value(mending.keep_px)
         self.within.set_value(mending.connect_px)

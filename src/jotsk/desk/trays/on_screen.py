@@ -8,6 +8,7 @@ from PySide6.QtCore import QPoint, QSize, Qt
 from PySide6.QtGui import QAction, QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QToolButton, QVBoxLayout, QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID, Entry
 from jotsk.desk.board.board import Board
 from jotsk.desk.icons import icon
@@ -36,7 +37,7 @@ class _Grip(QWidget):
         self._from = QPoint()
         self.setFixedHeight(GRIP_PX)
         self.setCursor(Qt.CursorShape.SizeAllCursor)
-        self.setToolTip("Drag the buttons elsewhere")
+        self.setToolTip(tr("Drag the buttons elsewhere"))
 
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
@@ -64,7 +65,7 @@ class OnScreenButtons(QWidget):
         self.setObjectName("chrome")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         self.setCursor(Qt.CursorShape.ArrowCursor)
-        self.setAccessibleName("Buttons on the board")
+        self.setAccessibleName(tr("Buttons on the board"))
         layout = QVBoxLayout(self)
         layout.setContentsMargins(4, 0, 4, 4)
         layout.setSpacing(2)
@@ -83,7 +84,7 @@ class OnScreenButtons(QWidget):
         button.setFixedSize(SIDE, SIDE)
         button.setIconSize(QSize(20, 20))
         button.setAccessibleName(entry.name)
-        button.setToolTip(f"{entry.name}: hold it, or tap it to keep it on" if entry.hold else entry.name)
+        button.setToolTip(tr("{name}: hold it, or tap it to keep it on", name=entry.name) if entry.hold else entry.name)
         button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         if entry.hold:
             button.setCheckable(True)

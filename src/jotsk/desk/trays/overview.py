@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QP
 from PySide6.QtWidgets import QWidget
 
 from jotsk.core.page.compose.thumbnail import thumbnail
+from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.view.page_view import WHEEL_STEP
 from jotsk.desk.document.document import Document
@@ -28,8 +29,8 @@ class Overview(QWidget):
         self._image = QImage()
         self.setFixedSize(WIDTH, HEIGHT)
         self.setCursor(Qt.CursorShape.ArrowCursor)
-        self.setToolTip("The whole page; drag to show another part, turn the wheel to zoom")
-        self.setAccessibleName("Overview")
+        self.setToolTip(tr("The whole page; drag to show another part, turn the wheel to zoom"))
+        self.setAccessibleName(tr("Overview"))
         self._pause = AtPause(self.refresh, lambda: document.is_inking, FOLLOW_MS, self)
         document.changed.connect(self._page_changed)
         board.view_changed.connect(self.update)

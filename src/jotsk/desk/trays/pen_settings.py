@@ -6,12 +6,13 @@ from PySide6.QtGui import QActionGroup
 from PySide6.QtWidgets import QHBoxLayout, QMenu, QToolButton, QWidget
 
 from jotsk.core.ink import Pen
+from jotsk.core.words import tr
 from jotsk.desk.icons import icon
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.theme import current
 from jotsk.desk.widgets import Track, TrackKind
 
-AS_IT_IS, BORROWED = "the hand as it is", "while the key is held"
+AS_IT_IS, BORROWED = tr("the hand as it is"), tr("while the key is held")
 
 
 class PenSettingsTray(QWidget):
@@ -21,18 +22,20 @@ class PenSettingsTray(QWidget):
         super().__init__(parent)
         self._hand = hand
         self.size_track = Track(
-            "Size", TrackKind.SIZE, 0.5, 200, unit="px", tooltip="Full width of the line, in page px"
+            tr("Size"), TrackKind.SIZE, 0.5, 200, unit="px", tooltip=tr("Full width of the line, in page px")
         )
         self.now = Track(
-            "Steady now", TrackKind.STEADINESS, 0, 100,
-            tooltip="How strongly the line is held while the pen is down; more trails further behind a slow hand",
+            tr("Steady now"), TrackKind.STEADINESS, 0, 100,
+            tooltip=tr("How strongly the line is held while the pen is down; more trails further behind a slow hand"),
         )  # fmt: skip
         self.after = Track(
-            "Steady after", TrackKind.STEADINESS, 0, 100,
-            tooltip="How strongly the line is smoothed when the pen lifts; it costs no lag, and can be changed later",
+            tr("Steady after"), TrackKind.STEADINESS, 0, 100,
+            tooltip=tr(
+                "How strongly the line is smoothed when the pen lifts; it costs no lag, and can be changed later"
+            ),
         )  # fmt: skip
         self.opacity = Track(
-            "Opacity", TrackKind.OPACITY, 1, 100, unit="%", tooltip="The most ink a stroke of this pen leaves"
+            tr("Opacity"), TrackKind.OPACITY, 1, 100, unit="%", tooltip=tr("The most ink a stroke of this pen leaves")
         )
         layout = QHBoxLayout(self)
         layout.setContentsMargins(20, 8, 20, 6)
@@ -46,8 +49,8 @@ class PenSettingsTray(QWidget):
         self.way = QToolButton(self)
         self.way.setFixedSize(26, 24)
         self.way.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
-        self.way.setToolTip("How the line is steadied while drawing")
-        self.way.setAccessibleName("Way of steadying")
+        self.way.setToolTip(tr("How the line is steadied while drawing"))
+        self.way.setAccessibleName(tr("Way of steadying"))
         self.way.setMenu(self._way_menu())
         self.now.head.insertWidget(1, self.way)
         hand.changed.connect(self._show)
@@ -62,9 +65,9 @@ class PenSettingsTray(QWidget):
         ways = QActionGroup(menu)
         self._ways = {}
         for way, words in (
-            ("ease", "Ease: follows softly, less as you speed up"),
-            ("average", "Average: the mean of the last moments"),
-            ("tow", "Tow: the ink follows on a rope"),
+            ("ease", tr("Ease: follows softly, less as you speed up")),
+            ("average", tr("Average: the mean of the last moments")),
+            ("tow", tr("Tow: the ink follows on a rope")),
         ):
             action = self._ways[way] = menu.addAction(words)
             action.setCheckable(True)
@@ -73,9 +76,9 @@ class PenSettingsTray(QWidget):
         menu.addSeparator()
         self._options = {}
         for field, words in (
-            ("less_when_fast", "Less when the hand is fast"),
-            ("by_screen", "Less when zoomed in"),
-            ("keeps_corners", "Keep sharp corners"),
+            ("less_when_fast", tr("Less when the hand is fast")),
+            ("by_screen", tr("Less when zoomed in")),
+            ("keeps_corners", tr("Keep sharp corners")),
         ):
             action = self._options[field] = menu.addAction(words)
             action.setCheckable(True)
@@ -93,19 +96,28 @@ class PenSettingsTray(QWidget):
         self.now.set_value(settings.steady_now)
         self.after.set_value(settings.steady_after)
         self.opacity.set_value(100 * settings.opacity)
-        self.opacity.remark.setText("builds up" if pen.builds else "")
+        self.opacity.remark.setText(tr("builds up") if pen.builds else "")
         self.size_track.remark.setText(_thinnest(pen, settings.size_px))
         self.now.remark.setText(BORROWED if is_borrowed else _way(pen) if settings.steady_now else AS_IT_IS)
         self.after.remark.setText(
-            BORROWED if is_borrowed else "ends and corners kept" if settings.steady_after else AS_IT_IS
+            BORROWED if is_borrowed else tr("ends and corners kept") if settings.steady_after else AS_IT_IS
         )
 
 
 def _thinnest(pen: Pen, size_px: float) -> str:
-    words = {"pressure": "lightest touch", "speed": "fastest", "tilt": "upright", "direction": "along the nib"}
+    words = {
+        "pressure": tr("lightest touch"),
+        "speed": tr("fastest"),
+        "tilt": tr("upright"),
+        "direction": tr("along the nib"),
+    }
     by = pen.width.by
-    return f"{words[by]} {size_px * pen.width.least:.1f} px" if by in words else "one width throughout"
+    return (
+        tr("{where} {least:.1f} px", where=words[by], least=size_px * pen.width.least)
+        if by in words
+        else tr("one width throughout")
+    )
 
 
 def _way(pen: Pen) -> str:
-    return f"{pen.way}, less when fast" if pen.less_when_fast and pen.way != "tow" else pen.way
+    return tr("{way}, less when fast", way=tr(pen.way)) if pen.less_when_fast and pen.way != "tow" else pen.way

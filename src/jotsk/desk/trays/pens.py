@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.ink import Pen
 from jotsk.core.marks.preview import preview
+from jotsk.core.words import tr
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
@@ -35,11 +36,12 @@ PREVIEW = (84, 22)
 WIDEST_PX = 6.0  # the preview's width of the widest pen, on the screen
 # By the first of these tags a pen has; those of the stage come first.
 GROUPS = {
-    "favourite": "Favourites", "nib": "Nibs", "brush": "Brushes", "even": "Even lines", "plain": "Round",
-    "mouse": "For the mouse", "figure": "Cords and motifs", "sketch": "Pencils", "texture": "Textures",
-    "tone": "Tones", "one bit": "One bit", "white": "White",
+    "favourite": tr("Favourites"), "nib": tr("Nibs"), "brush": tr("Brushes"), "even": tr("Even lines"),
+    "plain": tr("Round"),
+    "mouse": tr("For the mouse"), "figure": tr("Cords and motifs"), "sketch": tr("Pencils"), "texture": tr("Textures"),
+    "tone": tr("Tones"), "one bit": tr("One bit"), "white": tr("White"),
 }  # fmt: skip
-OTHERS, ERASERS = "Others", "Erasers"
+OTHERS, ERASERS = tr("Others"), tr("Erasers")
 
 
 def _ink_of(pen: Pen) -> NDArray[np.uint8]:
@@ -55,8 +57,14 @@ class PenRow(Choice):
     def __init__(self, pen: Pen, parent: QWidget) -> None:
         super().__init__(parent)
         self.pen = pen
-        self.setToolTip(f"{pen.name}, {pen.size_px:g} px as shipped; press twice for the pen maker")
-        self.setAccessibleName(pen.name)
+        self.setToolTip(
+            tr(
+                "{name}, {size_px:g} px as shipped; press twice for the pen maker",
+                name=tr(pen.name),
+                size_px=pen.size_px,
+            )
+        )
+        self.setAccessibleName(tr(pen.name))
         self.setFixedHeight(ROW_PX)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         DRAWN.came.connect(self.update)
@@ -85,7 +93,7 @@ class PenRow(Choice):
         weight = font().Weight.DemiBold if self.is_chosen else font().Weight.Normal
         painter.setFont(font(SMALL_PX, weight=weight))
         painter.setPen(theme.text if self.is_chosen or self.hasFocus() else theme.quiet)
-        painter.drawText(QRectF(18, 20, self.width() - 20, 15), self.pen.name)
+        painter.drawText(QRectF(18, 20, self.width() - 20, 15), tr(self.pen.name))
 
     @handled
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
@@ -110,9 +118,9 @@ class PenTray(QWidget):
         self._stage = STAGES[0]
         self.rows: list[PenRow] = []
         self._headings: list[QLabel] = []
-        self.search = QLineEdit(placeholderText="Find a pen")
-        self.search.setToolTip("Type part of a name or a tag: nib, brush, sketch, texture, tone, mouse, one bit")
-        self.search.setAccessibleName("Find a pen")
+        self.search = QLineEdit(placeholderText=tr("Find a pen"))
+        self.search.setToolTip(tr("Type part of a name or a tag: nib, brush, sketch, texture, tone, mouse, one bit"))
+        self.search.setAccessibleName(tr("Find a pen"))
         self.search.setClearButtonEnabled(True)
         self._sentence = QLabel(wordWrap=True)
         self._sentence.setProperty("role", "quiet")
@@ -123,7 +131,7 @@ class PenTray(QWidget):
         self._list.setSpacing(0)
         self._list.addStretch()
         self._scroll = QScrollArea(self)
-        self._scroll.setAccessibleName("Pens")
+        self._scroll.setAccessibleName(tr("Pens"))
         self._scroll.setWidgetResizable(True)
         self._scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self._scroll.setWidget(inside)
@@ -204,7 +212,7 @@ class PenTray(QWidget):
                 self.rows.append(row)
                 self._list.insertWidget(at, row)
                 at += 1
-        self._sentence.setText(stage.sentence or ("" if self.rows else "No pen has that in its name or tags."))
+        self._sentence.setText(stage.sentence or ("" if self.rows else tr("No pen has that in its name or tags.")))
         self._sentence.setVisible(bool(self._sentence.text()))
         self._mark()
 

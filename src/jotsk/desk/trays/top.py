@@ -4,14 +4,15 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Sequence
-from typing import Any, cast
+from typing import Any
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QAction, QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QMenu, QSizePolicy, QToolButton, QWidget
 
 from jotsk.core.geometry.view import LARGEST_ZOOM, SMALLEST_ZOOM
-from jotsk.desk.actions import MENUS, TABLE
+from jotsk.core.words import tr
+from jotsk.desk.actions import MENUS
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.icons import icon
@@ -64,8 +65,8 @@ class TurnDial(QWidget):
         super().__init__(parent)
         self._board = board
         self.setFixedSize(34, 30)
-        self.setToolTip("Turn the page: drag sideways, press twice for upright")
-        self.setAccessibleName("Turn")
+        self.setToolTip(tr("Turn the page: drag sideways, press twice for upright"))
+        self.setAccessibleName(tr("Turn"))
         self.setCursor(Qt.CursorShape.SizeHorCursor)
         self._last_x: float | None = None
         board.view_changed.connect(self.update)
@@ -117,10 +118,10 @@ class TopBar(QWidget):
         self.menu_button = QToolButton(self)
         self.menu_button.setFixedSize(32, 32)
         self.menu_button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
-        self.menu_button.setToolTip("Everything Jotsk can do (F10)")
-        self.menu_button.setAccessibleName("Menu")
+        self.menu_button.setToolTip(tr("Everything Jotsk can do (F10)"))
+        self.menu_button.setAccessibleName(tr("Menu"))
         menu = build_menu(actions, self)
-        self.menus = {action.text(): cast(QMenu, action.menu()) for action in menu.actions()}
+        self.menus = {sub.objectName(): sub for sub in menu.findChildren(QMenu)}
         self.menu_button.setMenu(menu)
         self.name = ElidedLabel()
         self.name.setProperty("role", "name")
@@ -129,18 +130,18 @@ class TopBar(QWidget):
         self.pages = QToolButton(self)
         self.pages.setFixedHeight(28)
         self.pages.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
-        self.pages.setToolTip("The pages that are open (Ctrl+Tab goes to the next)")
-        self.pages.setAccessibleName("Open pages")
+        self.pages.setToolTip(tr("The pages that are open (Ctrl+Tab goes to the next)"))
+        self.pages.setAccessibleName(tr("Open pages"))
         self.pages.setMenu(QMenu(self.pages))
         self.pages.hide()
         self.stages = [StageName(stage, self) for stage in STAGES]
         for widget in self.stages:
             widget.chosen.connect(self.stage_chosen)
         self.dial = TurnDial(board, self)
-        self.angle = self._field(44, "Angle of the page, degrees", self._angle_typed)
+        self.angle = self._field(44, tr("Angle of the page, degrees"), self._angle_typed)
         self.flip = self._action_button(actions["view.flip"], FLIP_PX)
         self.flip.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.zoom = self._field(54, "Zoom, per cent", self._zoom_typed)
+        self.zoom = self._field(54, tr("Zoom, per cent"), self._zoom_typed)
         self.zoom_out = self._action_button(actions["view.zoom_out"], 26)
         self.zoom_in = self._action_button(actions["view.zoom_in"], 26)
 
@@ -186,13 +187,15 @@ class TopBar(QWidget):
         """Name, size, and whether the work is saved: a dot, and the word."""
         document, page = self._document, self._document.page_when_dry()
         self.name.setText(document.title)
-        size = f"{page.width} x {page.height} px, {page.dpi:g} dpi"
+        size = tr("{width} x {height} px, {dpi:g} dpi", width=page.width, height=page.height, dpi=page.dpi)
         self.name.setToolTip(f"{document.title}\n{document.path or 'Not in a file yet'}\n{size}")
         if document.is_unsaved:
-            self.facts.setText(f'<span style="color:{current().accent}">●</span> unsaved')
-            self.facts.setToolTip("There are changes that are not in the file; closing keeps them for the next start")
+            self.facts.setText(f'<span style="color:{current().accent}">●</span> {tr("unsaved")}')
+            self.facts.setToolTip(
+                tr("There are changes that are not in the file; closing keeps them for the next start")
+            )
         else:
-            self.facts.setText("saved" if document.path else "")
+            self.facts.setText(tr("saved") if document.path else "")
             self.facts.setToolTip("")
 
     def show_pages(self, others: Sequence[tuple[str, bool, Callable[[], None]]]) -> None:
@@ -203,14 +206,16 @@ class TopBar(QWidget):
         own.setCheckable(True)
         own.setChecked(True)
         for title, is_unsaved, go in reversed(others):
-            menu.addAction(f"{title}, unsaved" if is_unsaved else title).triggered.connect(lambda _=False, go=go: go())
-        self.pages.setText(f"{len(others) + 1} open")
+            menu.addAction(tr("{title}, unsaved", title=title) if is_unsaved else title).triggered.connect(
+                lambda _=False, go=go: go()
+            )
+        self.pages.setText(tr("%n open", "pages", len(others) + 1))
         self.pages.setVisible(bool(others))
 
     def _show_view(self) -> None:
         view = self._board.view
         self.flip.setIcon(icon("flip", current().accent if view.flipped else current().text, 20))
-        self.flip.setText("flipped" if view.flipped else "")
+        self.flip.setText(tr("flipped") if view.flipped else "")
         self.flip.setFixedWidth(FLIPPED_PX if view.flipped else FLIP_PX)
         if not self.zoom.isModified():
             percent = view.zoom * 100
@@ -265,12 +270,12 @@ class TopBar(QWidget):
 def build_menu(actions: dict[str, QAction], parent: QWidget) -> QMenu:
     """One menu of everything, from the table."""
     menu = QMenu(parent)
-    for name in MENUS:
-        sub = menu.addMenu(name)
+    for each in MENUS:
+        sub = menu.addMenu(each.name)
+        sub.setObjectName(each.id)
         sub.setToolTipsVisible(True)
-        for entry in TABLE:
-            if entry.menu == name:
-                sub.addAction(actions[entry.id])
+        for entry in each.entries:
+            sub.addAction(actions[entry.id])
     return menu
 
 

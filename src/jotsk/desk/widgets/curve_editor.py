@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QWidget
 
 from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Profile
+from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import draw_ring_handle
@@ -35,7 +36,12 @@ class CurveEditor(QWidget):
         self._held: int | None = None
         self._chosen = 0
         self.histogram: NDArray[np.float64] | None = None
-        self.setToolTip(f"{tooltip}\nDrag points; press beside the line for another; drag one out to take it away")
+        self.setToolTip(
+            tr(
+                "{tooltip}\nDrag points; press beside the line for another; drag one out to take it away",
+                tooltip=tooltip,
+            )
+        )
         self.setAccessibleName(tooltip)
         self.setMinimumSize(140, 110)
         self.setCursor(Qt.CursorShape.CrossCursor)

@@ -9,8 +9,10 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
+from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
+from jotsk.desk.widgets.dates import on_day
 from jotsk.desk.widgets.faults import painted
 
 LEFT, BOTTOM, TOP, DOT_PX = 76.0, 20.0, 8.0, 3.0
@@ -32,7 +34,7 @@ class DayPlot(QWidget):
         self._unit = unit
         self.setAccessibleName(name)
         told = [
-            f"{words}: " + "; ".join(f"{day:%d %B} {value:.2f} {unit}" for day, value in days)
+            f"{words}: " + "; ".join(f"{on_day(day)} {value:.2f} {unit}" for day, value in days)
             for words, days in self._lines.items()
         ]
         self.setAccessibleDescription(". ".join(told))
@@ -48,7 +50,7 @@ class DayPlot(QWidget):
         painter.drawLine(room.bottomLeft(), room.bottomRight())
         painter.setPen(QColor(theme.quiet))
         if not self._lines:
-            painter.drawText(room, Qt.AlignmentFlag.AlignCenter, "Nothing was measured yet.")
+            painter.drawText(room, Qt.AlignmentFlag.AlignCenter, tr("Nothing was measured yet."))
             return
         top = max(value for days in self._lines.values() for _, value in days) * 1.15 or 1.0
         first = min(days[0][0] for days in self._lines.values())
@@ -57,9 +59,9 @@ class DayPlot(QWidget):
         painter.drawText(QRectF(0, TOP - 6, LEFT - 6, 14), Qt.AlignmentFlag.AlignRight, f"{top:.2g} {self._unit}")
         painter.drawText(QRectF(0, room.bottom() - 7, LEFT - 6, 14), Qt.AlignmentFlag.AlignRight, "0")
         below = QRectF(room.left(), room.bottom() + 4, room.width(), 16)
-        painter.drawText(below, Qt.AlignmentFlag.AlignLeft, f"{first:%d %b}")
+        painter.drawText(below, Qt.AlignmentFlag.AlignLeft, on_day(first, short=True))
         if span > 0:
-            painter.drawText(below, Qt.AlignmentFlag.AlignRight, f"{last:%d %b}")
+            painter.drawText(below, Qt.AlignmentFlag.AlignRight, on_day(last, short=True))
         for number, (words, days) in enumerate(self._lines.items()):
             share = [(day - first).total_seconds() / span if span > 0 else 0.5 for day, _ in days]
             places = [

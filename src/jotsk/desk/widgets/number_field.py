@@ -9,13 +9,15 @@ from PySide6.QtCore import QPoint
 from PySide6.QtGui import QValidator
 from PySide6.QtWidgets import QDoubleSpinBox, QSpinBox, QToolTip, QWidget
 
+from jotsk.core.words import tr
+
 INSET_PX = 4  # a style sheet's padding does not reach the text of such a field
 TOLD_MS = 4000
 
 
 def say_range(field: QWidget, low: float, high: float, unit: str = "") -> None:
     """Tell, below a field, what it can hold: a number beyond that was typed."""
-    sentence = f"From {low:g} to {high:g}{f' {unit.strip()}' if unit.strip() else ''}"
+    sentence = tr("From {low:g} to {high:g} {unit}", low=low, high=high, unit=unit.strip()).rstrip()
     QToolTip.showText(field.mapToGlobal(QPoint(0, field.height())), sentence, field, field.rect(), TOLD_MS)
 
 

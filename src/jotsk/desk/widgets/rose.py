@@ -10,6 +10,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
 from jotsk.core.check.practice.advice import Spoke
+from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import painted
@@ -21,14 +22,18 @@ class Rose(QWidget):
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setMinimumSize(QSize(SIDE, SIDE))
-        self.setAccessibleName("Rose of directions")
+        self.setAccessibleName(tr("Rose of directions"))
         self._spokes: Sequence[Spoke] = ()
         self._best: float | None = None
 
     def show_spokes(self, spokes: Sequence[Spoke], best: float | None) -> None:
         self._spokes, self._best = spokes, best
-        known = [f"{spoke.direction:.0f}° {spoke.off:.2f} mm" for spoke in spokes if spoke.count]
-        self.setAccessibleDescription("; ".join(known) or "Nothing was drawn yet")
+        known = [
+            tr("{direction:.0f}° {off:.2f} mm", direction=spoke.direction, off=spoke.off)
+            for spoke in spokes
+            if spoke.count
+        ]
+        self.setAccessibleDescription("; ".join(known) or tr("Nothing was drawn yet"))
         self.update()
 
     @painted
@@ -62,7 +67,9 @@ class Rose(QWidget):
             words = f"{spoke.off:.2f}" if spoke.count else "–"
             painter.drawText(QRectF(at.x() - 24, at.y() - 9, 48, 18), Qt.AlignmentFlag.AlignCenter, words)
         painter.setPen(QColor(theme.quiet))
-        painter.drawText(QRectF(0, self.height() - 16, self.width(), 16), Qt.AlignmentFlag.AlignLeft, "mm off the line")
+        painter.drawText(
+            QRectF(0, self.height() - 16, self.width(), 16), Qt.AlignmentFlag.AlignLeft, tr("mm off the line")
+        )
 
 
 def _way(degrees: float) -> QPointF:

@@ -10,6 +10,7 @@ import numpy as np
 
 from jotsk.core.check.practice.diary import Entry
 from jotsk.core.check.practice.sheets import DIRECTIONS, KINDS
+from jotsk.core.words import tr
 
 LEAST_LINES = 3  # in a direction, until it counts
 WARM_UP = 5  # sheets, a minute each
@@ -89,13 +90,13 @@ def proposals(entries: Sequence[Entry]) -> list[str]:
     found = []
     beyond = {name for name in worst_first(entries) if _median(entries, name) > USUAL[name]}
     if "wobble" in beyond:
-        found.append("Try Technical 0.5 or Flick pen: an even line, and one weighed by speed, show a wobble least.")
+        found.append(tr("Try Technical 0.5 or Flick pen: an even line, and one weighed by speed, show a wobble least."))
     if beyond & {"width_off", "evenness"}:
-        found.append("Fit the feel of this device (in the Hand menu): the weight follows the hand better.")
+        found.append(tr("Fit the feel of this device (in the Hand menu): the weight follows the hand better."))
     if "fade" in beyond:
-        found.append("Draw on past the end and snip: a line that stops itself fades.")
+        found.append(tr("Draw on past the end and snip: a line that stops itself fades."))
     if "beyond" in beyond:
-        found.append("Draw faster past the ring and snip, or turn the page so that the end is in sight.")
+        found.append(tr("Draw faster past the ring and snip, or turn the page so that the end is in sight."))
     return found
 
 

@@ -13,6 +13,7 @@ from typing import Any
 
 from jotsk.core.check.practice.figures import NUMBERS, Figures
 from jotsk.core.errors import DamagedFile
+from jotsk.core.words import tr
 
 COLUMNS = ("time", "sheet", "size", "steadied", *NUMBERS)
 MOST_ROWS = 200_000
@@ -64,10 +65,10 @@ def read(path: Path) -> list[Entry]:
         with path.open(encoding="utf-8", newline="") as stream:
             rows = csv.DictReader(stream)
             if not rows.fieldnames or "time" not in rows.fieldnames:
-                raise DamagedFile(path, "its first line names no columns")
+                raise DamagedFile(path, tr("its first line names no columns"))
             entries = [entry for _, row in zip(range(MOST_ROWS), rows, strict=False) if (entry := _entry(row))]
     except (OSError, UnicodeError, csv.Error) as error:
-        raise DamagedFile(path, "it cannot be read as a table") from error
+        raise DamagedFile(path, tr("it cannot be read as a table")) from error
     return sorted(entries, key=lambda entry: entry.time)
 
 

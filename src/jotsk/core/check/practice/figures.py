@@ -13,6 +13,7 @@ from jotsk.core.check.practice.sheets import Task
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import Trace
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.words import tr
 
 WOBBLE_HZ = (3.0, 13.0)  # tremor of a hand lies at 8 to 12 Hz, its corrections from 3 Hz on
 RATE_HZ = 200.0
@@ -45,9 +46,9 @@ class Figures:
 
 NUMBERS = tuple(field.name for field in fields(Figures) if field.name != "worst")
 WORDS = {
-    "off": ("off the line", "mm"), "wobble": ("wobble", "mm"), "beyond": ("past the end", "mm"),
-    "fade": ("fades", "mm"), "speed": ("speed", "mm/s"), "width_off": ("weight off", "mm"),
-    "spacing": ("spacing uneven by", "%"), "evenness": ("weight uneven by", "%"),
+    "off": (tr("off the line"), "mm"), "wobble": (tr("wobble"), "mm"), "beyond": (tr("past the end"), "mm"),
+    "fade": (tr("fades"), "mm"), "speed": (tr("speed"), "mm/s"), "width_off": (tr("weight off"), "mm"),
+    "spacing": (tr("spacing uneven by"), "%"), "evenness": (tr("weight uneven by"), "%"),
 }  # fmt: skip
 
 

@@ -13,9 +13,10 @@ from jotsk.core.geometry import arc_lengths
 from jotsk.core.geometry.curves import catmull_rom
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.words import mark, tr
 
 WIDTH, HEIGHT, DPI = 3508, 2480, 300.0  # A4, landscape
-SIZES = {"small": 20.0, "medium": 38.0, "large": 56.0}  # mm, of a line
+SIZES = {mark("small"): 20.0, mark("medium"): 38.0, mark("large"): 56.0}  # mm, of a line
 ROWS = {"small": 5, "medium": 4, "large": 3}
 ZONE_MM, SPACING_MM = 1.5, 6.0
 COLUMNS, LINES = 4, 2
@@ -60,7 +61,7 @@ class Sheet:
 
     @property
     def title(self) -> str:
-        return f"{KINDS[self.kind][0]}, {self.size}"
+        return f"{KINDS[self.kind][0]}, {tr(self.size)}"
 
 
 def sheet_of(kind: str, size: str = "medium") -> Sheet:
@@ -74,7 +75,7 @@ def sheet_of(kind: str, size: str = "medium") -> Sheet:
 
 def sheet_page(kind: str, size: str = "medium") -> Page:
     """A page to practise on."""
-    layer = InkLayer(1, "Practice")
+    layer = InkLayer(1, tr("Practice"))
     return Page(WIDTH, HEIGHT, DPI, layers=(layer,), active_uid=1, sheet=(kind, size))
 
 
@@ -208,13 +209,13 @@ def _signatures(number: int, middle: Point, length: float, size: str) -> list[Ta
 
 
 KINDS: dict[str, tuple[str, Callable[..., Sequence[Task]]]] = {
-    "lines": ("Parallel lines", _lines),
-    "points": ("Lines through points", _points),
-    "curves": ("Curves", _curves),
-    "circles": ("Circles and ellipses", _circles),
-    "hatching": ("Even hatching", _hatching),
-    "ramps": ("Pressure ramps", _shaped("ramps", lambda share: 0.15 + 0.85 * share)),
-    "tapers": ("Tapers", _shaped("tapers", lambda share: np.clip((1 - share) / 0.4, 0.05, 1.0))),
-    "dots": ("Dots", _dots),
-    "signature": ("A signature, repeated", _signatures),
+    "lines": (tr("Parallel lines"), _lines),
+    "points": (tr("Lines through points"), _points),
+    "curves": (tr("Curves"), _curves),
+    "circles": (tr("Circles and ellipses"), _circles),
+    "hatching": (tr("Even hatching"), _hatching),
+    "ramps": (tr("Pressure ramps"), _shaped("ramps", lambda share: 0.15 + 0.85 * share)),
+    "tapers": (tr("Tapers"), _shaped("tapers", lambda share: np.clip((1 - share) / 0.4, 0.05, 1.0))),
+    "dots": (tr("Dots"), _dots),
+    "signature": (tr("A signature, repeated"), _signatures),
 }

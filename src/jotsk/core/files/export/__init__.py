@@ -18,6 +18,7 @@ from jotsk.core.files.export.tiff import TIFF
 from jotsk.core.files.export.webp import WEBP
 from jotsk.core.files.writing import whole_file
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 
 FORMATS = {each.name: each for each in (PNG, TIFF, JPEG, WEBP, PDF, SVG, INKML)}
 ENDINGS = {ending: each for each in FORMATS.values() for ending in each.endings}
@@ -27,7 +28,7 @@ def format_of(path: Path) -> Format:
     """The format a name asks for; Refused if none is meant."""
     found = ENDINGS.get(path.suffix.lower())
     if found is None:
-        raise Refused(f"“{path.name}” ends in none of {', '.join(ENDINGS)}.")
+        raise Refused(tr("“{name}” ends in none of {names}.", name=path.name, names=", ".join(ENDINGS)))
     return found
 
 

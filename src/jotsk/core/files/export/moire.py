@@ -14,6 +14,7 @@ from jotsk.core.ink.tone_kernel import NOISE, tone_into
 from jotsk.core.marks import Area
 from jotsk.core.marks.fills import SHAPES, Tone
 from jotsk.core.page import InkLayer, Page
+from jotsk.core.words import tr
 
 CELLS, MOST_PX = 60, 600  # of the piece that is tried
 BLUR_CELLS = 2.2  # what is left of a tone after such a blur is no dots but a pattern of them
@@ -34,8 +35,10 @@ def moire(page: Page, export: Export) -> str | None:
     percent = round(100 * export.scale)
     for better in sorted(PERCENTS, key=lambda k: abs(k - percent)):
         if not any(_shimmers(*tone, better / 100, export.threshold) for tone in chosen):
-            return f"A tone may shimmer (moire) at {percent} %; at {better} % it does not."
-    return f"A tone may shimmer (moire) at {percent} %."
+            return tr(
+                "A tone may shimmer (moire) at {percent} %; at {better} % it does not.", percent=percent, better=better
+            )
+    return tr("A tone may shimmer (moire) at {percent} %.", percent=percent)
 
 
 Key = tuple[int, float, float, float]  # shape, cell in px, angle in degrees, density

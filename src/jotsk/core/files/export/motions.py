@@ -8,6 +8,7 @@ from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.inkml import traces_into
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
+from jotsk.core.words import tr
 
 
 def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> None:
@@ -16,4 +17,4 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
     traces_into(stream, [mark.trace for layer in layers for mark in layer.marks if isinstance(mark, Stroke)])
 
 
-INKML = Format("inkml", "InkML, motions of the hand", (".inkml",), ("rgb",), write, has_pixels=False)
+INKML = Format("inkml", tr("InkML, motions of the hand"), (".inkml",), ("rgb",), write, has_pixels=False)

@@ -10,6 +10,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Layer, Page, check_size
 from jotsk.core.page.frames import FRAMES, frame
+from jotsk.core.words import tr
 
 if TYPE_CHECKING:
     from jotsk.core.files.export.press import PressProfile
@@ -60,24 +61,32 @@ class Export:
     def check(self, page: Page) -> None:
         """Raise Refused or TooLarge where this cannot be."""
         if self.color not in self.format.colors:
-            raise Refused(f"A {self.format.words} file cannot be written as {self.color}.")
+            raise Refused(tr("A {words} file cannot be written as {color}.", words=self.format.words, color=self.color))
         if self.color == "cmyk" and self.profile is None:
-            raise Refused("Choose the ICC profile of the press first: who prints the page has it.")
+            raise Refused(tr("Choose the ICC profile of the press first: who prints the page has it."))
         if self.shapes and self.color == "cmyk":
-            raise Refused("Lines as shapes are written in RGB or grey; for CMYK write pixels.")
+            raise Refused(tr("Lines as shapes are written in RGB or grey; for CMYK write pixels."))
         if self.shapes and not self.format.may_have_shapes:
-            raise Refused(f"A {self.format.words} file holds no shapes.")
+            raise Refused(tr("A {words} file holds no shapes.", words=self.format.words))
         if self.shapes and self.color == "bits":
-            raise Refused("Lines as shapes have soft edges of their own; choose colour or grey.")
+            raise Refused(tr("Lines as shapes have soft edges of their own; choose colour or grey."))
         if self.transparent and self.color != "rgba":
-            raise Refused("Without paper only a picture with transparency (RGBA) can be written.")
+            raise Refused(tr("Without paper only a picture with transparency (RGBA) can be written."))
         if self.frame not in FRAMES:
-            raise Refused(f"There is no frame “{self.frame}”.")
+            raise Refused(tr("There is no frame “{frame}”.", frame=self.frame))
         width, height = self.size(page)
         check_size(width, height)
         most = self.format.most_px
         if most and max(width, height) > most:
-            raise Refused(f"{width} x {height} px is more than {self.format.words} can hold: {most} px a side.")
+            raise Refused(
+                tr(
+                    "{width} x {height} px is more than {words} can hold: {most} px a side.",
+                    width=width,
+                    height=height,
+                    words=self.format.words,
+                    most=most,
+                )
+            )
 
     def shows(self, layer: Layer) -> bool:
         """Whether a layer, or a group, is written."""

@@ -13,6 +13,7 @@ from PIL import Image, ImageCms
 
 from jotsk.core.errors import CannotRead, DamagedFile, Refused
 from jotsk.core.files.export.pixels import srgb_profile
+from jotsk.core.words import tr
 
 MOST_BYTES = 32 << 20
 NEUTRAL = 12  # of 255, by which the channels of a grey differ at most
@@ -33,10 +34,10 @@ def read_profile(path: str | Path) -> PressProfile:
     path = Path(path)
     try:
         if path.stat().st_size > MOST_BYTES:
-            raise Refused(f"“{path.name}” is too large for a profile.")
+            raise Refused(tr("“{name}” is too large for a profile.", name=path.name))
         data = path.read_bytes()
     except OSError as error:
-        raise CannotRead(path, error.strerror or "it cannot be read") from error
+        raise CannotRead(path, error.strerror or tr("it cannot be read")) from error
     return _read(data, path)
 
 
@@ -46,9 +47,15 @@ def _read(data: bytes, path: Path) -> PressProfile:
         space, kind = str(opened.profile.xcolor_space).strip(), str(opened.profile.device_class).strip()
         name = ImageCms.getProfileDescription(opened).strip() or path.stem
     except (OSError, ImageCms.PyCMSError, AttributeError, ValueError) as error:
-        raise DamagedFile(path, "it is no ICC profile") from error
+        raise DamagedFile(path, tr("it is no ICC profile")) from error
     if space != "CMYK" or kind != "prtr":
-        raise Refused(f"“{path.name}” is a profile for {space or 'something else'}; choose one of a press, for CMYK.")
+        raise Refused(
+            tr(
+                "“{name}” is a profile for {space}; choose one of a press, for CMYK.",
+                name=path.name,
+                space=space or tr("something else"),
+            )
+        )
     return PressProfile(data, name)
 
 
@@ -80,7 +87,7 @@ def to_press(rgb: NDArray[np.uint8], profile: PressProfile) -> NDArray[np.uint8]
             band = Image.fromarray(np.ascontiguousarray(rgb[top : top + BAND_PX]))
             out[top : top + BAND_PX] = np.asarray(ImageCms.applyTransform(band, transform))
     except (ImageCms.PyCMSError, ValueError) as error:
-        raise Refused(f"The profile “{profile.name}” cannot turn colours into ink.") from error
+        raise Refused(tr("The profile “{name}” cannot turn colours into ink.", name=profile.name)) from error
     grey = rgb.max(axis=2).astype(np.int16) - rgb.min(axis=2) <= NEUTRAL
     light = rgb[grey] @ np.array([0.299, 0.587, 0.114])
     black = np.clip((255.0 - light) / (255.0 - SOLID), 0, 1)

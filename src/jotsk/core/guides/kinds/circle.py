@@ -17,6 +17,7 @@ from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective,
 from jotsk.core.guides.kinds.perspective import Perspective
 from jotsk.core.guides.perspective import circle_in, meeting_point
 from jotsk.core.guides.rails import Point, Rail, with_direction
+from jotsk.core.words import tr
 
 LEVEL_FAR_PX = 1e6
 
@@ -26,7 +27,7 @@ class Circle(FourPoints):
     """The points are the corners of the square, in order round it."""
 
     kind = "circle"
-    offers = (("Circle in perspective", {}),)
+    offers = ((tr("Circle in perspective"), {}),)
     sample = {"points": ((5.0, 70.0), (40.0, 35.0), (95.0, 45.0), (70.0, 95.0))}
 
     @classmethod

@@ -12,6 +12,7 @@ from jotsk.core.guides.drawing import beside, through
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import Turned, out
 from jotsk.core.guides.rails import Line, Point, Rail, degrees_of, direction
+from jotsk.core.words import tr
 
 LEAST_BETWEEN, MOST_BETWEEN = 1.0, 179.0
 
@@ -19,12 +20,12 @@ LEAST_BETWEEN, MOST_BETWEEN = 1.0, 179.0
 @dataclass(frozen=True, kw_only=True)
 class Cross(Turned):
     kind = "cross"
-    offers = (("Cross", {}),)
+    offers = ((tr("Cross"), {}),)
     sample = {"at": (50.0, 50.0), "angle": 20.0}
 
     at: Point = fields.place()
-    between: float = fields.number(90.0, LEAST_BETWEEN, MOST_BETWEEN, "Between the two", decimals=2, unit=" °")
-    spacing: float = fields.number(0.0, 0.0, 1e5, "Spacing", unit=" px")
+    between: float = fields.number(90.0, LEAST_BETWEEN, MOST_BETWEEN, tr("Between the two"), decimals=2, unit=" °")
+    spacing: float = fields.number(0.0, 0.0, 1e5, tr("Spacing"), unit=" px")
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         for angle in (self.angle, self.angle + self.between):

@@ -14,6 +14,7 @@ from jotsk.core.guides.fields import Row
 from jotsk.core.guides.guide import Guide, Polyline
 from jotsk.core.guides.kinds.placed import SMALLEST_PX, AtPlace, out
 from jotsk.core.guides.rails import Ellipse, Point, Rail, degrees_of, direction, with_direction
+from jotsk.core.words import tr
 
 SIZE = "size"
 
@@ -21,12 +22,12 @@ SIZE = "size"
 @dataclass(frozen=True, kw_only=True)
 class EllipseTemplate(AtPlace):
     kind = "ellipse"
-    offers = (("Ellipse template", {}),)
+    offers = ((tr("Ellipse template"), {}),)
     sample = {"at": (50.0, 50.0), "radii": (46.0, 28.0), "angle": 20.0}
 
     radii: Point = fields.radii(needed=True)
     angle: float = fields.angle()
-    typed_too: ClassVar = {"ratio": Row("Height to width", 0.001, 1000.0, 3)}
+    typed_too: ClassVar = {"ratio": Row(tr("Height to width"), 0.001, 1000.0, 3)}
 
     @classmethod
     def begun(cls, values: dict[str, Any], middle: Point, seen: Rect, others: Sequence[Guide | None]) -> Self:

@@ -9,9 +9,11 @@ from typing import Any, Self
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
+from jotsk.core.guides.drawing import near
 from jotsk.core.guides.guide import Guide, Polyline
 from jotsk.core.guides.kinds.placed import SMALLEST_PX, OnPoints, out
 from jotsk.core.guides.rails import Curve, Point, Rail, curve_through, degrees_of, direction, with_direction
+from jotsk.core.words import tr
 
 MOVE, TURN = "move", "turn"
 
@@ -19,12 +21,12 @@ MOVE, TURN = "move", "turn"
 @dataclass(frozen=True, kw_only=True)
 class FrenchCurve(OnPoints):
     kind = "french-curve"
-    offers = (("French curve", {}),)
+    offers = ((tr("French curve"), {}),)
     sample = {"points": ((4.0, 70.0), (35.0, 20.0), (60.0, 80.0), (96.0, 30.0))}
 
     points: tuple[Point, ...] = fields.points(typed=False)
-    closed: bool = fields.switch(False, "Closed")
-    smooth: bool = fields.switch(True, "Smooth, without corners")
+    closed: bool = fields.switch(False, tr("Closed"))
+    smooth: bool = fields.switch(True, tr("Smooth, without corners"))
 
     @classmethod
     def begun(cls, values: dict[str, Any], middle: Point, seen: Rect, others: Sequence[Guide | None]) -> Self:
@@ -87,4 +89,4 @@ class FrenchCurve(OnPoints):
         yield with_direction(self.curve, start)
 
     def lines(self, area: Rect) -> Iterator[Polyline]:
-        yield self.curve.dense[0]
+        yield from near(*self.curve.dense, area)

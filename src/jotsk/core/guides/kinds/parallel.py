@@ -11,12 +11,13 @@ from jotsk.core.guides.drawing import beside, through
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import Turned
 from jotsk.core.guides.rails import Line, Point, Rail, direction
+from jotsk.core.words import tr
 
 
 @dataclass(frozen=True, kw_only=True)
 class ParallelRule(Turned):
     kind = "parallel"
-    offers = (("Parallel rule", {}),)
+    offers = ((tr("Parallel rule"), {}),)
     sample = {"at": (50.0, 50.0), "angle": 30.0}
 
     at: Point = fields.place()

@@ -16,6 +16,7 @@ from jotsk.core.guides.guide import Guide, Polyline
 from jotsk.core.guides.kinds.placed import OnPoints
 from jotsk.core.guides.perspective import cone_radius, nearest_on_horizon, outside_cone
 from jotsk.core.guides.rails import Ellipse, Line, Point, Rail, direction, rail_to
+from jotsk.core.words import tr
 
 HORIZON = "horizon"
 
@@ -24,16 +25,16 @@ HORIZON = "horizon"
 class Perspective(OnPoints):
     kind = "perspective"
     offers = (
-        ("Perspective, one point", {"points": 1}),
-        ("Perspective, two points", {"points": 2}),
-        ("Perspective, three points", {"points": 3, "vertical": False}),
+        (tr("Perspective, one point"), {"points": 1}),
+        (tr("Perspective, two points"), {"points": 2}),
+        (tr("Perspective, three points"), {"points": 3, "vertical": False}),
     )
     sample = {"points": ((0.0, 40.0), (100.0, 40.0)), "density": 3, "vertical": False}
 
-    density: int = fields.count(12, 2, 60, "Lines")
-    vertical: bool = fields.switch(True, "Upright lines stay upright")
-    level: bool = fields.switch(True, "The horizon stays level")
-    cone: bool = fields.switch(False, "Show the cone of vision")
+    density: int = fields.count(12, 2, 60, tr("Lines"))
+    vertical: bool = fields.switch(True, tr("Upright lines stay upright"))
+    level: bool = fields.switch(True, tr("The horizon stays level"))
+    cone: bool = fields.switch(False, tr("Show the cone of vision"))
 
     @classmethod
     def begun(cls, values: dict[str, Any], middle: Point, seen: Rect, others: Sequence[Guide | None]) -> Self:
@@ -67,7 +68,7 @@ class Perspective(OnPoints):
         if len(self.points) < 3:
             return replace(self, points=(*self.points, point), vertical=self.vertical and len(self.points) < 2)
         nearest = min(range(3), key=lambda k: math.dist(self.points[k], point))
-        return self.dragged(f"point {nearest}", point, 0.0)
+        return self.dragged(tr("point {nearest}", nearest=nearest), point, 0.0)
 
     def check(self) -> None:
         if not 1 <= len(self.points) <= 3:

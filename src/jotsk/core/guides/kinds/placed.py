@@ -11,6 +11,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
 from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.rails import Point, degrees_of, direction
+from jotsk.core.words import tr
 
 SMALLEST_PX = 1.0
 
@@ -61,7 +62,7 @@ class OnPoints(Guide):
     points: tuple[Point, ...] = fields.points()
 
     def handles(self, reach: float) -> dict[str, Point]:
-        return {f"point {k}": point for k, point in enumerate(self.points)}
+        return {tr("point {k}", k=k): point for k, point in enumerate(self.points)}
 
     def dragged(self, handle: str, to: Point, reach: float) -> Self:
         k = int(handle.removeprefix("point "))

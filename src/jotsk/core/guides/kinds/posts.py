@@ -17,6 +17,7 @@ from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective,
 from jotsk.core.guides.kinds.perspective import Perspective
 from jotsk.core.guides.perspective import divided, meeting_point, row
 from jotsk.core.guides.rails import Line, Point, Rail
+from jotsk.core.words import tr
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -24,11 +25,11 @@ class Posts(FourPoints):
     """The points are foot and head of the first, foot and head of the second."""
 
     kind = "posts"
-    offers = (("Row of posts", {"count": 5}),)
+    offers = ((tr("Row of posts"), {"count": 5}),)
     sample = {"points": ((8.0, 95.0), (8.0, 5.0), (40.0, 85.0), (40.0, 20.0)), "count": 3}
 
-    count: int = fields.count(6, 0, 32, "How many more")
-    parts: int = fields.count(1, 1, 32, "Parts between")
+    count: int = fields.count(6, 0, 32, tr("How many more"))
+    parts: int = fields.count(1, 1, 32, tr("Parts between"))
 
     @classmethod
     def begun(cls, values: dict[str, Any], middle: Point, seen: Rect, others: Sequence[Guide | None]) -> Self:

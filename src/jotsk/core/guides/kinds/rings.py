@@ -13,6 +13,7 @@ from jotsk.core.guides.drawing import round_line
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import Turned, out
 from jotsk.core.guides.rails import UNDER_THE_PEN_PX, Ellipse, Point, Rail, direction, with_direction
+from jotsk.core.words import tr
 
 RINGS, MOST_RINGS = 10, 60
 LEAST_RATIO, MOST_RATIO = 0.01, 100.0
@@ -21,12 +22,12 @@ LEAST_RATIO, MOST_RATIO = 0.01, 100.0
 @dataclass(frozen=True, kw_only=True)
 class Rings(Turned):
     kind = "rings"
-    offers = (("Rings", {}),)
+    offers = ((tr("Rings"), {}),)
     sample = {"at": (50.0, 50.0), "spacing": 16.0}
 
     angle: float = fields.angle()
-    ratio: float = fields.number(1.0, LEAST_RATIO, MOST_RATIO, "Height to width", decimals=3)
-    spacing: float = fields.number(0.0, 0.0, 1e5, "Spacing", unit=" px")
+    ratio: float = fields.number(1.0, LEAST_RATIO, MOST_RATIO, tr("Height to width"), decimals=3)
+    spacing: float = fields.number(0.0, 0.0, 1e5, tr("Spacing"), unit=" px")
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         smallest = Ellipse(self.at, (UNDER_THE_PEN_PX, UNDER_THE_PEN_PX * self.ratio), self.angle)

@@ -12,17 +12,18 @@ from jotsk.core.guides.drawing import ray
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.symmetric import Symmetric
 from jotsk.core.guides.symmetry import MOST_COPIES, Map, reflection, turn
+from jotsk.core.words import tr
 
 
 @dataclass(frozen=True, kw_only=True)
 class Rosette(Symmetric):
     kind = "rosette"
-    offers = (("Rosette", {"count": 6}), ("Mirrored rosette", {"count": 6, "mirrored": True}))
+    offers = ((tr("Rosette"), {"count": 6}), (tr("Mirrored rosette"), {"count": 6, "mirrored": True}))
     sample = {"at": (50.0, 50.0), "angle": 90.0}
 
     angle: float = fields.angle()
-    count: int = fields.count(6, 2, MOST_COPIES // 2, "How many", needed=True)
-    mirrored: bool = fields.switch(False, "Mirrored")
+    count: int = fields.count(6, 2, MOST_COPIES // 2, tr("How many"), needed=True)
+    mirrored: bool = fields.switch(False, tr("Mirrored"))
 
     def look(self) -> dict[str, Any]:
         return {"count": self.count, "mirrored": self.mirrored}

@@ -11,15 +11,16 @@ from jotsk.core.guides.drawing import rays
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import AtPlace
 from jotsk.core.guides.rails import Point, Rail, rail_to
+from jotsk.core.words import tr
 
 
 @dataclass(frozen=True, kw_only=True)
 class Spokes(AtPlace):
     kind = "spokes"
-    offers = (("Spokes", {}),)
+    offers = ((tr("Spokes"), {}),)
     sample = {"at": (50.0, 50.0), "density": 5}
 
-    density: int = fields.count(12, 2, 60, "Lines")
+    density: int = fields.count(12, 2, 60, tr("Lines"))
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         yield rail_to(start, self.at, towards)

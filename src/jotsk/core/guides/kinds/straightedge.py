@@ -10,12 +10,13 @@ from jotsk.core.guides.drawing import through
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import Turned
 from jotsk.core.guides.rails import Line, Point, Rail, direction
+from jotsk.core.words import tr
 
 
 @dataclass(frozen=True, kw_only=True)
 class Straightedge(Turned):
     kind = "straightedge"
-    offers = (("Straightedge", {}),)
+    offers = ((tr("Straightedge"), {}),)
     sample = {"at": (50.0, 50.0), "angle": 30.0}
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:

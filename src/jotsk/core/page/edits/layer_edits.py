@@ -21,6 +21,7 @@ from jotsk.core.page.layers.placing import Placement, put_down
 from jotsk.core.page.layers.tree import ancestors, arranged, children, inside, outermost
 from jotsk.core.page.page import Page
 from jotsk.core.page.tiles.tiles import Key, Pixels, Tiles, pixels_of
+from jotsk.core.words import tr
 
 UNDER_OPACITY = 0.3
 
@@ -37,17 +38,17 @@ def with_layer_above(page: Page, layer: Layer) -> Page:
 
 def with_new_layer(page: Page, name: str | None = None) -> Page:
     """Add an empty ink layer above the active one and make it active."""
-    return with_layer_above(page, InkLayer(page.next_uid(), name or free_name(page, "Ink")))
+    return with_layer_above(page, InkLayer(page.next_uid(), name or free_name(page, tr("Ink"))))
 
 
 def with_paint_layer(page: Page) -> Page:
     """Add an empty paint layer above the active one and make it active."""
-    return with_layer_above(page, PaintLayer(page.next_uid(), free_name(page, "Paint")))
+    return with_layer_above(page, PaintLayer(page.next_uid(), free_name(page, tr("Paint"))))
 
 
 def with_sketch_layer(page: Page) -> Page:
     """Add an empty sketch layer below all ink, and make it active."""
-    sketch = InkLayer(page.next_uid(), free_name(page, "Sketch"), is_sketch=True)
+    sketch = InkLayer(page.next_uid(), free_name(page, tr("Sketch")), is_sketch=True)
     at = below_ink(page)
     return replace(page, layers=(*page.layers[:at], sketch, *page.layers[at:]), active_uid=sketch.uid)
 
@@ -94,14 +95,14 @@ def placement_of(page: Page, uid: int) -> Placement:
     """The picture on a layer, as it was placed; what was painted over, or read from a file, as it is now."""
     layer = _there(page, uid)
     if not isinstance(layer, PaintLayer):
-        raise Refused(f"“{layer.name}” is no picture; only placed pictures and paint have handles.")
+        raise Refused(tr("“{name}” is no picture; only placed pictures and paint have handles.", name=layer.name))
     if layer.locks_place:
-        raise Refused(f"The position of “{layer.name}” is locked; unlock it to move it.")
+        raise Refused(tr("The position of “{name}” is locked; unlock it to move it.", name=layer.name))
     if layer.placed is not None and layer.placed_tiles is layer.tiles:
         return layer.placed
     area = layer.tiles.bounds & page.bounds
     if not area:
-        raise Refused(f"There is nothing on “{layer.name}” yet.")
+        raise Refused(tr("There is nothing on “{name}” yet.", name=layer.name))
     return Placement(layer.name, pixels_of(layer.tiles, area), (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2)
 
 
@@ -119,7 +120,7 @@ def lifted(page: Page, uid: int, outline: NDArray[np.float64]) -> tuple[Page, Pl
     they themselves, as they were, to be placed elsewhere."""
     layer = _there(page, uid)
     if not isinstance(layer, PaintLayer):
-        raise Refused(f"“{layer.name}” holds lines; choose parts of them, and move those.")
+        raise Refused(tr("“{name}” holds lines; choose parts of them, and move those.", name=layer.name))
     if why_not := why_not_drawable(page, layer):
         raise Refused(why_not)
     cut = AreaCut(outline)
@@ -140,7 +141,7 @@ def lifted(page: Page, uid: int, outline: NDArray[np.float64]) -> tuple[Page, Pl
             part.y0 - row * TILE : part.y1 - row * TILE, part.x0 - column * TILE : part.x1 - column * TILE
         ]
     if not inside_out.any():
-        raise Refused(f"There is nothing of “{layer.name}” in there.")
+        raise Refused(tr("There is nothing of “{name}” in there.", name=layer.name))
     placed = Placement(layer.name, inside_out, (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2)
     return page.with_layer(replace(layer, tiles=layer.tiles.with_tiles(changes))), placed
 
@@ -169,7 +170,7 @@ def without_layers(page: Page, uids: Collection[int]) -> Page:
     gone = inside(page.layers, uids)
     left = tuple(layer for layer in page.layers if layer.uid not in gone)
     if not any(not isinstance(layer, GroupLayer) for layer in left):
-        raise Refused("A page keeps at least one layer; add another before deleting this one.")
+        raise Refused(tr("A page keeps at least one layer; add another before deleting this one."))
     if page.active_uid not in gone:
         return replace(page, layers=left)
     at = min(page.index(uid) for uid in gone)
@@ -186,7 +187,7 @@ def placed(page: Page, uids: Collection[int], parent: int, above: int | None) ->
     """
     moving = outermost(page.layers, uids)
     if parent in inside(page.layers, [layer.uid for layer in moving]):
-        raise Refused("A group cannot go into itself.")
+        raise Refused(tr("A group cannot go into itself."))
     moved = [replace(layer, parent=parent) for layer in moving]
     gone = {layer.uid for layer in moving}
     if above in gone:  # dropped on itself: above what lies under it
@@ -222,9 +223,9 @@ def grouped(page: Page, uids: Collection[int]) -> Page:
     """Put layers into a new group where the topmost of them lies."""
     members = outermost(page.layers, uids)
     if not members:
-        raise Refused("There is no layer to group.")
+        raise Refused(tr("There is no layer to group."))
     top = members[-1]
-    group = GroupLayer(page.next_uid(), free_name(page, "Group"), parent=top.parent)
+    group = GroupLayer(page.next_uid(), free_name(page, tr("Group")), parent=top.parent)
     at = page.index(top.uid) + 1
     page = replace(page, layers=(*page.layers[:at], group, *page.layers[at:]))
     layers = [replace(x, parent=group.uid) if x.uid in {m.uid for m in members} else x for x in page.layers]
@@ -235,7 +236,7 @@ def ungrouped(page: Page, uid: int) -> Page:
     """Take a group apart; what was in it stays where it was."""
     group = _there(page, uid)
     if not isinstance(group, GroupLayer):
-        raise Refused(f"“{group.name}” is no group.")
+        raise Refused(tr("“{name}” is no group.", name=group.name))
     held = children(page.layers, uid)
     if not held:
         return without_layers(page, [uid])
@@ -252,7 +253,7 @@ def duplicated(page: Page, uids: Collection[int]) -> Page:
         first = page.next_uid()
         new = {x.uid: first + k for k, x in enumerate(block)}
         copies = [replace(x, uid=new[x.uid], parent=new.get(x.parent, x.parent)) for x in block]
-        copies[-1] = replace(copies[-1], name=free_name(page, f"{layer.name} copy"))
+        copies[-1] = replace(copies[-1], name=free_name(page, tr("{name} copy", name=layer.name)))
         at = page.index(layer.uid) + 1
         page = replace(page, layers=(*page.layers[:at], *copies, *page.layers[at:]))
         active = copies[-1].uid if layer.uid == active else active
@@ -263,7 +264,7 @@ def traced_under(page: Page, uid: int) -> Page:
     """Make a layer the sketch to ink over: 30 %, non-photo blue, locked, a new active ink layer above."""
     layer = page.layer(uid)
     if layer is None:
-        raise Refused("There is no layer to trace; open a sketch first.")
+        raise Refused(tr("There is no layer to trace; open a sketch first."))
     below = page.layers[page.index(uid) - 1] if page.index(uid) else None
     if isinstance(layer, InkLayer) and not len(layer.marks) and below is not None and below.is_sketch:
         return page  # it is there to be inked on
@@ -279,13 +280,17 @@ def merged_down(page: Page, uid: int) -> Page:
     if isinstance(upper, GroupLayer):
         return _as_one(page, [upper], upper.name)
     if at == 0:
-        raise Refused(f"There is nothing below “{upper.name}” to merge it onto.")
+        raise Refused(tr("There is nothing below “{name}” to merge it onto.", name=upper.name))
     lower = brothers[at - 1]
     if isinstance(lower, GroupLayer):
-        raise Refused(f"“{lower.name}” below is a group; move the layer into it, or take the group apart.")
+        raise Refused(
+            tr("“{name}” below is a group; move the layer into it, or take the group apart.", name=lower.name)
+        )
     for layer in (upper, lower):
         if layer.locked or not layer.visible:
-            raise Refused(f"“{layer.name}” is {'locked' if layer.locked else 'hidden'}; it cannot be merged.")
+            if layer.locked:
+                raise Refused(tr("“{name}” is locked; it cannot be merged.", name=layer.name))
+            raise Refused(tr("“{name}” is hidden; it cannot be merged.", name=layer.name))
     return _as_one(page, [lower, upper], lower.name)
 
 
@@ -293,14 +298,14 @@ def merged_visible(page: Page) -> Page:
     """Merge all visible layers outside hidden groups into one, which lies where the lowest of them lay."""
     shown = [layer for layer in children(page.layers, 0) if layer.visible]
     if len(shown) < 2 and not any(isinstance(layer, GroupLayer) for layer in shown):
-        raise Refused("There is only one visible layer; nothing to merge.")
+        raise Refused(tr("There is only one visible layer; nothing to merge."))
     return _as_one(page, shown, shown[-1].name)
 
 
 def with_flat_copy(page: Page) -> Page:
     """Add all that is visible as one paint layer on top of everything, and leave the rest as it is."""
     uid = page.next_uid()
-    flat = PaintLayer(uid, free_name(page, "Flat copy"), tiles_of(page, [x for x in page.layers if x.parent == 0]))
+    flat = PaintLayer(uid, free_name(page, tr("Flat copy")), tiles_of(page, [x for x in page.layers if x.parent == 0]))
     return replace(page, layers=(*page.layers, flat), active_uid=uid)
 
 
@@ -352,12 +357,12 @@ def _one_ink_layer(lowest: InkLayer, others: list[InkLayer]) -> InkLayer:
 def why_not_drawable(page: Page, layer: Layer) -> str | None:
     """Why nothing can be drawn on a layer; None if it can."""
     if isinstance(layer, GroupLayer):
-        return f"“{layer.name}” is a group; choose a layer in it to draw on."
+        return tr("“{name}” is a group; choose a layer in it to draw on.", name=layer.name)
     for holder in (layer, *ancestors(page.layers, layer)):
         if not holder.visible:
-            return f"“{holder.name}” is hidden; show it to draw on it."
+            return tr("“{name}” is hidden; show it to draw on it.", name=holder.name)
         if holder.locked:
-            return f"“{holder.name}” is locked; unlock it, or choose another layer."
+            return tr("“{name}” is locked; unlock it, or choose another layer.", name=holder.name)
     return None
 
 
@@ -374,7 +379,7 @@ def free_name(page: Page, stem: str) -> str:
 def _there(page: Page, uid: int) -> Layer:
     layer = page.layer(uid)
     if layer is None:
-        raise Refused("That layer is no longer on the page.")
+        raise Refused(tr("That layer is no longer on the page."))
     return layer
 
 

@@ -21,13 +21,14 @@ from jotsk.core.page.layers.layer import (
 from jotsk.core.page.page import Page
 from jotsk.core.page.tiles.tiles import Key, Pixels, Stored
 from jotsk.core.runtime.giving_way import taking_turns
+from jotsk.core.words import tr
 
 
 def drawable(page: Page) -> Layer:
     """Return the active layer, or raise Refused with the reason why nothing can be drawn on it."""
     layer = page.active
     if layer is None:
-        raise Refused("There is no layer to draw on; add one with the plus above the layers.")
+        raise Refused(tr("There is no layer to draw on; add one with the plus above the layers."))
     why_not = why_not_drawable(page, layer)
     if why_not:
         raise Refused(why_not)
@@ -56,7 +57,7 @@ def rubbed_out(page: Page, cut: AnyCut) -> Page:
     """
     layer = drawable(page)
     if layer.locks_alpha:
-        raise Refused(f"The transparency of “{layer.name}” is locked; unlock it to rub out.")
+        raise Refused(tr("The transparency of “{name}” is locked; unlock it to rub out.", name=layer.name))
     inked = layer.tiles.cells
     alphas = cut.alphas([key for key in cut.cells_on(page.bounds) if key in inked])
     if not isinstance(layer, InkLayer):
@@ -88,7 +89,7 @@ def with_all_replaced(page: Page, uid: int, pairs: Sequence[tuple[Mark, Mark | N
     """Put each new mark in the place of its old one on the ink layer `uid`, or take the old one away."""
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer) or not layer.marks.hold_all([old for old, _ in pairs]):
-        raise Refused("That line is no longer on the page.")
+        raise Refused(tr("That line is no longer on the page."))
     keys: set[Key] = set()
     for old, new in taking_turns(pairs):
         keys.update(old.cells_on(page.bounds) if new is None else old.cells_unlike(new, page.bounds))
@@ -99,7 +100,7 @@ def with_inserted(page: Page, uid: int, below: Mark | None, new: Sequence[Mark])
     """Put marks directly above one of the ink layer `uid`, or above all."""
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer):
-        raise Refused("That layer is no longer on the page.")
+        raise Refused(tr("That layer is no longer on the page."))
     return _with_marks(page, layer, layer.marks.inserted(new, above=below), set(cells_of(new, page.bounds)))
 
 
@@ -111,7 +112,7 @@ def with_copies_parted(page: Page, uid: int, parted: Sequence[Mark]) -> Page:
     """Make every copy of these marks of the ink layer `uid` a mark of its own, in the place of the one."""
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer) or not layer.marks.hold_all(parted):
-        raise Refused("That line is no longer on the page.")
+        raise Refused(tr("That line is no longer on the page."))
     parting = {id(s) for s in parted}
     marks = Marks(part for s in layer.marks for part in (s.parted() if id(s) in parting else [s]))
     return _with_marks(page, layer, marks, set(cells_of(parted, page.bounds)))

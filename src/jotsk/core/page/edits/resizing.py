@@ -17,6 +17,7 @@ from jotsk.core.page.layers.layer import GroupLayer, InkLayer, Layer, render
 from jotsk.core.page.page import Page, check_size
 from jotsk.core.page.tiles.tiles import Tiles, pixels_of, tiles_from
 from jotsk.core.runtime.giving_way import taking_turns
+from jotsk.core.words import tr
 
 Progress = Callable[[float], None]
 
@@ -24,7 +25,7 @@ Progress = Callable[[float], None]
 def cropped(page: Page, area: Rect, progress: Progress = lambda _: None) -> Page:
     """Make `area` (page px) the whole page; it may reach beyond the page, which adds room."""
     if not area:
-        raise Refused("There is nothing inside that frame.")
+        raise Refused(tr("There is nothing inside that frame."))
     check_size(area.width, area.height)
     size = replace(page, width=area.width, height=area.height)
     return _mapped(size, 1.0, -area.x0, -area.y0, page.bounds, progress)
@@ -70,7 +71,7 @@ def shifted(page: Page, uids: set[int], dx: int, dy: int, progress: Progress = l
     """Move what is on some layers by whole px."""
     for layer in page.layers:
         if layer.uid in uids and (layer.locked or layer.locks_place):
-            raise Refused(f"The position of “{layer.name}” is locked; unlock it to move it.")
+            raise Refused(tr("The position of “{name}” is locked; unlock it to move it.", name=layer.name))
     moving = replace(page, layers=tuple(x for x in page.layers if x.uid in uids))
     moved = {x.uid: x for x in _mapped(moving, 1.0, dx, dy, page.bounds, progress, clip=False).layers}
     return replace(page, layers=tuple(moved.get(x.uid, x) for x in page.layers))
@@ -84,7 +85,7 @@ def flipped(page: Page, uids: set[int], *, upside_down: bool, progress: Progress
         if layer.uid not in uids or isinstance(layer, GroupLayer):
             continue
         if layer.locked or layer.locks_place:
-            raise Refused(f"“{layer.name}” is locked; unlock it to flip it.")
+            raise Refused(tr("“{name}” is locked; unlock it to flip it.", name=layer.name))
         if isinstance(layer, InkLayer):
             m = mirror_of(page.bounds, upside_down)
             marks = [mark.turned_over(m) for mark in taking_turns(layer.marks)]

@@ -24,6 +24,7 @@ from jotsk.core.ink.outline_kernel import fill_outline
 from jotsk.core.ink.tone_kernel import screen_into
 from jotsk.core.json_text import number_in
 from jotsk.core.page.tiles.tiles import Pixels, Tiles, pixels_of
+from jotsk.core.words import tr
 
 BLOCK = 4 * TILE  # worked out at a time
 MOST_EFFECTS, MOST_CORNERS = 20, 5_000
@@ -258,48 +259,51 @@ class Kind(NamedTuple):
 
 
 KINDS: dict[str, Kind] = {
-    "blur": Kind("Blur", {"radius": Field("Radius", 0, 200, 4, "px", True)}, _blur, _near("radius", SIGMAS)),
+    "blur": Kind(tr("Blur"), {"radius": Field(tr("Radius"), 0, 200, 4, "px", True)}, _blur, _near("radius", SIGMAS)),
     "tone": Kind(
-        "Brightness and contrast",
-        {"brightness": Field("Brightness", -100, 100, 0, "%"), "contrast": Field("Contrast", -100, 100, 0, "%")},
+        tr("Brightness and contrast"),
+        {"brightness": Field(tr("Brightness"), -100, 100, 0, "%"),
+            "contrast": Field(tr("Contrast"), -100, 100, 0, "%")},
         _tone, _same,
     ),
     "hue": Kind(
-        "Hue and saturation",
-        {"hue": Field("Hue", -180, 180, 0, "°"), "saturation": Field("Saturation", 0, 300, 100, "%")}, _hue, _same,
+        tr("Hue and saturation"),
+        {"hue": Field(tr("Hue"), -180, 180, 0, "°"), "saturation": Field(tr("Saturation"), 0, 300, 100, "%")}, _hue,
+        _same,
     ),
     "clear": Kind(
-        "White to clear",
+        tr("White to clear"),
         {
-            "white": Field("White from", 1, 100, 88, "%"), "black": Field("Black up to", 0, 99, 30, "%"),
-            "specks": Field("Specks up to", 0, 60, 3, "px", True), "color": Field("Keep the colour", 0, 1, 0),
+            "white": Field(tr("White from"), 1, 100, 88, "%"), "black": Field(tr("Black up to"), 0, 99, 30, "%"),
+            "specks": Field(tr("Specks up to"), 0, 60, 3, "px", True), "color": Field(tr("Keep the colour"), 0, 1, 0),
         },
         _clear, _near("specks"),
     ),
     "outline": Kind(
-        "Outline",
-        {"width": Field("Width", 0, 200, 6, "px", True), "shade": Field("Lightness", 0, 100, 100, "%")},
+        tr("Outline"),
+        {"width": Field(tr("Width"), 0, 200, 6, "px", True), "shade": Field(tr("Lightness"), 0, 100, 100, "%")},
         _outline, _near("width"),
     ),
     "ripple": Kind(
-        "Ripple",
-        {"height": Field("Height", 0, 200, 6, "px", True), "length": Field("Length", 2, 2000, 60, "px", True)},
+        tr("Ripple"),
+        {"height": Field(tr("Height"), 0, 200, 6, "px", True), "length": Field(tr("Length"), 2, 2000, 60, "px", True)},
         _ripple, _near("height"),
     ),
-    "inside": Kind("Only inside", {"soften": Field("Soft edge", 0, 200, 0, "px", True)}, _inside, _same),
+    "inside": Kind(tr("Only inside"), {"soften": Field(tr("Soft edge"), 0, 200, 0, "px", True)}, _inside, _same),
     "screen": Kind(
-        "Tone of its grey",
+        tr("Tone of its grey"),
         {
-            "cell": Field("Cell", 2, 200, 10, "px", True), "angle": Field("Angle", 0, 180, 45, "°"),
-            "shape": Field("Dots 0, lines 1, crosses 2", 0, 2, 0),
+            "cell": Field(tr("Cell"), 2, 200, 10, "px", True), "angle": Field(tr("Angle"), 0, 180, 45, "°"),
+            "shape": Field(tr("Dots 0, lines 1, crosses 2"), 0, 2, 0),
         },
         _screen, _same,
     ),
     "mirror": Kind(
-        "Reflection",
+        tr("Reflection"),
         {
-            "axis": Field("Axis from the top", -100_000, 200_000, 1000, "px", True),
-            "opacity": Field("Opacity", 0, 100, 50, "%"), "fade": Field("Fades within", 1, 20_000, 600, "px", True),
+            "axis": Field(tr("Axis from the top"), -100_000, 200_000, 1000, "px", True),
+            "opacity": Field(tr("Opacity"), 0, 100, 50, "%"),
+            "fade": Field(tr("Fades within"), 1, 20_000, 600, "px", True),
         },
         _mirror, _mirrored,
     ),

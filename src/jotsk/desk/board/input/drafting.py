@@ -16,9 +16,10 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.guides import Hold
 from jotsk.core.guides.draft import ARC_BULGE, SIDES, Draft, ReadyShape, hand_along
 from jotsk.core.guides.drawing import in_sight
-from jotsk.core.guides.rails import Point
+from jotsk.core.guides.rails import Line, Point
 from jotsk.core.guides.symmetry import copies
 from jotsk.core.marks import Stroke
+from jotsk.core.words import tr
 from jotsk.desk.board.overlays.guide_overlay import seen_area
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
@@ -174,7 +175,7 @@ class Drafting(QObject):
         holds, pen = self.holds, self._hand.as_set(self._hand.pen)
         if not holds or pen.rubs or not self._document.can_draw():
             if pen.rubs:
-                self._document.refused.emit("An eraser leaves no line; take up a pen that inks.")
+                self._document.refused.emit(tr("An eraser leaves no line; take up a pen that inks."))
             return False
         guidance = self._guiding.guidance(self._document.page_when_dry().active)
         maps = tuple(copies(guidance.guides)) if guidance.repeats else ()
@@ -226,7 +227,7 @@ class Drafting(QObject):
 def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]:
     """What of a hold is seen on the board, corners included."""
     assert hold.span is not None
-    u = np.linspace(*hold.span, SHOWN)
+    u = np.linspace(*hold.span, 2 if isinstance(hold.rail, Line) else SHOWN)
     corners = hold.rail.corners
     if len(corners):
         u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))

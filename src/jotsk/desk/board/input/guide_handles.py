@@ -12,6 +12,7 @@ from jotsk.core.guides.drawing import in_sight
 from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.kinds import FrenchCurve
 from jotsk.core.guides.rails import Point
+from jotsk.core.words import tr
 from jotsk.desk.board.overlays.guide_overlay import GRAB_PX, REACH_PX, handle_places, seen_area
 from jotsk.desk.guides.guiding import Guiding
 
@@ -51,7 +52,7 @@ class GuideHandles:
             if near[name] <= GRAB_PX:
                 guiding.select(index)
                 if points and isinstance(guide, FrenchCurve) and name.startswith("point "):
-                    guiding.put(index, guide.without_point(int(name.removeprefix("point "))), "Remove a point")
+                    guiding.put(index, guide.without_point(int(name.removeprefix("point "))), tr("Remove a point"))
                     return True
                 reach = REACH_PX * ratio / view.zoom
                 self._held = _Held(index, name, guide, guide.handles(reach)[name], pen_at)
@@ -62,8 +63,8 @@ class GuideHandles:
                 guiding.select(index)
                 if points and isinstance(guide, FrenchCurve):
                     more, k = guide.with_point_at(pen_at)
-                    guiding.put(index, more, "Place guide", finished=False)
-                    self._held = _Held(index, f"point {k}", more, more.points[k], pen_at)
+                    guiding.put(index, more, tr("Place guide"), finished=False)
+                    self._held = _Held(index, tr("point {k}", k=k), more, more.points[k], pen_at)
                 else:
                     self._held = _Held(index, guide.handle_of_line(line), guide, pen_at, pen_at)
                 return True
@@ -80,7 +81,7 @@ class GuideHandles:
             moved = held.before.dragged(held.handle, place, REACH_PX * ratio / view.zoom)
         else:
             moved = held.before.moved(dx, dy)
-        self._guiding.put(held.number, moved, "Place guide", finished=False)
+        self._guiding.put(held.number, moved, tr("Place guide"), finished=False)
 
     def release(self) -> None:
         """The drag is one step of the history."""
@@ -92,7 +93,7 @@ class GuideHandles:
         if self._held is not None:
             index, before = self._held.number, self._held.before
             if (guide := self._guiding.guide(index)) is not None and guide.record() != before.record():
-                self._guiding.put(index, before, "Place guide")
+                self._guiding.put(index, before, tr("Place guide"))
         self._held = None
 
 

@@ -12,6 +12,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPixmap, QPolygonF
 from jotsk.core.geometry import View
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame, has_frames
+from jotsk.core.words import tr
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
@@ -116,10 +117,10 @@ def _ring_into(painter: QPainter, at: QPointF, radius: float) -> None:
 
 
 WELCOME = (
-    "Drop your sketch here",
-    "paste it (Ctrl+V), or open it (Ctrl+O);",
-    "E dims it and puts ink above it. Or just draw.",
-    "“Practice” in the menu warms the hand up.",
+    tr("Drop your sketch here"),
+    tr("paste it (Ctrl+V), or open it (Ctrl+O);"),
+    tr("E dims it and puts ink above it. Or just draw."),
+    tr("“Practice” in the menu warms the hand up."),
 )
 SIGN_PX, SIGN_AT_PX = 18, 12  # beside the middle of the pen
 

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QLabel, QProgressBar, QPushButton
 
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 
 if TYPE_CHECKING:
@@ -22,17 +23,17 @@ class AgainStrip(HeadStrip):
         super().__init__(board)
         self._tool = tool
         self.bar = QProgressBar(maximum=STEPS, textVisible=False)
-        self.bar.setAccessibleName("How far it is drawn")
+        self.bar.setAccessibleName(tr("How far it is drawn"))
         self.bar.setFixedWidth(BAR_PX)
         self.speed = QComboBox()
-        self.speed.setAccessibleName("Speed")
-        self.speed.setToolTip("Times as fast as the hand")
+        self.speed.setAccessibleName(tr("Speed"))
+        self.speed.setToolTip(tr("Times as fast as the hand"))
         self.speed.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         for speed in speeds:
-            self.speed.addItem(f"{speed} times" if speed > 1 else "As drawn", speed)
-        self.pause = QPushButton("Pause", checkable=True)
-        self.end = QPushButton("End", toolTip="Back to the page (Escape, or a press)")
-        for widget in (QLabel("Drawn again"), self.bar, self.speed, self.pause, self.end):
+            self.speed.addItem(tr("{speed} times", speed=speed) if speed > 1 else tr("As drawn"), speed)
+        self.pause = QPushButton(tr("Pause"), checkable=True)
+        self.end = QPushButton(tr("End"), toolTip=tr("Back to the page (Escape, or a press)"))
+        for widget in (QLabel(tr("Drawn again")), self.bar, self.speed, self.pause, self.end):
             self.row.addWidget(widget)
         for button in (self.pause, self.end):
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)

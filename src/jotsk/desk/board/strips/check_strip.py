@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QPushButton
 
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.widgets.elided_label import ElidedLabel
 
@@ -22,11 +23,11 @@ class CheckStrip(HeadStrip):
         checks = self._checks = board.document.checks
         self.words = ElidedLabel("")
         self.row.addWidget(self.words, 1)
-        self.back = QPushButton("Back", toolTip="The finding before (Shift+F8)")
-        self.forth = QPushButton("Next", toolTip="The next finding (F8)")
-        self.mend = QPushButton("Mend", toolTip="Mend this one (F7)")
-        self.mend_all = QPushButton("All of these", toolTip="Mend every one of this kind")
-        self.let_be = QPushButton("Let be", toolTip="It is meant so")
+        self.back = QPushButton(tr("Back"), toolTip=tr("The finding before (Shift+F8)"))
+        self.forth = QPushButton(tr("Next"), toolTip=tr("The next finding (F8)"))
+        self.mend = QPushButton(tr("Mend"), toolTip=tr("Mend this one (F7)"))
+        self.mend_all = QPushButton(tr("All of these"), toolTip=tr("Mend every one of this kind"))
+        self.let_be = QPushButton(tr("Let be"), toolTip=tr("It is meant so"))
         for button, act in (
             (self.back, lambda: checks.step(-1)), (self.forth, lambda: checks.step(1)), (self.mend, checks.mend),
             (self.mend_all, checks.mend_all), (self.let_be, checks.let_be),
@@ -41,7 +42,14 @@ class CheckStrip(HeadStrip):
     def refresh(self) -> None:
         checks, finding = self._checks, self._checks.present
         if finding is not None:
-            self.words.setText(f"{checks.at + 1} of {len(checks.findings)}: {finding.sentence}")
+            self.words.setText(
+                tr(
+                    "{at} of {count}: {sentence}",
+                    at=checks.at + 1,
+                    count=len(checks.findings),
+                    sentence=finding.sentence,
+                )
+            )
             self.mend.setEnabled(finding.mend is not None)
             self.mend_all.setEnabled(finding.mend is not None)
         if finding is not None or self.isVisible():

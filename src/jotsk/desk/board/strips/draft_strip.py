@@ -8,6 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QCheckBox, QComboBox, QPushButton
 
 from jotsk.core.guides.draft import LEAST_BULGE, LEAST_SIDES, MOST_BULGE, MOST_SIDES, SHAPES
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.widgets.elided_label import ElidedLabel
 from jotsk.desk.widgets.number_field import count_field, number_field
@@ -15,9 +16,9 @@ from jotsk.desk.widgets.number_field import count_field, number_field
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
 
-POINTS = "Point by point"
-WORDS = "Press to place, drag to move, press the line to bend."
-SHAPE_WORDS = "Drag to draw it, its ends to change it; then ink it."
+POINTS = tr("Point by point")
+WORDS = tr("Press to place, drag to move, press the line to bend.")
+SHAPE_WORDS = tr("Drag to draw it, its ends to change it; then ink it.")
 
 
 class DraftStrip(HeadStrip):
@@ -27,22 +28,22 @@ class DraftStrip(HeadStrip):
         super().__init__(board)
         self._drafting = board.drafting
         self.words = ElidedLabel(WORDS)
-        self.shape = QComboBox(toolTip="Place points, or drag a ready shape")
+        self.shape = QComboBox(toolTip=tr("Place points, or drag a ready shape"))
         self.shape.addItem(POINTS, None)
         for shape in SHAPES:
             self.shape.addItem(shape.capitalize(), shape)
-        self.smooth = QCheckBox("Smooth", toolTip="Smooth through the points, or straight from one to the next")
-        self.closed = QCheckBox("Closed", toolTip="Join the last point to the first")
-        self.fan = QCheckBox("Fan", toolTip="Straight lines from the first point to every other")
-        self.corner = QCheckBox("Corner", toolTip="A corner at the point that was pressed last")
-        self.square = QCheckBox("Square", toolTip="All sides alike")
-        self.upright = QCheckBox("Upright", toolTip="Upright as the page is seen, however it is turned")
-        self.sides = count_field(LEAST_SIDES, MOST_SIDES, " sides")
+        self.smooth = QCheckBox(tr("Smooth"), toolTip=tr("Smooth through the points, or straight from one to the next"))
+        self.closed = QCheckBox(tr("Closed"), toolTip=tr("Join the last point to the first"))
+        self.fan = QCheckBox(tr("Fan"), toolTip=tr("Straight lines from the first point to every other"))
+        self.corner = QCheckBox(tr("Corner"), toolTip=tr("A corner at the point that was pressed last"))
+        self.square = QCheckBox(tr("Square"), toolTip=tr("All sides alike"))
+        self.upright = QCheckBox(tr("Upright"), toolTip=tr("Upright as the page is seen, however it is turned"))
+        self.sides = count_field(LEAST_SIDES, MOST_SIDES, tr(" sides", "of a polygon"))
         self.bulge = number_field(100 * LEAST_BULGE, 100 * MOST_BULGE, 0, " %")
-        self.bulge.setToolTip("How high the arc is, to half its width")
-        self.ink = QPushButton("Ink", toolTip="Draw it with the pen in the hand (Enter)")
-        self.keep = QPushButton("Keep as curve", toolTip="Keep it as a French curve among the guides")
-        self.give_up = QPushButton("Give up", toolTip="Drop the draft (Esc)")
+        self.bulge.setToolTip(tr("How high the arc is, to half its width"))
+        self.ink = QPushButton(tr("Ink"), toolTip=tr("Draw it with the pen in the hand (Enter)"))
+        self.keep = QPushButton(tr("Keep as curve"), toolTip=tr("Keep it as a French curve among the guides"))
+        self.give_up = QPushButton(tr("Give up"), toolTip=tr("Drop the draft (Esc)"))
         for widget in (
             self.words, self.shape, self.smooth, self.corner, self.closed, self.fan, self.square, self.upright,
             self.sides, self.bulge, self.ink, self.keep, self.give_up,

@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QPushButton
 
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 
 if TYPE_CHECKING:
@@ -20,18 +21,22 @@ class HeldStrip(HeadStrip):
     def __init__(self, board: Board, tool: ByHand) -> None:
         super().__init__(board)
         self._tool = tool
-        self.under = self._button("Under lines", "Hold what lies beneath the chosen lines", tool.under_lines)
-        self.around = self._button("Around the drawing", "Hold all that lies outside the ink", tool.around_drawing)
+        self.under = self._button(tr("Under lines"), tr("Hold what lies beneath the chosen lines"), tool.under_lines)
+        self.around = self._button(
+            tr("Around the drawing"), tr("Hold all that lies outside the ink"), tool.around_drawing
+        )
         self._line()
-        self.invert = self._button("All but this", "Hold the rest of the page instead", tool.invert)
-        self.larger = self._button("Larger", "Larger by the step that is set", lambda: tool.resize(1))
-        self.smaller = self._button("Smaller", "Smaller by the step that is set", lambda: tool.resize(-1))
+        self.invert = self._button(tr("All but this"), tr("Hold the rest of the page instead"), tool.invert)
+        self.larger = self._button(tr("Larger"), tr("Larger by the step that is set"), lambda: tool.resize(1))
+        self.smaller = self._button(tr("Smaller"), tr("Smaller by the step that is set"), lambda: tool.resize(-1))
         self._line()
-        self.fill = self._button("Fill", "Fill it on the active layer (Enter)", tool.fill)
-        self.clear = self._button("Rub out", "Take away what the active layer has in it", tool.clear)
-        self.copy = self._button("Copy", "What the active layer shows in it, on a layer of its own", tool.copy)
-        self.only = self._button("Only here", "Show the active layer only in it: a live effect", tool.show_only)
-        self.pattern = self._button("Pattern", "What the page shows in it becomes the pattern", tool.make_pattern)
+        self.fill = self._button(tr("Fill"), tr("Fill it on the active layer (Enter)"), tool.fill)
+        self.clear = self._button(tr("Rub out"), tr("Take away what the active layer has in it"), tool.clear)
+        self.copy = self._button(tr("Copy"), tr("What the active layer shows in it, on a layer of its own"), tool.copy)
+        self.only = self._button(tr("Only here"), tr("Show the active layer only in it: a live effect"), tool.show_only)
+        self.pattern = self._button(
+            tr("Pattern"), tr("What the page shows in it becomes the pattern"), tool.make_pattern
+        )
         for signal in (tool.held.changed, board.tool_changed, board.resized):
             signal.connect(self.refresh)
         self.refresh()

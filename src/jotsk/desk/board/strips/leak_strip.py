@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QPushButton
 
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 
 if TYPE_CHECKING:
@@ -22,11 +23,11 @@ class LeakStrip(HeadStrip):
         self._tool = tool
         self.words = QLabel()
         self.row.addWidget(self.words)
-        self.join = QPushButton("Join the lines", toolTip="Bridge the gap in direction and weight, and fill")
+        self.join = QPushButton(tr("Join the lines"), toolTip=tr("Bridge the gap in direction and weight, and fill"))
         self.close_now = QPushButton(
-            "Close for now", toolTip="Fill as if the gap were closed; the lines stay as they are"
+            tr("Close for now"), toolTip=tr("Fill as if the gap were closed; the lines stay as they are")
         )
-        self.fill_all = QPushButton("Fill all", toolTip="Fill everything it runs into")
+        self.fill_all = QPushButton(tr("Fill all"), toolTip=tr("Fill everything it runs into"))
         for button, act in (
             (self.join, tool.join_lines), (self.close_now, tool.close_for_now), (self.fill_all, tool.fill_all),
         ):  # fmt: skip
@@ -40,6 +41,6 @@ class LeakStrip(HeadStrip):
     def refresh(self) -> None:
         leak = self._tool.leak if self._board.tool is self._tool else None
         if leak is not None:
-            self.words.setText(f"It would run out here, through {leak.width_px:.0f} px.")
+            self.words.setText(tr("It would run out here, through {width_px:.0f} px.", width_px=leak.width_px))
         if leak is not None or self.isVisible():
             self.show_if(leak is not None)

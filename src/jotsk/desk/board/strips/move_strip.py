@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QPushButton
 
 from jotsk.core.geometry import frame_drag as drags
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.widgets.elided_label import ElidedLabel
 from jotsk.desk.widgets.number_field import number_field
@@ -18,7 +19,7 @@ if TYPE_CHECKING:
     from jotsk.desk.tools.mending.move_lines import MoveLines
 
 FARTHEST_PX = 1e5
-NODE_WORDS = "Drag the rings; beside them everything moves. Then put it down."
+NODE_WORDS = tr("Drag the rings; beside them everything moves. Then put it down.")
 
 
 class MoveStrip(HeadStrip):
@@ -33,22 +34,22 @@ class MoveStrip(HeadStrip):
         self.right, self.down = (number_field(-FARTHEST_PX, FARTHEST_PX, 1, " px") for _ in range(2))
         self.scale, self.angle = number_field(2, 5000, 1, " %"), number_field(-360, 360, 1, "°")
         self._fields = self.right, self.down, self.scale, self.angle
-        names = "Right", "Down", "Size", "Turn"
+        names = tr("Right"), tr("Down"), tr("Size"), tr("Turn")
         for field, name, width in zip(self._fields, names, (82, 82, 82, 70), strict=True):
             field.setFixedWidth(width)
-            field.setToolTip(f"{name}, for Move and Copy")
+            field.setToolTip(tr("{name}, for Move and Copy", name=name))
             field.setAccessibleName(name)
             self._names.append(QLabel(name))
             self.row.addWidget(self._names[-1])
             self.row.addWidget(field)
         self._clear()
-        self.by_numbers = QPushButton("Move", toolTip="Move the lines by these numbers")
-        self.copy = QPushButton("Copy", toolTip="Leave the lines, and move a copy by these numbers")
+        self.by_numbers = QPushButton(tr("Move"), toolTip=tr("Move the lines by these numbers"))
+        self.copy = QPushButton(tr("Copy"), toolTip=tr("Leave the lines, and move a copy by these numbers"))
         self.again = QPushButton(
-            "Once more", toolTip="The same step again, with the lines that are chosen now (Ctrl+R)"
+            tr("Once more"), toolTip=tr("The same step again, with the lines that are chosen now (Ctrl+R)")
         )
-        self.put_down = QPushButton("Put down", toolTip="Move the lines as they are shown (Enter)")
-        self.give_up = QPushButton("Give up", toolTip="Leave the lines where they are (Esc)")
+        self.put_down = QPushButton(tr("Put down"), toolTip=tr("Move the lines as they are shown (Enter)"))
+        self.give_up = QPushButton(tr("Give up"), toolTip=tr("Leave the lines where they are (Esc)"))
         for button in (self.by_numbers, self.copy, self.again, self.put_down, self.give_up):
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
             self.row.addWidget(button)

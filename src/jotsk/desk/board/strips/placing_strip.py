@@ -10,6 +10,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QPushButton
 
 from jotsk.core.page.layers.placing import LARGEST_SCALE, LEAST_SCALE
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.widgets.elided_label import ElidedLabel
 from jotsk.desk.widgets.number_field import DecimalField, number_field
@@ -17,7 +18,7 @@ from jotsk.desk.widgets.number_field import DecimalField, number_field
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
 
-WORDS = "Drag to move, a corner to scale, the ring to turn; arrows nudge."
+WORDS = tr("Drag to move, a corner to scale, the ring to turn; arrows nudge.")
 FARTHEST_PX = 1e6
 
 
@@ -26,17 +27,19 @@ class PlacingStrip(HeadStrip):
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
-        self.put_down = QPushButton("Put down", toolTip="Put the pictures onto the page, each on a layer (Enter)")
-        self.give_up = QPushButton("Give up", toolTip="Leave the page as it is (Esc)")
+        self.put_down = QPushButton(
+            tr("Put down"), toolTip=tr("Put the pictures onto the page, each on a layer (Enter)")
+        )
+        self.give_up = QPushButton(tr("Give up"), toolTip=tr("Leave the page as it is (Esc)"))
         self.row.addWidget(ElidedLabel(WORDS), 1)
         self.at_x, self.at_y = (number_field(-FARTHEST_PX, FARTHEST_PX, 0, " px") for _ in range(2))
         self.scale = number_field(100 * LEAST_SCALE, 100 * LARGEST_SCALE, 1, " %")
         self.angle = number_field(-180, 180, 1, "°")
         self._fields = self.at_x, self.at_y, self.scale, self.angle
-        names = "Middle, from the left", "Middle, from the top", "Size", "Angle"
+        names = tr("Middle, from the left"), tr("Middle, from the top"), tr("Size"), tr("Angle")
         for field, name, width in zip(self._fields, names, (88, 88, 88, 78), strict=True):
             field.setFixedWidth(width)
-            field.setToolTip(f"{name} of the picture in the hand")
+            field.setToolTip(tr("{name} of the picture in the hand", name=name))
             field.setAccessibleName(name)
             field.valueChanged.connect(lambda value, f=field: self._typed(f, value))
             self.row.addWidget(field)

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QPushButton
 
 from jotsk.core.check.practice.figures import Figures
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.widgets.elided_label import ElidedLabel
@@ -28,11 +29,14 @@ class PracticeStrip(HeadStrip):
         self._practice = practice
         self.words = ElidedLabel("")
         self.row.addWidget(self.words, 1)
-        self.following = QPushButton("Next sheet", toolTip="The next sheet of the warm-up")
+        self.following = QPushButton(tr("Next sheet"), toolTip=tr("The next sheet of the warm-up"))
         self.again = QPushButton(
-            "Once more without steadiness", toolTip="The same sheet, to compare what the steadiness does for you"
+            tr("Once more without steadiness"),
+            toolTip=tr("The same sheet, to compare what the steadiness does for you"),
         )
-        self.how = QPushButton("How I do…", toolTip="The hand over days, its steadiest direction, and other sheets")
+        self.how = QPushButton(
+            tr("How I do…"), toolTip=tr("The hand over days, its steadiest direction, and other sheets")
+        )
         for button, act in ((self.following, following), (self.again, again), (self.how, how)):
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
             button.clicked.connect(lambda _=False, do=act: do())
@@ -46,11 +50,17 @@ class PracticeStrip(HeadStrip):
         if sheet is not None:
             drawn, wanted = self._practice.share_done
             found = self._practice.summary()
-            words = self._practice.words(Figures(**found)) if found else "draw from the dot to the ring"  # type: ignore[arg-type]
-            title = f"{sheet.title}, without steadiness" if self._practice.is_second_pass else sheet.title
+            words = self._practice.words(Figures(**found)) if found else tr("draw from the dot to the ring")  # type: ignore[arg-type]
+            title = (
+                tr("{title}, without steadiness", title=sheet.title) if self._practice.is_second_pass else sheet.title
+            )
             compared = self._practice.comparison()
             told = compared if compared and drawn == wanted else words
-            self.words.setText(f"{title}: {drawn} of {wanted}. Median: {told}." if found else f"{title}: {words}.")
+            self.words.setText(
+                tr("{title}: {drawn} of {wanted}. Median: {told}.", title=title, drawn=drawn, wanted=wanted, told=told)
+                if found
+                else f"{title}: {words}."
+            )
             self.again.setVisible(self._practice.is_done_with_steadiness)
             self.following.setVisible(bool(self._practice.plan))
         if sheet is not None or self.isVisible():

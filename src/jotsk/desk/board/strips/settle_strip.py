@@ -9,13 +9,14 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QPushButton
 
+from jotsk.core.words import capitalized, tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
 
 MOST_OFFERED = 3
-HANDS_OWN = "The hand's own line"
+HANDS_OWN = tr("The hand's own line")
 
 
 class SettleStrip(HeadStrip):
@@ -37,15 +38,17 @@ class SettleStrip(HeadStrip):
         self.buttons = []
         offer = self._board.settler.offer
         if offer is not None:
-            self.words.setText(f"Settled into: {offer.reading.kind}")
+            self.words.setText(tr("Settled into: {kind}", kind=tr(offer.reading.kind)))
             others = [r.kind for r in offer.readings if r.kind != offer.reading.kind][:MOST_OFFERED]
             for kind in others:
-                self._add(kind.capitalize(), f"Make it: {kind}", partial(self._board.settler.take, kind))
-            self._add("Handles", "Drag the shape by its handles", self._bend)
+                self._add(
+                    capitalized(tr(kind)), tr("Make it: {kind}", kind=tr(kind)), partial(self._board.settler.take, kind)
+                )
+            self._add(tr("Handles"), tr("Drag the shape by its handles"), self._bend)
             self.buttons[-1].setCheckable(True)
             self.buttons[-1].setChecked(self._board.settler.is_bending)
-            self._add(HANDS_OWN, "Undo the settling (Ctrl+Z)", self._board.document.undo)
-            self._add("Keep", "Keep the shape; so does drawing on (Enter)", self._board.settler.accept)
+            self._add(HANDS_OWN, tr("Undo the settling (Ctrl+Z)"), self._board.document.undo)
+            self._add(tr("Keep"), tr("Keep the shape; so does drawing on (Enter)"), self._board.settler.accept)
         self.place()
 
     def _bend(self) -> None:

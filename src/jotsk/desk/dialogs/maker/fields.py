@@ -12,14 +12,17 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QFormLayout, QLabel, QLineEd
 from jotsk.core.ink import Pen, Profile, Taper
 from jotsk.core.ink.pen_fields import Maker
 from jotsk.core.ink.pens import PEN_SPECS
+from jotsk.core.words import mark, tr
 from jotsk.desk.dialogs.maker.pictures import Pictures
 from jotsk.desk.widgets.curve_editor import CurveEditor
 from jotsk.desk.widgets.number_field import number_field
 
 FAVOURITE = "favourite"
 # Under each heading its pictures, and the tab of the schema whose fields follow them.
-HEADINGS = {"Tip": "", "Paper": "Ink", "Ends": "", "Dashes": "Ends", "Figure": "Figure", "Weight": "Weight",
-            "Steadiness": "Hand", "Library": "Name"}  # fmt: skip
+HEADINGS = {
+    mark("Tip"): "", mark("Paper"): "Ink", mark("Ends"): "", mark("Dashes"): "Ends", mark("Figure"): "Figure",
+    mark("Weight"): "Weight", mark("Steadiness"): "Hand", mark("Library"): "Name",
+}  # fmt: skip
 # Chosen among pictures or in the table of what moves what.
 SHOWN_ELSEWHERE = {"tip", "motif", "tilt_widens", "tilt_softens"}
 
@@ -40,7 +43,7 @@ class Fields(QWidget):
         whole.setContentsMargins(0, 0, 6, 0)
         whole.setSpacing(4)
         for heading, tab in HEADINGS.items():
-            label = QLabel(heading)
+            label = QLabel(tr(heading))
             label.setProperty("role", "heading")
             label.setContentsMargins(0, 8 if whole.count() else 0, 0, 0)
             whole.addWidget(label)
@@ -99,10 +102,11 @@ class Fields(QWidget):
 
     def _choice_row(self, form: QFormLayout, name: str, made: Maker) -> None:
         box = QComboBox()
-        box.addItems(list(made.choices))
+        for choice in made.choices:
+            box.addItem(tr(choice), choice)
         box.setAccessibleName(made.words)
-        box.currentTextChanged.connect(lambda v: self.change(**{name: v}))
-        self._shown.append(lambda p: box.setCurrentText(getattr(p, name)))
+        box.currentIndexChanged.connect(lambda k: self.change(**{name: box.itemData(k)}))
+        self._shown.append(lambda p: box.setCurrentIndex(box.findData(getattr(p, name))))
         form.addRow(made.words, box)
 
     def _profile(self, form: QFormLayout, name: str, made: Maker) -> None:
@@ -122,13 +126,13 @@ class Fields(QWidget):
                 points = [tuple(float(v) / 100 for v in p.split()) for p in typed.text().split(";") if p.strip()]
                 take(tuple(points))
             except (ValueError, TypeError):
-                self.told.emit("Points are pairs in per cent, from left to right, such as 0 20; 50 100; 100 20.")
+                self.told.emit(tr("Points are pairs in per cent, from left to right, such as 0 20; 50 100; 100 20."))
                 assert self.pen is not None
                 show(self.pen)
 
-        typed = QLineEdit(placeholderText="even")
-        typed.setToolTip("The points of the graph: place and width in per cent; a semicolon between points")
-        typed.setAccessibleName(f"{made.words}, points")
+        typed = QLineEdit(placeholderText=tr("even"))
+        typed.setToolTip(tr("The points of the graph: place and width in per cent; a semicolon between points"))
+        typed.setAccessibleName(tr("{words}, points", words=made.words))
         typed.editingFinished.connect(take_typed)
         editor.changed.connect(take)
         self._shown.append(show)
@@ -144,32 +148,36 @@ class Fields(QWidget):
 
         self._number(form, words, "px", 0, 500, lambda p: getattr(p, name).length_px, lambda v: part("length_px", v))
         self._number(
-            form, f"{words}, of the line", "%", 0, 100, lambda p: getattr(p, name).share, lambda v: part("share", v),
+            form, tr("{words}, of the line", words=words), "%", 0, 100, lambda p: getattr(p, name).share,
+            lambda v: part("share", v),
             100.0,
         )  # fmt: skip
         self._switch(
-            form, f"{words} longer when fast", lambda p: getattr(p, name).by_speed, lambda v: part("by_speed", v)
+            form,
+            tr("{words} longer when fast", words=words),
+            lambda p: getattr(p, name).by_speed,
+            lambda v: part("by_speed", v),
         )
 
     def _dash(self, form: QFormLayout, name: str, made: Maker) -> None:
         own = QLineEdit(placeholderText="12, 3, 0.5, 3")
-        own.setToolTip("A pattern of your own: dash, gap, dash, gap ... in widths of the line")
-        own.setAccessibleName("Dashes in widths")
+        own.setToolTip(tr("A pattern of your own: dash, gap, dash, gap ... in widths of the line"))
+        own.setAccessibleName(tr("Dashes in widths"))
         own.editingFinished.connect(lambda: self.own_dash(own.text()))
         self._shown.append(lambda p: own.setText(", ".join(f"{v:g}" for v in p.dash)))
-        form.addRow("In widths", own)
+        form.addRow(tr("In widths"), own)
 
     def own_dash(self, text: str) -> None:
         try:
             dash = tuple(float(v) for v in text.replace(";", ",").split(",") if v.strip())
         except ValueError:
-            self.told.emit("Dashes are numbers with commas between them, such as 12, 3.")
+            self.told.emit(tr("Dashes are numbers with commas between them, such as 12, 3."))
             return
         if self.pen is not None and dash != self.pen.dash:
             self.change(dash=dash)
 
     def _tags(self, form: QFormLayout, name: str, made: Maker) -> None:
-        tags = QLineEdit(placeholderText="nib, thin, for hair")
+        tags = QLineEdit(placeholderText=tr("nib, thin, for hair"))
         tags.setAccessibleName(made.words)
 
         def own() -> str:
@@ -184,13 +192,13 @@ class Fields(QWidget):
         self._shown.append(lambda p: tags.setText(own()))
         form.addRow(made.words, tags)
         self._switch(
-            form, "Favourite: among the first of the library", lambda p: FAVOURITE in p.tags,
+            form, tr("Favourite: among the first of the library"), lambda p: FAVOURITE in p.tags,
             lambda v: {"tags": _tags_of(own(), v)},
         )  # fmt: skip
 
     def _mark(self, form: QFormLayout, name: str, made: Maker) -> None:
-        hue = QLineEdit(placeholderText="#0E6B62, or nothing")
-        hue.setToolTip("A mark beside the pen in the library")
+        hue = QLineEdit(placeholderText=tr("#0E6B62, or nothing"))
+        hue.setToolTip(tr("A mark beside the pen in the library"))
         hue.setAccessibleName(made.words)
         hue.editingFinished.connect(lambda: self.own_hue(hue.text()))
         self._shown.append(lambda p: hue.setText(p.hue))
@@ -200,7 +208,7 @@ class Fields(QWidget):
         try:
             hue = PEN_SPECS["hue"].read(text.strip())
         except ValueError:
-            self.told.emit("A mark is a colour such as #0E6B62.")
+            self.told.emit(tr("A mark is a colour such as #0E6B62."))
             return
         if self.pen is not None and hue != self.pen.hue:
             self.change(hue=hue)

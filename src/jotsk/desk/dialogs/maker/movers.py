@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QPush
 from jotsk.core.hand import ResponseCurve
 from jotsk.core.ink import Drive, Pen
 from jotsk.core.ink.pens import ALWAYS, DRIVERS, PEN_SPECS
+from jotsk.core.words import capitalized, tr
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.choice import Choice
@@ -22,12 +23,15 @@ from jotsk.desk.widgets.ink_mark import draw_ink_mark
 from jotsk.desk.widgets.number_field import number_field
 
 MOVERS = tuple(name for name in DRIVERS if name != "nothing")
-COLUMNS = {"width": "width", "ink": "ink", "softness": "softness", "spaced_by": "spacing", "turned_by": "turning"}
+COLUMNS = {
+    "width": tr("width"), "ink": tr("ink"), "softness": tr("softness"), "spaced_by": tr("spacing"),
+    "turned_by": tr("turning"),
+}  # fmt: skip
 OF_MOTIFS = ("spaced_by", "turned_by")
 # What lying flat does to a pencil is a number: by mover and column.
 NUMBERS = {("tilt", "width"): "tilt_widens", ("tilt", "softness"): "tilt_softens"}
 CELL = QSize(66, 28)
-NOTHING = "Nothing moves it; press a cell of its column."
+NOTHING = tr("Nothing moves it; press a cell of its column.")
 
 
 class Cell(Choice):
@@ -45,9 +49,9 @@ class Cell(Choice):
 
     def show_moved(self, curve: ResponseCurve | None, least: float, words: str) -> None:
         self.curve, self.least, self.words = curve, least, words
-        does = "moves" if curve is not None else words or "does not move"
-        self.setAccessibleName(f"{self.mover.capitalize()} {does} {COLUMNS[self.column]}")
-        self.setToolTip(f"{self.accessibleName()}; press to change it")
+        does = tr("moves") if curve is not None else words or tr("does not move")
+        self.setAccessibleName(f"{capitalized(tr(self.mover))} {does} {COLUMNS[self.column]}")
+        self.setToolTip(tr("{what}; press to change it", what=self.accessibleName()))
         self.update()
 
     def choose(self) -> None:
@@ -94,7 +98,7 @@ class Movers(QWidget):
         table = QGridLayout()
         table.setHorizontalSpacing(5)
         table.setVerticalSpacing(5)
-        corner = QLabel("Moved by")
+        corner = QLabel(tr("Moved by"))
         corner.setProperty("role", "heading")
         table.addWidget(corner, 0, 0)
         for j, (column, words) in enumerate(COLUMNS.items(), 1):
@@ -103,7 +107,7 @@ class Movers(QWidget):
             head.setContentsMargins(9, 0, 0, 0)
             table.addWidget(head, 0, j)
         for i, mover in enumerate(MOVERS, 1):
-            table.addWidget(QLabel(mover), i, 0)
+            table.addWidget(QLabel(tr(mover)), i, 0)
             for j, column in enumerate(COLUMNS, 1):
                 if column == "softness" and (mover, column) not in NUMBERS:
                     continue
@@ -112,18 +116,18 @@ class Movers(QWidget):
                 table.addWidget(cell, i, j)
         self.title = QLabel()
         self.title.setProperty("role", "heading")
-        self.curve = CurveEditor(monotone=True, tooltip="Response")
+        self.curve = CurveEditor(monotone=True, tooltip=tr("Response"))
         self.curve.setFixedSize(180, 112)
         self.least = number_field(0, 100, 1, " %")
-        self.least.setAccessibleName("Least")
-        self.least.setToolTip("What is left of it when the mover is at its least")
+        self.least.setAccessibleName(tr("Least"))
+        self.least.setToolTip(tr("What is left of it when the mover is at its least"))
         self.points = QLineEdit()
-        self.points.setAccessibleName("Response, points")
-        self.points.setToolTip("The points of the graph: input and output in per cent; a semicolon between points")
+        self.points.setAccessibleName(tr("Response, points"))
+        self.points.setToolTip(tr("The points of the graph: input and output in per cent; a semicolon between points"))
         self.number = number_field(0, 100, 1)
         self.none = QPushButton(autoDefault=False)
         self.none.setProperty("role", "small")
-        self._labels = QLabel("Least"), QLabel("Points"), QLabel("Lying flat")
+        self._labels = QLabel(tr("Least")), QLabel(tr("Points")), QLabel(tr("Lying flat"))
         side = QVBoxLayout()
         side.setSpacing(3)
         for label, field in zip(self._labels, (self.least, self.points, self.number), strict=True):
@@ -182,19 +186,25 @@ class Movers(QWidget):
             return ""
         value = getattr(self._pen, name)
         if name == "tilt_widens":
-            return f"x {value:g}" if value != 1.0 else ""
+            return tr("x {value:g}", value=value) if value != 1.0 else ""
         return f"{100 * value:g} %" if value else ""
 
     def _show_open(self) -> None:
         mover, column = self.open_cell
         drive, number = self._drive(column), NUMBERS.get(self.open_cell)
         is_on = drive is not None and drive.by == mover
-        self.title.setText(f"{mover} moves {COLUMNS[column]}" if is_on or number else NOTHING)
+        self.title.setText(
+            tr("{mover} moves {what}", mover=tr(mover), what=COLUMNS[column]) if is_on or number else NOTHING
+        )
         for widget in (self.curve, self.least, self.points, *self._labels[:2]):
             widget.setVisible(is_on)
         self.none.setVisible(drive is not None)
-        self.none.setText("Nothing" if is_on else f"Let {mover} move it")
-        self.none.setToolTip("It is always the same" if is_on else f"{COLUMNS[column].capitalize()} by {mover} alone")
+        self.none.setText(tr("Nothing") if is_on else tr("Let {mover} move it", mover=tr(mover)))
+        self.none.setToolTip(
+            tr("It is always the same")
+            if is_on
+            else tr("{what} by {mover} alone", what=capitalized(COLUMNS[column]), mover=tr(mover))
+        )
         for widget in (self.number, self._labels[2]):
             widget.setVisible(number is not None)
         for field in (self.least, self.number):
@@ -248,7 +258,7 @@ class Movers(QWidget):
             points = tuple((float(x) / 100, float(y) / 100) for x, y in map(str.split, self._pairs()))
             curve = ResponseCurve(points)
         except ValueError:
-            self.told.emit("Points are pairs in per cent, rising from left to right, such as 0 0; 50 40; 100 100.")
+            self.told.emit(tr("Points are pairs in per cent, rising from left to right, such as 0 0; 50 40; 100 100."))
             self._show_open()
             return
         if curve.points != self._opened().curve.points:

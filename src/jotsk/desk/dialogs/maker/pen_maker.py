@@ -26,6 +26,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.errors import JotskError
 from jotsk.core.files.penfiles import write_pens
 from jotsk.core.ink import Pen
+from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.dialogs.maker.fields import Fields
 from jotsk.desk.dialogs.maker.movers import Movers
@@ -35,9 +36,9 @@ from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.faults import handled
 from jotsk.desk.widgets.modal import turn_of_the_loop
 
-JSON = "Pens (*.json)"
-HINT = "Draw anywhere on this sheet; nothing here is on the page. Ctrl+Z takes back, Del clears."
-ALONE, SHIPPED = "Alone", "As shipped"
+JSON = tr("Pens (*.json)")
+HINT = tr("Draw anywhere on this sheet; nothing here is on the page. Ctrl+Z takes back, Del clears.")
+ALONE, SHIPPED = tr("Alone"), tr("As shipped")
 
 
 class PenMaker(QDialog):
@@ -49,7 +50,7 @@ class PenMaker(QDialog):
     def __init__(self, hand: Hand, parent: QWidget | None = None, drafts: Mapping[str, Pen] | None = None) -> None:
         super().__init__(parent)
         self.drafts = dict(drafts or {})
-        self.setWindowTitle("Pen maker")
+        self.setWindowTitle(tr("Pen maker"))
         self.resize(1020, 700)
         self._hand, self._library = hand, hand.library
         # The pad has a hand of its own, so trying a pen out leaves the one on the desk alone.
@@ -59,15 +60,15 @@ class PenMaker(QDialog):
         self.pen = hand.pen
 
         self.name = QLineEdit()
-        self.name.setAccessibleName("Name of the pen")
-        self.name.setToolTip("Shipped pens keep their names; one of your own is renamed here")
+        self.name.setAccessibleName(tr("Name of the pen"))
+        self.name.setToolTip(tr("Shipped pens keep their names; one of your own is renamed here"))
         self.name.setFixedWidth(150)
         self.state = QLabel()
         self.state.setProperty("role", "quiet")
-        self.restore = _button("As shipped", "Set this pen back to as shipped", self._restore)
-        self.remove = _button("Remove", "Take this pen out of the library", self._remove)
-        self.drop = _button("Drop", "Back to how this pen is in the library", self._drop)
-        self.keep_button = _button("Keep", "Change this pen in the library", self.keep)
+        self.restore = _button(tr("As shipped"), tr("Set this pen back to as shipped"), self._restore)
+        self.remove = _button(tr("Remove"), tr("Take this pen out of the library"), self._remove)
+        self.drop = _button(tr("Drop"), tr("Back to how this pen is in the library"), self._drop)
+        self.keep_button = _button(tr("Keep"), tr("Change this pen in the library"), self.keep)
         head = QHBoxLayout()
         head.setContentsMargins(16, 8, 12, 8)
         head.setSpacing(8)
@@ -75,11 +76,11 @@ class PenMaker(QDialog):
         head.addWidget(self.state, 1)
         for widget in (
             self.restore, self.remove,
-            _button("Import…", "Add the pens of a file to the library", self.take_in),
-            _button("Export…", "Write this pen to a file", self.give_out),
-            _button("Save as new…", "Add a copy to the library under another name", self.save_as_new),
+            _button(tr("Import…"), tr("Add the pens of a file to the library"), self.take_in),
+            _button(tr("Export…"), tr("Write this pen to a file"), self.give_out),
+            _button(tr("Save as new…"), tr("Add a copy to the library under another name"), self.save_as_new),
             self.drop, self.keep_button,
-            _button("Close", "What is changed and not kept is here again the next time", self.close),
+            _button(tr("Close"), tr("What is changed and not kept is here again the next time"), self.close),
             QuestionMark(self, "drawing"),
         ):  # fmt: skip
             head.addWidget(widget)
@@ -91,17 +92,17 @@ class PenMaker(QDialog):
         self.told = QLabel(HINT)
         self.told.setProperty("role", "quiet")
         self.beside = QComboBox()
-        self.beside.setAccessibleName("Beside it")
-        self.beside.setToolTip("The same motion with another pen, or with this one as shipped, below the line")
-        self.own_line = QPushButton("My last line", checkable=True, autoDefault=False)
+        self.beside.setAccessibleName(tr("Beside it"))
+        self.beside.setToolTip(tr("The same motion with another pen, or with this one as shipped, below the line"))
+        self.own_line = QPushButton(tr("My last line"), checkable=True, autoDefault=False)
         self.own_line.setProperty("role", "small")
-        self.own_line.setToolTip("Draw the line by the motion of the last stroke on this sheet")
+        self.own_line.setToolTip(tr("Draw the line by the motion of the last stroke on this sheet"))
         below = QHBoxLayout()
         below.setContentsMargins(16, 5, 12, 5)
         below.setSpacing(8)
         below.addWidget(self.told, 1)
         below.addWidget(self.own_line)
-        below.addWidget(QLabel("Beside it"))
+        below.addWidget(QLabel(tr("Beside it")))
         below.addWidget(self.beside)
 
         self.movers, self.fields = Movers(), Fields()
@@ -158,10 +159,10 @@ class PenMaker(QDialog):
         self.pen = pen
         self.beside.clear()
         self.beside.addItem(ALONE, None)
-        self.beside.addItem(SHIPPED if self._library.is_shipped(pen.id) else "As it is kept", pen.id)
+        self.beside.addItem(SHIPPED if self._library.is_shipped(pen.id) else tr("As it is kept"), pen.id)
         for other in self._library.pens:
             if other.id != pen.id:
-                self.beside.addItem(other.name, other.id)
+                self.beside.addItem(tr(other.name), other.id)
         self._show_beside()
         self._take_whole(pen)
 
@@ -193,11 +194,11 @@ class PenMaker(QDialog):
     def _show_state(self) -> None:
         is_shipped = self._library.is_shipped(self.pen.id)
         if not self.name.hasFocus():
-            self.name.setText(self.pen.name)
+            self.name.setText(tr(self.pen.name))
         self.name.setReadOnly(is_shipped)
         self.state.setText(
-            "changed, not kept" if self.is_changed
-            else "not as shipped" if self._library.is_changed(self.pen.id) else ""
+            tr("changed, not kept") if self.is_changed
+            else tr("not as shipped") if self._library.is_changed(self.pen.id) else ""
         )  # fmt: skip
         self.keep_button.setEnabled(self.is_changed)
         self.drop.setEnabled(self.is_changed)
@@ -206,11 +207,13 @@ class PenMaker(QDialog):
 
     def _rename(self) -> None:
         name = self.name.text().strip()
-        if self.name.isReadOnly() or name == self.pen.name:
+        if self.name.isReadOnly() or name == tr(self.pen.name):
             return
-        if not name or any(p.name.lower() == name.lower() for p in self._library.pens if p.id != self.pen.id):
-            self.told.setText(f"There is a pen “{name}” already; give this one another name." if name else HINT)
-            self.name.setText(self.pen.name)
+        if not name or any(tr(p.name).lower() == name.lower() for p in self._library.pens if p.id != self.pen.id):
+            self.told.setText(
+                tr("There is a pen “{name}” already; give this one another name.", name=name) if name else HINT
+            )
+            self.name.setText(tr(self.pen.name))
             return
         self._take(replace(self.pen, name=name))
 
@@ -238,11 +241,13 @@ class PenMaker(QDialog):
         self._library.put(self.pen)
         self._hand.forget_settings(self.pen.id)
         self._show_state()
-        self.told.setText(f"“{self.pen.name}” is changed in the library.")
+        self.told.setText(tr("“{name}” is changed in the library.", name=tr(self.pen.name)))
 
     def save_as_new(self, name: str | None = None) -> None:
         if not name:
-            name, accepted = QInputDialog.getText(self, "Save as new", "Name of the pen", text=f"{self.pen.name}, mine")
+            name, accepted = QInputDialog.getText(
+                self, tr("Save as new"), tr("Name of the pen"), text=tr("{name}, mine", name=tr(self.pen.name))
+            )
             if not accepted:
                 return
         try:
@@ -253,11 +258,11 @@ class PenMaker(QDialog):
         self.drafts.pop(self.pen.id, None)  # it is in the new pen
         self.show_pen(made)
         self._hand.take(made)
-        self.told.setText(f"“{made.name}” is in the library, and in your hand.")
+        self.told.setText(tr("“{name}” is in the library, and in your hand.", name=tr(made.name)))
 
     def take_in(self, path: Path | None = None) -> None:
         if not path:
-            name, _ = QFileDialog.getOpenFileName(self, "Import pens", "", JSON)
+            name, _ = QFileDialog.getOpenFileName(self, tr("Import pens"), "", JSON)
             if not name:
                 return
             path = Path(name)
@@ -266,11 +271,11 @@ class PenMaker(QDialog):
         except JotskError as error:
             self.told.setText(str(error))
             return
-        self.told.setText(f"{len(added)} pen{'s' if len(added) != 1 else ''} added.")
+        self.told.setText(tr("%n pen(s) added.", None, len(added)))
 
     def give_out(self, path: Path | None = None) -> None:
         if not path:
-            name, _ = QFileDialog.getSaveFileName(self, "Export this pen", f"{self.pen.id}.json", JSON)
+            name, _ = QFileDialog.getSaveFileName(self, tr("Export this pen"), f"{self.pen.id}.json", JSON)
             if not name:
                 return
             path = Path(name)
@@ -279,7 +284,7 @@ class PenMaker(QDialog):
         except JotskError as error:
             self.told.setText(str(error))
             return
-        self.told.setText(f"“{self.pen.name}” is in “{path.name}”.")
+        self.told.setText(tr("“{name}” is in “{file}”.", name=tr(self.pen.name), file=path.name))
 
     def _drop(self) -> None:
         self.drafts.pop(self.pen.id, None)

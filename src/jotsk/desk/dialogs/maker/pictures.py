@@ -18,6 +18,7 @@ from jotsk.core.ink.pens import TIPS
 from jotsk.core.ink.ribbon import NO_TAPER
 from jotsk.core.ink.shipped import ISO_DASHES
 from jotsk.core.marks.preview import preview
+from jotsk.core.words import mark, tr
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.choice import Choice
@@ -29,21 +30,21 @@ PICTURE, BOX = QSize(84, 24), QSize(102, 46)
 WIDEST_PX = 7.0
 IN_A_ROW = 3
 TAPERED, CORD = Taper(share=0.3), 0.16
-GRAINS = {"smooth paper": 0.0, "fine paper": 0.35, "rough paper": 0.8}
+GRAINS = {mark("smooth paper"): 0.0, mark("fine paper"): 0.35, mark("rough paper"): 0.8}
 ENDS = {
-    "round ends": (NO_TAPER, NO_TAPER), "starts thin": (TAPERED, NO_TAPER), "ends thin": (NO_TAPER, TAPERED),
-    "both taper": (TAPERED, TAPERED),
+    mark("round ends"): (NO_TAPER, NO_TAPER), mark("starts thin"): (TAPERED, NO_TAPER),
+    mark("ends thin"): (NO_TAPER, TAPERED), mark("both taper"): (TAPERED, TAPERED),
 }  # fmt: skip
 
 Changes = dict[str, Any]
 
 
 def _figures(pen: Pen) -> dict[str, Changes]:
-    found: dict[str, Changes] = {"a line": {"motif": "none", "cord": 0.0}}
-    found["cord"] = {"motif": "none", "cord": pen.cord or CORD}
+    found: dict[str, Changes] = {mark("a line"): {"motif": "none", "cord": 0.0}}
+    found[mark("cord")] = {"motif": "none", "cord": pen.cord or CORD}
     for name in NAMES:
         if name != "none" and (name != "own" or pen.motif_shape):
-            found["my own" if name == "own" else name] = {"motif": name, "cord": 0.0}
+            found[mark("my own") if name == "own" else name] = {"motif": name, "cord": 0.0}
     return found
 
 
@@ -68,10 +69,10 @@ class Picture(Choice):
 
     def __init__(self, words: str, parent: QWidget) -> None:
         super().__init__(parent)
-        self.words, self.changes = words, Changes()
+        self.words, self.changes = tr(words), Changes()
         self.pen: Pen | None = None
         self.setFixedSize(BOX)
-        self.setAccessibleName(words)
+        self.setAccessibleName(self.words)
         DRAWN.came.connect(self.update)
 
     def show_choice(self, pen: Pen, changes: Changes, is_so: bool) -> None:

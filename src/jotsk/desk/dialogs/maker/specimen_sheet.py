@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QWidget
 from jotsk.core.hand import Trace
 from jotsk.core.ink import Pen
 from jotsk.core.marks.specimen import Specimen, laid_out, reference_motion, specimen_of
+from jotsk.core.words import tr
 from jotsk.desk.theme.palette import DAY
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import handled, painted
@@ -23,13 +24,13 @@ BESIDE_PX = 74  # below the line, the line of another pen
 PAPER = "#FFFFFF"
 SIDE = {"in": -1, "thickest": 1, "opacity": -1, "steady": -1, "out": 1, "lightest": 1, "swell": 1}
 TOLD = {
-    "in": "Pull along the line: where it has grown to its full width",
-    "out": "Pull along the line: where it begins to fade",
-    "thickest": "Pull across the line: how thick it gets",
-    "lightest": "Pull across the line: how thick the lightest touch is",
-    "swell": "Pull across the line: how soon it swells",
-    "opacity": "Pull up or down: how much it covers",
-    "steady": "Pull up or down: how much the line is steadied after the lift; the thin line is how the hand moved",
+    "in": tr("Pull along the line: where it has grown to its full width"),
+    "out": tr("Pull along the line: where it begins to fade"),
+    "thickest": tr("Pull across the line: how thick it gets"),
+    "lightest": tr("Pull across the line: how thick the lightest touch is"),
+    "swell": tr("Pull across the line: how soon it swells"),
+    "opacity": tr("Pull up or down: how much it covers"),
+    "steady": tr("Pull up or down: how much the line is steadied after the lift; the thin line is how the hand moved"),
 }
 
 
@@ -43,7 +44,7 @@ class SpecimenSheet(QWidget):
         super().__init__(parent)
         self.setMinimumHeight(190)
         self.setMouseTracking(True)
-        self.setAccessibleName("Specimen line")
+        self.setAccessibleName(tr("Specimen line"))
         self._pen: Pen | None = None
         self._beside: Pen | None = None
         self._own: Trace | None = None  # a motion of one's own, in page px
@@ -82,7 +83,7 @@ class SpecimenSheet(QWidget):
         zoom = self._before.zoom if self._before is not None else None  # a pull does not change the scale
         self.line = specimen_of(self._pen, self.motion, self.width(), self.height(), zoom=zoom)
         self._ink = self.line.ink()
-        told = "; ".join(f"{handle.words} {handle.value}" for handle in self.line.handles.values())
+        told = "; ".join(f"{tr(handle.words)} {handle.value}" for handle in self.line.handles.values())
         self.setAccessibleDescription(told)
         self.update()
 
@@ -106,7 +107,8 @@ class SpecimenSheet(QWidget):
             painter.setFont(font(SMALL_PX))
             painter.setPen(QColor(DAY.quiet))
             painter.drawText(
-                QPointF(16, self.height() - 12), f"below: {self._beside.name}, {self._beside.size_px:g} px"
+                QPointF(16, self.height() - 12),
+                tr("below: {name}, {size_px:g} px", name=tr(self._beside.name), size_px=self._beside.size_px),
             )
         painter.drawImage(0, 0, alpha_image(self._ink, DAY.text, 1))
         painter.setPen(QPen(QColor(DAY.guide), 1))
@@ -114,7 +116,7 @@ class SpecimenSheet(QWidget):
         painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in self.line.stroke.trace.xy.tolist()]))
         painter.setPen(QColor(DAY.quiet))
         painter.setFont(font(SMALL_PX))
-        painter.drawText(QPointF(16, 22), f"shown at {100 * self.line.zoom:.0f} %")
+        painter.drawText(QPointF(16, 22), tr("shown at {zoom:.0f} %", zoom=100 * self.line.zoom))
         for name, handle in self.line.handles.items():
             self._draw_handle(painter, name, QPointF(*handle.at))
             self._draw_label(painter, name)
@@ -140,7 +142,7 @@ class SpecimenSheet(QWidget):
         box.moveLeft(min(max(4.0, box.left()), self.width() - LABEL.width() - 4.0))
         plain, bold = font(SMALL_PX), font(SMALL_PX, weight=font().Weight.Bold)
         painter.setFont(plain)
-        words = f"{handle.words}  "
+        words = f"{tr(handle.words)}  "
         wide = painter.fontMetrics().horizontalAdvance(words)
         painter.setFont(bold)
         whole = wide + painter.fontMetrics().horizontalAdvance(handle.value)

@@ -17,6 +17,7 @@ from jotsk.core.fill.patterns import pattern_of
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.runs import Runs, bounds_of
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.held_strip import HeldStrip
 from jotsk.desk.theme import current
@@ -130,15 +131,15 @@ class ByHand(Tool):
         hand, runs = self.board.hand, self.held.runs
         how, inks = hand.filling, hand.inks
         hand.used_color(hand.color)
-        self._do("Fill the area", lambda page: filled_runs(page, runs, how, inks, how.soften_px))
+        self._do(tr("Fill the area"), lambda page: filled_runs(page, runs, how, inks, how.soften_px))
 
     def clear(self) -> None:
         runs, soften = self.held.runs, self.board.hand.filling.soften_px
-        self._do("Rub out the area", lambda page: by_hand.cleared(page, runs, soften))
+        self._do(tr("Rub out the area"), lambda page: by_hand.cleared(page, runs, soften))
 
     def copy(self) -> None:
         runs, soften = self.held.runs, self.board.hand.filling.soften_px
-        self._do("Copy the area", lambda page: by_hand.copied(page, runs, soften))
+        self._do(tr("Copy the area"), lambda page: by_hand.copied(page, runs, soften))
 
     def show_only(self) -> None:
         """Show the active layer only inside it: a live effect."""
@@ -155,7 +156,7 @@ class ByHand(Tool):
             return
         board.hand.set_filling(kind="pattern", pattern=pattern)
         self.held.drop()
-        board.notify("Areas are filled with this pattern now.")
+        board.notify(tr("Areas are filled with this pattern now."))
 
     def _do(self, label: str, change: Callable[[Page], Page]) -> None:
         if self.board.document.can_draw() or label.startswith("Copy"):

@@ -11,6 +11,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.page import Page
 from jotsk.core.page.light import Light
+from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.tools.tool import Tool
 
@@ -24,7 +25,7 @@ class PlaceLight(Tool):
     """The light stands where one presses, and is dragged from there; it may stand beside the page."""
 
     id, action = "place_light", "fill.light"
-    words = "Press where the light stands; blacks, hatching and gradients run out towards it."
+    words = tr("Press where the light stands; blacks, hatching and gradients run out towards it.")
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)

@@ -21,6 +21,7 @@ from jotsk.core.mend.join import End, bridge, ends_of, straight_bridge
 from jotsk.core.mend.snip import shown_ink, strokes_near
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_inserted
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.leak_strip import LeakStrip
 from jotsk.desk.theme import current
@@ -40,7 +41,7 @@ class Pour(Tool):
     hatching that follows a line, the drag is that line."""
 
     id, action = "pour", "fill.pour"
-    label = "Fill"
+    label = tr("Fill")
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
@@ -129,10 +130,10 @@ class Pour(Tool):
                 if (there := area_at(page, x, y)) is not None:
                     done.append(there[1])
             if not done:
-                raise why or Refused("No closed area lies in there.")
+                raise why or Refused(tr("No closed area lies in there."))
             return page
 
-        self.board.document.edit_slowly("Fill areas", fill, of_lines=True, failed=self._failed)
+        self.board.document.edit_slowly(tr("Fill areas"), fill, of_lines=True, failed=self._failed)
 
     def _failed(self, error: Exception) -> bool:
         """A leak is shown instead of told."""
@@ -168,7 +169,7 @@ class Pour(Tool):
 
         self._forget()
         self._at = at
-        self.board.document.edit_slowly("Join and fill", close, of_lines=True, failed=self._failed)
+        self.board.document.edit_slowly(tr("Join and fill"), close, of_lines=True, failed=self._failed)
 
     def close_for_now(self) -> None:
         if self.leak is not None:
@@ -217,7 +218,7 @@ def with_gap_bridged(page: Page, leak: Leak) -> Page:
             if best is None or away < best[0]:
                 best = away, layer.uid, end
     if best is None:
-        raise Refused("There is no line to join there; close the gap by hand.")
+        raise Refused(tr("There is no line to join there; close the gap by hand."))
     _, uid, end = best
     others = [
         other for layer in shown_ink(page) for stroke in strokes_near(layer, area) for other in ends_of(stroke)
@@ -256,7 +257,9 @@ class JoinAreas(Tool):
     def release(self, at: QPointF, t_ms: float) -> None:
         way, self._way = np.array(self._way), []
         if len(way):
-            self.board.document.mend("Join areas", lambda page: _joined(page, way), "Swipe over two areas or more.")
+            self.board.document.mend(
+                tr("Join areas"), lambda page: _joined(page, way), tr("Swipe over two areas or more.")
+            )
 
     def cancel(self) -> None:
         self._way = []

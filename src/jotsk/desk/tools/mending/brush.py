@@ -13,6 +13,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.mend import brush
 from jotsk.core.mend.bared import bared
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.tools.mending.swipe import Places, Swipe, edges_of, in_a_frame, middle_of
 
@@ -23,7 +24,7 @@ BARED_MS = 80  # between two looks at what would be laid bare
 
 
 class _Brush(Swipe):
-    nothing = "No line lies there."
+    nothing = tr("No line lies there.")
 
     @property
     def firm(self) -> float:
@@ -33,7 +34,7 @@ class _Brush(Swipe):
 
 class Weigh(_Brush):
     id, action = "weigh", "mend.weight"
-    label = "Weight"
+    label = tr("Weight")
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
@@ -94,7 +95,7 @@ class Push(_Brush):
     """Begun on a line it moves the line's shape, begun beside all lines it pushes their edges."""
 
     id, action = "push", "mend.push"
-    label = "Push"
+    label = tr("Push")
     _is_beside = False
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:

@@ -9,12 +9,16 @@ from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import join, snip, splice
 from jotsk.core.page import InkLayer, Page
+from jotsk.core.words import tr
 from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Swipe, dense, edges_of, middle_of
 
 
 class JoinEnds(Swipe):
     id, action = "join", "mend.join"
-    label, nothing = "Join", "There are no two ends near enough; swipe over the gap, or let the hand reach farther."
+    label, nothing = (
+        tr("Join"),
+        tr("There are no two ends near enough; swipe over the gap, or let the hand reach farther."),
+    )
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         return join.joined(page, self.reach, near=dense(way, self.reach / 2))
@@ -28,7 +32,7 @@ class JoinEnds(Swipe):
 
 class Splice(Swipe):
     id, action = "splice", "mend.splice"
-    label, nothing = "Splice", "A splice takes two lines or more; swipe along the tries that are to become one."
+    label, nothing = tr("Splice"), tr("A splice takes two lines or more; swipe along the tries that are to become one.")
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         strokes = self._passed(snip.ink_layer(page), way)

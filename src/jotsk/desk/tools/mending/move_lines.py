@@ -17,6 +17,7 @@ from jotsk.core.guides.choosing import holder
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import whole
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.move_strip import MoveStrip
 from jotsk.desk.theme import current
@@ -33,7 +34,7 @@ WHOLE, CORNERS, MESH = "whole", "corners", "mesh"
 MOST_SHOWN, SHOWN_POINTS = 400, 25_000
 EDGE_STEPS = 8  # of a field of a mesh
 FOLLOW_PX = 8.0  # screen px, after which the way along a guide is clear
-NOTHING = "There is no line to move; draw one, or choose some."
+NOTHING = tr("There is no line to move; draw one, or choose some.")
 Point = tuple[float, float]
 
 
@@ -42,7 +43,9 @@ class MoveLines(Tool):
     then put down."""
 
     id, action = "move_lines", "mend.move"
-    words = "Drag inside to move, a corner to scale, a side to stretch or skew, the ring to turn. Ctrl leaves a copy."
+    words = tr(
+        "Drag inside to move, a corner to scale, a side to stretch or skew, the ring to turn. Ctrl leaves a copy."
+    )
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
@@ -239,13 +242,13 @@ class MoveLines(Tool):
             made.extend(new)
             return page, len(new)
 
-        document.selection.mend_lines("Copy the lines" if copies else "Move the lines", move, NOTHING, made)
+        document.selection.mend_lines(tr("Copy the lines") if copies else tr("Move the lines"), move, NOTHING, made)
         self.told.changed.emit()
 
     def again(self) -> None:
         """Once more what was done last, with the lines that are at work now."""
         if self._last is None:
-            self.board.notify("Nothing was moved yet that could be done once more.")
+            self.board.notify(tr("Nothing was moved yet that could be done once more."))
             return
         by, _, copies = self._last
         self.do(by, copies=copies)
@@ -290,7 +293,7 @@ class MoveLines(Tool):
         if by is None or not self._lines:
             self.board.show_preview([])
             if self._nodes is not None:
-                self.board.notify("Corners must not be folded over; drag them apart.")
+                self.board.notify(tr("Corners must not be folded over; drag them apart."))
             return
         lines = [s.own_ribbon.points[:, :2] for s in self._lines[:MOST_SHOWN]]
         every = max(1, sum(map(len, lines)) // SHOWN_POINTS)

@@ -17,6 +17,7 @@ from jotsk.core.mend.brush import changed
 from jotsk.core.mend.points import Point
 from jotsk.core.page import Page
 from jotsk.core.page.edits.selection import stroke_at
+from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.tools.mending.swipe import edges_of
 from jotsk.desk.tools.pick import is_alt_down, is_shift_down
@@ -38,7 +39,7 @@ class Points(Tool):
     Shift a press makes a corner or smooths it, with Alt it takes a point away."""
 
     id, action = "points", "mend.points"
-    words = (
+    words = tr(
         "Drag points; press the line for another, with Alt to take one away, with Shift for a corner; bars are weight."
     )
 
@@ -60,7 +61,7 @@ class Points(Tool):
         super().taken_up()
         self.told.changed.emit()
         if self.line is None:
-            self.board.notify("Press a line to see its points.")
+            self.board.notify(tr("Press a line to see its points."))
 
     def _ask(self) -> None:
         if self.board.tool is self:
@@ -94,9 +95,9 @@ class Points(Tool):
         """How many points there are, and how far the line moves if it runs smoothly through them."""
         line, points = self.line, self.points
         if line is None or not points:
-            return "no line"
+            return tr("no line")
         moves = shaping.led_by(line, points) * self.board.view.zoom
-        return f"{len(points)} points, moves {moves:.1f} px"
+        return tr("{count} points, moves {moves:.1f} px", count=len(points), moves=moves)
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         place, zoom = self.on_page(at), self.board.view.zoom
@@ -137,9 +138,9 @@ class Points(Tool):
         points = self.points
         self._from = None
         if not 0 < index < len(points) - 1:
-            self.board.notify("The ends of a line stay; snip it to make it shorter.")
+            self.board.notify(tr("The ends of a line stay; snip it to make it shorter."))
             return
-        self._do("Take a point away", lambda stroke: shaping.without_point(stroke, points, index))
+        self._do(tr("Take a point away"), lambda stroke: shaping.without_point(stroke, points, index))
         del self._times[index]
         self._sharp = {k - (k > index) for k in self._sharp if k != index}
         self.at = -1
@@ -149,10 +150,10 @@ class Points(Tool):
         self._from = None
         if index in self._sharp:
             self._sharp.discard(index)
-            self._do("Smooth the point", lambda stroke: shaping.smoothed_at(stroke, points, index))
+            self._do(tr("Smooth the point"), lambda stroke: shaping.smoothed_at(stroke, points, index))
         else:
             self._sharp.add(index)
-            self._do("Corner at the point", lambda stroke: shaping.sharpened_at(stroke, points, index))
+            self._do(tr("Corner at the point"), lambda stroke: shaping.sharpened_at(stroke, points, index))
 
     def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
         line, points, to = self.line, self.points, self.on_page(at)
@@ -173,7 +174,7 @@ class Points(Tool):
         change, self._change, self._from = self._change, None, None
         self.board.show_preview([])
         if change is not None:
-            self._do("Weight of the point" if self._drags_weight else "Move the point", change)
+            self._do(tr("Weight of the point") if self._drags_weight else tr("Move the point"), change)
 
     def cancel(self) -> None:
         self._change = self._from = None
@@ -192,7 +193,9 @@ class Points(Tool):
         def simplify(page: Page, lines: list[Stroke], uid: int) -> tuple[Page, int]:
             return whole.simplified(page, lines, tolerance, uid)
 
-        self.board.document.selection.mend_lines("Simplify the line", simplify, "The line has too few points for that.")
+        self.board.document.selection.mend_lines(
+            tr("Simplify the line"), simplify, tr("The line has too few points for that.")
+        )
         self._of = 0, 0.0
 
     def _do(self, label: str, change: Change) -> None:
@@ -201,7 +204,7 @@ class Points(Tool):
         def mend(page: Page, lines: list[Stroke], uid: int) -> tuple[Page, int]:
             return changed(page, [each for each in lines if each is line], change, uid)
 
-        self.board.document.selection.mend_lines(label, mend, "That changes nothing.")
+        self.board.document.selection.mend_lines(label, mend, tr("That changes nothing."))
         self.told.changed.emit()
 
     @property

@@ -11,6 +11,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import grow, over_under, snip
 from jotsk.core.page import Page
+from jotsk.core.words import tr
 from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Pointed, edges_of
 from jotsk.desk.tools.pick import is_shift_down
 
@@ -22,7 +23,7 @@ CUT_REACH_PX, END_REACH_PX = 12.0, 16.0  # device px
 
 class Snip(Pointed):
     id, action = "snip", "mend.snip"
-    label, nothing = "Snip", "Nothing was crossed; swipe across the piece that is to go."
+    label, nothing = tr("Snip"), tr("Nothing was crossed; swipe across the piece that is to go.")
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
@@ -60,7 +61,7 @@ class GrowBack(Pointed):
     """Takes hold of a snipped end, and leads it out again along what was drawn."""
 
     id, action = "grow", "mend.grow"
-    label, nothing = "Grow back", "No snipped end lies there; pull one outwards where its line went on."
+    label, nothing = tr("Grow back"), tr("No snipped end lies there; pull one outwards where its line went on.")
     _end: tuple[Stroke, int, bool] | None = None
 
     @property
@@ -86,7 +87,7 @@ class GrowBack(Pointed):
 
 class CutInTwo(Pointed):
     id, action = "cut", "mend.cut"
-    label, nothing = "Cut in two", "There is no line to cut there."
+    label, nothing = tr("Cut in two"), tr("There is no line to cut there.")
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         x, y = way[-1].tolist()
@@ -97,7 +98,7 @@ class OverUnder(Pointed):
     """A press turns a crossing of cords over."""
 
     id, action = "over", "mend.over"
-    label, nothing = "Over or under", over_under.NOTHING
+    label, nothing = tr("Over or under"), over_under.NOTHING
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         x, y = way[-1].tolist()

@@ -1,16 +1,17 @@
-"""Actions and their keys, made from the table of actions."""
+"""Actions and their keys, made from the menus."""
 
 from __future__ import annotations
 
 from PySide6.QtCore import QObject
 from PySide6.QtGui import QAction, QKeySequence
 
-from jotsk.desk.action_table import TABLE, Entry
+from jotsk.desk.actions.entry import Entry
+from jotsk.desk.actions.menus import MENUS
 
 __all__ = ["BY_ID", "MENUS", "MIRRORED", "TABLE", "Entry", "key_of", "make_actions", "shown_key"]
 
+TABLE = tuple(entry for menu in MENUS for entry in menu.entries)
 BY_ID = {entry.id: entry for entry in TABLE}
-MENUS = ("Page", "Edit", "Hand", "View", "Layer", "Mend", "Fill", "Check", "Guides", "Help")
 # N and M lie under the right hand already; for the left-handed they change places with B and V.
 # H and Y do with F and R, and those of the mending tools with D, W, S, A, E, Q and Z.
 MIRRORED = dict(zip("QWERASDFZXCVB123456789NMHYJOKLUIP", "POIULKJHMNBYV098765432CXFRDWSAEQZ", strict=True))

@@ -1,0 +1,77 @@
+"""Ends that stop exactly on another line: neither drawn into it nor short of it, so that one form seems to hang on the
+other."""
+
+from __future__ import annotations
+
+import math
+from functools import partial
+
+import numpy as np
+
+from jotsk.core.check.finding import Finding
+from jotsk.core.check.ink_index import InkIndex
+from jotsk.core.geometry import Rect
+from jotsk.core.marks import Stroke
+from jotsk.core.mend.join import End, straight_bridge
+from jotsk.core.page import Page
+from jotsk.core.page.edits.mark_edits import with_inserted
+from jotsk.core.words import tr
+
+TOUCH_PX = 0.6  # between a tip and an edge that look as if they touched
+AHEAD_COS, ALONG_COS = 0.4, 0.8  # what an end points at; and what it runs along, rather than onto
+LEAST_WIDTHS = 4.0  # as long as a line is, for its end to matter
+
+
+def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None) -> list[Finding]:
+    """Ends whose tip touches the edge of another line and goes no farther; only those in an `area`, if there is one.
+    Hatching ends where it likes."""
+    index = index or InkIndex(page, area)
+    owners, places = index.tips()
+    if not len(owners):
+        return []
+    hatching, found = index.hatching(), []
+    tips, radii = index.xy[places], index.radii[places]
+    seen: dict[int, int] = {}
+    for k, near in enumerate(index.tree.query_ball_point(tips, radii + index.thickest + TOUCH_PX)):
+        number = int(owners[k])
+        which = seen[number] = seen.get(number, -1) + 1
+        stroke = index.strokes[number]
+        if hatching[number] or stroke.own_ribbon.length_px < LEAST_WIDTHS * stroke.size_px:
+            continue
+        others = np.unique(index.owners[near])
+        others = others[(others != number) & ~hatching[others]]
+        touched = [index.strokes[other] for other in others if _is_touched(index.strokes[other], tips[k], radii[k])]
+        if len(touched) != 1:
+            continue
+        end = index.ends(number)[which]
+        at = (float(tips[k][0]), float(tips[k][1]))
+        place = _met(touched[0], end)
+        if place is None or (area is not None and not (area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1)):
+            continue
+        layer = index.layers[number]
+        words = tr("This line stops exactly on another; draw it into that one, or end it before.")
+        mend = partial(_drawn_in, uid=layer.uid, made=straight_bridge(end, place))
+        found.append(Finding("tangent", at, 0.0, layer.name, words, stroke.size_px, mend, stroke.uid))
+    return found
+
+
+def _is_touched(other: Stroke, tip: np.ndarray, radius: float) -> bool:
+    """Whether a tip lies at the edge of a line, its middle outside."""
+    return 0.0 <= other.gap_to(float(tip[0]), float(tip[1])) <= radius + TOUCH_PX
+
+
+def _met(other: Stroke, end: End) -> np.ndarray | None:
+    """The place in the middle of a line that an end points at; None if it runs beside it."""
+    points = other.own_ribbon.points.astype(np.float64)
+    away = points[:, :2] - end.tip
+    far = np.hypot(*away.T)
+    k = int((far - points[:, 2]).argmin())
+    a, b = points[max(0, k - 2), :2], points[min(len(points) - 1, k + 2), :2]
+    way = (b - a) / max(1e-6, math.dist(a, b))
+    if away[k] @ end.towards < AHEAD_COS * far[k] or abs(float(way @ end.towards)) > ALONG_COS:
+        return None
+    return np.asarray(points[k, :2])
+
+
+def _drawn_in(page: Page, *, uid: int, made: Stroke) -> Page:
+    return with_inserted(page, uid, None, [made])

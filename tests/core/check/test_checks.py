@@ -22,6 +22,7 @@ from jotsk.core.check.lines import (
     widths_by_length,
     wobbles,
 )  # fmt: skip
+from jotsk.core.check.stops import stops
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.mend.gap_kernel import gaps
 from jotsk.core.page import blank_page, edits
@@ -99,6 +100,25 @@ def test_lines_that_cross_or_are_hatching_are_no_tangents_and_double_lines_are_t
     assert tangents(crossing, 3.0) == [] == tangents(hatch, 3.0)
     (double,) = tangents(page_with(line(500), line(507)), 3.0)
     assert double.kind == "stray" and "over each other" in double.sentence
+
+
+@pytest.mark.parametrize("seed", range(30))
+def test_an_end_that_stops_exactly_on_a_line_is_found_and_drawn_in(seed):
+    rng = np.random.default_rng(3000 + seed)
+    thick, size, turn = rng.uniform(8, 24), rng.uniform(4, 12), rng.uniform(-35, 35)
+    short = rng.uniform(0.0, 0.5)  # of the tip, from the edge
+    tip = np.array([700.0, 600 - thick / 2 - size / 2 - short])
+    way = np.array([math.sin(math.radians(turn)), -math.cos(math.radians(turn))])
+    ending = stroke_along([tuple(tip + way * far) for far in (250, 120, 0)], size=size)
+    page = page_with(line(600, size=thick), ending)
+    (found,) = stops(page)
+    assert found.kind == "tangent" and math.dist(found.at, tip) < 3 and "exactly on another" in found.sentence
+    assert stops(found.mend(page)) == [] and len(found.mend(page).active.marks) == 3
+    into = stroke_along([tuple(tip + way * far) for far in (250, 120, -thick / 2 - size / 2)], size=size)
+    before = stroke_along([tuple(tip + way * far) for far in (250, 120, 5)], size=size)
+    through = stroke_along([tuple(tip + way * far) for far in (250, 120, -90)], size=size)
+    for other in (into, before, through):
+        assert stops(page_with(line(600, size=thick), other)) == []
 
 
 def figure(outer, inner):

@@ -126,7 +126,9 @@ def test_a_damaged_file_is_read_or_refused(tmp_path_factory, data):
 @pytest.mark.parametrize("transform", ["rotate()", "scale()", "matrix(1)", "translate(,)", "skewX()"])
 def test_a_transform_without_its_numbers_is_told(tmp_path, transform):
     path = tmp_path / "t.svg"
-    path.write_text(f'<svg xmlns="http://www.w3.org/2000/svg"><g transform="{transform}"><path d="M0 0L9 9"/></g></svg>')
+    path.write_text(
+        f'<svg xmlns="http://www.w3.org/2000/svg"><g transform="{transform}"><path d="M0 0L9 9"/></g></svg>'
+    )
     try:
         lines, _ = read_lines(path, 96.0)
     except JotskError as error:

@@ -8,6 +8,7 @@ from jotsk.core.check.finding import KINDS, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.leaks import leaks
 from jotsk.core.check.lines import strays, tangents, weights, wobbles
+from jotsk.core.check.stops import stops
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 
@@ -23,6 +24,7 @@ def checked(
     found = list(leaks(page, leak_px, index=index))
     report(0.4)
     found += tangents(page, tangent_px, index=index)
+    found += stops(page, index=index)
     report(0.6)
     found += weights(page)
     report(0.75)
@@ -47,6 +49,7 @@ def checked_again(
     ]  # fmt: skip
     found += leaks(page, leak_px, index=index, area=area)
     found += tangents(page, tangent_px, index=index, area=area)
+    found += stops(page, index=index, area=area)
     found += wobbles(page, index=index)
     found += strays(page, area=area)
     return _in_order(page, found)

@@ -7,6 +7,7 @@ import math
 from functools import partial
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
@@ -40,8 +41,9 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
             continue
         others = np.unique(index.owners[near])
         others = others[(others != number) & ~hatching[others]]
-        touched = [index.strokes[other] for other in others if _is_touched(index.strokes[other], tips[k], radii[k])]
-        if len(touched) != 1:
+        away = {other: index.strokes[other].gap_to(*tips[k].tolist()) for other in others.tolist()}
+        touched = [index.strokes[other] for other, gap in away.items() if gap <= radii[k] + TOUCH_PX]
+        if len(touched) != 1 or min(away.values()) < 0.0:  # it goes on in another
             continue
         end = index.ends(number)[which]
         at = (float(tips[k][0]), float(tips[k][1]))
@@ -55,12 +57,7 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
     return found
 
 
-def _is_touched(other: Stroke, tip: np.ndarray, radius: float) -> bool:
-    """Whether a tip lies at the edge of a line, its middle outside."""
-    return 0.0 <= other.gap_to(float(tip[0]), float(tip[1])) <= radius + TOUCH_PX
-
-
-def _met(other: Stroke, end: End) -> np.ndarray | None:
+def _met(other: Stroke, end: End) -> NDArray[np.float64] | None:
     """The place in the middle of a line that an end points at; None if it runs beside it."""
     points = other.own_ribbon.points.astype(np.float64)
     away = points[:, :2] - end.tip

@@ -106,7 +106,15 @@ def _parsed(path: Path, data: bytes, dpi: float, report: Progress) -> tuple[list
                     )
                 )
             report(number / len(shapes))
-    except (ValueError, TypeError, AttributeError, ZeroDivisionError, OverflowError, RecursionError, LookupError) as error:
+    except (
+        ValueError,
+        TypeError,
+        AttributeError,
+        ZeroDivisionError,
+        OverflowError,
+        RecursionError,
+        LookupError,
+    ) as error:
         raise DamagedFile(path, tr("its shapes cannot be read")) from error
     return lines, size
 

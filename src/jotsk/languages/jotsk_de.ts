@@ -6968,5 +6968,9 @@ Punkte ziehen; neben die Linie drücken gibt einen neuen; herausziehen nimmt ein
         <source>it holds more than {most_colors} colours</source>
         <translation>es enthält mehr als {most_colors} Farben</translation>
     </message>
+    <message>
+        <source>This line stops exactly on another; draw it into that one, or end it before.</source>
+        <translation>Diese Linie hört genau auf einer anderen auf; ziehen Sie sie hinein, oder enden Sie davor.</translation>
+    </message>
 </context>
 </TS>

@@ -6968,5 +6968,9 @@ Arrastre puntos; pulse junto a la línea para otro; arrastre uno fuera para quit
         <source>it holds more than {most_colors} colours</source>
         <translation>contiene más de {most_colors} colores</translation>
     </message>
+    <message>
+        <source>This line stops exactly on another; draw it into that one, or end it before.</source>
+        <translation>Esta línea se detiene justo sobre otra; métala en ella, o termínela antes.</translation>
+    </message>
 </context>
 </TS>

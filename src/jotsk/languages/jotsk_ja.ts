@@ -6944,5 +6944,9 @@ Drag points; press beside the line for another; drag one out to take it away</so
         <source>it holds more than {most_colors} colours</source>
         <translation>色が {most_colors} を超えています</translation>
     </message>
+    <message>
+        <source>This line stops exactly on another; draw it into that one, or end it before.</source>
+        <translation>この線は別の線のちょうど上で止まっています。中まで引くか、手前で終えてください。</translation>
+    </message>
 </context>
 </TS>

@@ -20,6 +20,7 @@ import traceback
 from collections import deque
 from collections.abc import Callable, Iterator
 from pathlib import Path
+from types import FrameType
 
 import numpy as np
 from PySide6.QtCore import QCoreApplication, QEvent, QPoint, QPointF, Qt, QTimer
@@ -390,14 +391,21 @@ class Monkey:
         while not self._is_over.wait(FREEZE_S / 8):
             beat = self._beat
             if time.perf_counter() - beat > FREEZE_S / 2 and self._held_in[0] != beat and main_thread is not None:
-                stack = traceback.extract_stack(sys._current_frames()[main_thread])
-                places = [f"{Path(f.filename).name}:{f.lineno} {f.name}" for f in stack if "jotsk" in f.filename]
-                self._held_in = beat, "\n".join(f"    {place}" for place in places[-12:])
+                frames = sys._current_frames()
+                held = "\n".join(f"    {place}" for place in _places_in(frames.pop(main_thread))[-12:])
+                beside = [places[-1] for frame in frames.values() if (places := _places_in(frame))]
+                self._held_in = beat, held + "".join(f"\n    beside: {place}" for place in beside)
 
     def _trouble(self, what: str, error: BaseException | None = None) -> None:
         if len(self.troubles) < 20:
             logging.getLogger("trials").warning("step %s: %s", self.steps, what, exc_info=error)
             self.troubles.append(f"step {self.steps}: {what}\n    after {' | '.join(self._done)}")
+
+
+def _places_in(frame: FrameType) -> list[str]:
+    """Where a thread is in this program, the innermost last."""
+    stack = traceback.extract_stack(frame)
+    return [f"{Path(f.filename).name}:{f.lineno} {f.name}" for f in stack if "jotsk" in f.filename]
 
 
 class _Listener(logging.Handler):

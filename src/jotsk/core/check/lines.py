@@ -102,7 +102,9 @@ def _run_along(
         return None
     along = arc_lengths(p[:, :2])
     index = np.flatnonzero(near)
-    nearest = np.array([int(np.hypot(q[:, 0] - x, q[:, 1] - y).argmin()) for x, y in p[index, :2]])
+    from scipy.spatial import KDTree  # here: it takes long to import
+
+    nearest = KDTree(q[:, :2]).query(p[index, :2])[1]
     way, theirs = np.gradient(p[:, :2], axis=0)[index], np.gradient(q[:, :2], axis=0)[nearest]
     cos = np.abs((way * theirs).sum(axis=1)) / np.maximum(np.hypot(*way.T) * np.hypot(*theirs.T), 1e-9)
     good = np.zeros(len(p), np.bool_)

@@ -4,11 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Collection, Mapping, Sequence, Set
 from dataclasses import dataclass, field, replace
-from typing import Any, ClassVar
+from typing import TYPE_CHECKING, Any, ClassVar
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.spatial import KDTree
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.polygon_kernel import inside
@@ -29,6 +28,9 @@ from jotsk.core.marks.mends import NONE as NO_MENDS
 from jotsk.core.marks.mends import Mends
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid, uid_of
 from jotsk.core.runtime.computed import computed
+
+if TYPE_CHECKING:
+    from scipy.spatial import KDTree
 
 MOTION = "drawn_line", "steadier"  # what is computed of the motion alone, whatever comes after the lift
 SHAPE = "line", "own_ribbon", "ribbon"  # and of the stroke

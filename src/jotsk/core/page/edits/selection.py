@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.spatial import KDTree
 
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.geometry.rects import rect_around
@@ -43,5 +42,7 @@ def strokes_across(layer: Layer | None, way: NDArray[np.float64]) -> list[Stroke
     along = arc_lengths(way)
     at = np.linspace(0, along[-1], int(along[-1]) + 2)
     places = np.column_stack([np.interp(at, along, way[:, k]) for k in (0, 1)]) if along[-1] > 0 else way[:1]
+    from scipy.spatial import KDTree  # here: it takes long to import
+
     near, passed = layer.marks.touching(rect_around(way, 1.0)), KDTree(places)
     return [s for s in near if isinstance(s, Stroke) and s.gap_to_any(passed) <= 0]

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import numpy as np
-from scipy.spatial import KDTree
 
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
@@ -40,6 +39,8 @@ class Splice(Swipe):
 
     def _passed(self, layer: InkLayer, way: Places) -> list[Stroke]:
         """The lines that the hand passed over."""
+        from scipy.spatial import KDTree  # here: it takes long to import
+
         passed = KDTree(dense(way, self.reach / 4))
         near = snip.strokes_near(layer, rect_around(way, self.reach))
         return [s for s in near if s.gap_to_any(passed) <= self.reach / 2]

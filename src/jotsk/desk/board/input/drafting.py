@@ -15,7 +15,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect, View
 from jotsk.core.guides import Hold
 from jotsk.core.guides.draft import ARC_BULGE, SIDES, Draft, ReadyShape, hand_along
-from jotsk.core.guides.drawing import in_sight
+from jotsk.core.guides.drawing import clipped, in_sight
 from jotsk.core.guides.rails import Line, Point
 from jotsk.core.guides.symmetry import copies
 from jotsk.core.marks import Stroke
@@ -28,6 +28,7 @@ from jotsk.desk.theme import current
 
 GRAB_PX, POINT_PX = 14.0, 5.0  # logical px
 SHOWN = 400
+MOST_HALOS = 40  # lines; a fan of many is seen without
 
 
 class Drafting(QObject):
@@ -202,9 +203,10 @@ class Drafting(QObject):
         theme, m, area = current(), view.matrix / ratio, seen_area(view, ratio, size)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setBrush(Qt.BrushStyle.NoBrush)
+        pens = (QColor(255, 255, 255, 150), 3.5), (QColor(theme.guide), 1.4)
         for hold in self.holds:
             lines = _polygons(hold, m, area)
-            for color, width in ((QColor(255, 255, 255, 150), 3.5), (QColor(theme.guide), 1.4)):
+            for color, width in pens if len(self.holds) <= MOST_HALOS else pens[1:]:
                 painter.setPen(QPen(color, width))
                 for line in lines:
                     painter.drawPolyline(line)
@@ -227,10 +229,18 @@ class Drafting(QObject):
 def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]:
     """What of a hold is seen on the board, corners included."""
     assert hold.span is not None
-    u = np.linspace(*hold.span, 2 if isinstance(hold.rail, Line) else SHOWN)
+    if isinstance(hold.rail, Line):
+        (a, b), seen = hold.rail.places(np.array(hold.span)).tolist(), area.grown(8)
+        line = clipped((a[0], a[1]), (b[0], b[1]), seen)
+        return [] if line is None else [_polygon(line, m)]
+    u = np.linspace(*hold.span, SHOWN)
     corners = hold.rail.corners
     if len(corners):
         u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
     places = hold.rail.places(u)
     parts = in_sight(places[np.isfinite(places).all(axis=1)], area)
-    return [QPolygonF([QPointF(x, y) for x, y in (part @ m[:, :2].T + m[:, 2]).tolist()]) for part in parts]
+    return [_polygon(part, m) for part in parts]
+
+
+def _polygon(places: NDArray[np.float64], m: NDArray[np.float64]) -> QPolygonF:
+    return QPolygonF([QPointF(x, y) for x, y in (places @ m[:, :2].T + m[:, 2]).tolist()])

@@ -28,9 +28,10 @@ def in_sight(line: NDArray[np.float64], area: Rect) -> list[NDArray[np.float64]]
 
     A painter takes minutes to dash a line of 1e9 px, and seconds for one of a million points.
     """
-    w, h = area.width, area.height
-    low, high = np.array((area.x0 - w, area.y0 - h)), np.array((area.x1 + w, area.y1 + h))
-    line = _thinned(line, max(w, h) / FINEST)
+    side = max(area.width, area.height)
+    low = np.array((area.x0, area.y0)) - side / 4
+    high = np.array((area.x1, area.y1)) + side / 4
+    line = _thinned(line, side / FINEST)
     if (line >= low).all() and (line <= high).all():
         return [line]
     a, step = line[:-1], np.diff(line, axis=0)

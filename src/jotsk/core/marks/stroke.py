@@ -267,10 +267,11 @@ class Stroke:
         points = self.ribbon.points
         return float((np.hypot(points[:, 0] - x, points[:, 1] - y) - points[:, 2]).min())
 
-    def gap_to_any(self, places: KDTree) -> float:
-        """How far the nearest of many places is from the line's edge, px."""
+    def gap_to_any(self, places: KDTree, within: float) -> float:
+        """How far the nearest of many places is from the line's edge, px; inf where it is farther than `within`."""
         points = self.ribbon.points
-        return float((places.query(points[:, :2])[0] - points[:, 2]).min())
+        reach = within + float(points[:, 2].max())
+        return float((places.query(points[:, :2], distance_upper_bound=reach)[0] - points[:, 2]).min())
 
     def share_inside(self, polygon: NDArray[np.float64]) -> float:
         """How much of the centre line lies in a polygon."""

@@ -45,4 +45,4 @@ def strokes_across(layer: Layer | None, way: NDArray[np.float64]) -> list[Stroke
     from scipy.spatial import KDTree  # here: it takes long to import
 
     near, passed = layer.marks.touching(rect_around(way, 1.0)), KDTree(places)
-    return [s for s in near if isinstance(s, Stroke) and s.gap_to_any(passed) <= 0]
+    return [s for s in near if isinstance(s, Stroke) and s.gap_to_any(passed, 1.0) <= 0]

@@ -43,7 +43,7 @@ class Splice(Swipe):
 
         passed = KDTree(dense(way, self.reach / 4))
         near = snip.strokes_near(layer, rect_around(way, self.reach))
-        return [s for s in near if s.gap_to_any(passed) <= self.reach / 2]
+        return [s for s in near if s.gap_to_any(passed, self.reach) <= self.reach / 2]
 
     def show(self) -> None:
         layer = self.layer()

@@ -172,7 +172,7 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
         printer = QPrinter(QPrinter.PrinterMode.HighResolution)
         printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
         printer.setOutputFileName(str(Path(folder) / "print.pdf"))
-        watch("print", lambda: window.pages.print_on(printer))
+        watch("print", lambda: window.pages.giving_out.print_on(printer))
         watch("open", lambda: window.filing.open(Path(folder) / "saved.ora"))
         document.layers.add()
         settle(app, board)

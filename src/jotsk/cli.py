@@ -343,7 +343,7 @@ def _stem(path: Path) -> str:
 
 def _json_of(path: Path) -> Any:
     """What a JSON file says. Raises CannotRead or DamagedFile."""
-    from jotsk.core.files.writing import why_unreadable
+    from jotsk.core.errors import why_unreadable
     from jotsk.core.json_text import json_from
 
     try:

@@ -145,7 +145,7 @@ def test_opening_remembers_the_folder(window, tmp_path, monkeypatch, settle):
     answers(monkeypatch, folder / "a.png")
     window.actions_by_id["page.open"].trigger()
     settle(window)
-    assert window.document.title == "a" and window.pages._folder() == str(folder)
+    assert window.document.title == "a" and window.pages.last_folder.path == str(folder)
 
 
 @pytest.fixture

@@ -87,6 +87,18 @@ def test_what_is_shown_goes_through_the_translation():
     assert not plain
 
 
+def test_every_text_is_given_the_parts_it_names():
+    wrong = []
+    for path in sorted(texts.SOURCE.rglob("*.py")):
+        for call in (node for node in ast.walk(ast.parse(path.read_text())) if isinstance(node, ast.Call)):
+            if getattr(call.func, "id", "") != "tr" or not isinstance(call.args[0], ast.Constant):
+                continue
+            text, given = call.args[0].value, {k.arg for k in call.keywords}
+            if given != set(re.findall(r"\{(\w+)[^}]*\}", text)) or ("%n" in text) != (len(call.args) == 3):
+                wrong.append(f"{path.name}:{call.lineno} {text}")
+    assert not wrong
+
+
 def words_in(node):
     """A literal that is words: not an id, a name of a file or a number with its unit."""
     values = node.values if isinstance(node, ast.JoinedStr) else [node]

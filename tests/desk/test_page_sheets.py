@@ -144,7 +144,7 @@ def test_the_export_sheet_offers_what_a_kind_can_hold_and_writes_it(window, pen,
 
     through(monkeypatch, ExportSheet, use)
     monkeypatch.setattr(
-        "jotsk.desk.commands.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), "")
+        "jotsk.desk.commands.giving_out.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), "")
     )
     window.actions_by_id["page.export"].trigger()
     settle(window)

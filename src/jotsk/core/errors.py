@@ -69,3 +69,14 @@ class ChangedMeanwhile(CannotWrite):
 
 class Refused(JotskError):
     """An edit the page does not allow just now, such as drawing on a locked layer."""
+
+
+def why_unreadable(error: OSError) -> str:
+    """What to say of a file that could not be read."""
+    if isinstance(error, FileNotFoundError | NotADirectoryError):
+        return tr("it does not exist")
+    if isinstance(error, IsADirectoryError):
+        return tr("it is a folder")
+    if isinstance(error, PermissionError):
+        return tr("you are not allowed to read it")
+    return error.strerror or tr("it cannot be read")

@@ -9,7 +9,11 @@ from __future__ import annotations
 import json
 import math
 from collections.abc import Iterable, Mapping
+from pathlib import Path
 from typing import Any
+
+from jotsk.core.errors import DamagedFile, why_unreadable
+from jotsk.core.words import tr
 
 # What reading a record that makes no sense may raise.
 BAD_RECORD = (
@@ -31,6 +35,18 @@ def json_from(data: bytes | str) -> Any:
         If it is no JSON.
     """
     return json.loads(data, parse_constant=lambda _: None, parse_float=_finite, parse_int=_whole)
+
+
+def json_of(path: Path, most_bytes: int, too_large: str) -> Any:
+    """The JSON of a file of at most so many bytes. Raises DamagedFile, with `too_large` where it is larger."""
+    try:
+        if path.stat().st_size > most_bytes:
+            raise DamagedFile(path, too_large)
+        return json_from(path.read_bytes())
+    except OSError as error:
+        raise DamagedFile(path, why_unreadable(error)) from error
+    except (ValueError, RecursionError) as error:
+        raise DamagedFile(path, tr("it is not JSON")) from error
 
 
 def number_in(value: Any, low: float, high: float) -> float:

@@ -56,6 +56,7 @@ class InkIndex:
         self.owners = np.repeat(np.arange(len(self.strokes)), lengths)
         self.thickest = float(self.radii.max(initial=0.0))
         self._ends: dict[int, list[End]] = {}
+        self._at: dict[int, tuple[int, int]] = {}  # by the place of a tip: its stroke, and which of its ends it is
         self._strides: dict[int, int] = {}
         self._tree: Any = None
 
@@ -75,6 +76,17 @@ class InkIndex:
         if known is None:
             known = self._ends[number] = ends_of(self.strokes[number])
         return known
+
+    def end_at(self, place: int) -> End | None:
+        """The end whose tip a place is."""
+        if not self._at:
+            owners, places = self.tips()
+            count: dict[int, int] = {}
+            for owner, tip in zip(owners.tolist(), places.tolist(), strict=True):
+                self._at[tip] = owner, count.get(owner, 0)
+                count[owner] = count.get(owner, 0) + 1
+        found = self._at.get(place)
+        return None if found is None else self.ends(found[0])[found[1]]
 
     def tips(self) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
         """Of every end: the number of its stroke, and its place among all places; in the order of `ends`."""

@@ -65,33 +65,34 @@ def _holds(area: Rect, at: tuple[float, float]) -> bool:
     return area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1
 
 
-def _candidates(index: InkIndex, gap_px: float) -> list[tuple[int, End, list[int]]]:
-    """The ends that touch nothing and have something within a gap: the number of their stroke, the end, and the numbers
-    of the strokes that are so near."""
+def _candidates(index: InkIndex, gap_px: float) -> list[tuple[int, End, NDArray[np.int64]]]:
+    """The ends that touch nothing and have something within a gap: the number of their stroke, the end, and the places
+    that are so near, of other strokes and of the ends of its own."""
     owners, places = index.tips()
     if not len(owners):
         return []
     hatching = index.hatching()
     tips, radii = index.xy[places], index.radii[places]
     reach = gap_px + radii + index.thickest + LEAST_PX
+    is_tip = np.zeros(len(index.xy), np.bool_)
+    is_tip[places] = True
     found = []
-    seen: dict[int, int] = {}
-    for k, near in enumerate(index.tree.query_ball_point(tips, reach)):
+    for k, around in enumerate(index.tree.query_ball_point(tips, reach)):
         number = int(owners[k])
-        which = seen[number] = seen.get(number, -1) + 1
         if hatching[number]:
             continue
-        near = np.array(near, np.int64)
+        near = np.array(around, np.int64)
         open_px = np.hypot(*(index.xy[near] - tips[k]).T) - index.radii[near] - radii[k]
-        close = near[open_px <= gap_px + HALF_STEP_PX]
-        others = np.unique(index.owners[close])
-        beside = others[(others != number) & ~hatching[others]]
         strange = index.owners[near] != number
+        close = open_px <= gap_px + HALF_STEP_PX
+        others = np.unique(index.owners[near[close & strange]])
+        beside = others[~hatching[others]]
         if (open_px[strange] <= LEAST_PX).any() or _touches(index, beside, tips[k], float(radii[k])):
             continue
-        own = [number] if len(index.ends(number)) > 1 else []
-        if len(beside) or own:
-            found.append((number, index.ends(number)[which], [*beside.tolist(), *own]))
+        met = near[close & ((strange & ~hatching[index.owners[near]]) | (is_tip[near] & (near != places[k])))]
+        end = index.end_at(int(places[k]))
+        if len(met) and end is not None:
+            found.append((number, end, met))
     return found
 
 
@@ -131,43 +132,35 @@ def _regions(page: Page, gap_px: float, area: Rect | None = None) -> _Regions:
 
 
 def _nearest(
-    index: InkIndex, near: list[int], end: End, gap_px: float
+    index: InkIndex, near: NDArray[np.int64], end: End, gap_px: float
 ) -> tuple[float, Stroke, tuple[float, float]] | None:
-    """The gap from an end to what lies ahead of it: how wide it is, what bridges it, and where it is."""
-    tip, own = end.tip, end.stroke
+    """The gap from an end to what lies ahead of it, among places that are near: how wide it is, what bridges it, and
+    where it is."""
+    tip = end.tip
     best: tuple[float, Stroke, tuple[float, float]] | None = None
-    own_radius = _tip_radius(end)
-    for number in near:
-        stroke = index.strokes[number]
-        for other in index.ends(number):
-            if stroke is own and other.is_last == end.is_last:
-                continue
-            gap = math.dist(tip, other.tip) - own_radius - _tip_radius(other)
-            if LEAST_PX < gap <= gap_px and (best is None or gap < best[0]):
-                made = bridge(end, other)
-                if made is not None:
-                    middle = (tip + other.tip) / 2
-                    best = gap, made, (float(middle[0]), float(middle[1]))
-        if stroke is own:
+    away = index.xy[near] - tip
+    far = np.hypot(*away.T)
+    open_px = far - index.radii[near] - end.tip_radius
+    for k in np.flatnonzero((open_px > LEAST_PX) & (open_px <= gap_px)).tolist():
+        other = index.end_at(int(near[k]))
+        if other is None or (other.stroke is end.stroke and other.is_last == end.is_last):
             continue
-        points = stroke.own_ribbon.points.astype(np.float64)
-        away = points[:, :2] - tip
-        far = np.hypot(*away.T)
-        open_px = far - points[:, 2] - own_radius
-        ahead = (open_px <= gap_px) & (away @ end.towards > 0.4 * far)
-        if ahead.any():
-            k = int(np.where(ahead, open_px, np.inf).argmin())
-            gap = float(open_px[k])
-            if gap > LEAST_PX and (best is None or gap < best[0]):
-                made = straight_bridge(end, points[k, :2])
-                middle = tip + away[k] * ((own_radius + gap / 2) / max(1e-6, far[k]))
+        gap = float(open_px[k])
+        if best is None or gap < best[0]:
+            made = bridge(end, other)
+            if made is not None:
+                middle = (tip + other.tip) / 2
                 best = gap, made, (float(middle[0]), float(middle[1]))
+    strange = np.array([index.strokes[owner] is not end.stroke for owner in index.owners[near].tolist()])
+    ahead = strange & (open_px <= gap_px) & (away @ end.towards > 0.4 * far)
+    if ahead.any():
+        k = int(np.where(ahead, open_px, np.inf).argmin())
+        gap = float(open_px[k])
+        if gap > LEAST_PX and (best is None or gap < best[0]):
+            made = straight_bridge(end, index.xy[near[k]])
+            middle = tip + away[k] * ((end.tip_radius + gap / 2) / max(1e-6, far[k]))
+            best = gap, made, (float(middle[0]), float(middle[1]))
     return best
-
-
-def _tip_radius(end: End) -> float:
-    points = end.stroke.own_ribbon.points
-    return float(points[int(np.hypot(points[:, 0] - end.tip[0], points[:, 1] - end.tip[1]).argmin()), 2])
 
 
 def _flooded(regions: _Regions, made: Stroke) -> int | None:

@@ -32,10 +32,8 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
         return []
     hatching, found = index.hatching(), []
     tips, radii = index.xy[places], index.radii[places]
-    seen: dict[int, int] = {}
     for k, near in enumerate(index.tree.query_ball_point(tips, radii + index.thickest + TOUCH_PX)):
         number = int(owners[k])
-        which = seen[number] = seen.get(number, -1) + 1
         stroke = index.strokes[number]
         if hatching[number] or stroke.own_ribbon.length_px < LEAST_WIDTHS * stroke.size_px:
             continue
@@ -45,7 +43,8 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
         touched = [index.strokes[other] for other, gap in away.items() if gap <= radii[k] + TOUCH_PX]
         if len(touched) != 1 or min(away.values()) < 0.0:  # it goes on in another
             continue
-        end = index.ends(number)[which]
+        end = index.end_at(int(places[k]))
+        assert end is not None
         at = (float(tips[k][0]), float(tips[k][1]))
         place = _met(touched[0], end)
         if place is None or (area is not None and not (area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1)):

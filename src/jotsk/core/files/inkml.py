@@ -23,8 +23,8 @@ import defusedxml.ElementTree as safe_xml
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.errors import DamagedFile
-from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.errors import DamagedFile, why_unreadable
+from jotsk.core.files.writing import whole_file
 from jotsk.core.hand import Trace, cleaned
 from jotsk.core.ink import Ribbon
 from jotsk.core.words import tr

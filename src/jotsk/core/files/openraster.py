@@ -22,11 +22,10 @@ from xml.etree import ElementTree
 import defusedxml
 import defusedxml.ElementTree as safe_xml
 
-from jotsk.core.errors import DamagedFile, JotskError
+from jotsk.core.errors import DamagedFile, JotskError, why_unreadable
 from jotsk.core.files.layer_records import MOST_UID, layer_values, page_values
 from jotsk.core.files.pictures import decode_own_png, decode_picture
 from jotsk.core.files.records import opened_marks
-from jotsk.core.files.writing import why_unreadable
 from jotsk.core.json_text import BAD_RECORD, json_from
 from jotsk.core.marks import Mark
 from jotsk.core.marks.record import pen_from

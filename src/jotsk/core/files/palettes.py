@@ -13,8 +13,8 @@ import re
 from collections.abc import Iterable
 from pathlib import Path
 
-from jotsk.core.errors import DamagedFile
-from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.errors import DamagedFile, why_unreadable
+from jotsk.core.files.writing import whole_file
 from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color
 from jotsk.core.words import tr

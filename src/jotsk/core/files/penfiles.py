@@ -7,9 +7,9 @@ from collections.abc import Iterable
 from pathlib import Path
 
 from jotsk.core.errors import DamagedFile
-from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.files.writing import whole_file
 from jotsk.core.ink import Pen
-from jotsk.core.json_text import BAD_RECORD, json_from
+from jotsk.core.json_text import BAD_RECORD, json_of
 from jotsk.core.marks.record import pen_from, pen_record
 from jotsk.core.words import tr
 
@@ -32,14 +32,7 @@ def read_pens(path: str | Path) -> list[Pen]:
     DamagedFile
         With which pen is wrong, and how.
     """
-    try:
-        if Path(path).stat().st_size > MOST_BYTES:
-            raise DamagedFile(path, tr("it is larger than a file of pens can be"))
-        record = json_from(Path(path).read_bytes())
-    except OSError as error:
-        raise DamagedFile(path, why_unreadable(error)) from error
-    except (ValueError, RecursionError) as error:
-        raise DamagedFile(path, tr("it is not JSON")) from error
+    record = json_of(Path(path), MOST_BYTES, tr("it is larger than a file of pens can be"))
     if not isinstance(record, dict) or record.get("jotsk_pens") != 1 or not isinstance(record.get("pens"), list):
         raise DamagedFile(path, tr("it holds no pens"))
     if len(record["pens"]) > MOST_PENS:

@@ -13,9 +13,9 @@ import numpy as np
 from numpy.typing import NDArray
 from PIL import Image, ImageOps, UnidentifiedImageError
 
-from jotsk.core.errors import DamagedFile, JotskError
+from jotsk.core.errors import DamagedFile, JotskError, why_unreadable
 from jotsk.core.files.premultiply_kernel import premultiplied, premultiplied_by_bands, straight
-from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.files.writing import whole_file
 from jotsk.core.page.page import check_size
 from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.core.words import tr

@@ -113,17 +113,6 @@ def why_unwritable(error: OSError) -> str:
     return _REASONS.get(error.errno or 0) or error.strerror or str(error)
 
 
-def why_unreadable(error: OSError) -> str:
-    """What to say of a file that could not be read."""
-    if isinstance(error, FileNotFoundError | NotADirectoryError):
-        return tr("it does not exist")
-    if isinstance(error, IsADirectoryError):
-        return tr("it is a folder")
-    if isinstance(error, PermissionError):
-        return tr("you are not allowed to read it")
-    return error.strerror or tr("it cannot be read")
-
-
 def _mode_of(path: Path) -> int:
     """The permissions of the file that is replaced, or what the user's mask gives a new one."""
     if path.exists():

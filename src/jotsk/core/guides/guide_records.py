@@ -14,7 +14,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.guides.drawing import lines_of
 from jotsk.core.guides.guide import Guide, specs_of
 from jotsk.core.guides.kinds import KINDS
-from jotsk.core.json_text import json_from
+from jotsk.core.json_text import json_of
 from jotsk.core.words import tr
 
 MOST_GUIDES = 200
@@ -86,14 +86,7 @@ def guides_of(records: Iterable[Mapping[str, Any]]) -> list[Guide | None]:
 
 def read_guides(path: Path) -> list[Guide]:
     """Read a set of guides, a JSON list of objects. Raises DamagedFile."""
-    try:
-        if path.stat().st_size > LARGEST_FILE:
-            raise DamagedFile(path, tr("it is far too long for a list of guides"))
-        records = json_from(path.read_text(encoding="utf-8"))
-    except OSError as error:
-        raise DamagedFile(path, (error.strerror or tr("it cannot be read")).lower()) from error
-    except (ValueError, RecursionError) as error:
-        raise DamagedFile(path, tr("it is not JSON text")) from error
+    records = json_of(path, LARGEST_FILE, tr("it is far too long for a list of guides"))
     if not isinstance(records, list) or len(records) > MOST_GUIDES:
         raise DamagedFile(path, tr("it is not a list of at most {most_guides} guides", most_guides=MOST_GUIDES))
     try:

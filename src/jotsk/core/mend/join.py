@@ -28,7 +28,8 @@ STEP_PX, PACE_PX_S = 2.0, 600.0
 
 
 class End(NamedTuple):
-    """An end of a stroke: where its full weight ends, which way it goes on, how thick it is, and its very tip."""
+    """An end of a stroke: where its full weight ends, which way it goes on, how thick it is; its very tip, and how
+    thick that is."""
 
     stroke: Stroke
     is_last: bool
@@ -36,6 +37,7 @@ class End(NamedTuple):
     towards: NDArray[np.float64]
     radius: float
     tip: NDArray[np.float64]
+    tip_radius: float
 
 
 def ends_of(stroke: Stroke) -> list[End]:
@@ -56,7 +58,7 @@ def _end(stroke: Stroke, points: NDArray[np.float64], *, is_last: bool) -> End:
     back = min(len(p) - 1, max(full + 1, int(np.searchsorted(along, along[full] + TANGENT_PX))))
     towards = p[full, :2] - p[back, :2]
     towards = towards / max(1e-12, float(np.hypot(*towards)))
-    return End(stroke, is_last, p[full, :2], towards, float(p[full, 2]), p[0, :2])
+    return End(stroke, is_last, p[full, :2], towards, float(p[full, 2]), p[0, :2], float(p[0, 2]))
 
 
 def bridge(a: End, b: End) -> Stroke | None:

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 import logging
-from collections.abc import Callable, Sequence
+from collections.abc import Callable
 from datetime import datetime
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
@@ -15,10 +15,9 @@ from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
 from jotsk.core.check.practice.sheets import sheet_of, sheet_page
-from jotsk.core.errors import JotskError, Refused
+from jotsk.core.errors import JotskError
 from jotsk.core.files.inkml import write_traces
 from jotsk.core.files.opening import PAGE_SUFFIX
-from jotsk.core.files.orders import USUAL, Order, orders_from
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
 from jotsk.core.files.svg_lines import is_svg, read_lines, with_lines
 from jotsk.core.hand import Trace
@@ -28,9 +27,11 @@ from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.commands.clipboard import Clipboard
+from jotsk.desk.commands.giving_out import GivingOut
 from jotsk.desk.document.document import NEW_PX, Aside, Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.folders import cache_folder
+from jotsk.desk.inout.last_folder import LastFolder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.autosave import Autosave
 from jotsk.desk.recovery.journal import Kept
@@ -41,7 +42,7 @@ from jotsk.desk.recovery.recovery_folder import KeptNote, RecoveryFolder
 from jotsk.desk.widgets.modal import deleted_after
 
 if TYPE_CHECKING:
-    from PySide6.QtPrintSupport import QPrinter
+    pass
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
 OPENABLE = tr("Pages, pictures and lines (*.ora *.svg {pictures});;All files (*)", pictures=PICTURES)
@@ -69,6 +70,8 @@ class PageCommands(QObject):
             document, autosave, recovery, seen_as=board.seen_as, show_as_seen=board.show_as_seen
         )
         self.clipboard = Clipboard(document, board, filing.jobs, tell)
+        self.last_folder = LastFolder(settings)
+        self.giving_out = GivingOut(document, board, filing, settings, self.last_folder, tell)
         self._untouched: Page | None = None
         self._left = QTimer(self, singleShot=True, interval=LEFT_MS)
         self._left.timeout.connect(self.ask_recent)
@@ -145,9 +148,9 @@ class PageCommands(QObject):
             )
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self.board, tr("Open"), self._folder(), OPENABLE)
+        name, _ = QFileDialog.getOpenFileName(self.board, tr("Open"), self.last_folder.path, OPENABLE)
         if name:
-            self._remember(Path(name))
+            self.last_folder.remember(Path(name))
             self.open(Path(name))
 
     def ask_new(self) -> None:
@@ -246,11 +249,11 @@ class PageCommands(QObject):
         names, _ = QFileDialog.getOpenFileNames(
             self.board,
             tr("Add pictures"),
-            self._folder(),
+            self.last_folder.path,
             tr("Pictures ({pictures});;All files (*)", pictures=PICTURES),
         )
         if names:
-            self._remember(Path(names[0]))
+            self.last_folder.remember(Path(names[0]))
             self.add_pictures([Path(name) for name in names])
 
     def add_pictures(self, paths: list[Path]) -> None:
@@ -259,9 +262,11 @@ class PageCommands(QObject):
 
     def ask_lines(self) -> None:
         """The lines of an SVG file, as strokes of the pen in the hand on a layer of their own."""
-        name, _ = QFileDialog.getOpenFileName(self.board, tr("Bring in lines"), self._folder(), tr("Lines (*.svg)"))
+        name, _ = QFileDialog.getOpenFileName(
+            self.board, tr("Bring in lines"), self.last_folder.path, tr("Lines (*.svg)")
+        )
         if name:
-            self._remember(Path(name))
+            self.last_folder.remember(Path(name))
             self.add_lines(Path(name))
 
     def add_lines(self, path: Path) -> None:
@@ -320,92 +325,16 @@ class PageCommands(QObject):
 
     def ask_save(self) -> None:
         name, _ = QFileDialog.getSaveFileName(
-            self.board, tr("Save as"), self._suggested(PAGE_SUFFIX), tr("OpenRaster pages (*.ora)")
+            self.board,
+            tr("Save as"),
+            self.last_folder.suggested(self.document, PAGE_SUFFIX),
+            tr("OpenRaster pages (*.ora)"),
         )
         if name:
             path = Path(name)
             path = path if path.suffix.lower() == PAGE_SUFFIX else path.with_name(path.name + PAGE_SUFFIX)
-            self._remember(path)
+            self.last_folder.remember(path)
             self.filing.save(path)
-
-    def ask_export(self) -> None:
-        from jotsk.desk.dialogs import ExportSheet
-
-        page, choices = self.document.page_when_dry(), self.settings.get("export/choices", {})
-        with deleted_after(ExportSheet(page, self.board, choices)) as sheet:
-            if not sheet.exec():
-                return
-            self.settings.set("export/choices", sheet.choices)
-            suffix, export = sheet.suffix, sheet.export
-        name, _ = QFileDialog.getSaveFileName(
-            self.board, tr("Export"), self._suggested(suffix), tr("Pictures (*{suffix})", suffix=suffix)
-        )  # fmt: skip
-        if name:
-            path = Path(name)
-            path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
-            self._remember(path)
-            self.filing.export(path, export)
-
-    def ask_orders(self, checked: str) -> None:
-        """Write several orders at once; `checked` says what the last check of the page found."""
-        from jotsk.desk.dialogs import OrdersSheet
-
-        kept, ticked = self._orders(), self.settings.get("hand over/ticked", [order.name for order in USUAL[:2]])
-        found = (
-            tr("The last check found {checked}.", checked=checked)
-            if checked
-            else tr("Check the page (F9) looks for leaks and weak lines.")
-        )
-        sheet = OrdersSheet(self.document.page_when_dry(), kept, ticked, found, self.board)
-        with deleted_after(sheet):
-            accepted = bool(sheet.exec())
-            orders, chosen = sheet.orders, sheet.chosen
-            self.settings.set("hand over/orders", {"orders": [order.record() for order in orders]})
-            self.settings.set("hand over/ticked", sheet.names)
-        if not accepted or not chosen:
-            return
-        folder = QFileDialog.getExistingDirectory(self.board, tr("Hand over to a folder"), str(self._folder()))
-        stem = self.document.path.stem if self.document.path else self.document.title
-        if folder and self._may_replace([order.file_of(Path(folder), stem) for order in chosen]):
-            self.filing.hand_over(Path(folder), stem, chosen)
-
-    def _may_replace(self, files: Sequence[Path]) -> bool:
-        """Asks, if some of the files are there already."""
-        there = [file.name for file in files if file.exists()]
-        if not there:
-            return True
-        names = ", ".join(f"“{name}”" for name in there)
-        answer = QMessageBox.question(
-            self.board, tr("Hand over"), tr("{names}: there already. Replace?", names=names),
-            QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.No,
-        )  # fmt: skip
-        return answer == QMessageBox.StandardButton.Yes
-
-    def _orders(self) -> list[Order]:
-        """Those that were kept; as shipped, if they cannot be read."""
-        kept: dict[str, Any] = self.settings.get("hand over/orders", {})
-        try:
-            return orders_from(kept["orders"]) if "orders" in kept else list(USUAL)
-        except Refused:
-            log.warning("the orders kept in the settings cannot be read")
-            return list(USUAL)
-
-    def ask_print(self) -> None:
-        """Print through the system's dialog, at true size where the paper allows."""
-        from jotsk.desk.inout.printing import ask_printer
-
-        printer = ask_printer(self.document.page_when_dry(), self.document.title, self.board)
-        if printer is not None:
-            self.print_on(printer)
-
-    def print_on(self, printer: QPrinter) -> None:
-        from jotsk.desk.inout.printing import print_page
-
-        page, title = self.document.page_when_dry(), self.document.title
-        self.filing.jobs.run(
-            tr("Printing {title}", title=title), lambda report: print_page(page, printer, report),
-            lambda _: self._tell(tr("“{title}” went to the printer.", title=title)),
-        )  # fmt: skip
 
     def ask_size(self) -> None:
         from jotsk.desk.dialogs import PageSize
@@ -492,16 +421,6 @@ class PageCommands(QObject):
         if path is not None:
             names = [str(path), *(str(p) for p in self.recent() if p != path)]
             self.settings.set("files/recent", names[:MOST_RECENT])
-
-    def _folder(self) -> str:
-        return self.settings.get("files/folder", str(Path.home()))
-
-    def _remember(self, path: Path) -> None:
-        self.settings.set("files/folder", str(path.parent))
-
-    def _suggested(self, suffix: str) -> str:
-        path = self.document.path
-        return str(path.with_suffix(suffix) if path else Path(self._folder()) / (self.document.title + suffix))
 
 
 def _pixels(image: QImage, report: Callable[[float], None]) -> Pixels:

@@ -8,10 +8,10 @@ from pathlib import Path
 from typing import Any
 
 from jotsk.core.errors import DamagedFile
-from jotsk.core.files.writing import whole_file, why_unreadable
+from jotsk.core.files.writing import whole_file
 from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color, Pen
-from jotsk.core.json_text import BAD_RECORD, json_from
+from jotsk.core.json_text import BAD_RECORD, json_of
 from jotsk.core.marks.record import pen_from, pen_record
 from jotsk.core.words import tr
 
@@ -41,14 +41,7 @@ def write_settings(path: Path, everything: AllSettings) -> None:
 
 def read_settings(path: Path) -> AllSettings:
     """Raises DamagedFile; what a value means is for those who read it."""
-    try:
-        if path.stat().st_size > MOST_BYTES:
-            raise DamagedFile(path, tr("it is larger than a file of settings can be"))
-        record = json_from(path.read_bytes())
-    except OSError as error:
-        raise DamagedFile(path, why_unreadable(error)) from error
-    except (ValueError, RecursionError) as error:
-        raise DamagedFile(path, tr("it is not JSON")) from error
+    record = json_of(path, MOST_BYTES, tr("it is larger than a file of settings can be"))
     values = record.get("settings") if isinstance(record, dict) and record.get("jotsk_settings") == 1 else None
     if not isinstance(values, dict):
         raise DamagedFile(path, tr("it holds no settings"))

@@ -15,11 +15,10 @@ from pathlib import Path
 from tempfile import TemporaryDirectory
 from typing import IO
 
-from jotsk.core.errors import CannotRead, CannotWrite, DamagedFile, JotskError, LaterVersion
+from jotsk.core.errors import CannotRead, CannotWrite, DamagedFile, JotskError, LaterVersion, why_unreadable
 from jotsk.core.files.opening import read_any
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.stored_parts import Known
-from jotsk.core.files.writing import why_unreadable
 from jotsk.core.page import Page
 from jotsk.core.words import tr
 from jotsk.desk.recovery.journal import STEP, SUFFIX, Journal, Kept, Start, bases_of, remove_journal

@@ -17,6 +17,7 @@ from PySide6.QtGui import QRawFont
 
 from jotsk.core import words
 from jotsk.core.words import tr
+from jotsk.desk.pens.pen_library import PenLibrary
 
 ROOT = Path(__file__).parent.parent.parent
 sys.path.insert(0, str(ROOT / "packaging"))
@@ -131,7 +132,10 @@ def test_every_screen_is_in_the_language_and_nothing_is_cut(code, tmp_path):
 
 @pytest.fixture
 def german():
-    known = {"%n line(s)": ("%n Linie", "%n Linien"), "{name}: {size:,.1f} px": ("{name}: {size:,.1f} px",)}
+    known = {
+        "%n line(s)": ("%n Linie", "%n Linien"), "{name}: {size:,.1f} px": ("{name}: {size:,.1f} px",),
+        "Quill nib": ("Zeichenfeder",), "brush": ("Pinsel",),
+    }  # fmt: skip
     words.speak(
         "de", lambda text, comment, n: known.get(text, ("",))[0 if n in (1, -1) else -1],
         decimal=",", thousands=".", small_nouns=False,
@@ -145,6 +149,13 @@ def test_numbers_and_plurals_are_those_of_the_language(german):
     assert tr("{name}: {size:,.1f} px", name="a.b", size=1234.5) == "a.b: 1.234,5 px"
     assert words.decimal(0.25, 2) == "0,25" and words.in_sentence("Feder") == "Feder"
     assert tr("Not known") == "Not known"
+
+
+def test_a_pen_is_found_by_its_name_and_tags_in_the_language_and_in_english(german, qapp, tmp_path):
+    library = PenLibrary(tmp_path)
+    for text, pen_id in (("zeichenfeder", "quill-nib"), ("quill", "quill-nib"), ("pinsel", "brush-pen")):
+        assert pen_id in [pen.id for pen in library.found(text)]
+    assert not library.found("zeichenfeder pinsel")
 
 
 def test_english_needs_no_translation():

@@ -700,10 +700,6 @@
         <translation>es ist viel zu lang für eine Liste von Hilfslinien</translation>
     </message>
     <message>
-        <source>it is not JSON text</source>
-        <translation>es ist kein JSON-Text</translation>
-    </message>
-    <message>
         <source>it is not a list of at most {most_guides} guides</source>
         <translation>es ist keine Liste von höchstens {most_guides} Hilfslinien</translation>
     </message>
@@ -6756,12 +6752,32 @@ nicht gespeichert, {when}</translation>
         <translation>Pinsel</translation>
     </message>
     <message>
+        <source>favourite</source>
+        <translation>Favorit</translation>
+    </message>
+    <message>
+        <source>nib</source>
+        <translation>Feder</translation>
+    </message>
+    <message>
+        <source>brush</source>
+        <translation>Pinsel</translation>
+    </message>
+    <message>
         <source>Even lines</source>
         <translation>Gleich dick</translation>
     </message>
     <message>
         <source>For the mouse</source>
         <translation>Für die Maus</translation>
+    </message>
+    <message>
+        <source>plain</source>
+        <translation>rund</translation>
+    </message>
+    <message>
+        <source>mouse</source>
+        <translation>Maus</translation>
     </message>
     <message>
         <source>Cords and motifs</source>
@@ -6776,12 +6792,32 @@ nicht gespeichert, {when}</translation>
         <translation>Strukturen</translation>
     </message>
     <message>
+        <source>figure</source>
+        <translation>Figur</translation>
+    </message>
+    <message>
+        <source>texture</source>
+        <translation>Struktur</translation>
+    </message>
+    <message>
         <source>Tones</source>
         <translation>Töne</translation>
     </message>
     <message>
         <source>One bit</source>
         <translation>Ein Bit</translation>
+    </message>
+    <message>
+        <source>tone</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>one bit</source>
+        <translation>ein Bit</translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation>weiß</translation>
     </message>
     <message>
         <source>Others</source>
@@ -6801,7 +6837,7 @@ nicht gespeichert, {when}</translation>
     </message>
     <message>
         <source>Type part of a name or a tag: nib, brush, sketch, texture, tone, mouse, one bit</source>
-        <translation>Einen Teil eines Namens oder Stichworts tippen: nib, brush, sketch, texture, tone, mouse, one bit</translation>
+        <translation>Einen Teil eines Namens oder Stichworts tippen: Feder, Pinsel, Skizze, Struktur, Ton, Maus, ein Bit</translation>
     </message>
     <message>
         <source>Pens</source>

@@ -700,10 +700,6 @@
         <translation>es demasiado largo para una lista de guías</translation>
     </message>
     <message>
-        <source>it is not JSON text</source>
-        <translation>no es texto JSON</translation>
-    </message>
-    <message>
         <source>it is not a list of at most {most_guides} guides</source>
         <translation>no es una lista de {most_guides} guías como mucho</translation>
     </message>
@@ -6756,12 +6752,32 @@ sin guardar, {when}</translation>
         <translation>Pinceles</translation>
     </message>
     <message>
+        <source>favourite</source>
+        <translation>favorita</translation>
+    </message>
+    <message>
+        <source>nib</source>
+        <translation>plumilla</translation>
+    </message>
+    <message>
+        <source>brush</source>
+        <translation>pincel</translation>
+    </message>
+    <message>
         <source>Even lines</source>
         <translation>Líneas parejas</translation>
     </message>
     <message>
         <source>For the mouse</source>
         <translation>Para el ratón</translation>
+    </message>
+    <message>
+        <source>plain</source>
+        <translation>redonda</translation>
+    </message>
+    <message>
+        <source>mouse</source>
+        <translation>ratón</translation>
     </message>
     <message>
         <source>Cords and motifs</source>
@@ -6776,12 +6792,32 @@ sin guardar, {when}</translation>
         <translation>Texturas</translation>
     </message>
     <message>
+        <source>figure</source>
+        <translation>figura</translation>
+    </message>
+    <message>
+        <source>texture</source>
+        <translation>textura</translation>
+    </message>
+    <message>
         <source>Tones</source>
         <translation>Tonos</translation>
     </message>
     <message>
         <source>One bit</source>
         <translation>Un bit</translation>
+    </message>
+    <message>
+        <source>tone</source>
+        <translation>tono</translation>
+    </message>
+    <message>
+        <source>one bit</source>
+        <translation>un bit</translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation>blanca</translation>
     </message>
     <message>
         <source>Others</source>
@@ -6801,7 +6837,7 @@ sin guardar, {when}</translation>
     </message>
     <message>
         <source>Type part of a name or a tag: nib, brush, sketch, texture, tone, mouse, one bit</source>
-        <translation>Escriba parte de un nombre o etiqueta: nib, brush, sketch, texture, tone, mouse, one bit</translation>
+        <translation>Escriba parte de un nombre o etiqueta: plumilla, pincel, boceto, textura, tono, ratón, un bit</translation>
     </message>
     <message>
         <source>Pens</source>

@@ -700,10 +700,6 @@
         <translation>ガイドの一覧としては長すぎます</translation>
     </message>
     <message>
-        <source>it is not JSON text</source>
-        <translation>JSON の文ではありません</translation>
-    </message>
-    <message>
         <source>it is not a list of at most {most_guides} guides</source>
         <translation>{most_guides} 個までのガイドの一覧ではありません</translation>
     </message>
@@ -6733,12 +6729,32 @@ not saved, {when}</source>
         <translation>筆</translation>
     </message>
     <message>
+        <source>favourite</source>
+        <translation>お気に入り</translation>
+    </message>
+    <message>
+        <source>nib</source>
+        <translation>つけペン</translation>
+    </message>
+    <message>
+        <source>brush</source>
+        <translation>筆</translation>
+    </message>
+    <message>
         <source>Even lines</source>
         <translation>均一な線</translation>
     </message>
     <message>
         <source>For the mouse</source>
         <translation>マウス用</translation>
+    </message>
+    <message>
+        <source>plain</source>
+        <translation>丸</translation>
+    </message>
+    <message>
+        <source>mouse</source>
+        <translation>マウス</translation>
     </message>
     <message>
         <source>Cords and motifs</source>
@@ -6753,12 +6769,32 @@ not saved, {when}</source>
         <translation>質感</translation>
     </message>
     <message>
+        <source>figure</source>
+        <translation>模様</translation>
+    </message>
+    <message>
+        <source>texture</source>
+        <translation>質感</translation>
+    </message>
+    <message>
         <source>Tones</source>
         <translation>調子</translation>
     </message>
     <message>
         <source>One bit</source>
         <translation>1ビット</translation>
+    </message>
+    <message>
+        <source>tone</source>
+        <translation>調子</translation>
+    </message>
+    <message>
+        <source>one bit</source>
+        <translation>1ビット</translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation>ホワイト</translation>
     </message>
     <message>
         <source>Others</source>
@@ -6778,7 +6814,7 @@ not saved, {when}</source>
     </message>
     <message>
         <source>Type part of a name or a tag: nib, brush, sketch, texture, tone, mouse, one bit</source>
-        <translation>名前か札の一部を入れる：nib, brush, sketch, texture, tone, mouse, one bit</translation>
+        <translation>名前か札の一部を入れる：つけペン、筆、下描き、質感、調子、マウス、1ビット</translation>
     </message>
     <message>
         <source>Pens</source>

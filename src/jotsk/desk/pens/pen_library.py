@@ -63,9 +63,15 @@ class PenLibrary(QObject):
         return pen_id in self._own and pen_id in self._shipped
 
     def found(self, text: str) -> list[Pen]:
-        """Pens whose name or tags hold every word of `text`."""
+        """Pens whose name or tags hold every word of `text`, as they are shown or in English."""
         words = text.lower().split()
-        return [p for p in self.pens if all(w in f"{p.name} {' '.join(p.tags)}".lower() for w in words)]
+
+        def has(pen: Pen) -> bool:
+            known = [pen.name, *pen.tags]
+            told = " ".join([*known, *map(tr, known)]).lower()
+            return all(word in told for word in words)
+
+        return [pen for pen in self.pens if has(pen)]
 
     def put(self, pen: Pen) -> None:
         """Change a pen, or add one."""

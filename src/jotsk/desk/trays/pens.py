@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.ink import Pen
 from jotsk.core.marks.preview import preview
-from jotsk.core.words import tr
+from jotsk.core.words import mark, tr
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.stages import STAGES, Stage
 from jotsk.desk.theme import current
@@ -36,10 +36,10 @@ PREVIEW = (84, 22)
 WIDEST_PX = 6.0  # the preview's width of the widest pen, on the screen
 # By the first of these tags a pen has; those of the stage come first.
 GROUPS = {
-    "favourite": tr("Favourites"), "nib": tr("Nibs"), "brush": tr("Brushes"), "even": tr("Even lines"),
-    "plain": tr("Round"),
-    "mouse": tr("For the mouse"), "figure": tr("Cords and motifs"), "sketch": tr("Pencils"), "texture": tr("Textures"),
-    "tone": tr("Tones"), "one bit": tr("One bit"), "white": tr("White"),
+    mark("favourite"): tr("Favourites"), mark("nib"): tr("Nibs"), mark("brush"): tr("Brushes"),
+    mark("even"): tr("Even lines"), mark("plain"): tr("Round"), mark("mouse"): tr("For the mouse"),
+    mark("figure"): tr("Cords and motifs"), mark("sketch"): tr("Pencils"), mark("texture"): tr("Textures"),
+    mark("tone"): tr("Tones"), mark("one bit"): tr("One bit"), mark("white"): tr("White"),
 }  # fmt: skip
 OTHERS, ERASERS = tr("Others"), tr("Erasers")
 

@@ -35,8 +35,9 @@ def checked(
 
 
 def checked_again(
-    page: Page, before: Sequence[Finding], changed: Rect, *, leak_px: float = 8.0, tangent_px: float = 3.0
-) -> list[Finding]:
+    page: Page, before: Sequence[Finding], changed: Rect, *, leak_px: float = 8.0, tangent_px: float = 3.0,
+    report: Callable[[float], None] = lambda _: None,
+) -> list[Finding]:  # fmt: skip
     """The findings of a page of which a part was changed: those elsewhere stay, and that part is looked at anew. How
     heavy outlines are is a question of the whole, and is not asked again."""
     area = changed.grown(BESIDE_PX) & page.bounds
@@ -47,11 +48,16 @@ def checked_again(
         if not (area.x0 <= finding.at[0] < area.x1 and area.y0 <= finding.at[1] < area.y1)
         and not (finding.kind in ("wobble", "stray") and finding.mark in there)
     ]  # fmt: skip
-    found += leaks(page, leak_px, index=index, area=area)
-    found += tangents(page, tangent_px, index=index, area=area)
-    found += stops(page, index=index, area=area)
-    found += wobbles(page, index=index)
-    found += strays(page, area=area)
+    looks: tuple[Callable[[], list[Finding]], ...] = (
+        lambda: leaks(page, leak_px, index=index, area=area),
+        lambda: tangents(page, tangent_px, index=index, area=area),
+        lambda: stops(page, index=index, area=area),
+        lambda: wobbles(page, index=index),
+        lambda: strays(page, area=area),
+    )
+    for k, look in enumerate(looks):
+        report(k / len(looks))
+        found += look()
     return _in_order(page, found)
 
 

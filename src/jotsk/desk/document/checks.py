@@ -8,7 +8,7 @@ from contextlib import suppress
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtCore import QCoreApplication, QObject, QTimer, Signal
 
 from jotsk.core.check.checks import checked, checked_again
 from jotsk.core.check.finding import Finding
@@ -42,6 +42,10 @@ def _counted(kind: str, n: int) -> str:
     }[kind]
 
 
+class _NotWanted(Exception):
+    """The page has changed again, or the application ends."""
+
+
 class PageChecks(QObject):
     """The findings of the last check; those that are mended or let be leave the list."""
 
@@ -63,6 +67,8 @@ class PageChecks(QObject):
         document.opened.connect(self._forget)
         document.changed.connect(self._note)
         self._found.connect(self._take)
+        if (app := QCoreApplication.instance()) is not None:
+            app.aboutToQuit.connect(self._give_up)
 
     @property
     def present(self) -> Finding | None:
@@ -111,9 +117,15 @@ class PageChecks(QObject):
         BESIDE.queue("checks").go(self._check_again, self._turn, page, findings, changed)
 
     def _check_again(self, turn: int, page: Page, findings: list[Finding], changed: Rect) -> None:
-        found = checked_again(page, findings, changed)
-        with suppress(RuntimeError):  # the window is gone
-            self._found.emit(turn, page, found)
+        def report(_: float) -> None:
+            if turn != self._turn:
+                raise _NotWanted
+
+        with suppress(_NotWanted, RuntimeError):  # the window is gone
+            self._found.emit(turn, page, checked_again(page, findings, changed, report=report))
+
+    def _give_up(self) -> None:
+        self._turn += 1
 
     def _take(self, turn: int, page: Page, found: list[Finding]) -> None:
         if turn != self._turn or not self._is_checked:

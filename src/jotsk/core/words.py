@@ -30,9 +30,9 @@ def speak(code: str, find: Find | None, *, decimal: str = ".", thousands: str = 
 def tr(text: str, comment: str | None = None, n: int | None = None, /, **parts: Any) -> str:
     """Return a text in the language of the person, with its parts put in.
 
-    `comment` tells translators, and apart, what the text is for. `n` stands for %n and chooses the plural; the English
-    one is written "line(s)". Parts are named in braces, as `str.format` takes them; numbers get the decimal mark of the
-    language.
+    `comment` says what a text is for where the same English text needs several translations. `n` stands for %n and
+    chooses the plural; the English one is written "line(s)". Parts are named in braces, as `str.format` takes them;
+    numbers get the decimal mark of the language.
     """
     found = _find(text, comment or "", -1 if n is None else n) if _find is not None else ""
     if n is not None:

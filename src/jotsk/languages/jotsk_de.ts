@@ -280,10 +280,6 @@
         <translation>Das Profil „{name}“ kann Farben nicht in Druckfarbe umrechnen.</translation>
     </message>
     <message>
-        <source>WebP</source>
-        <translation>WebP</translation>
-    </message>
-    <message>
         <source>The disk does not take the work in progress: {reason}. Save the page.</source>
         <translation>Der Datenträger nimmt die laufende Arbeit nicht an: {reason}. Speichern Sie die Seite.</translation>
     </message>

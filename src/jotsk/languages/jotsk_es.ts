@@ -280,10 +280,6 @@
         <translation>El perfil «{name}» no puede convertir colores en tinta.</translation>
     </message>
     <message>
-        <source>WebP</source>
-        <translation>WebP</translation>
-    </message>
-    <message>
         <source>The disk does not take the work in progress: {reason}. Save the page.</source>
         <translation>El disco no acepta el trabajo en curso: {reason}. Guarde la página.</translation>
     </message>

@@ -280,10 +280,6 @@
         <translation>プロファイル「{name}」では色をインクに変えられません。</translation>
     </message>
     <message>
-        <source>WebP</source>
-        <translation>WebP</translation>
-    </message>
-    <message>
         <source>The disk does not take the work in progress: {reason}. Save the page.</source>
         <translation>ディスクが作業中の内容を受け付けません：{reason}。ページを保存してください。</translation>
     </message>

@@ -9,7 +9,6 @@ from PIL import Image
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.pixels import dpi_of, save_picture
 from jotsk.core.page import Page
-from jotsk.core.words import tr
 
 LARGEST_PX = 16383  # VP8 keeps sizes in 14 bits
 
@@ -23,4 +22,4 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
     )  # fmt: skip
 
 
-WEBP = Format("webp", tr("WebP"), (".webp",), ("rgba", "rgb"), write, has_quality=True, most_px=LARGEST_PX)
+WEBP = Format("webp", "WebP", (".webp",), ("rgba", "rgb"), write, has_quality=True, most_px=LARGEST_PX)

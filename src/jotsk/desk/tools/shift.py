@@ -46,14 +46,18 @@ class Shift(Tool):
 
 
 def _lines_of(page: Page, uids: set[int]) -> list[NDArray[np.float64]]:
-    """The centre lines of layers, and the bounds of those that have none; page px."""
+    """The centre lines of layers, or the motion of the hand where those are still to be worked out; the bounds of those
+    that have none; page px."""
     lines: list[NDArray[np.float64]] = []
     for layer in page.layers:
         if layer.uid not in uids:
             continue
         if isinstance(layer, InkLayer):
-            ribbons = (stroke.ribbon for stroke in layer.marks if isinstance(stroke, Stroke))
-            lines += [points[:, :2].astype(np.float64) for r in ribbons for points, _ in r.each_turn()]
+            for stroke in [mark for mark in layer.marks if isinstance(mark, Stroke)][-MOST_SHOWN:]:
+                if stroke.has_shape:
+                    lines += [points[:, :2].astype(np.float64) for points, _ in stroke.ribbon.each_turn()]
+                else:
+                    lines.append(stroke.trace.xy)
         elif layer.tiles.bounds:
             r = layer.tiles.bounds & page.bounds
             lines.append(np.array([(r.x0, r.y0), (r.x1, r.y0), (r.x1, r.y1), (r.x0, r.y1), (r.x0, r.y0)], float))

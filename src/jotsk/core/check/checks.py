@@ -20,16 +20,8 @@ def checked(
 ) -> list[Finding]:
     """What is wrong with a page, kind by kind, the worst of each first; without what was let be on it."""
     index = InkIndex(page)
-    report(0.1)
-    found = list(leaks(page, leak_px, index=index))
-    report(0.4)
-    found += tangents(page, tangent_px, index=index)
-    found += stops(page, index=index)
-    report(0.6)
-    found += weights(page)
-    report(0.75)
-    found += wobbles(page, index=index)
-    found += strays(page)
+    looks = (*_looks(page, index, None, leak_px, tangent_px), lambda: weights(page))
+    found = _found(looks, report)
     report(1.0)
     return _in_order(page, found)
 
@@ -45,20 +37,33 @@ def checked_again(
     there = {stroke.uid for stroke in index.strokes}
     found = [
         finding for finding in before
-        if not (area.x0 <= finding.at[0] < area.x1 and area.y0 <= finding.at[1] < area.y1)
+        if not area.holds(*finding.at)
         and not (finding.kind in ("wobble", "stray") and finding.mark in there)
     ]  # fmt: skip
-    looks: tuple[Callable[[], list[Finding]], ...] = (
+    found += _found(_looks(page, index, area, leak_px, tangent_px), report)
+    return _in_order(page, found)
+
+
+Look = Callable[[], list[Finding]]
+
+
+def _looks(page: Page, index: InkIndex, area: Rect | None, leak_px: float, tangent_px: float) -> tuple[Look, ...]:
+    """What is looked for on a page, or in a part of it."""
+    return (
         lambda: leaks(page, leak_px, index=index, area=area),
         lambda: tangents(page, tangent_px, index=index, area=area),
         lambda: stops(page, index=index, area=area),
         lambda: wobbles(page, index=index),
         lambda: strays(page, area=area),
     )
+
+
+def _found(looks: Sequence[Look], report: Callable[[float], None]) -> list[Finding]:
+    found: list[Finding] = []
     for k, look in enumerate(looks):
         report(k / len(looks))
         found += look()
-    return _in_order(page, found)
+    return found
 
 
 def _in_order(page: Page, found: Sequence[Finding]) -> list[Finding]:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections import Counter
 from itertools import pairwise
 from typing import Any, NamedTuple
 
@@ -14,6 +15,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.mend.join import End, ends_of
 from jotsk.core.mend.snip import shown_ink, strokes_near
 from jotsk.core.page import InkLayer, Page
+from jotsk.core.runtime.computed import computed
 
 STRAIGHT = 0.93  # chord by length, of a stroke that may be hatching
 PARALLEL_COS, ALIKE = 0.955, 2.2  # of hatching beside it: direction, and how many times as long
@@ -56,19 +58,15 @@ class InkIndex:
         self.owners = np.repeat(np.arange(len(self.strokes)), lengths)
         self.thickest = float(self.radii.max(initial=0.0))
         self._ends: dict[int, list[End]] = {}
-        self._at: dict[int, tuple[int, int]] = {}  # by the place of a tip: its stroke, and which of its ends it is
         self._strides: dict[int, int] = {}
-        self._tree: Any = None
 
-    @property
+    @computed
     def tree(self) -> Any:
         """A k-d tree of all places: Maneewongvatana and Mount, "It's okay to be skinny, if your friends are fat"
         (1999), as SciPy has it."""
-        if self._tree is None:
-            from scipy.spatial import cKDTree  # here: it takes long to import, and only checks need it
+        from scipy.spatial import cKDTree  # here: it takes long to import, and only checks need it
 
-            self._tree = cKDTree(self.xy)
-        return self._tree
+        return cKDTree(self.xy)
 
     def ends(self, number: int) -> list[End]:
         """Both ends of a stroke, worked out once."""
@@ -79,15 +77,20 @@ class InkIndex:
 
     def end_at(self, place: int) -> End | None:
         """The end whose tip a place is."""
-        if not self._at:
-            owners, places = self.tips()
-            count: dict[int, int] = {}
-            for owner, tip in zip(owners.tolist(), places.tolist(), strict=True):
-                self._at[tip] = owner, count.get(owner, 0)
-                count[owner] = count.get(owner, 0) + 1
-        found = self._at.get(place)
+        found = self._which.get(place)
         return None if found is None else self.ends(found[0])[found[1]]
 
+    @computed
+    def _which(self) -> dict[int, tuple[int, int]]:
+        """By the place of a tip: its stroke, and which of its ends it is."""
+        found: dict[int, tuple[int, int]] = {}
+        count: Counter[int] = Counter()
+        for owner, tip in zip(*(each.tolist() for each in self.tips), strict=True):
+            found[tip] = owner, count[owner]
+            count[owner] += 1
+        return found
+
+    @computed
     def tips(self) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
         """Of every end: the number of its stroke, and its place among all places; in the order of `ends`."""
         owners, places = [], []
@@ -158,6 +161,7 @@ class InkIndex:
             self._strides[start] = known
         return known
 
+    @computed
     def hatching(self) -> NDArray[np.bool_]:
         """Which strokes are hatching: nearly straight, and beside at least two that run their way and are about as
         long."""

@@ -45,7 +45,7 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
         if gap is None:
             continue
         width, made, at = gap
-        if any(math.dist(at, other) < gap_px for other in taken) or (area is not None and not _holds(area, at)):
+        if any(math.dist(at, other) < gap_px for other in taken) or (area is not None and not area.holds(*at)):
             continue
         flood = _flooded(regions, made)
         if flood is None:
@@ -56,22 +56,18 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
         taken.append(at)
         layer, stroke = index.layers[number], index.strokes[number]
         words = tr("A gap of {width:.0f} px: {size} would run out here.", width=width, size=_size(mm2))
-        mend = partial(_bridged, uid=layer.uid, made=made)
+        mend = partial(with_inserted, uid=layer.uid, below=None, new=[made])
         found.append(Finding("leak", at, width, layer.name, words, mm2, mend, stroke.uid))
     return sorted(found, key=lambda finding: -finding.weight)
-
-
-def _holds(area: Rect, at: tuple[float, float]) -> bool:
-    return area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1
 
 
 def _candidates(index: InkIndex, gap_px: float) -> list[tuple[int, End, NDArray[np.int64]]]:
     """The ends that touch nothing and have something within a gap: the number of their stroke, the end, and the places
     that are so near, of other strokes and of the ends of its own."""
-    owners, places = index.tips()
+    owners, places = index.tips
     if not len(owners):
         return []
-    hatching = index.hatching()
+    hatching = index.hatching
     tips, radii = index.xy[places], index.radii[places]
     reach = gap_px + radii + index.thickest + LEAST_PX
     is_tip = np.zeros(len(index.xy), np.bool_)
@@ -104,10 +100,6 @@ def _touches(index: InkIndex, others: NDArray[np.int64], tip: NDArray[np.float64
 
 def _size(mm2: float) -> str:
     return tr("{mm2:.1f} cm²", mm2=mm2 / 100) if mm2 >= 50 else tr("{mm2:.0f} mm²", mm2=mm2)
-
-
-def _bridged(page: Page, *, uid: int, made: Stroke) -> Page:
-    return with_inserted(page, uid, None, [made])
 
 
 class _Regions(NamedTuple):

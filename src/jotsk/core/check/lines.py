@@ -56,7 +56,7 @@ def tangents(
     """Lines that touch or run along each other within so many px without crossing; and double lines. Lines that run
     along several others are hatching, and meant so. Only what lies in an `area`, if there is one."""
     index = index or InkIndex(page)
-    hatching = index.hatching()
+    hatching = index.hatching
     pairs: list[tuple[int, int, tuple[float, tuple[float, float], float, float]]] = []
     for one, two, of_one, of_two in index.pairs_beside(within_px, LEAST_RUN_WIDTHS):
         if index.layers[one] is not index.layers[two] or (hatching[one] and hatching[two]):
@@ -71,7 +71,7 @@ def tangents(
         most = max(beside[one], beside[two])
         if most > MOST_BESIDE or (most > 1 and share >= MOST_SHARE):
             continue
-        if area is not None and not (area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1):
+        if area is not None and not area.holds(*at):
             continue
         if share >= MOST_SHARE:
             words = tr("Two lines lie over each other; splice them, or take one away.")

@@ -27,10 +27,10 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
     """Ends whose tip touches the edge of another line and goes no farther; only those in an `area`, if there is one.
     Hatching ends where it likes."""
     index = index or InkIndex(page, area)
-    owners, places = index.tips()
+    owners, places = index.tips
     if not len(owners):
         return []
-    hatching, found = index.hatching(), []
+    hatching, found = index.hatching, []
     tips, radii = index.xy[places], index.radii[places]
     for k, near in enumerate(index.tree.query_ball_point(tips, radii + index.thickest + TOUCH_PX)):
         number = int(owners[k])
@@ -47,11 +47,11 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
         assert end is not None
         at = (float(tips[k][0]), float(tips[k][1]))
         place = _met(touched[0], end)
-        if place is None or (area is not None and not (area.x0 <= at[0] < area.x1 and area.y0 <= at[1] < area.y1)):
+        if place is None or (area is not None and not area.holds(*at)):
             continue
         layer = index.layers[number]
         words = tr("This line stops exactly on another; draw it into that one, or end it before.")
-        mend = partial(_drawn_in, uid=layer.uid, made=straight_bridge(end, place))
+        mend = partial(with_inserted, uid=layer.uid, below=None, new=[straight_bridge(end, place)])
         found.append(Finding("tangent", at, 0.0, layer.name, words, stroke.size_px, mend, stroke.uid))
     return found
 
@@ -67,7 +67,3 @@ def _met(other: Stroke, end: End) -> NDArray[np.float64] | None:
     if away[k] @ end.towards < AHEAD_COS * far[k] or abs(float(way @ end.towards)) > ALONG_COS:
         return None
     return np.asarray(points[k, :2])
-
-
-def _drawn_in(page: Page, *, uid: int, made: Stroke) -> Page:
-    return with_inserted(page, uid, None, [made])

@@ -52,6 +52,10 @@ class Rect(NamedTuple):
     def contains(self, other: Rect) -> bool:
         return self.x0 <= other.x0 and self.y0 <= other.y0 and self.x1 >= other.x1 and self.y1 >= other.y1
 
+    def holds(self, x: float, y: float) -> bool:
+        """Whether a place lies in it; its right and lower edges are not of it."""
+        return self.x0 <= x < self.x1 and self.y0 <= y < self.y1
+
     def grown(self, by: int) -> Rect:
         return Rect(self.x0 - by, self.y0 - by, self.x1 + by, self.y1 + by)
 

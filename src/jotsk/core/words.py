@@ -8,7 +8,7 @@ or a name that files keep: such a text is translated when it is shown.
 from __future__ import annotations
 
 import string
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable
 from typing import Any
 
 Find = Callable[[str, str, int], str]  # of a text, its comment and its number (-1: none); empty if there is none
@@ -66,9 +66,6 @@ class _Formatter(string.Formatter):
         if isinstance(value, (int, float)) and _marks:
             return "".join(_marks.get(letter, letter) for letter in shown)
         return shown
-
-    def get_value(self, key: int | str, args: Sequence[Any], kwargs: Mapping[str, Any]) -> Any:
-        return kwargs.get(key, "{" + key + "}") if isinstance(key, str) else super().get_value(key, args, kwargs)
 
 
 _FORMAT = _Formatter()

@@ -20,6 +20,7 @@ from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import ResponseCurve, trace_from
 from jotsk.core.ink import Color, Pen, pen_by_id
 from jotsk.core.ink.pens import Drive, Taper
+from jotsk.core.json_text import BAD_RECORD
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page, blank_page, render
 from jotsk.core.page.edits.layer_edits import free_name
@@ -106,15 +107,7 @@ def _parsed(path: Path, data: bytes, dpi: float, report: Progress) -> tuple[list
                     )
                 )
             report(number / len(shapes))
-    except (
-        ValueError,
-        TypeError,
-        AttributeError,
-        ZeroDivisionError,
-        OverflowError,
-        RecursionError,
-        LookupError,
-    ) as error:
+    except (*BAD_RECORD, LookupError) as error:
         raise DamagedFile(path, tr("its shapes cannot be read")) from error
     return lines, size
 

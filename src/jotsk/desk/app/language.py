@@ -25,9 +25,8 @@ LANGUAGES = {"en": "English", "de": "Deutsch", "es": "Español", "ja": "日本�
 _translators: list[QTranslator] = []  # Qt does not keep them
 
 
-def speak() -> str:
-    """Take the words of the language in the settings, or of the desktop; English where it is none there is. Returns its
-    code."""
+def speak() -> None:
+    """Take the words of the language in the settings, or of the desktop; English where it is none there is."""
     language = _wanted()
     if language != words.spoken:
         translator = QTranslator()
@@ -42,12 +41,11 @@ def speak() -> str:
             )  # fmt: skip
         else:
             log.warning("the translation into %s is not there", language)
-    return words.spoken
 
 
 def _wanted() -> str:
     chosen = OF_THE_DESKTOP
-    with suppress(OSError, ValueError):
+    with suppress(OSError, ValueError, RecursionError):
         values = json.loads((config_folder() / "settings.json").read_text(encoding="utf-8"))
         chosen = values.get(KEY, OF_THE_DESKTOP) if isinstance(values, dict) else OF_THE_DESKTOP
     codes = [chosen] if chosen in LANGUAGES else [name.split("-")[0] for name in QLocale.system().uiLanguages()]

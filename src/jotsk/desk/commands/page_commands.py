@@ -6,7 +6,6 @@ import logging
 from collections.abc import Callable
 from datetime import datetime
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
@@ -40,9 +39,6 @@ from jotsk.desk.recovery.open_pages import OpenPages
 from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote, RecoveryFolder
 from jotsk.desk.widgets.modal import deleted_after
-
-if TYPE_CHECKING:
-    pass
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
 OPENABLE = tr("Pages, pictures and lines (*.ora *.svg {pictures});;All files (*)", pictures=PICTURES)

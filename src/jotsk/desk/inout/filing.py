@@ -17,7 +17,6 @@ from jotsk.core.files.orders import Order, write_orders
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.fill.pour import found_again
-from jotsk.core.marks import Area
 from jotsk.core.page import Page, prepared
 from jotsk.core.page.layers.placing import Picture
 from jotsk.core.words import tr
@@ -91,7 +90,7 @@ class Filing(QObject):
     def save(self, path: Path) -> None:
         """Write the page as it is now; it may go on changing, or be left for another, meanwhile."""
         snapshot, before = self._document.snapshot(), signature(path)
-        page, areas = replace(snapshot.page, seen_as=self.seen_as()), self._still_to_find()
+        page, seen_as = self._page_to_write(), self.seen_as()
 
         def work(progress: Callable[[float], None]) -> bool:
             if holds_other_strokes(path):
@@ -103,7 +102,7 @@ class Filing(QObject):
                     )
                 )
             try:
-                self._writer.write(path, found_again(page, areas), progress=progress, instead_of=before)
+                self._writer.write(path, replace(page(), seen_as=seen_as), progress=progress, instead_of=before)
             except ChangedMeanwhile:
                 return False
             return True
@@ -119,25 +118,27 @@ class Filing(QObject):
         self.jobs.run(tr("Saving {name}", name=path.name), work, done)
 
     def export(self, path: Path, export: Export) -> None:
-        page, export = self._document.page_when_dry(), replace(export, title=self._document.title)
-        areas = self._still_to_find()
+        page, export = self._page_to_write(), replace(export, title=self._document.title)
         self.jobs.run(
             tr("Exporting {name}", name=path.name),
-            lambda p: write_export(path, found_again(page, areas), export, progress=p),
+            lambda p: write_export(path, page(), export, progress=p),
             lambda _: self.told.emit(tr("Wrote “{name}”.", name=path.name)),
         )
 
     def hand_over(self, folder: Path, stem: str, orders: Sequence[Order]) -> None:
         """Write orders into a folder: all of them or none."""
-        page, areas = self._document.page_when_dry(), self._still_to_find()
+        page = self._page_to_write()
         self.jobs.run(
             tr("Handing over {stem}", stem=stem),
-            lambda p: write_orders(folder, stem, found_again(page, areas), orders, progress=p),
+            lambda p: write_orders(folder, stem, page(), orders, progress=p),
             lambda files: self.told.emit(tr("Wrote {names}.", names=", ".join(f"“{file.name}”" for file in files))),
         )
 
-    def _still_to_find(self) -> list[tuple[int, Area]]:
-        return self._document.follower.still_to_find(self._document.page_when_dry())
+    def _page_to_write(self) -> Callable[[], Page]:
+        """The page as it is now; its areas that follow their lines are found by who writes it."""
+        page = self._document.page_when_dry()
+        areas = self._document.follower.still_to_find(page)
+        return lambda: found_again(page, areas)
 
     def was_changed_outside(self, path: Path) -> bool:
         """Whether somebody else wrote the file since it was opened or saved here."""

@@ -20,7 +20,7 @@ from jotsk.core.guides.rails import Line, Point
 from jotsk.core.guides.symmetry import copies
 from jotsk.core.marks import Stroke
 from jotsk.core.words import tr
-from jotsk.desk.board.overlays.guide_overlay import seen_area
+from jotsk.desk.board.overlays.guide_overlay import polygon_of, seen_area
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
 from jotsk.desk.pens.hand import Hand
@@ -232,15 +232,11 @@ def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]
     if isinstance(hold.rail, Line):
         (a, b), seen = hold.rail.places(np.array(hold.span)).tolist(), area.grown(8)
         line = clipped((a[0], a[1]), (b[0], b[1]), seen)
-        return [] if line is None else [_polygon(line, m)]
+        return [] if line is None else [polygon_of(line, m)]
     u = np.linspace(*hold.span, SHOWN)
     corners = hold.rail.corners
     if len(corners):
         u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
     places = hold.rail.places(u)
     parts = in_sight(places[np.isfinite(places).all(axis=1)], area)
-    return [_polygon(part, m) for part in parts]
-
-
-def _polygon(places: NDArray[np.float64], m: NDArray[np.float64]) -> QPolygonF:
-    return QPolygonF([QPointF(x, y) for x, y in (places @ m[:, :2].T + m[:, 2]).tolist()])
+    return [polygon_of(part, m) for part in parts]

@@ -190,7 +190,7 @@ def _draw_lines(
     lines = lines_of(guide, area)
     if page is not None:
         lines += [part for line in guide.lines_of_page(page) if line is not None for part in in_sight(line, area)]
-    shapes = [_polygon(line, m) for line in lines]
+    shapes = [polygon_of(line, m) for line in lines]
     edge = QColor("#10181D" if luminance(color.name()) > LIGHT_COLOR else "#FFFFFF")
     edge.setAlpha(EDGE_ALPHA)
     for ink, thick in ((edge, width + 2.0), (color, width)):
@@ -235,7 +235,8 @@ def _draw_name(painter: QPainter, name: str, at: QPointF, size: QSize) -> None:
     painter.setBrush(Qt.BrushStyle.NoBrush)
 
 
-def _polygon(line: NDArray[np.float64], m: NDArray[np.float64]) -> QPolygonF:
+def polygon_of(line: NDArray[np.float64], m: NDArray[np.float64]) -> QPolygonF:
+    """A polyline of the page as it is seen, `m` (2, 3) from page px to the screen."""
     return QPolygonF([QPointF(x, y) for x, y in (line @ m[:, :2].T + m[:, 2]).tolist()])
 
 

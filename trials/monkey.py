@@ -95,7 +95,7 @@ class Monkey:
         self._fingers: dict[int, QPoint] = {}
         self._heart = QTimer(interval=5)
         self._heart.timeout.connect(self._beats)
-        self._sheets = QTimer(interval=20)
+        self._sheets = QTimer(singleShot=True, interval=20)  # started again by each poke: a sheet may open another
         self._sheets.timeout.connect(self._poke_sheet)
         self._next = QTimer(singleShot=True, interval=0)
         self._next.timeout.connect(self._step)
@@ -300,6 +300,7 @@ class Monkey:
 
     def _poke_sheet(self) -> None:
         """A menu or a sheet is open, in a loop of its own: do something to it, and close it sooner or later."""
+        self._sheets.start()
         popup, sheet = QApplication.activePopupWidget(), QApplication.activeModalWidget()
         if popup is not None:
             popup.close()

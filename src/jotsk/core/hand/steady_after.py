@@ -138,6 +138,11 @@ class Steadier:
             last = self._last = strength, line
         return last[1]
 
+    @property
+    def times(self) -> NDArray[np.float64]:
+        """Of the places of a steadied line, (N,) s."""
+        return self._trace.t if self._is_too_short else self._times
+
     @cached_property
     def _pressure(self) -> _Bank:
         return _Bank(np.ascontiguousarray(self._columns[:, 2:3]), self._dt)

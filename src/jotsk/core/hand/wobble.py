@@ -23,8 +23,8 @@ def wobble_px(trace: Trace, meant: Steadier | None = None) -> float:
     if meant is None:
         part = slow_part(trace)
         meant = Steadier(trace, tremor_px=part.tremor_px if part else USUAL_TREMOR_PX)
-    line = meant.line(MEANT_STRENGTH)
-    xy = np.column_stack([np.interp(trace.t, line.t, c) for c in line.xy.T])
+    line = meant.places(MEANT_STRENGTH)
+    xy = np.column_stack([np.interp(trace.t, meant.times, c) for c in line.T])
     along = np.gradient(xy, axis=0)
     length = np.maximum(np.hypot(*along.T), 1e-9)
     off = trace.xy - xy

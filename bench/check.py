@@ -11,7 +11,7 @@ from shapely import LineString, STRtree
 from skimage.measure import find_contours
 
 from bench.inked_page import A4_600, inked_page
-from jotsk.core.check.checks import checked
+from jotsk.core.check.checks import checked, checked_again
 from jotsk.core.check.leaks import leaks
 from jotsk.core.check.lines import strays, tangents, weights, wobbles
 from jotsk.core.files.export import FORMATS, Export
@@ -37,6 +37,8 @@ def main() -> None:
     for name, check in CHECKS.items():
         measure(name, lambda check=check: list(check(page)))
     measure("all checks", lambda: checked(page))
+    found, changed = checked(page), iter(page.layers[0].marks)
+    measure("one line changed, checked again", lambda: checked_again(page, found, next(changed).bounds) and None, 50)
     lines = [LineString(m.ribbon.points[:, :2].astype(float)) for m in page.layers[0].marks if len(m.ribbon) > 1]
     tree = STRtree(lines)
     measure("Shapely, pairs of near lines", lambda: tree.query(lines, "dwithin", NEAR_PX))

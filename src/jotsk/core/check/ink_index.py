@@ -2,14 +2,22 @@
 
 from __future__ import annotations
 
-import math
 from collections import Counter
 from itertools import pairwise
-from typing import Any, NamedTuple
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.check.beside_kernel import (
+    Grid,
+    apart,
+    beside_alike,
+    grid_of,
+    open_px,
+    places_around,
+    places_beside,
+)
 from jotsk.core.geometry import Rect
 from jotsk.core.marks import Stroke
 from jotsk.core.mend.join import End, ends_of
@@ -22,13 +30,7 @@ PARALLEL_COS, ALIKE = 0.955, 2.2  # of hatching beside it: direction, and how ma
 NEAREST_WIDTHS, FARTHEST_WIDTHS, FARTHEST_SHARE = 0.3, 12.0, 0.5  # apart, in widths and as a share of the length
 FEW = 2  # of such neighbours, and it is hatching
 NEARLY_PARALLEL = 0.9
-STEP_PX = 6.0  # between the places of a line that are looked at for neighbours
-
-
-def _ways(xy: NDArray[np.float64]) -> NDArray[np.float64]:
-    """The direction of a line at each of its places, of length 1."""
-    way = np.gradient(xy, axis=0) if len(xy) > 1 else np.zeros_like(xy)
-    return way / np.maximum(np.hypot(*way.T), 1e-9)[:, None]
+STEP_PX, BEYOND = 6.0, 3  # between the places of a line that are looked at for neighbours; so many more at either end
 
 
 class Beside(NamedTuple):
@@ -40,10 +42,23 @@ class Beside(NamedTuple):
     of_two: slice
 
 
+def lie_in(xy: NDArray[np.float64], area: Rect, beyond: NDArray[np.float64] | float = 0.0) -> NDArray[np.bool_]:
+    """Which places (N, 2) lie in an area, or at most so far beyond it."""
+    (x, y), (x0, y0, x1, y1) = xy.T, area
+    return np.asarray((x >= x0 - beyond) & (x < x1 + beyond) & (y >= y0 - beyond) & (y < y1 + beyond))
+
+
+def _median(values: NDArray[np.float64]) -> float:
+    """The upper median; 0 of nothing."""
+    k = len(values) // 2
+    return float(np.partition(values, k)[k]) if len(values) else 0.0
+
+
 class InkIndex:
     """The strokes of all shown ink layers, or those that can have ink in `area`, in the order of their layers."""
 
     def __init__(self, page: Page, area: Rect | None = None) -> None:
+        self._area = area
         self.strokes: list[Stroke] = []
         self.layers: list[InkLayer] = []  # of each stroke
         for layer in shown_ink(page):
@@ -58,15 +73,30 @@ class InkIndex:
         self.owners = np.repeat(np.arange(len(self.strokes)), lengths)
         self.thickest = float(self.radii.max(initial=0.0))
         self._ends: dict[int, list[End]] = {}
-        self._strides: dict[int, int] = {}
 
     @computed
-    def tree(self) -> Any:
-        """A k-d tree of all places: Maneewongvatana and Mount, "It's okay to be skinny, if your friends are fat"
-        (1999), as SciPy has it."""
-        from scipy.spatial import cKDTree  # here: it takes long to import, and only checks need it
+    def grid(self) -> Grid:
+        """All places, to find those around one."""
+        return grid_of(self.xy, 2 * STEP_PX + 2 * self.usual_radius)
 
-        return cKDTree(self.xy)
+    @computed
+    def usual_radius(self) -> float:
+        """That most places do not exceed."""
+        return float(np.percentile(self.radii, 75)) if len(self.radii) else 1.0
+
+    @computed
+    def widths(self) -> NDArray[np.float64]:
+        """The median width of each stroke, px."""
+        return np.array([2 * _median(self.radii[a:b]) for a, b in pairwise(self.starts.tolist())])
+
+    def around(self, at: NDArray[np.float64], reach: float) -> NDArray[np.int64]:
+        """The places within reach of one."""
+        return places_around(self.grid, self.xy, float(at[0]), float(at[1]), float(reach))
+
+    def open_px(self, most: float) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+        """From each of the tips to what is nearest, edge to edge, at places of other strokes; and to what it may meet:
+        other strokes but hatching, and the other tips of its own. `inf` beyond `most`, and for tips of hatching."""
+        return open_px(self.grid, self.xy, self.radii, self.owners, self.tips[1], self.hatching, most, self.thickest)
 
     def ends(self, number: int) -> list[End]:
         """Both ends of a stroke, worked out once."""
@@ -102,97 +132,56 @@ class InkIndex:
         return np.array(owners, np.int64), np.array(places, np.int64)
 
     def pairs_beside(self, gap_px: float, run_widths: float) -> list[Beside]:
-        """The strokes that may run within a gap of each other, edge to edge, for so many of their widths."""
+        """The strokes that may run within a gap of each other, edge to edge, for so many of their widths; somewhere in
+        the area, if there is one."""
         if len(self.strokes) < 2:
             return []
-        from scipy.spatial import cKDTree
-
-        kept = np.concatenate([np.arange(a, b, self._stride(a, b)) for a, b in self._parts()])
+        kept, ways = apart(self.xy, self.starts, STEP_PX)
         xy, radii, owners = self.xy[kept], self.radii[kept], self.owners[kept]
-        ways = np.concatenate([_ways(self.xy[a:b])[:: self._stride(a, b)] for a, b in self._parts()])
-        found = []
-        thick = radii > np.percentile(radii, 95)
-        limit = float(radii[~thick].max(initial=0.0))
-        tree = cKDTree(xy)
-        close = tree.query_pairs(gap_px + 2 * limit + STEP_PX, output_type="ndarray")
-        found.append(close)
-        for k in np.flatnonzero(thick):  # few, and each reaches farther
-            others = np.array(tree.query_ball_point(xy[k], gap_px + radii[k] + self.thickest + STEP_PX), np.int64)
-            found.append(np.column_stack([np.full(len(others), k), others]))
-        near = np.concatenate(found)
-        far = np.hypot(*(xy[near[:, 0]] - xy[near[:, 1]]).T) - radii[near].sum(axis=1)
-        cos = np.abs((ways[near[:, 0]] * ways[near[:, 1]]).sum(axis=1))
-        near = near[(far <= gap_px + STEP_PX) & (cos >= NEARLY_PARALLEL) & (owners[near[:, 0]] != owners[near[:, 1]])]
+        grid = grid_of(xy, gap_px + STEP_PX + 2 * self.usual_radius)
+        near = places_beside(grid, xy, radii, ways, owners, gap_px + STEP_PX, NEARLY_PARALLEL)
         if not len(near):
             return []
-        swaps = owners[near[:, 0]] > owners[near[:, 1]]
-        near[swaps] = near[swaps][:, ::-1]
         codes = owners[near[:, 0]] * len(self.strokes) + owners[near[:, 1]]
         order = np.argsort(codes, kind="stable")
-        codes, places = codes[order], kept[near[order]]
+        codes, near = codes[order], near[order]
         firsts = np.flatnonzero(np.diff(codes, prepend=-1))
-        low, high = np.minimum.reduceat(places, firsts), np.maximum.reduceat(places, firsts)
-        widths = np.array([2 * float(np.median(self.radii[a:b])) if b > a else 0.0 for a, b in pairwise(self.starts)])
-        found = []
-        for code, lows, highs in zip(codes[firsts].tolist(), low.tolist(), high.tolist(), strict=True):
-            one, two = divmod(code, len(self.strokes))
-            least = run_widths * max(min(widths[one], widths[two]), gap_px)
-            if math.dist(self.xy[lows[0]], self.xy[highs[0]]) + 4 * STEP_PX >= least / 2:
-                found.append(
-                    Beside(one, two, *(self._stretch(n, a, b) for n, a, b in zip((one, two), lows, highs, strict=True)))
-                )
-        return found
-
-    def _stretch(self, number: int, low: int, high: int) -> slice:
-        """From one place of a stroke to another, and a little beyond, by its own count."""
-        start, stop = int(self.starts[number]), int(self.starts[number + 1])
-        beyond = 3 * self._stride(start, stop)
-        return slice(max(0, low - start - beyond), min(stop, high + beyond + 1) - start)
-
-    def _parts(self) -> list[tuple[int, int]]:
-        return [(int(a), int(b)) for a, b in zip(self.starts[:-1], self.starts[1:], strict=True) if b > a]
-
-    def _stride(self, start: int, stop: int) -> int:
-        """Every how many places of a stroke are about `STEP_PX` apart."""
-        known = self._strides.get(start)
-        if known is None:
-            steps = np.hypot(*np.diff(self.xy[start:stop], axis=0).T)
-            known = max(1, int(STEP_PX / max(0.1, float(np.median(steps)) if len(steps) else STEP_PX)))
-            self._strides[start] = known
-        return known
+        low, high = np.minimum.reduceat(near, firsts), np.maximum.reduceat(near, firsts)
+        bounds = np.searchsorted(owners, np.arange(len(self.strokes) + 1))
+        numbers = np.column_stack(np.divmod(codes[firsts], len(self.strokes)))
+        long = np.hypot(*(xy[high[:, 0]] - xy[low[:, 0]]).T) + 4 * STEP_PX
+        some = long >= run_widths * np.maximum(self.widths[numbers].min(axis=1), gap_px) / 2
+        if self._area is not None:
+            some &= np.logical_or.reduceat(lie_in(xy[near[:, 0]], self._area), firsts)
+        low = np.maximum(low - BEYOND, bounds[numbers])[some]
+        high = np.minimum(high + BEYOND, bounds[numbers + 1] - 1)[some]
+        numbers = numbers[some]
+        first, last = kept[low] - self.starts[numbers], kept[high] + 1 - self.starts[numbers]
+        return [
+            Beside(one, two, slice(a, b), slice(c, d))
+            for (one, two), (a, c), (b, d) in zip(numbers.tolist(), first.tolist(), last.tolist(), strict=True)
+        ]
 
     @computed
     def hatching(self) -> NDArray[np.bool_]:
         """Which strokes are hatching: nearly straight, and beside at least two that run their way and are about as
         long."""
-        count = len(self.strokes)
-        out = np.zeros(count, np.bool_)
-        if count < FEW + 1:
+        out = np.zeros(len(self.strokes), np.bool_)
+        owners = np.flatnonzero(np.diff(self.starts))
+        if len(owners) < FEW + 1:
             return out
-        from scipy.spatial import cKDTree
-
-        parts = self._parts()
-        owners = np.array([self.owners[a] for a, _ in parts])
-        first, last = (np.array([self.xy[k] for k in ks]) for ks in zip(*((a, b - 1) for a, b in parts), strict=True))
-        chord = np.hypot(*(last - first).T)
-        long = np.array([float(np.hypot(*np.diff(self.xy[a:b], axis=0).T).sum()) for a, b in parts])
-        width = np.array([2 * float(np.median(self.radii[a:b])) for a, b in parts])
-        is_straight = (chord >= STRAIGHT * long) & (long > 3 * width)
+        first, last = self.xy[self.starts[owners]], self.xy[self.starts[owners + 1] - 1]
+        steps = np.hypot(*np.diff(self.xy, axis=0, append=self.xy[-1:]).T)
+        steps[self.starts[owners + 1] - 1] = 0.0  # from one stroke to the next
+        chord, long = np.hypot(*(last - first).T), np.add.reduceat(steps, self.starts[owners])
+        is_straight = (chord >= STRAIGHT * long) & (long > 3 * self.widths[owners])
         some = np.flatnonzero(is_straight)
-        if len(some) < FEW + 1:
-            return out
-        middle, way = (first + last)[some] / 2, (last - first)[some] / chord[some, None]
-        tree = cKDTree(middle)
-        for k, near in enumerate(tree.query_ball_point(middle, long[some])):
-            near = np.array([n for n in near if n != k], np.int64)
-            if len(near) < FEW:
-                continue
-            off = middle[near] - middle[k]
-            across = np.abs(off[:, 0] * way[k, 1] - off[:, 1] * way[k, 0])
-            own, theirs, thick = long[some[k]], long[some[near]], width[some[k]]
-            beside = (
-                (np.abs(way[near] @ way[k]) >= PARALLEL_COS) & (theirs < ALIKE * own) & (own < ALIKE * theirs)
-                & (across > NEAREST_WIDTHS * thick) & (across < min(FARTHEST_WIDTHS * thick, FARTHEST_SHARE * own))
-            )  # fmt: skip
-            out[owners[some[k]]] = beside.sum() >= FEW
+        middles = (first + last) / 2
+        some = some[np.argsort(middles[some, 0])]
+        ways = (last - first)[some] / chord[some, None]
+        beside = beside_alike(
+            middles[some], ways, long[some], self.widths[owners[some]],
+            PARALLEL_COS, ALIKE, NEAREST_WIDTHS, FARTHEST_WIDTHS, FARTHEST_SHARE, FEW,
+        )  # fmt: skip
+        out[owners[some]] = beside
         return out

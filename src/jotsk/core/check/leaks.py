@@ -11,10 +11,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
-from jotsk.core.check.ink_index import InkIndex
+from jotsk.core.check.ink_index import InkIndex, lie_in
 from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.region_kernel import go_downhill
-from jotsk.core.fill.regions import distance_of, halved
+from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry import Rect
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
@@ -27,26 +27,24 @@ from jotsk.core.words import tr
 MOST_PX = 9_000_000  # of the picture regions are told apart on
 LEAST_MM2 = 1.5  # what would flood is smaller than anybody sees
 ROOM_PX, LEAST_PX, HALF_STEP_PX = 3.0, 0.6, 1.5
-AROUND_PX = 600  # of a part of the page that is looked at again
+AROUND_PX = 400  # of a part of the page that is looked at again
 
 
 def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, area: Rect | None = None) -> list[Finding]:
     """Every gap of up to `gap_px` that parts two areas of the ink, the one that would flood most first; only those in
     an `area`, if there is one. Ends of hatching leave no gap: it is drawn with open ends."""
     index = index or InkIndex(page)
-    candidates = _candidates(index, gap_px)
-    if not candidates:
-        return []
-    regions = _regions(page, gap_px, area)
+    regions: _Regions | None = None
     found: list[Finding] = []
     taken: list[tuple[float, float]] = []
-    for number, end, near in candidates:
+    for number, end, near in _candidates(index, gap_px, area):
         gap = _nearest(index, near, end, gap_px)
         if gap is None:
             continue
         width, made, at = gap
         if any(math.dist(at, other) < gap_px for other in taken) or (area is not None and not area.holds(*at)):
             continue
+        regions = regions or _regions(page, gap_px, area)
         flood = _flooded(regions, made)
         if flood is None:
             continue
@@ -61,29 +59,29 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
     return sorted(found, key=lambda finding: -finding.weight)
 
 
-def _candidates(index: InkIndex, gap_px: float) -> list[tuple[int, End, NDArray[np.int64]]]:
-    """The ends that touch nothing and have something within a gap: the number of their stroke, the end, and the places
-    that are so near, of other strokes and of the ends of its own."""
+def _candidates(index: InkIndex, gap_px: float, area: Rect | None) -> list[tuple[int, End, NDArray[np.int64]]]:
+    """The ends, at an area if there is one, that touch nothing and have something within a gap: the number of their
+    stroke, the end, and the places that are so near, of other strokes and of the ends of its own."""
     owners, places = index.tips
     if not len(owners):
         return []
     hatching = index.hatching
     tips, radii = index.xy[places], index.radii[places]
-    reach = gap_px + radii + index.thickest + LEAST_PX
+    of_any, of_met = index.open_px(gap_px + HALF_STEP_PX)
     is_tip = np.zeros(len(index.xy), np.bool_)
     is_tip[places] = True
     found = []
-    for k, around in enumerate(index.tree.query_ball_point(tips, reach)):
+    is_open = (of_any > LEAST_PX) & np.isfinite(of_met)
+    if area is not None:
+        is_open &= lie_in(tips, area, radii + gap_px)
+    for k in np.flatnonzero(is_open).tolist():
         number = int(owners[k])
-        if hatching[number]:
-            continue
-        near = np.array(around, np.int64)
+        near = index.around(tips[k], gap_px + radii[k] + index.thickest + LEAST_PX)
         open_px = np.hypot(*(index.xy[near] - tips[k]).T) - index.radii[near] - radii[k]
         strange = index.owners[near] != number
         close = open_px <= gap_px + HALF_STEP_PX
         others = np.unique(index.owners[near[close & strange]])
-        beside = others[~hatching[others]]
-        if (open_px[strange] <= LEAST_PX).any() or _touches(index, beside, tips[k], float(radii[k])):
+        if _touches(index, others[~hatching[others]], tips[k], float(radii[k])):
             continue
         met = near[close & ((strange & ~hatching[index.owners[near]]) | (is_tip[near] & (near != places[k])))]
         end = index.end_at(int(places[k]))
@@ -113,9 +111,13 @@ class _Regions(NamedTuple):
 
 
 def _regions(page: Page, gap_px: float, area: Rect | None = None) -> _Regions:
-    window = page.bounds if area is None else area.grown(AROUND_PX) & page.bounds
-    free = clear_px(page, Pour((0.0, 0.0)), window)
-    free, k = halved(free, MOST_PX)
+    times = halvings(page.width * page.height, MOST_PX)  # a part is looked at as the whole is
+    k = 1 << times
+    window = page.bounds
+    if area is not None:
+        around = area.grown(AROUND_PX) & page.bounds
+        window = Rect(around.x0 // k * k, around.y0 // k * k, around.x1, around.y1)
+    free = halved(clear_px(page, Pour((0.0, 0.0)), window), times)
     distance = distance_of(free)
     half = (gap_px / k + 1) / 2 + 0.5
     _, labels = cv2.connectedComponents((distance > half).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)

@@ -12,17 +12,20 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.check.beside_kernel import longest_beside
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.fill.pour import clear_px, holds_fills
-from jotsk.core.fill.regions import distance_of, halved
-from jotsk.core.geometry import Rect, arc_lengths
+from jotsk.core.fill.regions import distance_of, halved, halvings
+from jotsk.core.geometry import Rect
 from jotsk.core.hand import trace_from, wobble_px
+from jotsk.core.hand.smoother_kernel import solve
+from jotsk.core.hand.steady_after import lowest_cutoff_hz, penalty
+from jotsk.core.hand.wobble import MEANT_STRENGTH
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
 from jotsk.core.mend.brush import heavier, shifted_by
 from jotsk.core.mend.crossings import crossings
-from jotsk.core.mend.gap_kernel import gaps
 from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
@@ -36,18 +39,8 @@ MOST_SHARE = 0.75  # of a line that runs along another: more is a second try of 
 OUTSIDE = 1.5  # times as thick as inside lines
 THINNEST_MM = 0.1  # that prints (common practice)
 SPECK_MM = 0.4
-WOBBLE_MM, WOBBLE_STEP_S, SLOWEST_WOBBLE_S = 0.18, 0.008, 0.33  # a hand wobbles at 3 to 12 Hz
+WOBBLE_MM, WOBBLE_STEP_S = 0.18, 0.008  # a hand wobbles at 3 to 12 Hz
 MOST_PX = 6_000_000
-
-
-def _parabola(count: int) -> NDArray[np.float64]:
-    """The weights of so many even samples in the middle of the parabola fitted to them."""
-    at = np.arange(count) - count // 2
-    rows = np.vander(at.astype(np.float64), 3)
-    return np.asarray(np.linalg.pinv(rows)[2])
-
-
-PARABOLA = _parabola(round(SLOWEST_WOBBLE_S / WOBBLE_STEP_S) | 1)
 
 
 def tangents(
@@ -92,36 +85,15 @@ def _run_along(
 ) -> tuple[float, tuple[float, float], float, float] | None:
     """The longest stretch on which two lines run side by side, inside these of them: its share of the shorter line,
     where, how far apart, how long."""
-    whole = [stroke.own_ribbon.points.astype(np.float64) for stroke in (a, b)]
-    p, q = whole[0][of_a], whole[1][of_b]
+    p, q = (each.own_ribbon.points[of].astype(np.float64) for each, of in ((a, of_a), (b, of_b)))
     if len(p) < 4 or len(q) < 4:
         return None
-    away = gaps(p[:, :2].copy(), q) - p[:, 2]
-    near = np.abs(away) <= within_px
-    if not near.any():
+    first, last, length, gap = longest_beside(p, q, within_px, PARALLEL_COS)
+    if last <= first or length < LEAST_RUN_WIDTHS * max(2 * float(p[first:last, 2].mean()), within_px):
         return None
-    along = arc_lengths(p[:, :2])
-    index = np.flatnonzero(near)
-    from scipy.spatial import KDTree  # here: it takes long to import
-
-    nearest = KDTree(q[:, :2]).query(p[index, :2])[1]
-    way, theirs = np.gradient(p[:, :2], axis=0)[index], np.gradient(q[:, :2], axis=0)[nearest]
-    cos = np.abs((way * theirs).sum(axis=1)) / np.maximum(np.hypot(*way.T) * np.hypot(*theirs.T), 1e-9)
-    good = np.zeros(len(p), np.bool_)
-    good[index] = cos >= PARALLEL_COS
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], good, [False]]).astype(np.int8))).reshape(-1, 2)
-    if not len(edges):
-        return None
-    lengths = along[edges[:, 1] - 1] - along[edges[:, 0]]
-    best = int(lengths.argmax())
-    first, last = edges[best]
-    width = 2 * float(p[first:last, 2].mean())
-    if lengths[best] < LEAST_RUN_WIDTHS * max(width, within_px):
-        return None
-    middle = (first + last) // 2
-    shorter = min(float(arc_lengths(each[:, :2])[-1]) for each in whole)
-    x, y = (float(v) for v in p[middle, :2])
-    return float(lengths[best]) / max(1e-6, shorter), (x, y), float(away[first:last].mean()), float(lengths[best])
+    x, y, _ = p[(first + last) // 2].tolist()
+    shorter = min(each.own_ribbon.length_px for each in (a, b))
+    return length / max(1e-6, shorter), (x, y), gap, length
 
 
 def _pushed_apart(
@@ -175,21 +147,21 @@ def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[
     strokes = [mark for mark in layer.marks if isinstance(mark, Stroke) and len(mark.own_ribbon.points) > 3]
     if len(strokes) < 4:
         return [], []
-    free = clear_px(page, Pour((0.0, 0.0), "layer", layer.uid), page.bounds)
-    free, k = halved(free, MOST_PX)
+    times = halvings(page.width * page.height, MOST_PX)
+    free, k = halved(clear_px(page, Pour((0.0, 0.0), "layer", layer.uid), page.bounds), times), 1 << times
     gap = max(2.0, 8.0 / k)
     _, labels = cv2.connectedComponents((distance_of(free) > gap).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
     rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
     outside = np.isin(labels, rims[rims > 0])
     away = cv2.distanceTransform((~outside).view(np.uint8), cv2.DIST_L2, 5)
-    outer: list[Stroke] = []
-    inner: list[Stroke] = []
-    for stroke in strokes:
-        points = stroke.own_ribbon.points
-        x = np.clip((points[:, 0] / k).astype(int), 0, away.shape[1] - 1)
-        y = np.clip((points[:, 1] / k).astype(int), 0, away.shape[0] - 1)
-        borders = away[y, x] <= points[:, 2] / k + gap + 2.0
-        (outer if borders.mean() > 0.5 else inner).append(stroke)
+    lengths = [len(stroke.own_ribbon.points) for stroke in strokes]
+    points = np.concatenate([stroke.own_ribbon.points for stroke in strokes])
+    x = np.clip(points[:, 0] / k, 0, away.shape[1] - 1).astype(int)
+    y = np.clip(points[:, 1] / k, 0, away.shape[0] - 1).astype(int)
+    borders = away[y, x] <= points[:, 2] / k + gap + 2.0
+    shares = np.add.reduceat(borders, np.cumsum([0, *lengths[:-1]]), dtype=np.int64) / lengths
+    outer = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share > 0.5]
+    inner = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share <= 0.5]
     return outer, inner
 
 
@@ -219,7 +191,7 @@ def wobbles(
     ]  # fmt: skip
     found = []
     for layer, stroke in giving_way(strokes):
-        off = _wobble_of(stroke, 0.7 * most_px)
+        off = _wobble_of(stroke, 0.9 * most_px)
         if off <= most_px:
             continue
         points = stroke.own_ribbon.points
@@ -255,15 +227,15 @@ def _measured_wobble(stroke: Stroke, least_px: float) -> float:
 
 
 def _roughness(times: NDArray[np.float64], xy: NDArray[np.float64]) -> float:
-    """RMS distance, px, of a line from parabolas fitted over about one period of the slowest wobble: quick to tell, and
-    at least its wobble. Savitzky and Golay, Anal. Chem. 36 (1964) 1627-1639."""
+    """RMS distance, px, of a line from what the strongest smoothing leaves of it: quick to tell, and at least its
+    wobble, as what was meant is nowhere smoothed more."""
     even = np.arange(times[0], times[-1], WOBBLE_STEP_S)
     line = np.column_stack([np.interp(even, times, xy[:, k]) for k in (0, 1)])
-    if len(line) <= len(PARABOLA):
+    n = len(line)
+    if n < 8:
         return math.inf
-    fitted = np.column_stack([np.convolve(line[:, k], PARABOLA, "valid") for k in (0, 1)])
-    half = len(PARABOLA) // 2
-    return float(np.sqrt(((line[half:-half] - fitted) ** 2).sum(axis=1).mean()))
+    p = np.full(n - 3, penalty(lowest_cutoff_hz(MEANT_STRENGTH), WOBBLE_STEP_S))
+    return float(np.sqrt(((line - solve(line, np.ones(n), p)) ** 2).sum(axis=1).mean()))
 
 
 def _steadied(page: Page, *, uid: int, one: int, by: float) -> Page:
@@ -314,7 +286,8 @@ def _stray(page: Page, layer: InkLayer, stroke: Stroke, px_per_mm: float) -> Fin
     if size < SPECK_MM * px_per_mm and ribbon.length_px < 2 and stroke.pen.motif == "none":
         words = tr("A speck of {size:.0f} px.", size=size)
         return Finding("stray", (x, y), size, layer.name, words, 1.0, taken, stroke.uid)
-    width = 2 * float(np.percentile(ribbon.points[:, 2], 75))
+    at = 3 * len(ribbon.points) // 4
+    width = 2 * float(np.partition(ribbon.points[:, 2], at)[at])
     if 0 < width < THINNEST_MM * px_per_mm and ribbon.length_px > 4 and not stroke.pen.is_figure:
         words = tr(
             "This line is {width:.2f} mm thick; below {least} mm it may not print.",

@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
-from jotsk.core.check.ink_index import InkIndex
+from jotsk.core.check.ink_index import InkIndex, lie_in
 from jotsk.core.geometry import Rect
 from jotsk.core.marks import Stroke
 from jotsk.core.mend.join import End, straight_bridge
@@ -20,6 +20,7 @@ from jotsk.core.words import tr
 
 TOUCH_PX = 0.6  # between a tip and an edge that look as if they touched
 AHEAD_COS, ALONG_COS = 0.4, 0.8  # what an end points at; and what it runs along, rather than onto
+STEP_PX = 3.0  # between two places of a line, at most
 LEAST_WIDTHS = 4.0  # as long as a line is, for its end to matter
 
 
@@ -32,11 +33,16 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
         return []
     hatching, found = index.hatching, []
     tips, radii = index.xy[places], index.radii[places]
-    for k, near in enumerate(index.tree.query_ball_point(tips, radii + index.thickest + TOUCH_PX)):
+    _, of_met = index.open_px(TOUCH_PX + STEP_PX)
+    touches = np.isfinite(of_met)
+    if area is not None:
+        touches &= lie_in(tips, area)
+    for k in np.flatnonzero(touches).tolist():
         number = int(owners[k])
         stroke = index.strokes[number]
-        if hatching[number] or stroke.own_ribbon.length_px < LEAST_WIDTHS * stroke.size_px:
+        if stroke.own_ribbon.length_px < LEAST_WIDTHS * stroke.size_px:
             continue
+        near = index.around(tips[k], radii[k] + index.thickest + TOUCH_PX)
         others = np.unique(index.owners[near])
         others = others[(others != number) & ~hatching[others]]
         away = {other: index.strokes[other].gap_to(*tips[k].tolist()) for other in others.tolist()}
@@ -47,7 +53,7 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
         assert end is not None
         at = (float(tips[k][0]), float(tips[k][1]))
         place = _met(touched[0], end)
-        if place is None or (area is not None and not area.holds(*at)):
+        if place is None:
             continue
         layer = index.layers[number]
         words = tr("This line stops exactly on another; draw it into that one, or end it before.")

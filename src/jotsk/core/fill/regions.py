@@ -50,16 +50,21 @@ def near_distance_of(free: Mask) -> NDArray[np.float32]:
     return out
 
 
-def halved(free: Mask, most_px: int) -> tuple[Mask, int]:
-    """A mask halved until it has at most `most_px`, and how many px a side one of it is: only what is free wholly stays
-    free."""
-    k = 1
-    while free.size // (k * k) > most_px:
-        k *= 2
-    if k > 1:
-        h, w = free.shape[0] // k * k, free.shape[1] // k * k
-        free = np.ascontiguousarray(free[:h, :w].reshape(h // k, k, w // k, k).all(axis=(1, 3)))
-    return free, k
+def halvings(px: int, most_px: int) -> int:
+    """How often a picture of so many px is halved until it has at most `most_px`."""
+    times = 0
+    while px >> (2 * times) > most_px:
+        times += 1
+    return times
+
+
+def halved(free: Mask, times: int) -> Mask:
+    """A mask halved so often: only what is free wholly stays free."""
+    for _ in range(times):
+        h, w = free.shape[0] // 2 * 2, free.shape[1] // 2 * 2
+        rows = free[0:h:2] & free[1:h:2]
+        free = rows[:, 0:w:2] & rows[:, 1:w:2]
+    return free
 
 
 def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:

@@ -24,6 +24,17 @@ def solve(y: NDArray[np.float64], w: NDArray[np.float64], p: NDArray[np.float64]
 
 
 @njit(**OPTIONS)
+def solve_each(y: NDArray[np.float64], penalties: NDArray[np.float64]) -> NDArray[np.float64]:
+    """The smooth (K, N, C) columns of `y` (N, C) by each of (K,) penalties that are the same all along, weights 1."""
+    n, columns = y.shape
+    w = np.ones(n)
+    out = np.empty((len(penalties), n, columns))
+    for k in range(len(penalties)):
+        out[k] = solve(y, w, np.full(n - 3, penalties[k]))
+    return out
+
+
+@njit(**OPTIONS)
 def factored(w: NDArray[np.float64], p: NDArray[np.float64]) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     """Return L and 1 / S of the matrix: lower[i + 3, k] = L[i, i - k] and inverse[i + 3] = 1 / S[i].
 

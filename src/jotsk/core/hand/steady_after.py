@@ -13,13 +13,14 @@ A short stroke cannot tell its tremor from its shape; what the hand did before c
 
 from __future__ import annotations
 
-from functools import cached_property
+from collections.abc import Iterable
+from functools import cache, cached_property, lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.hand.bandwidth_kernel import lowest_agreeing, spread
-from jotsk.core.hand.smoother_kernel import solve
+from jotsk.core.hand.smoother_kernel import solve, solve_each
 from jotsk.core.hand.trace import Trace
 
 METHOD = 2  # that strokes are judged by; 1 smoothed the line as it came while drawing, held to a bound
@@ -170,13 +171,13 @@ class _Bank:
         self._raw, self._dt = raw, dt
         self._highest = _highest_hz(dt)
 
-    def _smooth(self, cutoff_hz: float) -> NDArray[np.float64]:
-        n = len(self._raw)
-        return solve(self._raw, np.ones(n), np.full(n - 3, penalty(min(cutoff_hz, self._highest), self._dt)))
+    def _smooth(self, cutoffs_hz: Iterable[float]) -> NDArray[np.float64]:
+        """Smoothed by each cut-off, (K, N, columns)."""
+        return solve_each(self._raw, np.array([penalty(min(hz, self._highest), self._dt) for hz in cutoffs_hz]))
 
     @cached_property
-    def _bank(self) -> list[NDArray[np.float64]]:
-        return [self._smooth(hz) for hz in BANK_HZ]
+    def _bank(self) -> NDArray[np.float64]:
+        return self._smooth(BANK_HZ)
 
     def tremor(self, known: float) -> float:
         """The tremor of this signal, RMS a column: what it says of its own counts as far as it is long."""
@@ -199,20 +200,17 @@ class _Bank:
     @cached_property
     def _band_power(self) -> NDArray[np.float64]:
         """The mean square of the columns in the band of tremor."""
-        band = self._smooth(14.0) - self._smooth(7.0)
-        gain = float(np.sqrt(np.mean((response(14.0, TREMOR_HZ) - response(7.0, TREMOR_HZ)) ** 2)))
-        return (band**2).mean(axis=1) / gain**2
+        high, low = self._smooth((14.0, 7.0))
+        return ((high - low) ** 2).mean(axis=1) / _band_gain() ** 2
 
     def cutoffs_hz(self, lowest_hz: float, noise: float) -> NDArray[np.float64]:
         """The cut-off at each place, from `lowest_hz` up as the shape there needs it."""
         dt, n = self._dt, len(self._raw)
         higher = APART * lowest_hz < BANK_HZ
-        bank = np.concatenate([[lowest_hz], BANK_HZ[higher]])
-        lines = np.stack([self._smooth(lowest_hz), *(self._bank[k] for k in np.flatnonzero(higher))])
+        bank, gains = _bank_from(lowest_hz)
+        lines = np.concatenate([self._smooth((lowest_hz,)), self._bank[higher]])
         in_tremor = bank > IN_TREMOR_HZ
         windows = np.array([max(1, int(WINDOWS_S[int(t)] / dt)) | 1 for t in in_tremor])
-        left = np.array([response(hz, TREMOR_HZ) for hz in bank])
-        gains = np.sqrt(2 * ((left[:, None] - left[None]) ** 2).mean(axis=2))
         allowed = np.where(in_tremor, ALLOWED[1], ALLOWED[0])[None] * noise * gains + ALLOWED_PX * min(1.0, noise / 0.1)
         chosen = lowest_agreeing(lines, np.minimum(windows, n // 2 * 2 + 1), allowed)
         log_hz = spread(np.log(bank)[chosen], int(REACH_S / dt), max(0, int(EASED_S / dt)))
@@ -227,6 +225,21 @@ class _Bank:
         dt, n = self._dt, len(self._raw)
         line = solve(self._raw, np.ones(n), (2 - 2 * np.cos(2 * np.pi * hz[1:-2] * dt)) ** -3.0)
         return _led_to_ends(line, self._raw[0], self._raw[-1], dt)
+
+
+@lru_cache(maxsize=64)
+def _bank_from(lowest_hz: float) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """The cut-offs (K,) that are tried from the lowest up, and by how much each two differ in what they leave of
+    tremor, (K, K)."""
+    bank = np.concatenate([[lowest_hz], BANK_HZ[APART * lowest_hz < BANK_HZ]])
+    left = np.array([response(hz, TREMOR_HZ) for hz in bank])
+    return bank, np.sqrt(2 * ((left[:, None] - left[None]) ** 2).mean(axis=2))
+
+
+@cache
+def _band_gain() -> float:
+    """What the band between two smoothers holds of tremor."""
+    return float(np.sqrt(np.mean((response(14.0, TREMOR_HZ) - response(7.0, TREMOR_HZ)) ** 2)))
 
 
 def _highest_hz(dt: float) -> float:

@@ -91,6 +91,7 @@ def warm_up() -> None:
         filled_at(page, (5.0, 195.0), Filling(), inks)
     Mesh.over(page.bounds, 1, 1)(way)
     connected(ink_layer(page), strokes_of(ink_layer(page))[:2], 5.0)
+    _check(trace)
     strokes_inside(ink_layer(page), np.array([(0.0, 0.0), (300.0, 0.0), (0.0, 200.0)]))
     page = traced_under(page, 1)
     for _ in range(2):
@@ -107,6 +108,24 @@ def warm_up() -> None:
     buffer.seek(0)
     decode_picture(buffer, "warm.png")
     decode_own_png(buffer.getvalue(), "warm.png")
+
+
+def _check(trace: Trace) -> None:
+    """Look for all that can be wrong with two lines side by side, one of them with an open end."""
+    import numpy as np
+
+    from jotsk.core.check.checks import checked
+    from jotsk.core.hand import Trace
+    from jotsk.core.ink import pen_by_id
+    from jotsk.core.marks import Stroke
+    from jotsk.core.page import blank_page
+    from jotsk.core.page.edits.mark_edits import with_mark
+
+    page = blank_page(300, 200)
+    for dx, dy in ((0.0, 0.0), (0.0, 6.0), (105.0, 0.0)):
+        moved = Trace(trace.samples + np.array([0.0, dx, dy, 0.0, 0.0, 0.0]))
+        page = with_mark(page, Stroke(moved, pen_by_id("plain-round"), 4.0, (0, 0, 0), 0.0, 0.0))
+    checked(page)
 
 
 def _a_trace() -> Trace:

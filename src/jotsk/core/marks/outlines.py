@@ -18,7 +18,7 @@ from jotsk.core.marks.fills import Flat
 from jotsk.core.marks.mark import Mark
 from jotsk.core.marks.stroke import WHOLE, Stroke
 
-MOST_OFF_PX = 0.03  # an outline may lie off its ink
+MOST_OFF_PX = 0.05  # an outline may lie off its ink
 FINE, THIN_PX = 4, 6.0  # lines no thicker are looked at in quarters of a px, others in halves
 MOST_TILES = 4096  # of one mark, looked at finely
 FAINT = 3  # of 255, that ink may differ within a mark that has one opacity

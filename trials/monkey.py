@@ -361,6 +361,7 @@ class Monkey:
             kept = RecoveryFolder(window.recovery.folder).look(slot) if reason is None and slot else None
             if kept is None or not np.array_equal(flattened(kept.page), seen):
                 self._trouble(f"the journal does not hold the page ({reason})")
+        self._begin_beating()  # what was compared held the window, but that was not the window's
         if to_the_ends:
             at = document.steps.at
             for target in (0, len(document.steps) - 1, at):

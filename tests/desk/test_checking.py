@@ -8,7 +8,7 @@ import numpy as np
 import pytest
 from scipy.ndimage import gaussian_filter
 
-from jotsk.desk.dialogs.heat_sheet import HeatSheet
+from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
 from jotsk.desk.stages import BY_ID as STAGES
 from tests.conftest import stroke_along
@@ -64,9 +64,18 @@ def test_all_of_a_kind_are_mended_in_one_step_and_nothing_found_is_said(checking
 
 
 def test_weights_are_shown_in_colour(checking):
-    sheet = HeatSheet(checking.document.page_when_dry(), checking)
+    sheet = HeatSheet(heat_of(checking.document.page_when_dry()), checking)
     assert sheet.picture.pixmap().width() > 300 and not sheet.plot.grab().isNull()
     sheet.close()
+
+
+def test_the_heat_picture_is_made_beside_the_window(checking, settle, monkeypatch):
+    shown = []
+    monkeypatch.setattr(HeatSheet, "exec", lambda sheet: shown.append(sheet.picture.pixmap().width()))
+    checking.actions_by_id["check.heat"].trigger()
+    assert not shown and checking.filing.jobs.is_busy
+    settle(checking)
+    assert len(shown) == 1 and shown[0] > 300
 
 
 def test_the_page_is_shown_at_print_size_on_a_screen_that_was_measured(window, monkeypatch):

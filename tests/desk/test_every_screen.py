@@ -36,7 +36,7 @@ from jotsk.desk.dialogs import (
     RecentSheet,
 )
 from jotsk.desk.dialogs.guide_sheet import GuideSheet
-from jotsk.desk.dialogs.heat_sheet import HeatSheet
+from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.manual import Manual
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
@@ -57,7 +57,7 @@ SHEETS = {
     "pen maker": lambda w: PenMaker(w.hand, w.board),
     "recent": lambda w: RecentSheet([], [], w.board),
     "guide": lambda w: GuideSheet(w.board.guiding, w.board),
-    "heat": lambda w: HeatSheet(w.document.page, w.board),
+    "heat": lambda w: HeatSheet(heat_of(w.document.page), w.board),
     "manual": lambda w: Manual("mending", w.board),
     "practice": lambda w: PracticeSheet(w.practice, w.board),
     "screen": lambda w: ScreenSheet(4.0, w.board),

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 import weakref
 from collections import Counter
+from collections.abc import Callable
 from functools import partial
 from itertools import pairwise
 
@@ -306,13 +307,18 @@ def _without(page: Page, *, uid: int, one: int) -> Page:
     return with_all_replaced(page, uid, [(mark, None) for mark in marks]) if marks else page
 
 
-def width_picture(page: Page, most_px: int = 900) -> NDArray[np.uint8]:
+def width_picture(
+    page: Page, most_px: int = 900, report: Callable[[float], None] = lambda _: None
+) -> NDArray[np.uint8]:
     """The page as a heat picture of line weight, (H, W, 3) RGB: thin lines blue, thick ones red, on white."""
     scale = min(1.0, most_px / max(page.width, page.height))
     h, w = max(1, round(page.height * scale)), max(1, round(page.width * scale))
     heat = np.zeros((h, w), np.float32)
-    for layer in shown_ink(page):
-        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
+    layers = shown_ink(page)
+    for number, layer in enumerate(layers):
+        strokes = [mark for mark in layer.marks if isinstance(mark, Stroke)]
+        for k, stroke in enumerate(giving_way(strokes)):
+            report((number + k / len(strokes)) / len(layers))
             for start, stop in stroke.ribbon.pieces:
                 p = stroke.ribbon.points[start:stop]
                 places = np.rint(p[:, :2] * scale).astype(int)

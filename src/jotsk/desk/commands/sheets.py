@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from contextlib import suppress
+from functools import partial
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, QPoint
@@ -23,6 +24,7 @@ from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
 
 if TYPE_CHECKING:
     from jotsk.desk.dialogs import InkColors, PenMaker
+    from jotsk.desk.dialogs.heat_sheet import Heat
 
 
 DRAFTS = "pens/drafts"
@@ -96,7 +98,11 @@ class Sheets(QObject):
 
     def show_heat(self) -> None:
         """The page as a picture of line weight."""
-        from jotsk.desk.dialogs.heat_sheet import HeatSheet
+        from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 
-        with deleted_after(HeatSheet(self._document.page_when_dry(), self._board)) as sheet:
-            sheet.exec()
+        def show(heat: Heat) -> None:
+            with deleted_after(HeatSheet(heat, self._board)) as sheet:
+                sheet.exec()
+
+        page = self._document.page_when_dry()
+        self._document.slow.emit(tr("Finding the lines"), partial(heat_of, page), show)

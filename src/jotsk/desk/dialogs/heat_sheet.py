@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from typing import NamedTuple
+
 import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPaintEvent, QPixmap, QPolygonF
@@ -18,16 +21,30 @@ from jotsk.desk.widgets.faults import painted
 PICTURE_PX, PLOT = 620, (320, 200)
 
 
+class Heat(NamedTuple):
+    """The picture, (H, W, 3) RGB, and the lengths of line between weights."""
+
+    picture: np.ndarray
+    edges: np.ndarray
+    lengths: np.ndarray
+
+
+def heat_of(page: Page, report: Callable[[float], None] = lambda _: None) -> Heat:
+    """What the sheet shows of a page; it takes long where the lines are still to be worked out."""
+    picture = width_picture(page, PICTURE_PX, report)
+    return Heat(np.ascontiguousarray(picture), *widths_by_length(page))
+
+
 class HeatSheet(QDialog):
-    def __init__(self, page: Page, parent: QWidget | None = None) -> None:
+    def __init__(self, heat: Heat, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle(tr("Heat picture of line weight"))
-        pixels = np.ascontiguousarray(width_picture(page, PICTURE_PX))
+        pixels = heat.picture
         h, w, _ = pixels.shape
         image = QImage(pixels.data, w, h, 3 * w, QImage.Format.Format_RGB888).copy()
         self.picture = QLabel()
         self.picture.setPixmap(QPixmap.fromImage(image))
-        self.plot = WeightPlot(*widths_by_length(page), self)
+        self.plot = WeightPlot(heat.edges, heat.lengths, self)
         words = QLabel(
             tr("Blue lines are thin, red ones thick. A figure stands out where its outside is warmer than its inside.")
         )

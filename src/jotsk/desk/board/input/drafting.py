@@ -21,6 +21,7 @@ from jotsk.core.guides.symmetry import copies
 from jotsk.core.marks import Stroke
 from jotsk.core.words import tr
 from jotsk.desk.board.overlays.guide_overlay import polygon_of, seen_area
+from jotsk.desk.document.background_step import takes_long
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
 from jotsk.desk.pens.hand import Hand
@@ -183,9 +184,11 @@ class Drafting(QObject):
         color = pen.own_color or self._hand.color
         size = self._hand.settings.size_px
         for hold in holds:
-            self._document.add_stroke(
-                Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
-            )  # fmt: skip
+            stroke = Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
+            if takes_long(len(stroke.trace), len(stroke.ribbon.cells), pen, size):
+                self._document.dry(stroke, lambda: None, lambda: None)
+            else:
+                self._document.add_stroke(stroke)
         self._hand.used_color(color)
         self._is_inked = True
         self.changed.emit()

@@ -49,6 +49,32 @@ def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle):
     assert document.page_when_dry().active.effects[-1].kind == "inside"
 
 
+def test_a_ripple_is_moved_by_waves_or_by_a_layer_that_is_drawn_on(window, settle):
+    document, card = window.document, window.effects
+    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    lines = document.page_when_dry().active
+    document.layers.add_effect("ripple")
+    settle(window)
+    assert card.source.currentText() == "Waves" and card.source.count() == 1
+    document.layers.add()
+    folds = document.page_when_dry().active
+    document.layers.choose(lines.uid)
+    assert [card.source.itemText(k) for k in range(2)] == ["Waves", folds.name]
+    card.source.activated.emit(1)
+    settle(window)
+    assert document.page_when_dry().active.effects[0].source == folds.uid == card.source.currentData()
+    before = flattened(document.page_when_dry())
+    document.layers.choose(folds.uid)
+    document.add_stroke(stroke_along([(800, 600), (820, 700)], size=90, color=(255, 255, 255)))
+    assert not np.array_equal(flattened(document.page_when_dry()), before)
+    document.undo()
+    assert np.array_equal(flattened(document.page_when_dry()), before)
+    document.layers.choose(lines.uid)
+    card.source.activated.emit(0)
+    settle(window)
+    assert not document.page_when_dry().active.effects[0].source
+
+
 def test_a_group_has_no_effects_of_its_own(window, settle):
     window.document.layers.add()
     window.actions_by_id["layer.group"].trigger()

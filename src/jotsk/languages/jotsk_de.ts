@@ -5834,6 +5834,14 @@ nicht gespeichert, {when}</translation>
         <translation>Wegnehmen</translation>
     </message>
     <message>
+        <source>Waves, or the grey of a layer, softened over the length: black moves to the right and down, white to the left and up</source>
+        <translation>Wellen oder das Grau einer Ebene, über die Länge weichgezeichnet: Schwarz verschiebt nach rechts unten, Weiß nach links oben</translation>
+    </message>
+    <message>
+        <source>Waves</source>
+        <translation>Wellen</translation>
+    </message>
+    <message>
         <source>Switch effect</source>
         <translation>Effekt schalten</translation>
     </message>

@@ -5834,6 +5834,14 @@ sin guardar, {when}</translation>
         <translation>Quitarlo</translation>
     </message>
     <message>
+        <source>Waves, or the grey of a layer, softened over the length: black moves to the right and down, white to the left and up</source>
+        <translation>Ondas o el gris de una capa, suavizado según la longitud: el negro mueve a la derecha y abajo, el blanco a la izquierda y arriba</translation>
+    </message>
+    <message>
+        <source>Waves</source>
+        <translation>Ondas</translation>
+    </message>
+    <message>
         <source>Switch effect</source>
         <translation>Apagar o encender efecto</translation>
     </message>

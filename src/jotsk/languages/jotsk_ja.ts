@@ -5817,6 +5817,14 @@ not saved, {when}</source>
         <translation>外す</translation>
     </message>
     <message>
+        <source>Waves, or the grey of a layer, softened over the length: black moves to the right and down, white to the left and up</source>
+        <translation>波、またはレイヤーの灰色（長さに応じてぼかします）：黒は右下へ、白は左上へ動かします</translation>
+    </message>
+    <message>
+        <source>Waves</source>
+        <translation>波</translation>
+    </message>
+    <message>
         <source>Switch effect</source>
         <translation>効果の切り替え</translation>
     </message>

@@ -14,7 +14,7 @@ from scipy import ndimage
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.geometry import Rect
-from jotsk.core.page import PaintLayer, blank_page, edits, flattened, pixels_of, rgba, tiles_from
+from jotsk.core.page import InkLayer, PaintLayer, blank_page, edits, flattened, pixels_of, rgba, tiles_from
 from jotsk.core.page.compose.flat_tiles import change_between
 from jotsk.core.page.edits.resizing import with_size
 from jotsk.core.page.layers.effects import KINDS, Effect, effects_from, hue_matrix, seen_tiles
@@ -125,6 +125,47 @@ def test_after_a_stroke_only_what_it_reaches_is_worked_out_and_it_is_the_same_as
     seen = np.argwhere(flattened(page) != flattened(after))
     cells = change.cells
     assert all((x // 128, y // 128) in cells for y, x in seen[:: max(1, len(seen) // 200)].tolist())
+
+
+def rippled_by_a_layer():
+    """Stripes moved by the grey of the layer above them."""
+    ripple = replace(Effect.of("ripple", height=12, length=2), source=2)
+    page = blank_page(400, 300)
+    for y in range(20, 300, 30):
+        page = edits.with_mark(page, stroke_along([(5, y), (395, y)], size=6))
+    page = page.with_layer(replace(page.active, effects=(ripple,)))
+    return replace(page, layers=(*page.layers, InkLayer(2, "Folds")), active_uid=2)
+
+
+def test_a_ripple_by_the_grey_of_a_layer_moves_as_far_as_it_is_black_or_white():
+    page = rippled_by_a_layer()
+    still = rgba(pixels_of(page.layers[0].seen, page.bounds))[..., 3]
+    assert np.array_equal(still, rgba(pixels_of(page.layers[0].tiles, page.bounds))[..., 3]), "nothing moves it yet"
+    for color, down in ((0, 6), (255, -6), (128, 0)):
+        after = edits.with_mark(page, stroke_along([(200, 140), (200, 160)], size=120, color=(color,) * 3))
+        seen = rgba(pixels_of(after.layers[0].seen, after.bounds))[..., 3]
+        moved = ndimage.shift(still.astype(float), (down, 2 * down), order=1)
+        inside = seen[120:180, 170:230].astype(float)  # farther from its edge than it is softened
+        assert np.abs(inside - moved[120:180, 170:230]).max() <= (2 if color != 128 else 16)  # 128 is not quite half
+        assert np.array_equal(seen[:, :100], still[:, :100])
+
+
+def test_a_ripple_follows_its_layer_in_part_and_back_and_is_read_again(tmp_path):
+    page = rippled_by_a_layer()
+    soft = page.layers[0].effects[0].with_value("length", 40)
+    page = page.with_layer(replace(page.layers[0], effects=(soft,)))
+    _ = flattened(page)
+    once = edits.with_mark(page, stroke_along([(60, 60), (90, 90)], size=30))
+    seen_once = flattened(once)
+    twice = edits.with_mark(once, stroke_along([(300, 200), (340, 240)], size=30))
+    seen_twice = flattened(twice)
+    change = change_between(once, twice)
+    assert change.cells and change.cells <= {(x, y) for x in (1, 2, 3) for y in (1, 2)}
+    write_page(tmp_path / "a.ora", twice)
+    assert np.array_equal(flattened(read_page(tmp_path / "a.ora")), seen_twice), "as worked out anew"
+    assert np.array_equal(flattened(once), seen_once) and not np.array_equal(seen_once, seen_twice)
+    gone = replace(twice, layers=twice.layers[:1], active_uid=1)
+    assert gone.layers[0].seen is twice.layers[0].seen, "it stays as it was without its layer"
 
 
 def test_effects_are_saved_switched_scaled_and_seen_by_other_readers(tmp_path):

@@ -9,11 +9,10 @@ from jotsk.core.ink import Color
 from jotsk.core.json_text import beyond, with_unknown
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page, PaintLayer
 from jotsk.core.page.compose.modes import MODES, NORMAL
-from jotsk.core.page.layers.effects import effects_from
+from jotsk.core.page.layers.effects import MOST_UID, effects_from
 from jotsk.core.page.light import light_from
 
 KINDS: dict[str, type[Layer]] = {"ink": InkLayer, "paint": PaintLayer, "group": GroupLayer}
-MOST_UID = 1 << 31
 MOST_LET_BE = 10_000
 # The fields of the records, those that say where pixels and strokes are included.
 OF_LAYER = frozenset({

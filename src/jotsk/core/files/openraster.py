@@ -23,7 +23,7 @@ import defusedxml
 import defusedxml.ElementTree as safe_xml
 
 from jotsk.core.errors import DamagedFile, JotskError, why_unreadable
-from jotsk.core.files.layer_records import MOST_UID, layer_values, page_values
+from jotsk.core.files.layer_records import layer_values, page_values
 from jotsk.core.files.pictures import decode_own_png, decode_picture
 from jotsk.core.files.records import opened_marks
 from jotsk.core.json_text import BAD_RECORD, json_from
@@ -31,6 +31,7 @@ from jotsk.core.marks import Mark
 from jotsk.core.marks.record import pen_from
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Marks, Page, PaintLayer, check_size, tiles_from
 from jotsk.core.page.compose.modes import MODES, NORMAL
+from jotsk.core.page.layers.effects import MOST_UID
 from jotsk.core.page.layers.tree import MOST_DEPTH, arranged
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.words import tr

@@ -85,7 +85,10 @@ def _area(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
 
 def _effect(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     layer = page.layer(uid_of(page, step))
-    found = effects_from([{"kind": step["kind"], **{k: v for k, v in step.items() if k not in ("do", "layer")}}])
+    record = {k: v for k, v in step.items() if k not in ("do", "layer", "by")}
+    if "by" in step:
+        record["source"] = uid_of(page, {"layer": step["by"]})
+    found = effects_from([record])
     if layer is None or not found:
         raise ValueError(f"an effect has a kind, {', '.join(EFFECTS)}, and numbers in their ranges")
     return page.with_layer(replace(layer, effects=(*layer.effects, *found))), 1

@@ -9,7 +9,7 @@ from typing import Any
 from jotsk.core.errors import TooLarge
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import Color
-from jotsk.core.page.layers.layer import InkLayer, Layer
+from jotsk.core.page.layers.layer import InkLayer, Layer, following_each_other
 from jotsk.core.page.light import Light
 from jotsk.core.page.tiles.tiles import MOST_HALVINGS
 from jotsk.core.words import tr
@@ -47,6 +47,9 @@ class Page:
     sheet: tuple[str, str] | None = None
     extras: Mapping[str, bytes] = field(default_factory=dict)
     unknown: str = ""
+
+    def __post_init__(self) -> None:
+        object.__setattr__(self, "layers", following_each_other(self.layers))
 
     @property
     def bounds(self) -> Rect:

@@ -6,9 +6,9 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PySide6.QtWidgets import QCheckBox, QHBoxLayout, QLabel, QMenu, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QMenu, QToolButton, QVBoxLayout, QWidget
 
-from jotsk.core.page import Layer, Page
+from jotsk.core.page import GroupLayer, Layer, Page
 from jotsk.core.page.layers.effects import KINDS, Effect, Field
 from jotsk.core.words import tr
 from jotsk.desk.document.document import Document
@@ -32,6 +32,7 @@ class EffectsCard(QWidget):
         self._shown: tuple[object, ...] = ()
         self.tracks: dict[str, Track] = {}
         self.switches: list[QCheckBox] = []
+        self.source: QComboBox | None = None
         self._buttons: list[tuple[QToolButton, str]] = []
         title = QLabel(tr("Effects"))
         title.setProperty("role", "heading")
@@ -89,7 +90,8 @@ class EffectsCard(QWidget):
         effects = layer.effects if layer is not None else ()
         self.setVisible(bool(effects) or self._wanted)
         self._at = min(self._at, max(0, len(effects) - 1))
-        shape = (layer.uid if layer is not None else 0, tuple(effect.kind for effect in effects), self._at)
+        kinds = tuple(effect.kind for effect in effects)
+        shape = (layer.uid if layer is not None else 0, kinds, self._at, self._sources())
         if shape != self._shown:
             self._shown = shape
             self._build(effects)
@@ -97,13 +99,20 @@ class EffectsCard(QWidget):
             switch.setChecked(effect.on)
         for name, track in self.tracks.items():
             track.set_value(effects[self._at][name])
+        if self.source is not None:
+            self.source.setCurrentIndex(max(0, self.source.findData(effects[self._at].source)))
+
+    def _sources(self) -> tuple[tuple[int, str], ...]:
+        """The layers whose grey can move an effect of this one."""
+        layers = [each for each in self._document.page.layers[::-1] if not isinstance(each, GroupLayer)]
+        return tuple((each.uid, each.name) for each in layers if each is not self._layer)
 
     def _build(self, effects: tuple[Effect, ...]) -> None:
         while (item := self._rows.takeAt(0)) is not None:
             widget = item.widget()
             widget.hide()
             widget.deleteLater()
-        self.tracks, self.switches, self._buttons = {}, [], []
+        self.tracks, self.switches, self._buttons, self.source = {}, [], [], None
         if not effects:
             empty = QLabel(tr("None yet. The plus adds one; it can be changed, switched and taken off at any time."))
             empty.setWordWrap(True)
@@ -114,6 +123,8 @@ class EffectsCard(QWidget):
             if number == self._at:
                 for name, field in KINDS[effect.kind].fields.items():
                     self._rows.addWidget(self._track(number, name, field))
+                if KINDS[effect.kind].by_layer:
+                    self._rows.addWidget(self._moved_by(number))
         self.theme_changed()
 
     def _row(self, number: int, effect: Effect) -> QWidget:
@@ -147,6 +158,32 @@ class EffectsCard(QWidget):
         track.changed.connect(partial(self._changed, number, name))
         self.tracks[name] = track
         return track
+
+    def _moved_by(self, number: int) -> QWidget:
+        """The choice among waves and the layers whose grey moves what is there."""
+        row = QWidget()
+        self.source = QComboBox(
+            toolTip=tr(
+                "Waves, or the grey of a layer, softened over the length: black moves to the right and down, white to "
+                "the left and up"
+            )
+        )
+        self.source.setAccessibleName(tr("Moved by"))
+        self.source.setMinimumContentsLength(8)
+        self.source.addItem(tr("Waves"), 0)
+        for uid, name in self._sources():
+            self.source.addItem(name, uid)
+        self.source.activated.connect(partial(self._follow, number))
+        line = QHBoxLayout(row)
+        line.setContentsMargins(0, 0, 0, 0)
+        line.addWidget(QLabel(tr("Moved by")))
+        line.addWidget(self.source, 1)
+        return row
+
+    def _follow(self, number: int, at: int) -> None:
+        assert self.source is not None
+        uid = self.source.itemData(at)
+        self._put(number, lambda effect: replace(effect, source=uid))
 
     def _open(self, number: int, *_: object) -> None:
         self._at = number

@@ -9,8 +9,8 @@ from __future__ import annotations
 import math
 import threading
 import weakref
-from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass, replace
+from collections.abc import Callable, Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 from typing import Any, NamedTuple
 
 import cv2
@@ -27,7 +27,8 @@ from jotsk.core.page.tiles.tiles import Pixels, Tiles, pixels_of
 from jotsk.core.words import tr
 
 BLOCK = 4 * TILE  # worked out at a time
-MOST_EFFECTS, MOST_CORNERS = 20, 5_000
+MOST_EFFECTS, MOST_CORNERS, MOST_UID = 20, 5_000, 1 << 31
+MOST_SEEN = 4  # states of the effects of one layer that are kept
 SIGMAS = 3.0
 FARTHEST_PX = 1e6
 Fetch = Callable[[Rect], Pixels]
@@ -47,12 +48,16 @@ class Field(NamedTuple):
 
 @dataclass(frozen=True)
 class Effect:
-    """One effect: its kind, its numbers, whether it is on, and for `inside` the outline it shows the layer in."""
+    """One effect: its kind, its numbers, whether it is on, and for `inside` the outline it shows the layer in. `source`
+    is the uid of the layer whose grey moves it, 0 if none does, and `grey` the tiles of that layer: the page keeps them
+    as they are at present."""
 
     kind: str
     values: tuple[tuple[str, float], ...] = ()
     on: bool = True
     outline: tuple[tuple[float, float], ...] = ()
+    source: int = 0
+    grey: Tiles | None = field(default=None, compare=False, repr=False)
 
     @classmethod
     def of(cls, kind: str, **values: float) -> Effect:
@@ -76,7 +81,14 @@ class Effect:
 
     def record(self) -> dict[str, Any]:
         record: dict[str, Any] = {"kind": self.kind, "on": self.on, **dict(self.values)}
-        return record | ({"outline": [list(p) for p in self.outline]} if self.outline else {})
+        record |= {"outline": [list(p) for p in self.outline]} if self.outline else {}
+        return record | ({"source": self.source} if self.source else {})
+
+    def following(self, tiles: Mapping[int, Tiles]) -> Effect:
+        """Moved by its layer as that is now, `tiles` being those of the layers by uid; by the last there was, if it is
+        gone."""
+        now = tiles.get(self.source, self.grey) if self.source else None
+        return self if now is self.grey else replace(self, grey=now)
 
 
 def effects_from(value: Any) -> tuple[Effect, ...]:
@@ -87,10 +99,11 @@ def effects_from(value: Any) -> tuple[Effect, ...]:
             fields = KINDS[record["kind"]].fields
             values = tuple((n, number_in(record.get(n, f.usual), f.low, f.high)) for n, f in fields.items())
             corners = [tuple(number_in(v, -FARTHEST_PX, FARTHEST_PX) for v in p) for p in record.get("outline", ())]
+            source = int(number_in(record.get("source", 0), 0, MOST_UID)) if KINDS[record["kind"]].by_layer else 0
         except (KeyError, ValueError, TypeError):
             continue
         outline = tuple((p[0], p[1]) for p in corners[:MOST_CORNERS] if len(p) == 2)
-        found.append(Effect(record["kind"], values, record.get("on") is not False, outline))
+        found.append(Effect(record["kind"], values, record.get("on") is not False, outline, source))
     return tuple(found[:MOST_EFFECTS])
 
 
@@ -201,15 +214,40 @@ def _screen(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
 
 
 def _ripple(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
+    """By waves, or by the grey of a layer, softened over the length of a wave: black moves what is there to the right
+    and down, white to the left and up."""
     reach, wave = effect["height"], max(1.0, effect["length"])
     pad = math.ceil(reach) + 2
     pixels = _rgba(fetch(rect.grown(pad)))
     x = np.arange(rect.x0, rect.x1, dtype=np.float32)[None] + np.zeros((rect.height, 1), np.float32)
     y = np.arange(rect.y0, rect.y1, dtype=np.float32)[:, None] + np.zeros((1, rect.width), np.float32)
-    from_x = x + reach * np.sin(2 * np.pi * y / wave) - rect.x0 + pad
-    from_y = y + reach * np.sin(2 * np.pi * x / wave) * 0.5 - rect.y0 + pad
+    if effect.source:
+        soft = _soft_px(effect)
+        dark = _darkness(effect.grey, rect.grown(soft))
+        side = 2 * soft + 1
+        dark = cv2.GaussianBlur(dark, (side, side), soft / SIGMAS, borderType=cv2.BORDER_CONSTANT)
+        across = along = dark[soft : soft + rect.height, soft : soft + rect.width]
+    else:
+        across, along = np.sin(2 * np.pi * y / wave), np.sin(2 * np.pi * x / wave)
+    sign = -1 if effect.source else 1
+    from_x = x + sign * reach * across - rect.x0 + pad
+    from_y = y + sign * reach * along * 0.5 - rect.y0 + pad
     moved = cv2.remap(pixels, from_x.astype(np.float32), from_y.astype(np.float32), cv2.INTER_LINEAR)
     return _packed(moved)
+
+
+def _soft_px(effect: Effect) -> int:
+    """How far a change of the grey that moves an effect reaches."""
+    return max(1, math.ceil(effect["length"] / 2))
+
+
+def _darkness(tiles: Tiles | None, rect: Rect) -> NDArray[np.float32]:
+    """1 where a layer is black, 0 where it is middle grey or nothing, -1 where it is white; (H, W)."""
+    if tiles is None or not tiles.bounds & rect:
+        return np.zeros((rect.height, rect.width), np.float32)
+    rgba = _rgba(pixels_of(tiles, rect))
+    light = cv2.cvtColor(np.ascontiguousarray(rgba[..., :3]), cv2.COLOR_RGB2GRAY)
+    return np.asarray((rgba[..., 3].astype(np.float32) - 2.0 * light.astype(np.float32)) / 255.0, np.float32)
 
 
 def _inside(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
@@ -256,6 +294,7 @@ class Kind(NamedTuple):
     fields: Mapping[str, Field]
     render: Callable[[Effect, Rect, Fetch], Pixels]
     spread: Callable[[Effect, Rect], Rect]  # what changes when a part does
+    by_layer: bool = False  # whether the grey of a layer can move it
 
 
 KINDS: dict[str, Kind] = {
@@ -287,7 +326,7 @@ KINDS: dict[str, Kind] = {
     "ripple": Kind(
         tr("Ripple"),
         {"height": Field(tr("Height"), 0, 200, 6, "px", True), "length": Field(tr("Length"), 2, 2000, 60, "px", True)},
-        _ripple, _near("height"),
+        _ripple, _near("height"), by_layer=True,
     ),
     "inside": Kind(tr("Only inside"), {"soften": Field(tr("Soft edge"), 0, 200, 0, "px", True)}, _inside, _same),
     "screen": Kind(
@@ -313,7 +352,9 @@ KINDS: dict[str, Kind] = {
 # -- what is seen --------------------------------------------------------------------------------
 
 
-_latest: dict[tuple[int, tuple[Effect, ...]], weakref.ref[Tiles]] = {}
+Key = tuple[tuple[Effect, ...], tuple[int, ...]]  # effects, and which tiles move them
+
+_latest: dict[tuple[int, tuple[Effect, ...]], tuple[weakref.ref[Tiles], Key]] = {}
 _lock = threading.RLock()
 
 
@@ -323,34 +364,47 @@ def seen_tiles(uid: int, tiles: Tiles, effects: Sequence[Effect]) -> Tiles:
     on = tuple(effect for effect in effects if effect.on)
     if not on or tiles.is_empty:
         return tiles
+    key = on, tuple(id(effect.grey) for effect in on)
     with _lock:
-        known = tiles.seen.get(on)
+        known = tiles.seen.get(key)
         if known is not None:
             return known
-        before_ref = _latest.get((uid, on))
-        before = before_ref() if before_ref is not None else None
-        shown = before.seen.get(on) if before is not None else None
+        latest, last = _latest.get((uid, on), (None, key))
+        before = latest() if latest is not None else None
+        shown = before.seen.get(last) if before is not None else None
         if before is None or shown is None:
-            made = _worked_out(Tiles(), tiles, on, _all_keys(tiles, on))
+            made = _worked_out(Tiles(), tiles, on, _keys_of(_spread(tiles.bounds, on)))
         else:
-            keys = set()
-            for column, row in tiles.changed_since(before):
-                keys |= _keys_of(_spread(Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE), on))
+            keys = _changed(tiles.changed_since(before), on)
+            for k, (effect, then) in enumerate(zip(on, last[0], strict=True)):
+                if effect.grey is not then.grey:
+                    places = (effect.grey or Tiles()).changed_since(then.grey or Tiles())
+                    keys |= _changed(places, on[k + 1 :], _soft_px(effect))
             made = _worked_out(shown, tiles, on, keys)
-        tiles.seen[on] = made
-        _latest[uid, on] = weakref.ref(tiles)
+        tiles.seen[key] = made
+        while len(tiles.seen) > MOST_SEEN:
+            del tiles.seen[next(iter(tiles.seen))]
+        for gone in [name for name, (kept, _) in _latest.items() if kept() is None]:
+            del _latest[gone]
+        _latest[uid, on] = weakref.ref(tiles), key
         return made
+
+
+def _changed(
+    places: Iterable[tuple[int, int]], effects: Sequence[Effect], beyond: int = 0
+) -> set[tuple[int, int]]:  # fmt: skip
+    """The tiles that change when others do, and so much around them; by their columns and rows."""
+    keys = set()
+    for column, row in places:
+        rect = Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE).grown(beyond)
+        keys |= _keys_of(_spread(rect, effects))
+    return keys
 
 
 def _spread(rect: Rect, effects: Sequence[Effect]) -> Rect:
     for effect in effects:
         rect = KINDS[effect.kind].spread(effect, rect)
     return rect
-
-
-def _all_keys(tiles: Tiles, effects: Sequence[Effect]) -> set[tuple[int, int]]:
-    area = _spread(tiles.bounds, effects)
-    return _keys_of(area)
 
 
 def _keys_of(area: Rect) -> set[tuple[int, int]]:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -102,6 +102,19 @@ class GroupLayer(Layer):
     """Holds other layers and no pixels. Unless `isolated`, those inside blend with what lies below the group."""
 
     isolated: bool = True
+
+
+def following_each_other(layers: tuple[Layer, ...]) -> tuple[Layer, ...]:
+    """The layers of a page, those whose effects are moved by another one by that one as it is."""
+    if not any(effect.source for layer in layers for effect in layer.effects):
+        return layers
+    tiles = {layer.uid: layer.tiles for layer in layers}
+    out = []
+    for layer in layers:
+        effects = tuple(effect.following(tiles) for effect in layer.effects)
+        is_same = all(a is b for a, b in zip(effects, layer.effects, strict=True))
+        out.append(layer if is_same else replace(layer, effects=effects))
+    return tuple(out)
 
 
 def render(marks: Iterable[Mark], bounds: Rect) -> Tiles:

@@ -14,13 +14,14 @@ from jotsk.core.errors import Refused
 from jotsk.core.fill.region_kernel import PER_PX, runs_of, widest_way
 from jotsk.core.fill.regions import OWN, Mask, core_at, distance_of, region_of, under_lines
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE, Color
 from jotsk.core.ink.oklch import to_oklab
 from jotsk.core.marks import Area
 from jotsk.core.marks.area import Pour
 from jotsk.core.marks.fills import Fill, Flat
 from jotsk.core.marks.runs import Runs
-from jotsk.core.page import InkLayer, Page, flattened, rgba
+from jotsk.core.page import GroupLayer, InkLayer, Page, flattened, rgba
 from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.layers.layer import Layer
@@ -89,9 +90,10 @@ def poured(
 def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: bool = False) -> Runs:
     """The px of the area around a place. Raises Leaks."""
     x, y = int(rule.at[0]), int(rule.at[1])
+    clear = _clear_around(page, rule, x // TILE, y // TILE)
     side = FIRST_PX
     while True:
-        window = _window(page.bounds, x, y, side)
+        window = _window(page.bounds, x, y, side, clear)
         free = free_px(page, rule, window)
         if not free[y - window.y0, x - window.x0]:
             raise Refused(tr("That lies on a line; press beside it."))
@@ -146,7 +148,7 @@ def looked_at(page: Page, rule: Pour) -> list[Layer]:
 
 
 def holds_fills(layer: Layer) -> bool:
-    return isinstance(layer, InkLayer) and any(isinstance(mark, Area) and mark.rule is not None for mark in layer.marks)
+    return isinstance(layer, InkLayer) and layer.marks.follow_lines
 
 
 def _alike(pixels: NDArray[np.uint32], own: np.uint32, tolerance: float) -> Mask:
@@ -159,10 +161,30 @@ def _alike(pixels: NDArray[np.uint32], own: np.uint32, tolerance: float) -> Mask
     return np.asarray(near[at].reshape(pixels.shape))
 
 
-def _window(page: Rect, x: int, y: int, side: int) -> Rect:
-    """Around a place, in whole tiles, inside the page."""
+def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
+    """Around the tiles that have no ink and hang together with one: an area there is at least as large."""
+    layers = [layer for layer in looked_at(page, rule) if not isinstance(layer, GroupLayer)]
+    if rule.look == "all" or not layers:
+        return EMPTY
+    on_page = set(page.bounds.cells(TILE))
+    seen = {(column, row)}
+    waiting = [(column, row)]
+    area = EMPTY
+    while waiting:
+        column, row = waiting.pop()
+        if any(layer.seen.stored(column, row) is not None for layer in layers):
+            continue
+        area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        beside = {(column - 1, row), (column + 1, row), (column, row - 1), (column, row + 1)} & on_page - seen
+        seen |= beside
+        waiting += beside
+    return area
+
+
+def _window(page: Rect, x: int, y: int, side: int, clear: Rect) -> Rect:
+    """Around a place, and around what is `clear` with a tile beyond it, in whole tiles, inside the page."""
     x0, y0 = (x - side // 2) // TILE * TILE, (y - side // 2) // TILE * TILE
-    return Rect(x0, y0, x0 + side, y0 + side) & page
+    return (Rect(x0, y0, x0 + side, y0 + side) | (clear.grown(TILE) if clear else EMPTY)) & page
 
 
 def _touches(labels: NDArray[Any], own: int | bool, window: Rect, page: Rect) -> bool:
@@ -267,7 +289,7 @@ def areas_to_find_again(page: Page, changed: Rect) -> list[tuple[int, Area]]:
         (layer.uid, mark)
         for layer in page.layers if isinstance(layer, InkLayer)
         for mark in layer.marks.touching(changed)
-        if isinstance(mark, Area) and mark.rule is not None
+        if isinstance(mark, Area) and mark.follows_lines
     ]  # fmt: skip
 
 

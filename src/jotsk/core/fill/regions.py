@@ -25,6 +25,7 @@ class Core(NamedTuple):
 
 OTHERS, OWN = 1, 2
 NEAR_PX, WORTH_BANDS_PX = 128, 1_000_000
+CORNER_PX = 96  # beyond its core, where the corners of a region are looked for first
 MIDDLE_PX = 96  # under a line thicker than twice that, a region does not go on to its middle
 
 
@@ -81,7 +82,22 @@ def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:
 def region_of(core: Core) -> Mask:
     """The region of a core: its corners are reached."""
     if core.half > 0:
-        go_downhill(core.labels, core.distance)
+        rows, columns = (np.flatnonzero((core.labels == OWN).any(axis=axis)) for axis in (1, 0))
+        h, w = core.labels.shape
+        beyond = CORNER_PX
+        while True:
+            y0, y1 = max(0, rows[0] - beyond), min(h, rows[-1] + 1 + beyond)
+            x0, x1 = max(0, columns[0] - beyond), min(w, columns[-1] + 1 + beyond)
+            labels = core.labels[y0:y1, x0:x1].copy()
+            go_downhill(labels, np.ascontiguousarray(core.distance[y0:y1, x0:x1]))
+            own = labels == OWN
+            sides = (y0 > 0, own[0]), (y1 < h, own[-1]), (x0 > 0, own[:, 0]), (x1 < w, own[:, -1])
+            if not any(is_inside and side.any() for is_inside, side in sides):
+                break
+            beyond *= 8  # a corner that is longer
+        region = np.zeros((h, w), np.bool_)
+        region[y0:y1, x0:x1] = own
+        return region
     return np.asarray(core.labels == OWN)
 
 

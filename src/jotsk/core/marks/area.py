@@ -96,6 +96,10 @@ class Area:
         return own.grown(self._reach) if own else own
 
     @property
+    def follows_lines(self) -> bool:
+        return self.rule is not None
+
+    @property
     def _reach(self) -> int:
         return reach_of(self.soft, self.soften_px)
 

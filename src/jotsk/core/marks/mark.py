@@ -34,6 +34,10 @@ class Mark(Protocol):
     def atop(self) -> bool: ...
 
     @property
+    def follows_lines(self) -> bool:
+        """Whether it is found anew where the lines around it have changed."""
+
+    @property
     def bounds(self) -> Rect:
         """The pixels it can touch, page px."""
 

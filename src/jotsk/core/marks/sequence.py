@@ -23,6 +23,10 @@ class Chunk(tuple[Mark, ...]):
         """(N, 4) x0, y0, x1, y1: no mark has ink outside of its own."""
         return np.array([mark.reach for mark in self], np.int64)
 
+    @computed
+    def follow_lines(self) -> bool:
+        return any(mark.follows_lines for mark in self)
+
     def replaced(self, changes: dict[int, Mark | None]) -> Chunk:
         """With other marks in the place of those with `id(mark)` = key, or without them; its index goes along."""
         swapped = [changes.get(id(mark), mark) for mark in self]
@@ -84,6 +88,11 @@ class Marks:
                 at += 1
             first += len(chunk)
         return marks
+
+    @property
+    def follow_lines(self) -> bool:
+        """Whether some of them are areas that are found anew where lines have changed."""
+        return any(chunk.follow_lines for chunk in self._chunks)
 
     @property
     def last(self) -> Mark | None:

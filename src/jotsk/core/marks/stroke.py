@@ -111,6 +111,10 @@ class Stroke:
         return ribbon if self.mends.is_none else self.mends.shaped(ribbon)
 
     @property
+    def follows_lines(self) -> bool:
+        return False
+
+    @property
     def bounds(self) -> Rect:
         return self.ribbon.bounds
 

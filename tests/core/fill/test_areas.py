@@ -11,6 +11,7 @@ import pytest
 from jotsk.core.errors import Refused
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
+from jotsk.core.fill import pour, regions
 from jotsk.core.fill.flats import joined, with_flats
 from jotsk.core.fill.hatching import along_outline, hatched, run_out, stippled
 from jotsk.core.fill.outline import filled_inside, runs_inside
@@ -67,6 +68,22 @@ def test_a_pour_fills_to_the_middle_of_its_line_without_a_fringe():
         assert pixel[0] >= 199 or (pixel <= expected + 1).all() or (pixel == pixel[0]).all()
     inner = seen[20:]
     assert (inner.min(axis=1) <= expected.min() + 1).all(), "no pale rim within the line"
+
+
+@pytest.mark.parametrize("seed", range(12))
+def test_an_area_is_the_same_however_much_of_the_page_is_looked_at(seed, monkeypatch):
+    rng = np.random.default_rng(seed)
+    x, y = rng.uniform(500, 900, 2)
+    radius, size = rng.uniform(20, 440), rng.uniform(3, 40)
+    page = page_with(ring(x, y, radius, size=size), ring(x + 2 * radius + 9, y, radius), size=(1400, 1400))
+    page = edits.with_mark(
+        page, stroke_along([(x - radius, y + 9), (x, y + 3), (x - radius, y - 9)], size=2)
+    )  # a wedge
+    rule = Pour((x + 0.6 * radius, y), gap_px=rng.choice([0.0, 4.0, 9.0]))
+    runs = runs_around(page, rule)
+    monkeypatch.setattr(pour, "FIRST_PX", 4096)
+    monkeypatch.setattr(regions, "CORNER_PX", 4096)
+    assert np.array_equal(runs, runs_around(page, rule))
 
 
 def test_a_leak_is_shown_at_its_gap_and_nothing_is_filled():

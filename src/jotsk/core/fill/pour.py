@@ -109,11 +109,20 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
         raise Leaks(leak_of(page, rule) if is_open else None)
     rows, columns = np.flatnonzero(region.any(axis=1)), np.flatnonzero(region.any(axis=0))
     pad = 2 + int(96 if rule.grow_px is None else rule.grow_px)
-    part = (
-        slice(max(0, rows[0] - pad), rows[-1] + pad + 1), slice(max(0, columns[0] - pad), columns[-1] + pad + 1),
-    )  # fmt: skip
-    whole = under_lines(np.ascontiguousarray(region[part]), np.ascontiguousarray(free[part]), rule.grow_px)
-    return runs_of(whole, window.y0 + part[0].start, window.x0 + part[1].start)
+    x0, y0 = window.x0 + int(columns[0]), window.y0 + int(rows[0])
+    own = Rect(x0, y0, window.x0 + int(columns[-1]) + 1, window.y0 + int(rows[-1]) + 1)
+    around = own.grown(pad) & page.bounds  # with what lies beyond the lines: an area goes on to their middle
+    if around & window != around:
+        free, near = free_px(page, rule, around), np.zeros((around.height, around.width), np.bool_)
+        near[_inside(own, around)] = region[_inside(own, window)]
+    else:
+        free, near = (np.ascontiguousarray(each[_inside(around, window)]) for each in (free, region))
+    return runs_of(under_lines(near, free, rule.grow_px), around.y0, around.x0)
+
+
+def _inside(part: Rect, whole: Rect) -> tuple[slice, slice]:
+    """Where a part lies in the picture of a whole."""
+    return slice(part.y0 - whole.y0, part.y1 - whole.y0), slice(part.x0 - whole.x0, part.x1 - whole.x0)
 
 
 def free_px(page: Page, rule: Pour, window: Rect) -> Mask:

@@ -232,10 +232,6 @@
         <translation>Wählen Sie zuerst das ICC-Profil der Druckmaschine: wer die Seite druckt, hat es.</translation>
     </message>
     <message>
-        <source>Lines as shapes are written in RGB or grey; for CMYK write pixels.</source>
-        <translation>Linien als Formen werden in RGB oder Grau geschrieben; für CMYK schreiben Sie Pixel.</translation>
-    </message>
-    <message>
         <source>A {words} file holds no shapes.</source>
         <translation>Eine {words}-Datei enthält keine Formen.</translation>
     </message>

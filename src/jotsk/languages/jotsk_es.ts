@@ -232,10 +232,6 @@
         <translation>Elija antes el perfil ICC de la imprenta: lo tiene quien imprime la página.</translation>
     </message>
     <message>
-        <source>Lines as shapes are written in RGB or grey; for CMYK write pixels.</source>
-        <translation>Las líneas como formas se escriben en RGB o gris; para CMYK escriba píxeles.</translation>
-    </message>
-    <message>
         <source>A {words} file holds no shapes.</source>
         <translation>Un archivo {words} no contiene formas.</translation>
     </message>

@@ -232,10 +232,6 @@
         <translation>先に印刷所の ICC プロファイルを選んでください。印刷する人が持っています。</translation>
     </message>
     <message>
-        <source>Lines as shapes are written in RGB or grey; for CMYK write pixels.</source>
-        <translation>線の形は RGB かグレーで書きます。CMYK はピクセルで書いてください。</translation>
-    </message>
-    <message>
         <source>A {words} file holds no shapes.</source>
         <translation>{words} ファイルには形を入れられません。</translation>
     </message>

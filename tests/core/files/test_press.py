@@ -5,6 +5,7 @@ from __future__ import annotations
 import io
 import struct
 import warnings
+from dataclasses import replace
 
 import numpy as np
 import pikepdf
@@ -18,6 +19,7 @@ from jotsk.core.errors import DamagedFile, Refused
 from jotsk.core.files.export import FORMATS, Export, read_profile, srgb_profile, write_export
 from jotsk.core.files.export.press import as_printed, to_press
 from jotsk.core.files.orders import Order
+from jotsk.core.ink import pen_by_id
 from jotsk.core.page import blank_page, edits
 from tests.conftest import stroke_along
 
@@ -135,11 +137,35 @@ def test_a_pdf_of_inks_is_what_pdfx4_asks_for(page, press, tmp_path):
     assert (drawn[50, 150, :3] < 90).all() and (drawn[5, 5, :3] > 245).all()
 
 
+def test_a_pdf_of_shapes_in_inks_is_drawn_by_pdfium_as_one_of_px(page, press, tmp_path):
+    page = replace(page, layers=(*page.layers, replace(page.layers[0], uid=7, opacity=0.5, blend="multiply")))
+    pencil = replace(stroke_along([(60, 90), (240, 95)], size=16, color=(20, 24, 27)), pen=pen_by_id("pencil"))
+    page = edits.with_mark(replace(page, active_uid=7), pencil)
+    drawn = []
+    for shapes in (False, True):
+        path = tmp_path / f"{shapes}.pdf"
+        export = Export(FORMATS["pdf"], "cmyk", title="Gull", profile=read_profile(press), shapes=shapes)
+        write_export(path, page, export)
+        pixels = pypdfium2.PdfDocument(path)[0].render(scale=4 * 300 / 72).to_numpy()[:800, :1200, :3]
+        drawn.append(pixels.reshape(200, 4, 300, 4, 3).mean(axis=(1, 3)))
+    assert np.sqrt(((drawn[0] - drawn[1]) ** 2).mean()) < 4
+    with pikepdf.open(tmp_path / "True.pdf") as pdf:
+        sheet = pdf.pages[0]
+        assert sheet.obj.Group.CS[1].N == 4 and pdf.docinfo["/GTS_PDFXVersion"] == "PDF/X-4"
+        forms = [each for each in sheet.resources.XObject.values() if each.Subtype == "/Form"]
+        inks = [
+            [float(part) for part in operands] for form in forms
+            for operands, operator in pikepdf.parse_content_stream(form) if str(operator) == "sc"
+        ]  # fmt: skip
+        assert [0, 0, 0, 1] in inks, "a line of black ink alone, in register with nothing"
+        assert all(len(parts) == 4 for parts in inks) and len({tuple(parts) for parts in inks}) == 2
+        (grain,) = [each for form in forms for each in form.Resources.XObject.values() if each.Subtype == "/Image"]
+        assert len(grain.read_bytes()) == 4 * grain.Width * grain.Height
+
+
 def test_what_is_no_press_is_refused(page, press, tmp_path):
     with pytest.raises(Refused, match="Choose the ICC profile"):
         write_export(tmp_path / "a.tif", page, Export(FORMATS["tiff"], "cmyk"))
-    with pytest.raises(Refused, match="RGB or grey"):
-        write_export(tmp_path / "a.pdf", page, Export(FORMATS["pdf"], "cmyk", profile=read_profile(press), shapes=True))
     (tmp_path / "rgb.icc").write_bytes(srgb_profile())
     with pytest.raises(Refused, match="one of a press"):
         read_profile(tmp_path / "rgb.icc")

@@ -250,7 +250,7 @@ class ExportSheet(QDialog):
 
     @property
     def _may_have_shapes(self) -> bool:
-        return FORMATS[self.kind.currentData()].may_have_shapes and self.color.currentData() not in ("bits", "cmyk")
+        return FORMATS[self.kind.currentData()].may_have_shapes and self.color.currentData() != "bits"
 
     @property
     def export(self) -> Export:

@@ -64,8 +64,6 @@ class Export:
             raise Refused(tr("A {words} file cannot be written as {color}.", words=self.format.words, color=self.color))
         if self.color == "cmyk" and self.profile is None:
             raise Refused(tr("Choose the ICC profile of the press first: who prints the page has it."))
-        if self.shapes and self.color == "cmyk":
-            raise Refused(tr("Lines as shapes are written in RGB or grey; for CMYK write pixels."))
         if self.shapes and not self.format.may_have_shapes:
             raise Refused(tr("A {words} file holds no shapes.", words=self.format.words))
         if self.shapes and self.color == "bits":

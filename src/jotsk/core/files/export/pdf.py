@@ -9,8 +9,8 @@ from typing import IO, TYPE_CHECKING
 import numpy as np
 
 from jotsk.core.files.export.options import Export, Format, Progress
-from jotsk.core.files.export.pdf_shapes import shapes_into
-from jotsk.core.files.export.pixels import dpi_of, pixels_for, srgb_profile
+from jotsk.core.files.export.pdf_shapes import profile_stream, shapes_into
+from jotsk.core.files.export.pixels import dpi_of, pixels_for
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame
@@ -41,7 +41,7 @@ def write(stream: IO[bytes], page: Page, export: Export, report: Progress) -> No
         sheet = pdf.add_blank_page(page_size=(whole[2], whole[3]))
         x, y, *_ = box(area)
         if export.shapes:
-            content, sheet.obj.Resources = shapes_into(pdf, page, export, area, report)
+            content = shapes_into(pdf, sheet, page, export, area, report)
             to_px = b"q %.9f 0 0 %.9f %.6f %.6f cm\n" % (
                 scale, -scale, x - area.x0 * scale, y + (area.height + area.y0) * scale,
             )  # fmt: skip
@@ -77,24 +77,14 @@ def _put_picture(
     picture.Width, picture.Height = width, height
     picture.BitsPerComponent = 1 if export.color == "bits" else 8
     if export.color in ("rgb", "cmyk"):
-        profile = _profile(pdf, export)
-        picture.ColorSpace = pikepdf.Array([pikepdf.Name.ICCBased, pdf.make_indirect(profile)])
+        profile = pdf.make_indirect(profile_stream(pdf, export))
+        picture.ColorSpace = pikepdf.Array([pikepdf.Name.ICCBased, profile])
     else:
         picture.ColorSpace = pikepdf.Name.DeviceGray
     name = sheet.add_resource(picture, pikepdf.Name.XObject)
     sheet.Contents = pdf.make_stream(
         b"q %.6f 0 0 %.6f %.6f %.6f cm %s Do Q" % (width * to_points, height * to_points, x, y, str(name).encode())
     )
-
-
-def _profile(pdf: pikepdf.Pdf, export: Export) -> pikepdf.Stream:
-    """The profile of the colours: sRGB, or that of the press."""
-    import pikepdf
-
-    is_press = export.color == "cmyk" and export.profile is not None
-    profile = pikepdf.Stream(pdf, export.profile.data if is_press and export.profile else srgb_profile())
-    profile.N = 4 if is_press else 3
-    return profile
 
 
 def _describe(pdf: pikepdf.Pdf, export: Export) -> None:
@@ -109,7 +99,7 @@ def _describe(pdf: pikepdf.Pdf, export: Export) -> None:
         S=pikepdf.Name("/GTS_PDFX" if is_press else "/GTS_PDFA1"),
         OutputConditionIdentifier=pikepdf.String(name),
         Info=pikepdf.String(name),
-        DestOutputProfile=pdf.make_indirect(_profile(pdf, export)),
+        DestOutputProfile=pdf.make_indirect(profile_stream(pdf, export)),
     )
     pdf.Root.OutputIntents = pikepdf.Array([pdf.make_indirect(intent)])
     with pdf.open_metadata(set_pikepdf_as_editor=False) as metadata:

@@ -26,19 +26,18 @@ CLOSE_PX = 0.01
 class _Writer:
     """Content streams, one in another: a layer that is not simply put over those below it is a form of its own."""
 
-    def __init__(self, pdf: pikepdf.Pdf, area: Rect, is_grey: bool) -> None:
+    def __init__(self, pdf: pikepdf.Pdf, area: Rect, export: Export) -> None:
         import pikepdf
 
-        self._lib, self._pdf, self._area, self._is_grey = pikepdf, pdf, area, is_grey
-        profile = pikepdf.Stream(pdf, srgb_profile())
-        profile.N = 3
-        self._space = pikepdf.Array([pikepdf.Name.ICCBased, pdf.make_indirect(profile)])
+        self._lib, self._pdf, self._area = pikepdf, pdf, area
+        self._is_grey, self._press = export.color == "grey", export.profile if export.color == "cmyk" else None
+        self.space = pikepdf.Array([pikepdf.Name.ICCBased, pdf.make_indirect(profile_stream(pdf, export))])
         self._streams: list[bytearray] = [bytearray()]
         self._resources = [self._fresh()]
 
     def _fresh(self) -> pikepdf.Dictionary:
         lib = self._lib
-        spaces = lib.Dictionary({"/CS0": self._space})
+        spaces = lib.Dictionary({"/CS0": self.space})
         return lib.Dictionary(ColorSpace=spaces, XObject=lib.Dictionary(), ExtGState=lib.Dictionary())
 
     def _named(self, kind: str, value: object) -> bytes:
@@ -63,6 +62,8 @@ class _Writer:
         form.Type, form.Subtype, form.Resources = lib.Name.XObject, lib.Name.Form, resources
         form.BBox = lib.Array([area.x0, area.y0, area.x1, area.y1])
         form.Group = lib.Dictionary(S=lib.Name.Transparency, I=True)
+        if self._press is not None:  # inks are mixed as inks
+            form.Group.CS = self.space
         name = self._named("XObject", self._pdf.make_indirect(form))
         if layer.opacity >= 1 and layer.blend == NORMAL:
             self._write(name + b" Do\n")
@@ -89,7 +90,16 @@ class _Writer:
     def _color(self, color: Color) -> bytes:
         if self._is_grey:
             return f"{sum(k * c for k, c in zip(GREY, color, strict=True)) / 255:.4f} g ".encode()
-        return "/CS0 cs {:.4f} {:.4f} {:.4f} sc ".format(*(c / 255 for c in color)).encode()
+        parts = self._inks(np.array([[color]], np.uint8))[0, 0].tolist()
+        return f"/CS0 cs {' '.join(f'{part / 255:.4f}' for part in parts)} sc ".encode()
+
+    def _inks(self, rgb: NDArray[np.uint8]) -> NDArray[np.uint8]:
+        """(H, W, 3) colours as they are written: as they are, or as (H, W, 4) shares of ink."""
+        if self._press is None:
+            return rgb
+        from jotsk.core.files.export.press import to_press
+
+        return to_press(rgb, self._press)
 
     def picture(self, part: Picture) -> None:
         lib, at = self._lib, part.at
@@ -101,8 +111,8 @@ class _Writer:
             image.write(np.ascontiguousarray(grey).tobytes())
             image.ColorSpace = lib.Name.DeviceGray
         else:
-            image.write(np.ascontiguousarray(rgba[..., :3]).tobytes())
-            image.ColorSpace = self._space
+            image.write(np.ascontiguousarray(self._inks(np.ascontiguousarray(rgba[..., :3]))).tobytes())
+            image.ColorSpace = self.space
         mask.ColorSpace = lib.Name.DeviceGray
         for each in (image, mask):
             each.Type, each.Subtype, each.BitsPerComponent = lib.Name.XObject, lib.Name.Image, 8
@@ -127,11 +137,23 @@ def _ring(ring: NDArray[np.float32]) -> bytes:
     return f"{first[0]:g} {first[1]:g} m {lines} h\n".encode()
 
 
+def profile_stream(pdf: pikepdf.Pdf, export: Export) -> pikepdf.Stream:
+    """The profile of the colours: sRGB, or that of the press."""
+    import pikepdf
+
+    press = export.profile if export.color == "cmyk" else None
+    profile = pikepdf.Stream(pdf, press.data if press is not None else srgb_profile())
+    profile.N = 4 if press is not None else 3
+    return profile
+
+
 def shapes_into(
-    pdf: pikepdf.Pdf, page: Page, export: Export, area: Rect, report: Progress
-) -> tuple[bytes, pikepdf.Dictionary]:
-    """The content of a sheet, in page px with y growing downwards, and its resources."""
-    writer = _Writer(pdf, area, export.color == "grey")
+    pdf: pikepdf.Pdf, sheet: pikepdf.Page, page: Page, export: Export, area: Rect, report: Progress
+) -> bytes:
+    """The content of a sheet, in page px with y growing downwards; its resources are given to the sheet."""
+    import pikepdf
+
+    writer = _Writer(pdf, area, export)
     if not export.transparent:
         writer.paper(page.paper)
     total = max(1, sum(len(x.marks) for x in page.layers if isinstance(x, InkLayer) and export.shows(x)))
@@ -148,4 +170,7 @@ def shapes_into(
             writer.picture(part)
             done += part.marks
         report(0.9 * min(1.0, done / total))
-    return writer.content, writer.resources
+    sheet.obj.Resources = writer.resources
+    if export.color == "cmyk":
+        sheet.obj.Group = pikepdf.Dictionary(S=pikepdf.Name.Transparency, I=True, CS=writer.space)
+    return writer.content

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import numpy as np
 
-from jotsk.core.page import GroupLayer, flattened
+from jotsk.core.page import GroupLayer, blank_page, flattened
+from jotsk.core.runtime.lanes import BESIDE
 from tests.conftest import stroke_along
 from tests.desk.test_reshaping import drag
 
 
-def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle):
+def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle, qtbot):
     document, card = window.document, window.effects
     document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
     first = flattened(document.page_when_dry())
@@ -22,8 +23,7 @@ def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle):
     assert document.page_when_dry().active.effects[0].kind == "blur" and document.undo_label == "Add effect"
     assert not np.array_equal(flattened(document.page_when_dry()), first)
     card.tracks["radius"].changed.emit(12.0, True)
-    settle(window)
-    assert document.page_when_dry().active.effects[0]["radius"] == 12
+    qtbot.waitUntil(lambda: document.page_when_dry().active.effects[0]["radius"] == 12, timeout=5000)
     actions["Outline"].trigger()
     settle(window)
     assert [switch.text() for switch in card.switches] == ["Blur", "Outline"] and "width" in card.tracks
@@ -47,6 +47,50 @@ def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle):
     drag(window, (400, 400), (800, 400), (800, 800), (400, 800))
     settle(window)
     assert document.page_when_dry().active.effects[-1].kind == "inside"
+
+
+def test_a_track_that_is_dragged_shows_its_effect_at_rest_and_is_one_step(window, settle, qtbot):
+    document, card = window.document, window.effects
+    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    document.layers.add_effect("blur")
+    settle(window)
+    before, steps = flattened(document.page_when_dry()), len(document.steps)
+
+    def radius():
+        return document.page_when_dry().active.effects[0]["radius"]
+
+    for value in (6.0, 9.0, 11.0):
+        card.tracks["radius"].changed.emit(value, False)
+    assert radius() == 4, "not yet: the hand moves"
+    qtbot.waitUntil(lambda: radius() == 11, timeout=5000)
+    card.tracks["radius"].changed.emit(20.0, False)
+    qtbot.waitUntil(lambda: radius() == 20, timeout=5000)
+    card.tracks["radius"].changed.emit(21.0, True)
+    qtbot.waitUntil(lambda: radius() == 21, timeout=5000)
+    assert len(document.steps) == steps + 1 and card.tracks["radius"].value == 21
+    card.tracks["radius"].changed.emit(30.0, True)
+    qtbot.waitUntil(lambda: radius() == 30, timeout=5000)
+    assert len(document.steps) == steps + 2, "another drag is another step"
+    document.undo()
+    document.undo()
+    assert radius() == 4 and np.array_equal(flattened(document.page_when_dry()), before)
+
+
+def test_a_number_set_while_the_page_changes_is_set_all_the_same(window, settle, qtbot):
+    document, card = window.document, window.effects
+    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    document.layers.add_effect("blur")
+    settle(window)
+    card.tracks["radius"].changed.emit(25.0, True)
+    document.add_stroke(stroke_along([(300, 900), (900, 300)], size=40))
+    qtbot.waitUntil(lambda: document.page_when_dry().active.effects[0]["radius"] == 25, timeout=5000)
+    assert len(document.page_when_dry().active.marks) == 2
+    card.tracks["radius"].changed.emit(40.0, True)
+    other = blank_page(300, 200)
+    document.take(other, path=None, title="Other", saved=True)
+    BESIDE.queue("effects").finish()
+    settle(window)
+    assert document.page_when_dry() is other, "what was meant for one page is not done to another"
 
 
 def test_a_ripple_is_moved_by_waves_or_by_a_layer_that_is_drawn_on(window, settle):

@@ -190,8 +190,11 @@ class EffectsCard(QWidget):
         self.refresh()
 
     def _changed(self, number: int, name: str, value: float, finished: bool) -> None:
-        if finished:
-            self._put(number, lambda effect: effect.with_value(name, value))
+        layer = self._layer
+        if layer is not None and number < len(layer.effects):
+            effects = list(layer.effects)
+            effects[number] = effects[number].with_value(name, value)
+            self._document.layers.drag_effects(layer.uid, tuple(effects), LABEL, finished=finished)
 
     def _switch(self, number: int, on: bool) -> None:
         self._put(number, lambda effect: replace(effect, on=on), tr("Switch effect"))

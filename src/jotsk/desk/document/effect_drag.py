@@ -1,0 +1,93 @@
+"""A number of an effect while its track is dragged: at rest the page is shown with it, as part of one step."""
+
+from __future__ import annotations
+
+from contextlib import suppress
+from dataclasses import replace
+from typing import TYPE_CHECKING, NamedTuple
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from jotsk.core.page import Page
+from jotsk.core.page.layers.effects import Effect
+from jotsk.core.page.page import prepared
+from jotsk.core.runtime.lanes import BESIDE
+
+if TYPE_CHECKING:
+    from jotsk.desk.document.document import Document
+
+REST_MS = 80
+
+
+class _Wanted(NamedTuple):
+    uid: int
+    effects: tuple[Effect, ...]
+    label: str
+    is_finished: bool
+
+
+class EffectDrag(QObject):
+    """The newest of what is wanted is worked out beside the interface, one at a time: of a large page that takes a
+    while. What was worked out for a page that has changed meanwhile is worked out again if the drag has ended, or else
+    dropped."""
+
+    _made = Signal(int, object, object, object)  # its turn, what was wanted, the page before, and with it; or None
+
+    def __init__(self, document: Document) -> None:
+        super().__init__(document)
+        self._document = document
+        self._wanted: _Wanted | None = None
+        self._is_at_work = False
+        self._turn = 0  # what was worked out for an earlier one is dropped
+        self._rest = QTimer(self, singleShot=True, interval=REST_MS)
+        self._rest.timeout.connect(self._begin)
+        self._made.connect(self._take)
+        document.opened.connect(self._forget)
+
+    def _forget(self) -> None:
+        """Another page is taken."""
+        self._wanted = None
+        self._turn += 1
+
+    def set(self, uid: int, effects: tuple[Effect, ...], label: str, *, finished: bool) -> None:
+        """Give a layer other effects; not `finished` while the track is dragged."""
+        self._wanted = _Wanted(uid, effects, label, finished)
+        if finished:
+            self._rest.stop()
+            self._begin()
+        else:
+            self._rest.start()
+
+    def _begin(self) -> None:
+        if self._wanted is None or self._is_at_work:
+            return
+        wanted, self._wanted = self._wanted, None
+        page = self._document.page_when_dry()
+        layer = page.layer(wanted.uid)
+        if layer is None or layer.effects == wanted.effects:
+            if wanted.is_finished:
+                self._document.end_step()
+            return
+        self._is_at_work = True
+        BESIDE.queue("effects").go(self._work, self._turn, wanted, page)
+
+    def _work(self, turn: int, wanted: _Wanted, page: Page) -> None:
+        after = None
+        try:
+            layer = page.layer(wanted.uid)
+            assert layer is not None
+            after = prepared(page.with_layer(replace(layer, effects=wanted.effects)))
+        finally:  # or nothing would ever be worked out again
+            with suppress(RuntimeError):  # the window is gone
+                self._made.emit(turn, wanted, page, after)
+
+    def _take(self, turn: int, wanted: _Wanted, before: Page, after: Page | None) -> None:
+        self._is_at_work = False
+        if turn != self._turn:
+            pass
+        elif after is not None and self._document.page_when_dry() is before:
+            self._document.step(after, wanted.label, finished=wanted.is_finished)
+        elif wanted.is_finished and after is not None and self._wanted is None:
+            self._wanted = wanted
+        if not self._rest.isActive():
+            self._begin()

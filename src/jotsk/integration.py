@@ -9,11 +9,11 @@ import subprocess
 import sys
 from datetime import UTC, datetime
 from pathlib import Path
-from xml.sax.saxutils import escape
 
 from jotsk import __version__
 from jotsk.core.errors import CannotWrite
 from jotsk.core.files.writing import why_unwritable
+from jotsk.core.xml_text import escape
 
 ID = "org.jotsk.Jotsk"
 SUMMARY = "Ink over a sketch, with lines that stay mendable"

@@ -16,7 +16,6 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import IO
 from xml.etree import ElementTree
-from xml.sax.saxutils import escape
 
 import defusedxml
 import defusedxml.ElementTree as safe_xml
@@ -28,6 +27,7 @@ from jotsk.core.files.writing import whole_file
 from jotsk.core.hand import Trace, cleaned
 from jotsk.core.ink import Ribbon
 from jotsk.core.words import tr
+from jotsk.core.xml_text import escape
 
 NAMESPACE = "http://www.w3.org/2003/InkML"
 XML_ID = "{http://www.w3.org/XML/1998/namespace}id"

@@ -11,7 +11,6 @@ from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
 from typing import Any
-from xml.sax.saxutils import quoteattr
 
 import numpy as np
 from numpy.typing import NDArray
@@ -47,6 +46,7 @@ from jotsk.core.page.compose.layer_kernel import layer_into
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.compose.thumbnail import thumbnail_png
 from jotsk.core.page.layers.tree import children
+from jotsk.core.xml_text import quoteattr
 
 Progress = Callable[[float], None]
 Maker = Callable[[], NDArray[np.uint8]]

@@ -6,7 +6,6 @@ from __future__ import annotations
 import base64
 import io
 from typing import IO
-from xml.sax.saxutils import escape, quoteattr
 
 import numpy as np
 from numpy.typing import NDArray
@@ -23,6 +22,7 @@ from jotsk.core.marks.outlines import Outline
 from jotsk.core.page import GroupLayer, InkLayer, Layer, Page
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.frames import MM_PER_INCH, frame
+from jotsk.core.xml_text import escape, quoteattr
 
 LINE_STEP_PX = 4.0  # between the places of a centre line
 

@@ -17,6 +17,7 @@ from skimage.measure import find_contours
 from svgelements import Path as ShapePath
 
 from jotsk.core.files.export import FORMATS, Export, write_export
+from jotsk.core.files.export.numbers_kernel import numbers_text
 from jotsk.core.fill.outline import filled_inside
 from jotsk.core.geometry.contour_kernel import contours
 from jotsk.core.marks.cut import Cut
@@ -56,6 +57,13 @@ def by_skia(text: str, width: int, height: int) -> np.ndarray:
 
 def rms(a: np.ndarray, b: np.ndarray) -> float:
     return float(np.sqrt(np.mean((a.astype(float) - b.astype(float)) ** 2)))
+
+
+def test_numbers_are_written_as_python_writes_them():
+    numbers = np.array([0, -1, 10, -2010, 7, 2**62, -(2**62), 99999], np.int64)
+    assert numbers_text(numbers, 0).tobytes().decode() == " ".join(map(str, numbers.tolist()))
+    assert numbers_text(numbers[:4], ord("l")).tobytes() == b"0 -1 l 10 -2010 l"
+    assert not len(numbers_text(numbers[:0], 0))
 
 
 @pytest.fixture

@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.files.export.numbers_kernel import numbers_text
 from jotsk.core.files.export.options import Export, Progress
 from jotsk.core.files.export.pixels import srgb_profile
 from jotsk.core.files.export.shapes import Closes, Opens, Picture, Shape, parts_of
@@ -20,7 +21,6 @@ if TYPE_CHECKING:
     import pikepdf
 
 GREY = (0.299, 0.587, 0.114)  # ITU-R BT.601, as the pixels of a grey export
-CLOSE_PX = 0.01
 
 
 class _Writer:
@@ -74,14 +74,13 @@ class _Writer:
 
     def shape(self, part: Shape) -> None:
         rings, opacity = part.outline
-        self._write(b"q\n" if opacity < 1 else b"")
+        self._write(b"q .01 0 0 .01 0 0 cm ")
         if opacity < 1:
             self._write(self._named("ExtGState", self._lib.Dictionary(ca=round(opacity, 4))) + b" gs ")
         self._write(self._color(part.color))
         for ring in rings:
             self._write(_ring(ring))
-        self._write(b"f*\n")
-        self._write(b"Q\n" if opacity < 1 else b"")
+        self._write(b"f* Q\n")
 
     def paper(self, color: Color) -> None:
         area = self._area
@@ -131,10 +130,9 @@ class _Writer:
 
 
 def _ring(ring: NDArray[np.float32]) -> bytes:
-    rows = np.round(ring.astype(np.float64), 2)
-    first, rest = rows[0], rows[1:]
-    lines = " ".join(f"{x:g} {y:g} l" for x, y in rest.tolist())
-    return f"{first[0]:g} {first[1]:g} m {lines} h\n".encode()
+    """A closed polygon in hundredths of a px."""
+    grid = np.round(ring.astype(np.float64) * 100.0).astype(np.int64)
+    return b"%d %d m " % (*grid[0].tolist(),) + numbers_text(grid[1:].ravel(), ord("l")).tobytes() + b" h\n"
 
 
 def profile_stream(pdf: pikepdf.Pdf, export: Export) -> pikepdf.Stream:

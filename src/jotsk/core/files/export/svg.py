@@ -11,6 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PIL import Image
 
+from jotsk.core.files.export.numbers_kernel import numbers_text
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.shapes import Closes, Opens, Part, Picture, Shape, parts_of
 from jotsk.core.files.premultiply_kernel import straight
@@ -96,7 +97,7 @@ def _line_of(mark: Mark) -> str:
         step = max(1, round(LINE_STEP_PX / max(0.2, float(steps.mean()) if len(steps) else LINE_STEP_PX)))
         rows = np.concatenate([points[:-1:step], points[-1:]])
         grid = np.round(rows * (100.0, 100.0, 200.0)).astype(np.int64)
-        pieces.append(" ".join(map(str, grid.ravel().tolist())))
+        pieces.append(_text(grid))
     return ";".join(pieces)
 
 
@@ -105,7 +106,11 @@ def _ring(ring: NDArray[np.float32]) -> str:
     grid = np.round(ring * 100.0).astype(np.int64)
     steps = np.diff(grid, axis=0)
     steps = steps[(steps != 0).any(axis=1)]
-    return f"M{grid[0, 0]} {grid[0, 1]}l" + " ".join(map(str, steps.ravel().tolist())) + "z"
+    return f"M{grid[0, 0]} {grid[0, 1]}l{_text(steps)}z"
+
+
+def _text(numbers: NDArray[np.int64]) -> str:
+    return numbers_text(numbers.ravel(), 0).tobytes().decode("ascii")
 
 
 def _image(pixels: NDArray[np.uint32], at: Rect) -> str:

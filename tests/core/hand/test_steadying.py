@@ -6,11 +6,12 @@ import itertools
 
 import numpy as np
 import pytest
+import scipy.linalg
 import shapely
 
 from jotsk.core.hand import Sample, stabilizer, steady_after, steady_now, trace_from, wobble_px
 from jotsk.core.hand.simulated_pen import minimum_jerk, tremor
-from jotsk.core.hand.smoother_kernel import solve
+from jotsk.core.hand.smoother_kernel import smoothed_away, solve
 from jotsk.core.hand.steady_after import penalty
 from jotsk.core.hand.steady_now import WAYS, Ease
 from tests.conftest import SHAKY, circle_path, line_path, shaky
@@ -220,3 +221,17 @@ def test_after_the_lift_too_the_hand_is_judged_on_the_screen():
     small = trace_from(trace.t, trace.xy[:, 0] * 6, trace.xy[:, 1] * 6, trace.pressure)  # drawn zoomed far out
     one, other = steady_after(trace, 70), steady_after(small, 70, scale=1 / 6)
     assert np.allclose(one.xy * 6, other.xy, atol=1e-6)
+
+
+def test_what_a_smoothing_takes_away_is_told_as_numpy_and_scipy_tell_it():
+    """Of even samples by NumPy, with the normal equations of the smoother solved by SciPy."""
+    rng = np.random.default_rng(5)
+    times = np.sort(rng.uniform(0.0, 0.9, 150))
+    points = np.cumsum(rng.normal(0, 3, (150, 3)), axis=0).astype(np.float32)
+    even = np.arange(times[0], times[-1], 0.008)
+    line = np.column_stack([np.interp(even, times, points[:, k]) for k in (0, 1)])
+    third = np.diff(np.eye(len(even)), 3, axis=0)
+    smooth = scipy.linalg.solve(np.eye(len(even)) + 40.0 * third.T @ third, line, assume_a="pos")
+    expected = np.sqrt(((line - smooth) ** 2).sum(axis=1).mean())
+    assert smoothed_away(times, points, 0.008, 40.0) == pytest.approx(expected, rel=1e-6)
+    assert smoothed_away(times[:5], points[:5], 0.008, 40.0) == np.inf

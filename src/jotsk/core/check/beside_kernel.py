@@ -144,6 +144,21 @@ def places_beside(
 
 
 @njit(**OPTIONS)
+def all_longest_beside(
+    points: NDArray[np.float64], rows: NDArray[np.int64], most: float, least_cos: float
+) -> tuple[NDArray[np.int64], NDArray[np.float64]]:
+    """`longest_beside` for many pairs of stretches of one array (N, 3): `rows` (M, 4) says from which row to before
+    which each of the two goes. (M, 2) from which row of the first to before which, and (M, 2) how long, and the gap."""
+    where, sizes = np.zeros((len(rows), 2), np.int64), np.zeros((len(rows), 2))
+    for k in range(len(rows)):
+        a, b, c, d = rows[k]
+        if b - a >= 4 and d - c >= 4:
+            first, last, length, gap = longest_beside(points[a:b], points[c:d], most, least_cos)
+            where[k, 0], where[k, 1], sizes[k, 0], sizes[k, 1] = a + first, a + last, length, gap
+    return where, sizes
+
+
+@njit(**OPTIONS)
 def longest_beside(
     p: NDArray[np.float64], q: NDArray[np.float64], most: float, least_cos: float
 ) -> tuple[int, int, float, float]:

@@ -34,12 +34,11 @@ STEP_PX, BEYOND = 6.0, 3  # between the places of a line that are looked at for 
 
 
 class Beside(NamedTuple):
-    """Two strokes by their numbers, the first the smaller, and the stretch of each that may run along the other."""
+    """Pairs of strokes by their numbers (N, 2), the first the smaller, and the stretch of each that may run along the
+    other, from a place to before another (N, 4)."""
 
-    one: int
-    two: int
-    of_one: slice
-    of_two: slice
+    numbers: NDArray[np.int64]
+    places: NDArray[np.int64]
 
 
 def lie_in(xy: NDArray[np.float64], area: Rect, beyond: NDArray[np.float64] | float = 0.0) -> NDArray[np.bool_]:
@@ -131,17 +130,18 @@ class InkIndex:
                     places += [self.starts[number] + start, self.starts[number] + stop - 1]
         return np.array(owners, np.int64), np.array(places, np.int64)
 
-    def pairs_beside(self, gap_px: float, run_widths: float) -> list[Beside]:
+    def pairs_beside(self, gap_px: float, run_widths: float) -> Beside:
         """The strokes that may run within a gap of each other, edge to edge, for so many of their widths; somewhere in
         the area, if there is one."""
+        nothing = Beside(np.zeros((0, 2), np.int64), np.zeros((0, 4), np.int64))
         if len(self.strokes) < 2:
-            return []
+            return nothing
         kept, ways = apart(self.xy, self.starts, STEP_PX)
         xy, radii, owners = self.xy[kept], self.radii[kept], self.owners[kept]
         grid = grid_of(xy, gap_px + STEP_PX + 2 * self.usual_radius)
         near = places_beside(grid, xy, radii, ways, owners, gap_px + STEP_PX, NEARLY_PARALLEL)
         if not len(near):
-            return []
+            return nothing
         codes = owners[near[:, 0]] * len(self.strokes) + owners[near[:, 1]]
         order = np.argsort(codes, kind="stable")
         codes, near = codes[order], near[order]
@@ -155,12 +155,8 @@ class InkIndex:
             some &= np.logical_or.reduceat(lie_in(xy[near[:, 0]], self._area), firsts)
         low = np.maximum(low - BEYOND, bounds[numbers])[some]
         high = np.minimum(high + BEYOND, bounds[numbers + 1] - 1)[some]
-        numbers = numbers[some]
-        first, last = kept[low] - self.starts[numbers], kept[high] + 1 - self.starts[numbers]
-        return [
-            Beside(one, two, slice(a, b), slice(c, d))
-            for (one, two), (a, c), (b, d) in zip(numbers.tolist(), first.tolist(), last.tolist(), strict=True)
-        ]
+        places = np.stack([kept[low], kept[high] + 1], axis=2).reshape(-1, 4)
+        return Beside(numbers[some], places)
 
     @computed
     def hatching(self) -> NDArray[np.bool_]:

@@ -2,25 +2,25 @@
 
 from __future__ import annotations
 
-import math
 import weakref
 from collections import Counter
 from collections.abc import Callable
 from functools import partial
 from itertools import pairwise
+from typing import NamedTuple
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.check.beside_kernel import longest_beside
+from jotsk.core.check.beside_kernel import all_longest_beside
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.fill.pour import clear_px, holds_fills
 from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import trace_from, wobble_px
-from jotsk.core.hand.smoother_kernel import solve
+from jotsk.core.hand.smoother_kernel import smoothed_away
 from jotsk.core.hand.steady_after import lowest_cutoff_hz, penalty
 from jotsk.core.hand.wobble import MEANT_STRENGTH
 from jotsk.core.marks import Stroke
@@ -50,17 +50,10 @@ def tangents(
     """Lines that touch or run along each other within so many px without crossing; and double lines. Lines that run
     along several others are hatching, and meant so. Only what lies in an `area`, if there is one."""
     index = index or InkIndex(page)
-    hatching = index.hatching
-    pairs: list[tuple[int, int, tuple[float, tuple[float, float], float, float]]] = []
-    for one, two, of_one, of_two in index.pairs_beside(within_px, LEAST_RUN_WIDTHS):
-        if index.layers[one] is not index.layers[two] or (hatching[one] and hatching[two]):
-            continue
-        run = _run_along(index.strokes[one], index.strokes[two], within_px, of_one, of_two)
-        if run is not None:
-            pairs.append((one, two, run))
-    beside = Counter(number for one, two, _ in pairs for number in (one, two))
+    runs = _runs_along(index, within_px)
+    beside = Counter(number for run in runs for number in run.numbers)
     found: list[Finding] = []
-    for one, two, (share, at, gap, length) in pairs:
+    for (one, two), share, at, gap, length in runs:
         a, b, layer = index.strokes[one], index.strokes[two], index.layers[one]
         most = max(beside[one], beside[two])
         if most > MOST_BESIDE or (most > 1 and share >= MOST_SHARE):
@@ -81,20 +74,36 @@ def tangents(
     return found
 
 
-def _run_along(
-    a: Stroke, b: Stroke, within_px: float, of_a: slice, of_b: slice
-) -> tuple[float, tuple[float, float], float, float] | None:
-    """The longest stretch on which two lines run side by side, inside these of them: its share of the shorter line,
-    where, how far apart, how long."""
-    p, q = (each.own_ribbon.points[of].astype(np.float64) for each, of in ((a, of_a), (b, of_b)))
-    if len(p) < 4 or len(q) < 4:
-        return None
-    first, last, length, gap = longest_beside(p, q, within_px, PARALLEL_COS)
-    if last <= first or length < LEAST_RUN_WIDTHS * max(2 * float(p[first:last, 2].mean()), within_px):
-        return None
-    x, y, _ = p[(first + last) // 2].tolist()
-    shorter = min(each.own_ribbon.length_px for each in (a, b))
-    return length / max(1e-6, shorter), (x, y), gap, length
+class _Run(NamedTuple):
+    """The longest stretch on which two lines run side by side: their numbers, its share of the shorter line, where, how
+    far apart, how long."""
+
+    numbers: tuple[int, int]
+    share: float
+    at: tuple[float, float]
+    gap_px: float
+    length_px: float
+
+
+def _runs_along(index: InkIndex, within_px: float) -> list[_Run]:
+    """Of each two lines of a layer that are not both hatching."""
+    numbers, places = index.pairs_beside(within_px, LEAST_RUN_WIDTHS)
+    layers, hatching = np.array([layer.uid for layer in index.layers], np.int64), index.hatching
+    some = (layers[numbers[:, 0]] == layers[numbers[:, 1]]) & ~hatching[numbers].all(axis=1)
+    points = np.column_stack([index.xy, index.radii])
+    where, sizes = all_longest_beside(points, places[some], within_px, PARALLEL_COS)
+    found = []
+    for (one, two), (first, last), (length, gap) in zip(
+        numbers[some].tolist(), where.tolist(), sizes.tolist(), strict=True
+    ):
+        if last <= first or length < LEAST_RUN_WIDTHS * within_px:
+            continue
+        if length < LEAST_RUN_WIDTHS * 2 * float(points[first:last, 2].mean()):
+            continue
+        x, y, _ = points[(first + last) // 2].tolist()
+        shorter = min(index.strokes[number].own_ribbon.length_px for number in (one, two))
+        found.append(_Run((one, two), length / max(1e-6, shorter), (x, y), gap, length))
+    return found
 
 
 def _pushed_apart(
@@ -216,27 +225,17 @@ def _wobble_of(stroke: Stroke, least_px: float) -> float:
 
 
 def _measured_wobble(stroke: Stroke, least_px: float) -> float:
-    """Of its centre line as it is inked: that is there already, the steadied motion is not."""
+    """Of its centre line as it is inked: that is there already, the steadied motion is not. What was meant is nowhere
+    smoothed more than by the strongest smoothing, so what that takes away is at least its wobble, and quick to tell."""
     ribbon = stroke.own_ribbon
+    strongest = penalty(lowest_cutoff_hz(MEANT_STRENGTH), WOBBLE_STEP_S)
+    if smoothed_away(ribbon.times, ribbon.points, WOBBLE_STEP_S, strongest) <= least_px:
+        return 0.0
     rows = np.concatenate([[True], np.diff(np.floor(ribbon.times / WOBBLE_STEP_S)) > 0])
     times, points = ribbon.times[rows], ribbon.points[rows].astype(np.float64)
     if len(times) < 12 or (np.diff(times) <= 0).any():
         return 0.0
-    if _roughness(times, points[:, :2]) <= least_px:
-        return 0.0
     return wobble_px(trace_from(times, points[:, 0], points[:, 1], 1.0))
-
-
-def _roughness(times: NDArray[np.float64], xy: NDArray[np.float64]) -> float:
-    """RMS distance, px, of a line from what the strongest smoothing leaves of it: quick to tell, and at least its
-    wobble, as what was meant is nowhere smoothed more."""
-    even = np.arange(times[0], times[-1], WOBBLE_STEP_S)
-    line = np.column_stack([np.interp(even, times, xy[:, k]) for k in (0, 1)])
-    n = len(line)
-    if n < 8:
-        return math.inf
-    p = np.full(n - 3, penalty(lowest_cutoff_hz(MEANT_STRENGTH), WOBBLE_STEP_S))
-    return float(np.sqrt(((line - solve(line, np.ones(n), p)) ** 2).sum(axis=1).mean()))
 
 
 def _steadied(page: Page, *, uid: int, one: int, by: float) -> Page:

@@ -35,6 +35,31 @@ def solve_each(y: NDArray[np.float64], penalties: NDArray[np.float64]) -> NDArra
 
 
 @njit(**OPTIONS)
+def smoothed_away(
+    times: NDArray[np.float64], points: NDArray[np.float32], step: float, p: float
+) -> float:  # fmt: skip
+    """RMS distance of a line, x and y the first columns of `points` (N, K) at `times` (N,), from itself smoothed by the
+    penalty p at even steps; `inf` if it is too short to be smoothed."""
+    n = int((times[-1] - times[0]) / step) + 1 if len(times) else 0
+    if n < 8:
+        return np.inf
+    even = np.empty((n, 2))
+    k = 0
+    for i in range(n):
+        at = times[0] + i * step
+        while k < len(times) - 2 and times[k + 1] < at:
+            k += 1
+        share = min(1.0, max(0.0, (at - times[k]) / max(1e-9, times[k + 1] - times[k])))
+        for c in range(2):
+            even[i, c] = points[k, c] + share * (points[k + 1, c] - points[k, c])
+    smooth = solve(even, np.ones(n), np.full(n - 3, p))
+    total = 0.0
+    for i in range(n):
+        total += (even[i, 0] - smooth[i, 0]) ** 2 + (even[i, 1] - smooth[i, 1]) ** 2
+    return np.sqrt(total / n)
+
+
+@njit(**OPTIONS)
 def factored(w: NDArray[np.float64], p: NDArray[np.float64]) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     """Return L and 1 / S of the matrix: lower[i + 3, k] = L[i, i - k] and inverse[i + 3] = 1 / S[i].
 

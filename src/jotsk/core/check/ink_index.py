@@ -57,7 +57,6 @@ class InkIndex:
     """The strokes of all shown ink layers, or those that can have ink in `area`, in the order of their layers."""
 
     def __init__(self, page: Page, area: Rect | None = None) -> None:
-        self._area = area
         self.strokes: list[Stroke] = []
         self.layers: list[InkLayer] = []  # of each stroke
         for layer in shown_ink(page):
@@ -131,8 +130,7 @@ class InkIndex:
         return np.array(owners, np.int64), np.array(places, np.int64)
 
     def pairs_beside(self, gap_px: float, run_widths: float) -> Beside:
-        """The strokes that may run within a gap of each other, edge to edge, for so many of their widths; somewhere in
-        the area, if there is one."""
+        """The strokes that may run within a gap of each other, edge to edge, for so many of their widths."""
         nothing = Beside(np.zeros((0, 2), np.int64), np.zeros((0, 4), np.int64))
         if len(self.strokes) < 2:
             return nothing
@@ -151,8 +149,6 @@ class InkIndex:
         numbers = np.column_stack(np.divmod(codes[firsts], len(self.strokes)))
         long = np.hypot(*(xy[high[:, 0]] - xy[low[:, 0]]).T) + 4 * STEP_PX
         some = long >= run_widths * np.maximum(self.widths[numbers].min(axis=1), gap_px) / 2
-        if self._area is not None:
-            some &= np.logical_or.reduceat(lie_in(xy[near[:, 0]], self._area), firsts)
         low = np.maximum(low - BEYOND, bounds[numbers])[some]
         high = np.minimum(high + BEYOND, bounds[numbers + 1] - 1)[some]
         places = np.stack([kept[low], kept[high] + 1], axis=2).reshape(-1, 4)

@@ -176,7 +176,7 @@ def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
     if rule.look == "all" or not layers:
         return EMPTY
     on_page = set(page.bounds.cells(TILE))
-    seen = {(column, row)}
+    met = {(column, row)}
     waiting = [(column, row)]
     area = EMPTY
     while waiting:
@@ -184,8 +184,8 @@ def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
         if any(layer.seen.stored(column, row) is not None for layer in layers):
             continue
         area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
-        beside = {(column - 1, row), (column + 1, row), (column, row - 1), (column, row + 1)} & on_page - seen
-        seen |= beside
+        beside = {(column - 1, row), (column + 1, row), (column, row - 1), (column, row + 1)} & on_page - met
+        met |= beside
         waiting += beside
     return area
 

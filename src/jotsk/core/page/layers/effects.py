@@ -226,12 +226,11 @@ def _ripple(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
         dark = _darkness(effect.grey, rect.grown(soft))
         side = 2 * soft + 1
         dark = cv2.GaussianBlur(dark, (side, side), soft / SIGMAS, borderType=cv2.BORDER_CONSTANT)
-        across = along = dark[soft : soft + rect.height, soft : soft + rect.width]
+        across = along = -dark[soft : soft + rect.height, soft : soft + rect.width]
     else:
         across, along = np.sin(2 * np.pi * y / wave), np.sin(2 * np.pi * x / wave)
-    sign = -1 if effect.source else 1
-    from_x = x + sign * reach * across - rect.x0 + pad
-    from_y = y + sign * reach * along * 0.5 - rect.y0 + pad
+    from_x = x + reach * across - rect.x0 + pad
+    from_y = y + reach * along * 0.5 - rect.y0 + pad
     moved = cv2.remap(pixels, from_x.astype(np.float32), from_y.astype(np.float32), cv2.INTER_LINEAR)
     return _packed(moved)
 

@@ -12,7 +12,6 @@ import faulthandler
 import logging
 import os
 import random
-import subprocess
 import sys
 import tempfile
 import threading
@@ -48,7 +47,6 @@ from jotsk.desk.actions import BY_ID
 from jotsk.desk.app.warming import load_ahead
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
-from jotsk.desk.inout.folders import cache_folder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import STAGES
@@ -440,8 +438,6 @@ def main() -> int:
     load_ahead()
     print(f"seed {arguments.seed}", flush=True)
     with tempfile.TemporaryDirectory() as folder:
-        # What is compiled at the first start is not measured; what is read from the disk at its first use is.
-        subprocess.run([sys.executable, "-m", "jotsk.core.runtime.warm", str(cache_folder())], check=True)
         monkey = Monkey(arguments.seed, Path(folder), verbose=arguments.verbose)
         monkey.run(60 * arguments.minutes, arguments.steps)
         monkey.window.close()

@@ -71,9 +71,10 @@ def warm_up() -> None:
     from jotsk.core.page.edits.mark_edits import rubbed_out, with_mark
     from jotsk.core.page.edits.selection import strokes_inside
 
-    page, trace = blank_page(300, 200), _a_trace()
+    page, trace, tap = blank_page(300, 200), _a_trace(), _a_tap()
     for number, pen in enumerate(SHIPPED):
-        page = _drawn(page, trace, pen, (0, 0, 40 * (number % 3)))
+        for motion in (trace, tap):
+            page = _drawn(page, motion, pen, (0, 0, 40 * (number % 3)))
     page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = rubbed_out(page, AreaCut(np.array([(5.0, 5.0), (60.0, 9.0), (30.0, 70.0)])))
     for name in SAMPLES:
@@ -137,6 +138,14 @@ def _a_trace() -> Trace:
 
     t = np.linspace(0.0, 0.5, 100)
     return trace_from(t, 20 + 200 * t, 30 + 20 * np.sin(9 * t), 0.5 + 0.4 * np.sin(5 * t))
+
+
+def _a_tap() -> Trace:
+    import numpy as np
+
+    from jotsk.core.hand import trace_from
+
+    return trace_from(np.zeros(1), np.full(1, 50.0), np.full(1, 40.0), 0.6)
 
 
 def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> Page:

@@ -14,7 +14,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.mend.crossings import crossings
-from jotsk.core.mend.gap_kernel import gaps
+from jotsk.core.mend.gap_kernel import gaps, in_own_ink
 from jotsk.core.mend.snip import cut_in_two, snipped
 from jotsk.core.page import blank_page, edits, flattened, render
 from tests.conftest import stroke_along
@@ -181,3 +181,19 @@ def test_a_locked_layer_stays(grid):
 
     with pytest.raises(Refused, match="locked"):
         snipped(grid.with_layer(replace(grid.active, locked=True)), [(520, 100), (520, 200)])
+
+
+@pytest.mark.parametrize("seed", range(6))
+def test_a_line_lies_in_its_own_ink_where_shapely_says_so(seed):
+    rng = np.random.default_rng(seed)
+    t = np.linspace(0, 6, 500)
+    xy = np.column_stack([200 + 120 * np.sin(2.1 * t + seed) + 20 * np.sin(9 * t), 200 + 120 * np.cos(1.7 * t)])
+    radius, reach = rng.uniform(1, 9), rng.uniform(20, 60)
+    along = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(xy, axis=0).T))])
+    inside = in_own_ink(np.column_stack([xy, np.full(len(xy), radius)]), along, reach)
+    segments = shapely.linestrings(np.stack([xy[:-1], xy[1:]], axis=1))
+    for k, place in enumerate(shapely.points(xy)):
+        far = np.minimum(np.abs(along[:-1] - along[k]), np.abs(along[1:] - along[k])) > reach
+        gap = shapely.distance(segments[far], place).min() - radius
+        assert inside[k] == (gap < 0) or abs(gap) < 1e-9
+    assert inside.any() and not inside.all()

@@ -10,11 +10,9 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.marks import Stroke
-from jotsk.core.mend.gap_kernel import edges, gaps, near_again
+from jotsk.core.mend.gap_kernel import STRETCH, edges, in_own_ink
 
-NEAR_PX = 3.0  # steps of a ribbon are no longer
 MOST_EDGES = 10_000
-STRETCH = 12  # segments of a ribbon that share a box
 
 
 class Crossing(NamedTuple):
@@ -106,12 +104,7 @@ def self_crossings(stroke: Stroke) -> list[Crossing]:
     for start, stop in line.pieces:
         points, times = line.points[start:stop].astype(np.float64), line.times[start:stop]
         along, reach = arc_lengths(points[:, :2]), 3.0 * float(points[:, 2].max()) + 6.0
-        inside = np.zeros(len(points), np.bool_)
-        for k in np.flatnonzero(near_again(points, along, reach, NEAR_PX)):
-            far = np.abs(along - along[k]) > reach
-            for a, b in _runs(far):
-                if b > a and gaps(points[k : k + 1, :2].copy(), points[a : b + 1].copy())[0] < 0:
-                    inside[k] = True
+        inside = in_own_ink(points, along, reach)
         found += [Crossing(float(times[a]), float(times[b])) for a, b in _runs(inside)]
     return found
 

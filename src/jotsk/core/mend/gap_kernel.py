@@ -7,6 +7,7 @@ from numba import njit
 from numpy.typing import NDArray
 
 LEAST_STEP_PX = 0.25  # of a walk along a line: ink thinner than that, met at its very rim, may be passed over
+STRETCH = 12  # segments of a ribbon that share a box
 ROUNDS = 20  # of halving, to a millionth of a step
 
 
@@ -52,18 +53,28 @@ def gaps(places: NDArray[np.float64], ribbon: NDArray[np.float64]) -> NDArray[np
 
 
 @njit(cache=True, nogil=True)
-def near_again(ribbon: NDArray[np.float64], along: NDArray[np.float64], reach: float, most: float) -> NDArray[np.bool_]:
-    """Which points of (N, 3) x, y, radius lie within `most` px of a circle of it that is more than `reach` px on along
-    the line, `along` (N,) being its length up to each."""
+def in_own_ink(ribbon: NDArray[np.float64], along: NDArray[np.float64], reach: float) -> NDArray[np.bool_]:
+    """Which points of (N, 3) x, y, radius lie in the ink of a stretch of it that is more than `reach` px on along the
+    line, `along` (N,) being its length up to each."""
+    count = max(0, len(ribbon) - 1)
+    boxes = np.empty((-(-count // STRETCH), 4))  # of so many segments each
+    for c in range(len(boxes)):
+        part = ribbon[c * STRETCH : (c + 1) * STRETCH + 1]
+        boxes[c, 0], boxes[c, 1] = (part[:, 0] - part[:, 2]).min(), (part[:, 1] - part[:, 2]).min()
+        boxes[c, 2], boxes[c, 3] = (part[:, 0] + part[:, 2]).max(), (part[:, 1] + part[:, 2]).max()
     out = np.zeros(len(ribbon), np.bool_)
     for i in range(len(ribbon)):
-        for j in range(len(ribbon)):
-            if abs(along[i] - along[j]) > reach:
-                far = most + ribbon[j, 2]
-                dx, dy = ribbon[i, 0] - ribbon[j, 0], ribbon[i, 1] - ribbon[j, 1]
-                if dx * dx + dy * dy < far * far:
+        x, y = ribbon[i, 0], ribbon[i, 1]
+        for c in range(len(boxes)):
+            if x < boxes[c, 0] or y < boxes[c, 1] or x > boxes[c, 2] or y > boxes[c, 3]:
+                continue
+            for j in range(c * STRETCH, min(count, (c + 1) * STRETCH)):
+                is_far = abs(along[i] - along[j]) > reach and abs(along[i] - along[j + 1]) > reach
+                if is_far and gap_to(x, y, ribbon, j, j + 2) < 0.0:
                     out[i] = True
                     break
+            if out[i]:
+                break
     return out
 
 

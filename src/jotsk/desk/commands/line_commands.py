@@ -90,7 +90,7 @@ class LineCommands(QObject):
         sheet = RecastSheet(lines, self._hand, self._board)
         with deleted_after(sheet):
             if sheet.exec():
-                self._document.selection.mend(tr("Recast the line"), sheet.change)
+                self._document.selection.mend(tr("Recast the line"), sheet.asked())
 
     def ask_line_weights(self) -> None:
         """How many times as thick the lines of the whole page become."""

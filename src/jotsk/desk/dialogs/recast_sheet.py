@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 
 import numpy as np
@@ -90,19 +90,20 @@ class RecastSheet(QDialog):
             field.valueChanged.connect(self._pause.ask)
         self._draw()
 
-    def change(self, stroke: Stroke) -> Stroke:
-        """A line as it is asked for here."""
-        pen = self.pen.currentData()
-        size = stroke.size_px * self.size_field.value() / 100
-        stroke = replace(stroke, pen=pen or stroke.pen, size_px=min(LARGEST_SIZE, max(LEAST_SIZE, size)))
-        driver = self.response.currentData()
-        if driver is not None:
-            stroke = replace(stroke, pen=replace(stroke.pen, width=replace(stroke.pen.width, by=driver)))
-        if self.color.currentIndex():
-            stroke = replace(stroke, color=self._hand.color)
-        elif pen is not None and pen.own_color is not None:
-            stroke = replace(stroke, color=pen.own_color)
-        return stroke if self.steadiness.value() < 0 else stroke.resteadied(self.steadiness.value())
+    def asked(self) -> Callable[[Stroke], Stroke]:
+        """What makes a line as it is asked for here now; it may be called on any thread."""
+        pen, driver, percent = self.pen.currentData(), self.response.currentData(), self.size_field.value()
+        steadiness = self.steadiness.value()
+        color = self._hand.color if self.color.currentIndex() else pen.own_color if pen is not None else None
+
+        def change(stroke: Stroke) -> Stroke:
+            size = min(LARGEST_SIZE, max(LEAST_SIZE, stroke.size_px * percent / 100))
+            stroke = replace(stroke, pen=pen or stroke.pen, size_px=size, color=color or stroke.color)
+            if driver is not None:
+                stroke = replace(stroke, pen=replace(stroke.pen, width=replace(stroke.pen.width, by=driver)))
+            return stroke if steadiness < 0 else stroke.resteadied(steadiness)
+
+        return change
 
     def _draw(self) -> None:
         """The lines as they will be, as large as fits."""
@@ -110,7 +111,7 @@ class RecastSheet(QDialog):
         area = self._area.grown(8)
         k = min(LARGEST_SHOWN, width / max(1, area.width), height / max(1, area.height))
         dx, dy = (width - k * area.width) / 2 - k * area.x0, (height - k * area.height) / 2 - k * area.y0
-        marks = Marks(self.change(stroke).mapped(k, dx, dy) for stroke in self._shown)
+        marks = Marks(self.asked()(stroke).mapped(k, dx, dy) for stroke in self._shown)
         page = blank_page(width, height)
         layer = page.active
         assert isinstance(layer, InkLayer)

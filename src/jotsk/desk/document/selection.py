@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
+from functools import cache, reduce
+from operator import or_
 from typing import TYPE_CHECKING, Any
 
 import numpy as np
@@ -18,6 +20,7 @@ from jotsk.core.mend.parts import parted
 from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import InkLayer, Page, edits
 from jotsk.core.page.edits.resizing import mirror_of
+from jotsk.core.runtime.giving_way import giving_way
 from jotsk.core.words import tr
 
 if TYPE_CHECKING:
@@ -146,7 +149,7 @@ class Selection(QObject):
                 if count > 1
                 else label
             )
-            self._change(words, [change(stroke) for stroke in self.lines])
+            self._change(words, change)
 
     def flip(self, *, upside_down: bool) -> None:
         """Flip the lines at work about their own middle."""
@@ -154,12 +157,13 @@ class Selection(QObject):
         if not lines:
             self._document.refused.emit(tr("There is no line to flip; draw one, or choose some."))
             return
-        area = lines[0].bounds
-        for line in lines[1:]:
-            area |= line.bounds
-        m = mirror_of(area, upside_down)
+
+        @cache
+        def mirror() -> NDArray[np.float64]:
+            return mirror_of(reduce(or_, (line.bounds for line in lines)), upside_down)
+
         words = tr("Flip the line upside down") if upside_down else tr("Flip the line")
-        self.mend(words, lambda stroke: stroke.turned_over(m))
+        self.mend(words, lambda stroke: stroke.turned_over(mirror()))
 
     def recolor(self, color: Color) -> None:
         self.mend(tr("Colour of the line"), lambda stroke: replace(stroke, color=color))
@@ -176,7 +180,7 @@ class Selection(QObject):
     def delete(self) -> None:
         """Take the chosen lines away."""
         if self.lines:
-            self._change(tr("Delete lines"), [None] * len(self.lines))
+            self._change(tr("Delete lines"), lambda stroke: None)
 
     def mend_lines(
         self, label: str, change: Callable[[Page, list[Stroke], int], tuple[Page, int]], nothing: str,
@@ -216,17 +220,21 @@ class Selection(QObject):
         self.lines = tuple(line for line in now if line is not None)  # as they are now, also after an undo
         self.changed.emit()
 
-    def _change(self, label: str, new: Sequence[Stroke | None]) -> None:
-        layers: dict[int, list[tuple[Stroke, Stroke | None]]] = {}
-        for old, changed in zip(self.lines, new, strict=True):
-            layers.setdefault(self._layer_of[old.uid], []).append((old, changed))
+    def _change(self, label: str, of: Callable[[Stroke], Stroke | None]) -> None:
+        lines, layer_of, new = self.lines, dict(self._layer_of), list[Stroke]()
 
         def change(page: Page, _: object) -> Page:
+            layers: dict[int, list[tuple[Stroke, Stroke | None]]] = {}
+            for old in giving_way(lines):
+                changed = of(old)
+                layers.setdefault(layer_of[old.uid], []).append((old, changed))
+                if changed is not None:
+                    new.append(changed)
             for uid, pairs in layers.items():
                 page = edits.with_all_replaced(page, uid, pairs)
             return page
 
         def choose_new() -> None:
-            self.lines = tuple(s for s in new if s is not None)
+            self.lines = tuple(new)
 
         self._document.edit_slowly(label, change, choose_new, of_lines=True)

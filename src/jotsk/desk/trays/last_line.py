@@ -117,7 +117,7 @@ class LineHandles(QWidget):
         for each in inking:
             self.pens.addItem(tr(each.name), each)
         self.pens.setCurrentIndex(next(k for k, p in enumerate(inking) if p.id == pen.id))
-        self.pens.activated.connect(lambda k: mend(tr("Pen of the line"), lambda _: self.pens.itemData(k)))
+        self.pens.activated.connect(lambda k: mend(tr("Pen of the line"), lambda _: inking[k]))
         self.color = QPushButton(tr("Colour of the hand"), autoDefault=False, toolTip=tr("Give it the ink in the hand"))
         self.color.clicked.connect(lambda _=False: recolor())
         top = QHBoxLayout()

@@ -91,22 +91,17 @@ def open_px(
         if is_left_out[own]:
             continue
         x, y = xy[tip, 0], xy[tip, 1]
-        reach = most + radii[tip] + thickest
-        c0, c1 = _cells(x, reach, grid.x0, grid.cell_px, grid.columns)
-        r0, r1 = _cells(y, reach, grid.y0, grid.cell_px, grid.rows)
-        for row in range(r0, r1 + 1):
-            for k in range(grid.first[row * grid.columns + c0], grid.first[row * grid.columns + c1 + 1]):
-                at = grid.order[k]
-                is_strange = owners[at] != own
-                if not is_strange and (not is_tip[at] or at == tip):
-                    continue
-                gap = np.sqrt((xy[at, 0] - x) ** 2 + (xy[at, 1] - y) ** 2) - radii[at] - radii[tip]
-                if gap > most:
-                    continue
-                if is_strange:
-                    of_any[n] = min(of_any[n], gap)
-                if not is_strange or not is_left_out[owners[at]]:
-                    of_met[n] = min(of_met[n], gap)
+        for at in places_around(grid, xy, x, y, most + radii[tip] + thickest):
+            is_strange = owners[at] != own
+            if not is_strange and (not is_tip[at] or at == tip):
+                continue
+            gap = np.sqrt((xy[at, 0] - x) ** 2 + (xy[at, 1] - y) ** 2) - radii[at] - radii[tip]
+            if gap > most:
+                continue
+            if is_strange:
+                of_any[n] = min(of_any[n], gap)
+            if not is_strange or not is_left_out[owners[at]]:
+                of_met[n] = min(of_met[n], gap)
     return of_any, of_met
 
 
@@ -121,25 +116,20 @@ def places_beside(
     count = 0
     for n in range(len(xy)):
         x, y, own = xy[n, 0], xy[n, 1], owners[n]
-        reach = gap + 2.0 * radii[n]
-        c0, c1 = _cells(x, reach, grid.x0, grid.cell_px, grid.columns)
-        r0, r1 = _cells(y, reach, grid.y0, grid.cell_px, grid.rows)
-        for row in range(r0, r1 + 1):
-            for k in range(grid.first[row * grid.columns + c0], grid.first[row * grid.columns + c1 + 1]):
-                at = grid.order[k]
-                if owners[at] == own or radii[at] > radii[n] or (radii[at] == radii[n] and at > n):
-                    continue
-                far = gap + radii[n] + radii[at]
-                if (xy[at, 0] - x) ** 2 + (xy[at, 1] - y) ** 2 > far * far:
-                    continue
-                if abs(ways[n, 0] * ways[at, 0] + ways[n, 1] * ways[at, 1]) < least_cos:
-                    continue
-                if count == len(out):
-                    larger = np.empty((2 * count, 2), np.int64)
-                    larger[:count] = out
-                    out = larger
-                out[count, 0], out[count, 1] = (n, at) if own < owners[at] else (at, n)
-                count += 1
+        for at in places_around(grid, xy, x, y, gap + 2.0 * radii[n]):
+            if owners[at] == own or radii[at] > radii[n] or (radii[at] == radii[n] and at > n):
+                continue
+            far = gap + radii[n] + radii[at]
+            if (xy[at, 0] - x) ** 2 + (xy[at, 1] - y) ** 2 > far * far:
+                continue
+            if abs(ways[n, 0] * ways[at, 0] + ways[n, 1] * ways[at, 1]) < least_cos:
+                continue
+            if count == len(out):
+                larger = np.empty((2 * count, 2), np.int64)
+                larger[:count] = out
+                out = larger
+            out[count, 0], out[count, 1] = (n, at) if own < owners[at] else (at, n)
+            count += 1
     return out[:count]
 
 

@@ -81,24 +81,24 @@ def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:
 
 def region_of(core: Core) -> Mask:
     """The region of a core: its corners are reached."""
-    if core.half > 0:
-        rows, columns = (np.flatnonzero((core.labels == OWN).any(axis=axis)) for axis in (1, 0))
-        h, w = core.labels.shape
-        beyond = CORNER_PX
-        while True:
-            y0, y1 = max(0, rows[0] - beyond), min(h, rows[-1] + 1 + beyond)
-            x0, x1 = max(0, columns[0] - beyond), min(w, columns[-1] + 1 + beyond)
-            labels = core.labels[y0:y1, x0:x1].copy()
-            go_downhill(labels, np.ascontiguousarray(core.distance[y0:y1, x0:x1]))
-            own = labels == OWN
-            sides = (y0 > 0, own[0]), (y1 < h, own[-1]), (x0 > 0, own[:, 0]), (x1 < w, own[:, -1])
-            if not any(is_inside and side.any() for is_inside, side in sides):
-                break
-            beyond *= 8  # a corner that is longer
-        region = np.zeros((h, w), np.bool_)
-        region[y0:y1, x0:x1] = own
-        return region
-    return np.asarray(core.labels == OWN)
+    own = core.labels == OWN
+    if core.half <= 0:
+        return np.asarray(own)
+    rows, columns = (np.flatnonzero(own.any(axis=axis)) for axis in (1, 0))
+    h, w = own.shape
+    beyond = CORNER_PX
+    while True:
+        y0, y1 = max(0, rows[0] - beyond), min(h, rows[-1] + 1 + beyond)
+        x0, x1 = max(0, columns[0] - beyond), min(w, columns[-1] + 1 + beyond)
+        labels = core.labels[y0:y1, x0:x1].copy()
+        go_downhill(labels, np.ascontiguousarray(core.distance[y0:y1, x0:x1]))
+        near = labels == OWN
+        sides = (y0 > 0, near[0]), (y1 < h, near[-1]), (x0 > 0, near[:, 0]), (x1 < w, near[:, -1])
+        if not any(is_inside and side.any() for is_inside, side in sides):
+            break
+        beyond *= 8  # a corner that is longer
+    own[y0:y1, x0:x1] = near
+    return np.asarray(own)
 
 
 def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:

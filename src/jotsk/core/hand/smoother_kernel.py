@@ -35,9 +35,7 @@ def solve_each(y: NDArray[np.float64], penalties: NDArray[np.float64]) -> NDArra
 
 
 @njit(**OPTIONS)
-def smoothed_away(
-    times: NDArray[np.float64], points: NDArray[np.float32], step: float, p: float
-) -> float:  # fmt: skip
+def smoothed_away(times: NDArray[np.float64], points: NDArray[np.float32], step: float, p: float) -> float:
     """RMS distance of a line, x and y the first columns of `points` (N, K) at `times` (N,), from itself smoothed by the
     penalty p at even steps; `inf` if it is too short to be smoothed."""
     n = int((times[-1] - times[0]) / step) + 1 if len(times) else 0

@@ -206,9 +206,9 @@ class _Bank:
     def cutoffs_hz(self, lowest_hz: float, noise: float) -> NDArray[np.float64]:
         """The cut-off at each place, from `lowest_hz` up as the shape there needs it."""
         dt, n = self._dt, len(self._raw)
-        higher = APART * lowest_hz < BANK_HZ
         bank, gains = _bank_from(lowest_hz)
-        lines = np.concatenate([self._smooth((lowest_hz,)), self._bank[higher]])
+        higher = self._bank[len(BANK_HZ) + 1 - len(bank) :]
+        lines = np.concatenate([self._smooth((lowest_hz,)), higher])
         in_tremor = bank > IN_TREMOR_HZ
         windows = np.array([max(1, int(WINDOWS_S[int(t)] / dt)) | 1 for t in in_tremor])
         allowed = np.where(in_tremor, ALLOWED[1], ALLOWED[0])[None] * noise * gains + ALLOWED_PX * min(1.0, noise / 0.1)

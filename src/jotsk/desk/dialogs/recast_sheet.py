@@ -111,7 +111,8 @@ class RecastSheet(QDialog):
         area = self._area.grown(8)
         k = min(LARGEST_SHOWN, width / max(1, area.width), height / max(1, area.height))
         dx, dy = (width - k * area.width) / 2 - k * area.x0, (height - k * area.height) / 2 - k * area.y0
-        marks = Marks(self.asked()(stroke).mapped(k, dx, dy) for stroke in self._shown)
+        change = self.asked()
+        marks = Marks(change(stroke).mapped(k, dx, dy) for stroke in self._shown)
         page = blank_page(width, height)
         layer = page.active
         assert isinstance(layer, InkLayer)

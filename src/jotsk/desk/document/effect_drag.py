@@ -69,14 +69,13 @@ class EffectDrag(QObject):
                 self._document.end_step()
             return
         self._is_at_work = True
-        BESIDE.queue("effects").go(self._work, self._turn, wanted, page)
+        changed = page.with_layer(replace(layer, effects=wanted.effects))
+        BESIDE.queue("effects").go(self._work, self._turn, wanted, page, changed)
 
-    def _work(self, turn: int, wanted: _Wanted, page: Page) -> None:
+    def _work(self, turn: int, wanted: _Wanted, page: Page, changed: Page) -> None:
         after = None
         try:
-            layer = page.layer(wanted.uid)
-            assert layer is not None
-            after = prepared(page.with_layer(replace(layer, effects=wanted.effects)))
+            after = prepared(changed)
         finally:  # or nothing would ever be worked out again
             with suppress(RuntimeError):  # the window is gone
                 self._made.emit(turn, wanted, page, after)

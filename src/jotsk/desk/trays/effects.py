@@ -190,21 +190,21 @@ class EffectsCard(QWidget):
         self.refresh()
 
     def _changed(self, number: int, name: str, value: float, finished: bool) -> None:
-        layer = self._layer
-        if layer is not None and number < len(layer.effects):
-            effects = list(layer.effects)
-            effects[number] = effects[number].with_value(name, value)
-            self._document.layers.drag_effects(layer.uid, tuple(effects), LABEL, finished=finished)
+        uid, effects = self._with(number, lambda effect: effect.with_value(name, value))
+        self._document.layers.drag_effects(uid, effects, LABEL, finished=finished)
 
     def _switch(self, number: int, on: bool) -> None:
         self._put(number, lambda effect: replace(effect, on=on), tr("Switch effect"))
 
     def _put(self, number: int, change: Callable[[Effect], Effect], label: str = LABEL) -> None:
+        self._document.layers.set_effects(*self._with(number, change), label)
+
+    def _with(self, number: int, change: Callable[[Effect], Effect]) -> tuple[int, tuple[Effect, ...]]:
+        """The uid of the layer, 0 if there is none, and its effects with one of them changed."""
         layer = self._layer
-        if layer is not None and number < len(layer.effects):
-            effects = list(layer.effects)
-            effects[number] = change(effects[number])
-            self._document.layers.set_effects(layer.uid, tuple(effects), label)
+        if layer is None:
+            return 0, ()
+        return layer.uid, tuple(change(each) if k == number else each for k, each in enumerate(layer.effects))
 
     def _raise(self, number: int, *_: object) -> None:
         layer = self._layer

@@ -175,7 +175,7 @@ class EffectsCard(QWidget):
             self.source.addItem(name, uid)
         self.source.activated.connect(partial(self._follow, number))
         line = QHBoxLayout(row)
-        line.setContentsMargins(0, 0, 0, 0)
+        line.setContentsMargins(0, 4, 4, 0)  # it ends where the tracks do
         line.addWidget(QLabel(tr("Moved by")))
         line.addWidget(self.source, 1)
         return row

@@ -104,6 +104,6 @@ def eraser(window):
 
 def across(window: Window, *, y: float = 0.5, seed: int = 0, seconds: float = 0.6) -> Trace:
     """A line across the middle of the page, in the board's own px."""
-    board, page = window.board, window.document.page_when_dry()
+    board, page = window.board, window.document.page
     ends = [board.view.to_screen(page.width * x, page.height * y) for x in (0.3, 0.7)]
     return drawn(np.array(ends), seconds, pressure=[0.3, 0.9, 0.4], device=DEVICES["display"], seed=seed)

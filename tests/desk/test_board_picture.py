@@ -159,7 +159,7 @@ def test_wet_ink_is_composited_as_if_it_had_dried(page, level, rubs):
     rect = page.bounds.halved(level)
     out = np.full((rect.height, rect.width), packed(page.paper), np.uint32)
     layer = WetLayer(lower.uid, wet.alpha, packed((10, 140, 40)), RUBS if rubs else INKS)
-    composite_into(out, (0, 0), page, rect, level=level, wet=layer)
+    composite_into(out, (0, 0), page, rect, level=level, wets=[layer])
 
     alpha = np.zeros((512, 512), np.float64)
     for column, row in itertools.product(range(4), range(4)):

@@ -14,7 +14,7 @@ from jotsk.core.hand import Sample, trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.hand.steady_now import WAYS, steady_now
 from jotsk.core.ink import WetInk, pen_by_id
-from jotsk.core.page import edits
+from jotsk.core.page import edits, flattened
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
 from tests.desk.conftest import across
@@ -42,12 +42,12 @@ def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
     before, trace = shown(window), across(window)
     pen.draw(trace)
     assert window.board.pointer.x() == pytest.approx(trace.xy[-1, 0], abs=3), "the footprint is at the pen"
-    assert window.document.is_drying and window.board.picture.wet is not None
+    assert window.document.is_drying and window.board.picture.wets
     wet = shown(window)
     assert (wet != before).any()
     held.set()
     qtbot.waitUntil(lambda: not window.document.is_drying)
-    assert window.board.picture.wet is None and window.document.undo_label == "Stroke"
+    assert not window.board.picture.wets and window.document.undo_label == "Stroke"
     assert window.document.last_line.when_dry() is window.document.page_when_dry().active.marks.last
     dry = shown(window)
     assert np.abs(dry.astype(int) - wet).mean() < 0.5
@@ -55,6 +55,43 @@ def test_its_wet_ink_stays_until_it_is_dry_and_the_picture_is_the_same_then(
     at_once = make_window()
     SimulatedPen(at_once.board, DEVICES["display"]).draw(trace)
     assert not at_once.document.is_drying and np.array_equal(dry, shown(at_once))
+
+
+OVER_EACH_OTHER = [("quill-nib", "quill-nib"), ("brush-pen", "quill-nib"), ("quill-nib", "eraser"), ("cord", "cord")]
+
+
+@pytest.mark.parametrize("pens", OVER_EACH_OTHER)
+def test_a_stroke_begins_while_the_one_before_it_dries(window, held, qtbot, make_window, monkeypatch, pens):
+    """Both are seen wet, the page has them in their order, and looks as if each had been waited for."""
+
+    def draw_both(where) -> None:
+        for pen_id, way in zip(pens, [(0.3, 0.3, 0.7, 0.7), (0.3, 0.7, 0.7, 0.3)], strict=True):
+            rubs = pen_id == "eraser"
+            if not rubs:
+                where.hand.take(pen_by_id(pen_id))
+            ends = np.reshape(way, (2, 2)) * (where.document.page.width, where.document.page.height)
+            on_board = np.array([where.board.view.to_screen(*end) for end in ends])
+            trace = drawn(on_board, 0.6, pressure=[0.3, 0.9, 0.4], device=DEVICES["display"], seed=4)
+            SimulatedPen(where.board, DEVICES["display"], eraser=rubs).draw(trace)
+
+    draw_both(window)
+    document = window.document
+    assert document.is_drying and len(window.board.picture.wets) == 2
+    assert len(document.page.active.marks) == 0, "nothing was waited for"
+    wet = shown(window)
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    dry = shown(window)
+    assert not window.board.picture.wets and np.abs(dry.astype(int) - wet).mean() < 0.5
+    monkeypatch.setattr(drying, "MANY_SAMPLES", 10_000)
+    at_once = make_window()
+    draw_both(at_once)
+    at_once.document.finish_drying()
+    assert np.abs(dry.astype(int) - shown(at_once)).max() <= 1, "rounded where parts of the frame meet"
+    assert np.array_equal(flattened(document.page), flattened(at_once.document.page))
+    document.undo()
+    document.undo()
+    assert len(document.page.active.marks) == 0 and document.undo_label is None
 
 
 @pytest.mark.parametrize("ask", ["page", "undo", "save", "next stroke", "mend"])
@@ -132,6 +169,44 @@ def test_a_long_line_that_is_mended_follows_the_handle_as_fast_as_it_can(window,
     document.last_line.resteady(70.0)
     document.last_line.resteady(80.0)
     assert document.page_when_dry().active.marks.last.steady_after == 80, "who asks for the page waits for all of it"
+
+
+def test_a_stroke_that_is_refused_leaves_the_one_begun_after_it(window, pen, held, monkeypatch, qtbot):
+    put, refusals = edits.with_mark, [Refused("The layer is locked.")]
+
+    def refuse_the_first(*args: object) -> object:
+        if refusals:
+            held.wait(20)
+            raise refusals.pop()
+        return put(*args)
+
+    monkeypatch.setattr(edits, "with_mark", refuse_the_first)
+    told: list[str] = []
+    window.document.refused.connect(told.append)
+    for y in (0.3, 0.6):
+        pen.draw(across(window, y=y))
+    second = window.board.picture.wets[1]
+    held.set()
+    qtbot.waitUntil(lambda: not window.document.is_drying)
+    (mark,) = window.document.page.active.marks
+    assert told == ["The layer is locked."] and second not in window.board.picture.wets
+    assert window.document.last_line.stroke is mark and window.document.undo_label == "Stroke"
+    y = window.document.page.height * 0.6
+    assert abs(mark.trace.xy[0, 1] - y) < 10
+
+
+def test_a_stroke_waits_for_a_line_that_is_still_mended(window, pen, held, qtbot):
+    """Only strokes lie over each other wet: a line that is steadied anew is there before the next stroke begins."""
+    held.set()
+    pen.draw(across(window, y=0.3))
+    document = window.document
+    qtbot.waitUntil(lambda: not document.is_drying)
+    held.clear()
+    document.last_line.resteady(90.0)
+    assert document.is_drying
+    held.set()
+    pen.draw(across(window, y=0.6))
+    assert next(iter(document.page_when_dry().active.marks)).steady_after == 90.0
 
 
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):

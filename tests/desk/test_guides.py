@@ -63,6 +63,18 @@ def test_every_kind_is_added_seen_switched_undone_and_saved(window, tmp_path, qt
     assert read_page(tmp_path / "page.ora").guides == window.document.page_when_dry().guides
 
 
+def test_only_the_guide_that_was_changed_is_read_again(window, pen):
+    put(window, {"kind": "parallel", "angle": 0}, {"kind": "rings", "at": [300, 200]})
+    guiding, document = window.board.guiding, window.document
+    parallel, rings = guiding.guides
+    guiding.put(1, rings.moved(10, 0), "Place guide")
+    assert guiding.guides[0] is parallel and guiding.guides[1] is not rings
+    moved = guiding.guides[1]
+    draw(window, pen, (0.3, 0.3), (0.6, 0.33))
+    document.undo()
+    assert guiding.guides[0] is parallel and guiding.guides[1] is moved, "undoing a stroke reads none"
+
+
 def test_a_stroke_is_held_while_it_is_drawn_and_the_guide_lights_up(window, pen):
     w, h = window.board.width(), window.board.height()
     at = window.board.view.to_page(w / 2, h / 2)

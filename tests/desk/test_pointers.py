@@ -238,7 +238,7 @@ def test_a_stroke_that_fails_to_dry_is_kept_as_a_motion_and_drawing_goes_on(
         patch.setattr(edits, "with_mark", lambda *_: 1 // 0)
         pen.draw(long)
         window.document.finish_drying()
-    assert not strokes(window) and not window.document.is_drying and window.board.picture.wet is None
+    assert not strokes(window) and not window.document.is_drying and not window.board.picture.wets
     assert "kept in" in window.status.text
     (path,) = (tmp_path / "state" / "motions").glob("*.inkml")
     (kept,) = read_inkml(path)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Mapping
 from pathlib import Path
 from typing import Any
 
@@ -61,16 +61,19 @@ def drawable(guide: Guide) -> Guide:
 
 
 def with_states_of(
-    records: Sequence[Mapping[str, Any]], now: Sequence[Mapping[str, Any]]
-) -> tuple[dict[str, Any], ...]:
+    records: tuple[Mapping[str, Any], ...], now: tuple[Mapping[str, Any], ...]
+) -> tuple[Mapping[str, Any], ...]:
     """Guides of another state of the page, switched and shown as they are `now`: an undo brings back where they lay.
-    Those that are not the same ones stay as they were."""
+    Those that are not the same ones stay as they were. A record that is as it was is the same object."""
+    if records is now:
+        return records
     if len(records) != len(now) or any(a.get("kind") != b.get("kind") for a, b in zip(records, now, strict=True)):
-        return tuple(map(dict, records))
-    return tuple(
+        return records
+    switched = (
         {**{k: v for k, v in old.items() if k not in SWITCHES}, **{k: new[k] for k in SWITCHES if k in new}}
         for old, new in zip(records, now, strict=True)
     )
+    return tuple(old if made == old else made for old, made in zip(records, switched, strict=True))
 
 
 def guides_of(records: Iterable[Mapping[str, Any]]) -> list[Guide | None]:

@@ -171,7 +171,7 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
         for level in range(3):
             part = page.bounds.halved(level)
             out = np.zeros((part.height, part.width), np.uint32)
-            composite_into(out, (0, 0), page, part, level=level, wet=wet)
+            composite_into(out, (0, 0), page, part, level=level, wets=[wet, wet])  # one begun before the other is dry
     ShownInk(stroke, page.bounds).alpha(1, 0, 0)
     return with_mark(page, stroke)
 

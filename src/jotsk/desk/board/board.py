@@ -366,10 +366,10 @@ class Board(PointerInput):
 
     def ink_is_dry(self) -> None:
         """What was under the pen is on the page, or nothing came of it."""
-        if self._fits_later and self._fits:
+        if self._fits_later and self._fits and not self.document.pen_is_down:
             self.fit()
         if self.picture.drying:
-            self._page_changed(self.document.page_when_dry(), self.document.page_when_dry())
+            self._page_changed(self.document.page, self.document.page)
 
     def show_preview(self, lines: list[NDArray[np.float64]]) -> None:
         """Show where lines would run, over the page."""

@@ -27,55 +27,91 @@ def takes_long(samples: int, cells: int, pen: Pen, size_px: float) -> bool:
 
 @dataclass(frozen=True, slots=True)
 class BackgroundStep:
-    """A step on its way."""
+    """A step on its way: what `work` makes of the page that `before` gives."""
 
     label: str
-    after: Future[Page]
+    work: Callable[[Page], Page]
+    made: Future[tuple[Page, Page] | None]  # the page it was worked out on, and what became of it; None without a page
     begins: Callable[[], None]  # called right before the page changes
     ends: Callable[[bool], None]  # and after, with whether it was not refused
     is_finished: bool = True  # not a part of a step that goes on
+    is_plain_ink: bool = False  # the next stroke may begin before it is there
 
     @classmethod
     def of(
-        cls, label: str, work: Callable[[], Page], begins: Callable[[], None], ends: Callable[[bool], None],
-        *, is_finished: bool = True, beside: bool = True,
+        cls, label: str, work: Callable[[Page], Page], before: Callable[[], Page], begins: Callable[[], None],
+        ends: Callable[[bool], None], *, is_finished: bool = True, is_plain_ink: bool = False, beside: bool = True,
     ) -> BackgroundStep:  # fmt: skip
         """Begin the work, `beside` the interface; or do it."""
+
+        def make() -> tuple[Page, Page] | None:
+            try:
+                page = before()
+            except Exception:  # told where that step is taken
+                return None
+            return page, work(page)
+
         if beside:
-            return cls(label, STEPS.queue("drying").submit(work), begins, ends, is_finished)
-        done: Future[Page] = Future()
-        try:
-            done.set_result(work())
-        except Exception as error:  # told by whoever asks for the result
-            done.set_exception(error)
-        return cls(label, done, begins, ends, is_finished)
+            made = STEPS.queue("drying").submit(make)
+        else:
+            made = Future()
+            try:
+                made.set_result(make())
+            except Exception as error:  # told by whoever asks for the result
+                made.set_exception(error)
+        return cls(label, work, made, begins, ends, is_finished, is_plain_ink)
+
+    def after(self) -> Page:
+        """What the page becomes, if nothing else changes it before."""
+        made = self.made.result()
+        if made is None:
+            raise LookupError(f"the step before {self.label!r} failed")
+        return made[1]
+
+    def on(self, page: Page) -> Page:
+        """What becomes of `page`; worked out here and now if it is another one than it was begun with. Raises what
+        the work raises."""
+        made = self.made.result()
+        return made[1] if made is not None and made[0] is page else self.work(page)
 
 
 class StepRunner(QObject):
-    """At most one step on its way; `take` gets it when it is there, or when somebody waits for it."""
+    """The steps on their way, in their order; `take` gets each when it is there, or when somebody waits for it."""
 
     _arrived = Signal()  # emitted on the other thread
 
     def __init__(self, take: Callable[[BackgroundStep], None], parent: QObject) -> None:
         super().__init__(parent)
-        self.drying: BackgroundStep | None = None
+        self._drying: list[BackgroundStep] = []
         self._take = take
         self._arrived.connect(self._look)
 
+    @property
+    def drying(self) -> BackgroundStep | None:
+        """The last of them."""
+        return self._drying[-1] if self._drying else None
+
+    @property
+    def is_all_plain_ink(self) -> bool:
+        return all(step.is_plain_ink for step in self._drying)
+
     def begin(self, drying: BackgroundStep) -> None:
-        self.drying = drying
-        drying.after.add_done_callback(lambda _: self._arrived.emit())
+        self._drying.append(drying)
+        drying.made.add_done_callback(lambda _: self._arrived.emit())
 
     def finish(self) -> None:
         """Wait until nothing is on its way, what follows on it included."""
-        while self.drying is not None:
+        while self._drying:
             self._take_one()
 
     def _look(self) -> None:
-        if self.drying is not None and self.drying.after.done():
+        while self._drying and self._drying[0].made.done():
             self._take_one()
 
     def _take_one(self) -> None:
-        drying, self.drying = self.drying, None
-        if drying is not None:
+        drying, *others = self._drying
+        self._drying = []  # whoever sees the page change does not wait for the others
+        try:
             self._take(drying)
+        finally:
+            self._drying += others

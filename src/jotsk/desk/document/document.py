@@ -182,7 +182,11 @@ class Document(QObject):
 
     def edit(self, label: str, change: Callable[[Page], Page], *, finished: bool = True) -> bool:
         """Apply a change as one step; a refusal is told and leaves the page as it was."""
-        before = self.page_when_dry()
+        self.finish_drying()
+        return self._edit(label, change, finished)
+
+    def _edit(self, label: str, change: Callable[[Page], Page], finished: bool) -> bool:
+        before = self.page
         try:
             after = change(before)
         except (JotskError, MemoryError) as error:
@@ -200,9 +204,11 @@ class Document(QObject):
         return True
 
     def can_draw(self) -> bool:
-        """Whether the active layer takes ink; says why not."""
+        """Whether the active layer takes ink; says why not. Strokes may still be drying on it."""
+        if not self.step_runner.is_all_plain_ink:
+            self.finish_drying()
         try:
-            edits.drawable(self.page_when_dry())
+            edits.drawable(self.page)
         except Refused as error:
             self.refused.emit(str(error))
             return False
@@ -227,33 +233,38 @@ class Document(QObject):
         self.edit(tr("Rub out"), lambda page: edits.rubbed_out(page, cut))
 
     def dry(
-        self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None], put: PutDown = with_stroke
-    ) -> None:
+        self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None], put: PutDown = with_stroke,
+        *, is_plain_ink: bool = True,
+    ) -> None:  # fmt: skip
         """As `add_stroke` and `rub_out`, off the interface's thread, for what takes longer than a hand should wait.
 
-        Whoever needs the page with it waits: `page_when_dry`. `begins` is called right before the page changes,
-        `ends` after.
+        Whoever needs the page with it waits: `page_when_dry`. What is dried meanwhile comes after it. `begins` is
+        called right before the page changes, `ends` after. `is_plain_ink`: the next stroke may begin before.
         """
-        before, line = self.page_when_dry(), mark
+        line, present, last = mark, self.page, self.step_runner.drying
 
-        def add(stroke: Stroke) -> Page:
+        def add(page: Page) -> Page:
             nonlocal line
-            page, line = put(before, stroke)
+            if not isinstance(mark, Stroke):
+                return edits.rubbed_out(page, mark)
+            page, line = put(page, mark)
             return page
 
+        def begin() -> None:
+            nonlocal present
+            present = self.page
+            begins()
+
         def end(is_done: bool) -> None:
-            if is_done and isinstance(line, Stroke) and self._history.page is not before:
-                self.last_line.follow(line, before.active_uid)
+            if is_done and isinstance(line, Stroke) and self.page is not present:
+                self.last_line.follow(line, present.active_uid)
             ends()
             if not is_done and isinstance(mark, Stroke):
                 self.stroke_failed.emit(mark.trace)
 
-        if isinstance(mark, Stroke):
-            self.step_runner.begin(BackgroundStep.of(tr("Stroke"), lambda: add(mark), begins, end))
-        else:
-            self.step_runner.begin(
-                BackgroundStep.of(tr("Rub out"), lambda: edits.rubbed_out(before, mark), begins, end)
-            )
+        label = tr("Stroke") if isinstance(mark, Stroke) else tr("Rub out")
+        before = last.after if last is not None else lambda: present
+        self.step_runner.begin(BackgroundStep.of(label, add, before, begin, end, is_plain_ink=is_plain_ink))
 
     @property
     def is_drying(self) -> bool:
@@ -270,7 +281,7 @@ class Document(QObject):
 
     def _take_dried(self, drying: BackgroundStep) -> None:
         drying.begins()
-        drying.ends(self.edit(drying.label, lambda _: drying.after.result(), finished=drying.is_finished))
+        drying.ends(self._edit(drying.label, drying.on, drying.is_finished))
 
     def hold_history(self, most_bytes: int) -> None:
         """How much the steps back may take, of this page and those that come."""

@@ -64,7 +64,7 @@ class LastLine(QObject):
         old = self.stroke
         if old is None:
             return
-        new, before, uid = change(old), self._document.page, self.uid
+        new, page, uid = change(old), self._document.page, self.uid
 
         def begin() -> None:
             self.stroke = new
@@ -78,8 +78,8 @@ class LastLine(QObject):
 
         self._document.step_runner.begin(
             BackgroundStep.of(
-                label, lambda: edits.with_replaced(before, uid, old, new), begin, end, is_finished=finished,
-                beside=takes_long(len(old.trace), len(old.ribbon.cells), old.pen, old.size_px),
+                label, lambda page: edits.with_replaced(page, uid, old, new), lambda: page, begin, end,
+                is_finished=finished, beside=takes_long(len(old.trace), len(old.ribbon.cells), old.pen, old.size_px),
             )
         )  # fmt: skip
 

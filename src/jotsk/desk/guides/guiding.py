@@ -54,7 +54,10 @@ class Guiding(QObject):
         """Those of the page in their order; None for one this program does not understand."""
         records = self._document.page.guides
         if self._read[0] is not records:
-            self._read = records, guides_of(records)
+            known = {id(record): guide for record, guide in zip(*self._read, strict=True)}
+            new = [record for record in records if id(record) not in known]
+            known |= {id(record): guide for record, guide in zip(new, guides_of(new), strict=True)}
+            self._read = records, [known[id(record)] for record in records]
         return self._read[1]
 
     @property
@@ -222,7 +225,7 @@ class Guiding(QObject):
 
     @property
     def _records(self) -> Sequence[Mapping[str, Any]]:
-        return self._document.page_when_dry().guides
+        return self._document.page.guides
 
     def _put(self, records: Sequence[Mapping[str, Any]], label: str, *, finished: bool = True) -> None:
         self._document.page_edits.set_guides(label, records, finished=finished)

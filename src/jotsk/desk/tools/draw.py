@@ -66,11 +66,12 @@ class Draw(Tool):
         if board.settler.take_handle(at, board.view, board.devicePixelRatioF(), board.size()):
             self._is_bending = True
             return
-        document.finish_drying()
         board.touched.emit()
         board.settler.begins()
+        if self._course != FREELY:
+            document.finish_drying()  # it may begin where the last one ends
         if document.can_draw():
-            pen, page = hand.as_set(board.pen_in_use), document.page_when_dry()
+            pen, page = hand.as_set(board.pen_in_use), document.page
             if not pen.rubs:
                 document.selection.choose(())  # drawing on ends the choice
             self.session = StrokeSession(
@@ -81,7 +82,7 @@ class Draw(Tool):
                 meter=hand.tremor_meter(board.pointer_name),
             )  # fmt: skip
             document.pen_is_down = True
-            board.picture.wet = self.session.wet
+            board.picture.add_wet(self.session.wet)
             if self._course != FREELY:
                 at = self._caught(at)
             self.drawn_to = at
@@ -158,8 +159,14 @@ class Draw(Tool):
     def _leave(self, session: StrokeSession) -> None:
         """Put on the page what a finished stroke leaves."""
         document, mark = self.board.document, self._mark_of(session)
-        if mark is not None and (session.is_long or session.pen.rubs):  # a rub may cross any number of strokes
-            document.dry(mark, lambda: self._dries(session), lambda: self._dried(session, mark), self._way_to_put())
+        if session.pen.splices:
+            document.finish_drying()  # it goes on where the last one ended
+        # A rub may cross any number of strokes, and what comes after one that still dries waits for it there.
+        if mark is not None and (session.is_long or session.pen.rubs or document.is_drying):
+            document.dry(
+                mark, lambda: self._dries(session), lambda: self._dried(session, mark), self._way_to_put(),
+                is_plain_ink=session.shape is None,
+            )  # fmt: skip
             return
         self._dries(session)
         if isinstance(mark, Cut):
@@ -196,8 +203,8 @@ class Draw(Tool):
 
     def _dries(self, session: StrokeSession) -> None:
         """The page is about to have what was wet."""
-        self.board.picture.wet = None
-        self.board.picture.drying = session.cells
+        self.board.picture.remove_wet(session.wet)
+        self.board.picture.drying |= session.cells
 
     def _dried(self, session: StrokeSession, mark: Stroke | Cut | None) -> None:
         board = self.board
@@ -205,7 +212,7 @@ class Draw(Tool):
             end = mark.line.xy[-1]
             self._straight_end = (float(end[0]), float(end[1])) if session.is_straight else None
             board.hand.used_color(mark.color)
-            if board.document.last_line.when_dry() is mark:
+            if board.document.last_line.stroke is mark:
                 board.settler.lifted(session)
                 board.guiding.warn_of_stretching(session.held_by, mark)
         board.ink_is_dry()
@@ -215,7 +222,7 @@ class Draw(Tool):
         self._is_bending = False
         self.board.document.pen_is_down = False
         if session is not None:
-            self.board.picture.wet = None
+            self.board.picture.remove_wet(session.wet)
             self.board.show_ink([session.area], self.drawn_to)
 
     def key(self, key: int) -> bool:

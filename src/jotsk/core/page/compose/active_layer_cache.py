@@ -84,10 +84,11 @@ class ActiveLayerCache:
         level, column, row = place
         around = self._kept.get(level, {}).get((column, row)) or self.make(place, paper, nodes, active)
         node = nodes[active] if active < len(nodes) else None
-        hides = node is not None and node.wet is not None and node.wet.hides is not None
-        if node is not None and around.above is not None and node.is_simple and not node.inside and not hides:
+        wets = node.wets_on(level, column, row) if node is not None else []
+        lies_plain = not wets or (len(wets) == 1 and wets[0][0].hides is None)
+        if node is not None and around.above is not None and node.is_simple and not node.inside and lies_plain:
             tile = node.tiles.stored(column, row)
-            wet = node.wet.alpha(level, column, row) if node.wet else None
+            wet, alpha = wets[0] if wets else (None, NO_WET)
             is_ink = isinstance(tile, InkTile)
             between_into(
                 target.view(np.uint32)[..., 0], at, part, around.under,
@@ -96,8 +97,7 @@ class ActiveLayerCache:
                 tile.color if isinstance(tile, InkTile) else BLACK,
                 NO_PIXELS if tile is None or isinstance(tile, InkTile) else tile,
                 node.opacity, node.tint, node.layer.tint is not None,
-                NO_WET if wet is None else wet, node.wet.color if node.wet else BLACK,
-                node.wet.does if node.wet else 0, around.above, around.manner,
+                alpha, wet.color if wet else BLACK, wet.does if wet else 0, around.above, around.manner,
             )  # fmt: skip
             return
         within = slice(part.y0, part.y1), slice(part.x0, part.x1)

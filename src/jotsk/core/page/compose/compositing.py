@@ -48,7 +48,7 @@ class Node:
     opacity: int
     tint: np.uint32
     mode: int
-    wet: WetLayer | None
+    wets: tuple[WetLayer, ...] = ()  # the lowest first
     inside: list[Node] = field(default_factory=list)
     clipped: list[Node] = field(default_factory=list)
 
@@ -65,12 +65,17 @@ class Node:
     @property
     def is_alone(self) -> bool:
         """Whether it is put down alone, and holds nothing but its own tiles."""
-        return not (self.clipped or self.inside or self.wet)
+        return not (self.clipped or self.inside or self.wets)
 
     @property
     def is_simple(self) -> bool:
         """Whether it is put down with source over, alone."""
         return not self.mode and not self.clipped
+
+    def wets_on(self, level: int, column: int, row: int) -> list[tuple[WetLayer, NDArray[np.uint8]]]:
+        """The ink that is wet on a tile, with its alpha, the lowest first."""
+        found = [(wet, wet.alpha(level, column, row)) for wet in self.wets]
+        return [(wet, alpha) for wet, alpha in found if alpha is not None]
 
 
 def every_visible(layer: Layer) -> bool:
@@ -84,7 +89,7 @@ def composite_into(
     rect: Rect,
     *,
     level: int = 0,
-    wet: WetLayer | None = None,
+    wets: Sequence[WetLayer] = (),
     shows: LayerChoice = every_visible,
 ) -> None:
     """Put the layers of the page over what is in `out`, inside `rect`.
@@ -92,7 +97,7 @@ def composite_into(
     `rect` and `corner`, the place of out[0, 0], are in px of the page halved `level` times. A group is blended as one
     picture; one that is not isolated is as if its layers lay where it is.
     """
-    nodes = nodes_of(page.layers, level, wet, shows)
+    nodes = nodes_of(page.layers, level, wets, shows)
     if not nodes:
         return
     for column, row in rect.cells(TILE):
@@ -105,12 +110,14 @@ def composite_into(
             target[:] = work
 
 
-def nodes_of(layers: Sequence[Layer], level: int, wet: WetLayer | None, shows: LayerChoice) -> list[Node]:
+def nodes_of(layers: Sequence[Layer], level: int, wets: Sequence[WetLayer], shows: LayerChoice) -> list[Node]:
     """What is put down, the lowest first."""
-    return _nodes(layers, ROOT, level, wet, shows)
+    return _nodes(layers, ROOT, level, wets, shows)
 
 
-def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | None, shows: LayerChoice) -> list[Node]:
+def _nodes(
+    layers: Sequence[Layer], parent: int, level: int, wets: Sequence[WetLayer], shows: LayerChoice
+) -> list[Node]:
     nodes: list[Node] = []
     base: Node | None = None  # what the next layers that clip are clipped to
     base_is_hidden = False
@@ -123,7 +130,7 @@ def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | Non
             continue
         is_group = isinstance(layer, GroupLayer)
         if is_group and not layer.isolated and layer.is_plain and into is nodes:  # type: ignore[attr-defined]
-            nodes += _nodes(layers, layer.uid, level, wet, shows)
+            nodes += _nodes(layers, layer.uid, level, wets, shows)
             base_is_hidden = False
             continue
         node = Node(
@@ -132,10 +139,10 @@ def _nodes(layers: Sequence[Layer], parent: int, level: int, wet: WetLayer | Non
             round(layer.opacity * 255),
             packed(layer.tint) if layer.tint else np.uint32(0),
             NUMBER.get(layer.blend, 0),
-            wet if wet and wet.uid == layer.uid else None,
+            tuple(wet for wet in wets if wet.uid == layer.uid),
         )
         if is_group:
-            node.inside = _nodes(layers, layer.uid, level, wet, shows)
+            node.inside = _nodes(layers, layer.uid, level, wets, shows)
             if not node.inside:
                 continue
         into.append(node)
@@ -166,8 +173,7 @@ def put_down(
         _put_run_down(run, target, inside)
         layer, is_tinted = node.layer, node.layer.tint is not None
         is_simple = node.is_simple and not atop
-        wet = node.wet.alpha(level, *key) if node.wet else None
-        alpha = None if wet is None else for_reading(np.ascontiguousarray(wet[inside]))
+        wets = node.wets_on(level, *key) if node.wets else []
         if node.inside:
             made = np.zeros(target.shape, np.uint32)
             if not put_down(node.inside, made, level, key, inside):
@@ -175,31 +181,26 @@ def put_down(
             source = for_reading(made)
         else:
             tile = node.tiles.stored(*key)
-            if tile is None and alpha is None:
+            if tile is None and not wets:
                 continue
             if isinstance(tile, InkTile):
                 source = for_reading(opened(tile.part(inside)))
             else:
                 source = for_reading(np.ascontiguousarray((CLEAR if tile is None else tile)[inside]))
-            if alpha is not None:
-                assert node.wet is not None
-                source = _less_hidden(source, node.wet, (level, *key), inside)
-                if is_simple:
-                    wet_layer_into(
-                        target,
-                        source,
-                        alpha,
-                        node.wet.color,
-                        node.wet.does,
-                        node.opacity,
-                        node.tint,
-                        is_tinted,
-                    )
-                    had_ink = True
-                    continue
+            last = wets.pop() if wets and is_simple else None
+            for wet, whole in wets:
+                source = _less_hidden(source, wet, (level, *key), inside)
                 made = np.empty(target.shape, np.uint32)
-                wetted_into(made, source, alpha, node.wet.color, node.wet.does)
+                wetted_into(made, source, _part(whole, inside), wet.color, wet.does)
                 source = for_reading(made)
+            if last is not None:
+                wet, whole = last
+                source = _less_hidden(source, wet, (level, *key), inside)
+                wet_layer_into(
+                    target, source, _part(whole, inside), wet.color, wet.does, node.opacity, node.tint, is_tinted
+                )
+                had_ink = True
+                continue
         had_ink = True
         if is_simple:
             layer_into(target, source, node.opacity, node.tint, is_tinted)
@@ -216,6 +217,10 @@ def put_down(
             blend_into(target, source, node.opacity, node.tint, is_tinted, node.mode, atop)
     _put_run_down(run, target, inside)
     return had_ink
+
+
+def _part(alpha: NDArray[np.uint8], inside: tuple[slice, slice]) -> NDArray[np.uint8]:
+    return for_reading(np.ascontiguousarray(alpha[inside]))
 
 
 def _less_hidden(source: Pixels, wet: WetLayer, place: tuple[int, int, int], inside: tuple[slice, slice]) -> Pixels:

@@ -74,7 +74,7 @@ class FlatTiles:
 
     def __init__(self, desk: tuple[int, int, int, int] = (0, 0, 0, 255)) -> None:
         self.page: Page | None = None
-        self.wet: WetLayer | None = None
+        self.wets: tuple[WetLayer, ...] = ()  # the lowest first
         self.shows: LayerChoice = every_visible
         self.seconds_a_tile = FIRST_GUESS_S
         self._desk = desk
@@ -196,13 +196,13 @@ class FlatTiles:
         assert self.page is not None
         contents = [self._content(self.page, place) for place in missing]
         made: dict[Place, Shown] = {}
-        if self.wet is None:
+        if not self.wets:
             recent = [self._recent.get(place, content) for place, content in zip(missing, contents, strict=True)]
             made = {place: shown for place, shown in zip(missing, recent, strict=True) if shown is not None}
         made |= self._made([place for place in missing if place not in made])
         self._dropped.clear()
         for place, content in zip(missing, contents, strict=True):
-            self._tiles.setdefault(place[0], {})[place[1:]] = _Flat(made[place], content if self.wet is None else None)
+            self._tiles.setdefault(place[0], {})[place[1:]] = _Flat(made[place], None if self.wets else content)
         for tiles in self._tiles.values():
             if len(tiles) > MOST_TILES:
                 for key in list(tiles)[: len(tiles) - MOST_TILES]:
@@ -213,7 +213,7 @@ class FlatTiles:
 
         Returns whether all is there. What is too much to keep, or looks different all over, is not flattened ahead.
         """
-        if self.page is None or self.wet is not None or not _is_alike(self.page, page):
+        if self.page is None or self.wets or not _is_alike(self.page, page):
             return True
         left = self._expected(page, level, within)
         nodes: list[Node] | None = None
@@ -225,7 +225,7 @@ class FlatTiles:
             if self._recent.get(place, content) is not None:
                 continue
             if nodes is None:
-                nodes = nodes_of(page.layers, level, None, self.shows)
+                nodes = nodes_of(page.layers, level, (), self.shows)
                 stack = PlainStack(nodes)
             plain = stack.on(place)
             if plain is None:
@@ -346,13 +346,13 @@ class FlatTiles:
 
     def _nodes_at(self, level: int) -> tuple[list[Node], int]:
         """What is put down, and which of it holds the active layer."""
-        wanted = (self.page, self.wet, self.shows)
+        wanted = (self.page, self.wets, self.shows)
         if any(a is not b for a, b in zip(self._nodes_for, wanted, strict=True)):
             self._nodes_for = wanted
             self._nodes, self._plain = {}, {}
         if level not in self._nodes:
             assert self.page is not None
-            nodes = nodes_of(self.page.layers, level, self.wet, self.shows)
+            nodes = nodes_of(self.page.layers, level, self.wets, self.shows)
             layer = self.page.active
             uids = {layer.uid, *(g.uid for g in ancestors(self.page.layers, layer))} if layer else set()
             holds = [k for k, node in enumerate(nodes) if node.layer.uid in uids or _clips(node, uids)]

@@ -116,7 +116,7 @@ class Settler(QObject):
         session, hold_s = self._session(), self._hand.settles_after_s
         if session is None or hold_s is None:
             return
-        if session.settle(hold_s, self._document.page_when_dry().bounds):
+        if session.settle(hold_s, self._document.page.bounds):
             self.settled.emit()
         elif session.shape is None:
             self._timer.start(AGAIN_MS)

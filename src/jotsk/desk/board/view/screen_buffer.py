@@ -73,12 +73,15 @@ class BoardPicture:
         self.set_page(page)
 
     @property
-    def wet(self) -> WetLayer | None:
-        return self.flat.wet
+    def wets(self) -> tuple[WetLayer, ...]:
+        """The ink that is not on the page yet, the lowest first."""
+        return self.flat.wets
 
-    @wet.setter
-    def wet(self, wet: WetLayer | None) -> None:
-        self.flat.wet = wet
+    def add_wet(self, wet: WetLayer) -> None:
+        self.flat.wets += (wet,)
+
+    def remove_wet(self, gone: WetLayer) -> None:
+        self.flat.wets = tuple(wet for wet in self.flat.wets if wet is not gone)
 
     @property
     def is_exact(self) -> bool:

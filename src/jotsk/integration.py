@@ -99,14 +99,14 @@ def _command() -> str:
 
 
 def desktop_entry(command: str) -> str:
-    """Desktop Entry Specification 1.5."""
+    """Desktop Entry Specification; 1.4 of it, which older validators know too."""
     generic = "".join(f"GenericName[{code}]={name}\n" for code, (name, _) in IN_OTHERS.items())
     comment = "".join(f"Comment[{code}]={does}\n" for code, (_, does) in IN_OTHERS.items())
     demo = "".join(f"Name[{code}]={name}\n" for code, (name, _) in ACTIONS_IN_OTHERS.items())
     practice = "".join(f"Name[{code}]={name}\n" for code, (_, name) in ACTIONS_IN_OTHERS.items())
     return f"""[Desktop Entry]
 Type=Application
-Version=1.5
+Version=1.4
 Name=Jotsk
 GenericName=Inking
 {generic}Comment={SUMMARY}

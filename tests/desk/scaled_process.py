@@ -37,8 +37,30 @@ def shown(host: QWidget, board: Board) -> np.ndarray:
     return pixels[:, : 3 * image.width()].reshape(image.height(), image.width(), 3)[y : y + h, x : x + w].copy()
 
 
-def main(folder: Path) -> None:
-    app = QApplication([])
+def look(host: QWidget, board: Board) -> None:
+    """Tell how far what is seen is from the page."""
+    while board._rest_timer.isActive():
+        QApplication.processEvents()
+    board.point_at(None)
+    picture = shown(host, board)
+    h, w = picture.shape[:2]
+    x, y = board.view.to_page(0, 0)
+    page = rgba(flattened(board.document.page_when_dry()))[..., :3].astype(int)
+    off = int(np.abs(page[round(y) : round(y) + h, round(x) : round(x) + w] - picture).max())
+    print(json.dumps({"ratio": board.devicePixelRatioF(), "size": [w, h], "corner": [x, y], "off": off}))
+
+
+def draw(board: Board) -> None:
+    """A stroke of the pen, and how far from its place it begins."""
+    path = np.column_stack([np.linspace(60, 540, 60), np.linspace(80, 330, 60)])
+    SimulatedPen(board, DEVICES["display"]).draw(drawn(path, 0.4, pressure=0.8, seed=1))
+    begun = board.document.page_when_dry().active.marks.last.trace.samples[0, 1:3]
+    ratio = board.devicePixelRatioF()
+    print(json.dumps({"pen": math.dist(board.view.to_page(60 * ratio, 80 * ratio), begun)}))
+
+
+def board_of_lines(folder: Path) -> tuple[QWidget, Board]:
+    """A board with a page of lines, in a window."""
     document = Document()
     page = blank_page(2600, 2000)
     for k in range(12):
@@ -50,30 +72,28 @@ def main(folder: Path) -> None:
     board.shows_frames = False
     board.setGeometry(AT.x(), AT.y(), 918, 658)
     host.show()
-    ratio = board.devicePixelRatioF()
+    return host, board
 
-    def look() -> None:
-        while board._rest_timer.isActive():
-            app.processEvents()
-        board.point_at(None)
-        picture = shown(host, board)
-        h, w = picture.shape[:2]
-        x, y = board.view.to_page(0, 0)
-        part = rgba(flattened(document.page_when_dry()))[round(y) : round(y) + h, round(x) : round(x) + w, :3].astype(
-            int
-        )
-        off = int(np.abs(part - picture).max())
-        print(json.dumps({"ratio": ratio, "size": [w, h], "corner": [x, y], "off": off}))
 
+def main(folder: Path) -> None:
+    app = QApplication([])
+    host, board = board_of_lines(folder)
     for step in range(3):
         board.zoom_to(1.0)
         board.center_on(1200 + 37 * step, 900 + 23 * step)
-        look()
-    path = np.column_stack([np.linspace(60, 540, 60), np.linspace(80, 330, 60)])
-    SimulatedPen(board, DEVICES["display"]).draw(drawn(path, 0.4, pressure=0.8, seed=1))
-    look()  # painted patch by patch
-    begun = document.page_when_dry().active.marks.last.trace.samples[0, 1:3]
-    print(json.dumps({"pen": math.dist(board.view.to_page(60 * ratio, 80 * ratio), begun)}))
+        look(host, board)
+    draw(board)
+    look(host, board)  # painted patch by patch
+    for screen in app.screens()[1:]:  # and on each other one
+        host.windowHandle().setScreen(screen)
+        host.move(screen.geometry().topLeft() + QPoint(20, 20))
+        app.processEvents()
+        middle = board.view.to_page(board.width() * board.devicePixelRatioF() / 2, 0)[0]
+        print(json.dumps({"moved": board.view.zoom, "to": screen.name(), "middle": middle}))
+        board.zoom_to(1.0)
+        look(host, board)
+        draw(board)
+        look(host, board)
 
 
 if __name__ == "__main__":

@@ -91,6 +91,33 @@ def test_the_page_is_shown_at_print_size_on_a_screen_that_was_measured(window, m
     assert window.board.view.zoom == pytest.approx(5.0 * 25.4 / dpi)
 
 
+def test_every_screen_is_measured_for_itself(window, monkeypatch):
+    monkeypatch.setattr(ScreenSheet, "exec", lambda sheet: sheet.slider.setValue(500) or True)
+    window.actions_by_id["view.measure"].trigger()
+
+    class Other:
+        def physicalDotsPerInch(self) -> float:
+            return 254.0
+
+        def devicePixelRatio(self) -> float:
+            return 1.0
+
+        def manufacturer(self) -> str:
+            return "Made up"
+
+        def model(self) -> str:
+            return "of another size"
+
+        def serialNumber(self) -> str:
+            return ""
+
+    monkeypatch.setattr(type(window), "screen", lambda _: Other())
+    window.actions_by_id["view.print_size"].trigger()
+    dpi = window.document.page_when_dry().dpi
+    assert window.board.view.zoom == pytest.approx(10.0 * 25.4 / dpi), "by what it says of itself"
+    assert "Measure the screen" in window.status.text
+
+
 def test_a_card_or_a_ruler_measures_the_screen(qtbot):
     """ISO/IEC 7810: an ID-1 card is 85.60 x 53.98 mm."""
     sheet = ScreenSheet(4.0)

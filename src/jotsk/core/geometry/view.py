@@ -82,6 +82,11 @@ class View:
         """Flip left to right on the screen about x, the angle turning with it."""
         return self._about(x, y, replace(self, flipped=not self.flipped, angle_rad=-self.angle_rad))
 
+    def on_screen_of(self, times: float) -> View:
+        """The same view, as large to the eye, on a screen whose px are so many times as fine."""
+        zoom = min(LARGEST_ZOOM, max(SMALLEST_ZOOM, self.zoom * times))
+        return replace(self, zoom=zoom, shift_x=self.shift_x * times, shift_y=self.shift_y * times)
+
     @staticmethod
     def margin(width: float, height: float, most: float) -> float:
         """What is left free around a page that is shown whole inside (width, height)."""

@@ -40,7 +40,7 @@ from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.commands.pen_buttons import PenButtons
 from jotsk.desk.commands.practice_commands import PracticeCommands, screen_angle
 from jotsk.desk.commands.sheets import Sheets
-from jotsk.desk.dialogs.screen_sheet import ScreenSheet, told_by
+from jotsk.desk.dialogs.screen_sheet import ScreenSheet, measure_of, told_by
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.guides.guide_sets import GuideSets
@@ -76,7 +76,6 @@ from jotsk.desk.widgets.modal import deleted_after
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
-SCREEN = "screen/px_per_mm"  # in the settings, once it was measured
 FLOAT_PX = 10  # between the edge of the board and what floats over it
 
 
@@ -276,17 +275,18 @@ class Window(QMainWindow):
 
     def show_print_size(self) -> None:
         """A mm of the page as a mm of this screen."""
-        told = told_by(self.screen())
+        told, measure = told_by(self.screen()), measure_of(self.screen())
         self.board.zoom_to(
-            self.settings.get(SCREEN, told) * MM_PER_INCH / self.document.page_when_dry().dpi, self.board.pointer
+            self.settings.get(measure, told) * MM_PER_INCH / self.document.page_when_dry().dpi, self.board.pointer
         )
-        if not self.settings.has(SCREEN):
+        if not self.settings.has(measure):
             self.status.tell(tr("By what the screen says of itself; Measure the screen in the menu is exact."))
 
     def measure_screen(self) -> None:
-        with deleted_after(ScreenSheet(self.settings.get(SCREEN, told_by(self.screen())), self)) as sheet:
+        measure = measure_of(self.screen())
+        with deleted_after(ScreenSheet(self.settings.get(measure, told_by(self.screen())), self)) as sheet:
             if sheet.exec():
-                self.settings.set(SCREEN, sheet.px_per_mm)
+                self.settings.set(measure, sheet.px_per_mm)
                 self.show_print_size()
 
     def show_points(self) -> None:

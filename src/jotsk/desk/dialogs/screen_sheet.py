@@ -24,6 +24,12 @@ def told_by(screen: QScreen) -> float:
     return min(MOST, max(LEAST, told))
 
 
+def measure_of(screen: QScreen) -> str:
+    """The name of the setting that keeps how many px a mm a screen was measured to have."""
+    told = (screen.manufacturer(), screen.model(), screen.serialNumber())
+    return f"screen/px_per_mm/{' '.join(part for part in told if part) or screen.name()}"
+
+
 class ScreenSheet(QDialog):
     """After `exec`: `px_per_mm`, in device px."""
 

@@ -48,6 +48,7 @@ class PageView(QWidget):
         self.shows_frames = True
         self.eyes = Eyes()
         self._image = QImage()
+        self._ratio = self.devicePixelRatioF()  # device px to a logical one, where it was shown last
         self._fits = True  # the page is shown whole and stays so when the window changes
         self._drag_turns = False
         self._drag_at: QPointF | None = None
@@ -242,6 +243,14 @@ class PageView(QWidget):
 
     @handled
     def resizeEvent(self, event: QResizeEvent) -> None:
+        self._take_size()
+
+    def _take_size(self) -> None:
+        """The board is of another size, or on another screen, where the page is as large as it was."""
+        ratio, before = self.devicePixelRatioF(), self._ratio
+        if ratio != before:
+            self._ratio = ratio
+            self.picture.view = self.view.on_screen_of(ratio / before)
         w, h = self._device_size()
         self.picture.resize(w, h)
         frame = self.picture.frame
@@ -324,6 +333,8 @@ class PageView(QWidget):
             self._touch(event)
             event.accept()
             return True
+        if event.type() == QEvent.Type.DevicePixelRatioChange:
+            self._take_size()
         return super().event(event)
 
     def one_finger(self, state: QEventPoint.State, at: QPointF, t_ms: float) -> None:

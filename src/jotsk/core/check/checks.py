@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from concurrent.futures import as_completed
 
 from jotsk.core.check.finding import KINDS, Finding
 from jotsk.core.check.ink_index import InkIndex
@@ -11,6 +12,8 @@ from jotsk.core.check.lines import strays, tangents, weights, wobbles
 from jotsk.core.check.stops import stops
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
+from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.runtime.parallel import THREADS
 
 BESIDE_PX = 24  # of a change, within which what was found may be so no longer
 
@@ -18,12 +21,19 @@ BESIDE_PX = 24  # of a change, within which what was found may be so no longer
 def checked(
     page: Page, *, leak_px: float = 8.0, tangent_px: float = 3.0, report: Callable[[float], None] = lambda _: None
 ) -> list[Finding]:
-    """What is wrong with a page, kind by kind, the worst of each first; without what was let be on it."""
+    """What is wrong with a page, kind by kind, the worst of each first; without what was let be on it. On all cores."""
     index = InkIndex(page)
+    index.get_ready()  # or two threads work out the same
     looks = (*_looks(page, index, None, leak_px, tangent_px), lambda: weights(page))
-    found = _found(looks, report)
-    report(1.0)
-    return _in_order(page, found)
+    with BESIDE.pool(THREADS) as pool:
+        waited_for = [pool.submit(look) for look in looks]
+        try:
+            for done, _ in enumerate(as_completed(waited_for), 1):
+                report(done / len(looks))
+        finally:
+            for each in waited_for:  # if somebody stopped it
+                each.cancel()
+    return _in_order(page, [finding for each in waited_for for finding in each.result()])
 
 
 def checked_again(
@@ -40,7 +50,10 @@ def checked_again(
         if not area.holds(*finding.at)
         and not (finding.kind in ("wobble", "stray") and finding.mark in there)
     ]  # fmt: skip
-    found += _found(_looks(page, index, area, leak_px, tangent_px), report)
+    looks = _looks(page, index, area, leak_px, tangent_px)
+    for k, look in enumerate(looks):
+        report(k / len(looks))
+        found += look()
     return _in_order(page, found)
 
 
@@ -56,14 +69,6 @@ def _looks(page: Page, index: InkIndex, area: Rect | None, leak_px: float, tange
         lambda: wobbles(page, index=index),
         lambda: strays(page, area=area),
     )
-
-
-def _found(looks: Sequence[Look], report: Callable[[float], None]) -> list[Finding]:
-    found: list[Finding] = []
-    for k, look in enumerate(looks):
-        report(k / len(looks))
-        found += look()
-    return found
 
 
 def _in_order(page: Page, found: Sequence[Finding]) -> list[Finding]:

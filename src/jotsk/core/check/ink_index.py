@@ -72,6 +72,10 @@ class InkIndex:
         self.thickest = float(self.radii.max(initial=0.0))
         self._ends: dict[int, list[End]] = {}
 
+    def get_ready(self) -> None:
+        """Work out what all checks ask for."""
+        _ = self.grid, self.tips, self.widths, self.hatching
+
     @computed
     def grid(self) -> Grid:
         """All places, to find those around one."""

@@ -6,6 +6,7 @@ import math
 from dataclasses import replace
 from typing import Any
 
+import cv2
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, QRectF, QSize, Qt, Signal
@@ -29,6 +30,7 @@ from jotsk.desk.theme import current
 
 GRAB_PX, POINT_PX = 14.0, 5.0  # logical px
 SHOWN = 400
+SHOWN_OFF_PX = 0.2  # logical px that a line is seen beside its place, at most
 MOST_HALOS = 40  # lines; a fan of many is seen without
 
 
@@ -49,6 +51,7 @@ class Drafting(QObject):
         self._is_inked = False  # the next press begins anew
         self._end: str | None = None  # of the ready shape, that is dragged
         self._held: int | None = None
+        self._polygons: tuple[object, list[list[QPolygonF]]] = (None, [])  # as it was seen last
 
     @property
     def holds(self) -> list[Hold]:
@@ -207,9 +210,11 @@ class Drafting(QObject):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setBrush(Qt.BrushStyle.NoBrush)
         pens = (QColor(255, 255, 255, 150), 3.5), (QColor(theme.guide), 1.4)
-        for hold in self.holds:
-            lines = _polygons(hold, m, area)
-            for color, width in pens if len(self.holds) <= MOST_HALOS else pens[1:]:
+        seen_as = self.ready, self.draft, view, ratio, size
+        if self._polygons[0] != seen_as:  # not with every move of the pen beside it
+            self._polygons = seen_as, [_polygons(hold, m, area) for hold in self.holds]
+        for lines in self._polygons[1]:
+            for color, width in pens if len(self._polygons[1]) <= MOST_HALOS else pens[1:]:
                 painter.setPen(QPen(color, width))
                 for line in lines:
                     painter.drawPolyline(line)
@@ -242,4 +247,10 @@ def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]
         u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
     places = hold.rail.places(u)
     parts = in_sight(places[np.isfinite(places).all(axis=1)], area)
-    return [polygon_of(part, m) for part in parts]
+    return [polygon_of(_fewest(part, SHOWN_OFF_PX / math.hypot(m[0, 0], m[1, 0])), m) for part in parts]
+
+
+def _fewest(line: NDArray[np.float64], off_px: float) -> NDArray[np.float64]:
+    """The places of a line that keep it within so many px: Douglas and Peucker. A painter takes long for many."""
+    kept = cv2.approxPolyDP((line - line[0]).astype(np.float32)[:, None], off_px, False)[:, 0]
+    return np.asarray(kept, np.float64) + line[0]

@@ -24,7 +24,7 @@ from jotsk.core.page import (
     rgba,
     tiles_from,
 )  # fmt: skip
-from jotsk.core.page.compose import flat_tiles
+from jotsk.core.page.compose import flat_tiles, plain_stack
 from jotsk.core.page.compose.flat_tiles import Change, FlatTiles, change_between
 from jotsk.core.page.compose.modes import MODES
 from jotsk.core.page.compose.recent_composites import Content, RecentComposites
@@ -295,3 +295,16 @@ def test_where_tiles_differ_is_the_same_whether_one_came_of_the_other_or_not():
     for a, b in ((mixed, before), (before, mixed), (same, mixed), (same, before), (after, before)):
         anyhow = {k for k in a.cells | b.cells if a.stored(*k) is not b.stored(*k)}
         assert a.changed_since(b) == anyhow and b.changed_since(a) == anyhow
+
+
+def test_a_blank_page_is_shown_without_a_kernel(monkeypatch):
+    """It is there before one is loaded from the disk, with the same px as the kernel would make."""
+    page = replace(blank_page(300, 200), paper=(250, 240, 200))
+    tiles = FlatTiles()
+    tiles.set_page(page)
+    shown = np.zeros((256, 384, 4), np.uint8)
+    with monkeypatch.context() as without:
+        without.setattr(plain_stack, "flatten_into", None)
+        tiles.copy_into(shown, (0, 0), [(0, x, y) for x in range(3) for y in range(2)])
+    assert np.array_equal(shown[:200, :300, 2::-1], rgba(flattened(page))[..., :3])
+    assert (shown[..., 3] == 255).all() and (shown[200:, :, :3] == 0).all(), "the desk around it"

@@ -47,18 +47,24 @@ class PlainStack:
 
 
 def flattened_together(paper: np.uint32, stacks: Sequence[Plain], *, in_threads: bool) -> list[Shown]:
-    """Flatten tiles: each core does its share in one go, without the interpreter."""
+    """Flatten tiles: each core does its share in one go, without the interpreter. Those with nothing on them are paper,
+    and need no kernel: a blank page is there before one is loaded."""
     made = [np.empty((TILE, TILE, 4), np.uint8) for _ in stacks]
+    red, green, blue, alpha = np.array([paper], "<u4").view(np.uint8).tolist()
+    for tile, stack in zip(made, stacks, strict=True):
+        if not stack:
+            tile[:] = blue, green, red, alpha
+    inked = [(tile, stack) for tile, stack in zip(made, stacks, strict=True) if stack]
 
     def flatten(part: slice) -> None:
-        few = stacks[part]
-        shown = np.array([address_of(tile) for tile in made[part]], np.int64)
+        few = [stack for _, stack in inked[part]]
+        shown = np.array([address_of(tile) for tile, _ in inked[part]], np.int64)
         starts = np.cumsum([0, *(len(stack) for stack in few)])
         tiles = np.array([row for stack in few for row in stack], np.int64).reshape(-1, 6)
         flatten_into(shown, TILE, paper, tiles, starts)
 
-    if in_threads:
+    if in_threads and inked:
         in_shares(flatten, [slice(k, None, THREADS) for k in range(THREADS)])
-    elif stacks:
+    elif inked:
         flatten(slice(None))
     return made

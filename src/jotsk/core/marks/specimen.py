@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -104,6 +105,7 @@ def with_point(curve: ResponseCurve, x: float, y: float) -> ResponseCurve:
     return ResponseCurve((points[0], *sorted(inner), points[-1]))
 
 
+@lru_cache(maxsize=8)
 def reference_motion(width: int, height: int) -> Trace:
     """A hand's motion across a sheet: it swells and fades, and trembles a little."""
     path, rng = smooth_path(np.array(COURSE) * (width, height)), np.random.default_rng(4)

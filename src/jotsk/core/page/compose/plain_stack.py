@@ -50,10 +50,10 @@ def flattened_together(paper: np.uint32, stacks: Sequence[Plain], *, in_threads:
     """Flatten tiles: each core does its share in one go, without the interpreter. Those with nothing on them are paper,
     and need no kernel: a blank page is there before one is loaded."""
     made = [np.empty((TILE, TILE, 4), np.uint8) for _ in stacks]
-    red, green, blue, alpha = np.array([paper], "<u4").view(np.uint8).tolist()
+    on_screen = np.array([paper], np.uint32).view(np.uint8)[[2, 1, 0, 3]].view(np.uint32)
     for tile, stack in zip(made, stacks, strict=True):
         if not stack:
-            tile[:] = blue, green, red, alpha
+            tile.view(np.uint32)[:] = on_screen
     inked = [(tile, stack) for tile, stack in zip(made, stacks, strict=True) if stack]
 
     def flatten(part: slice) -> None:

@@ -252,5 +252,7 @@ def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]
 
 def _fewest(line: NDArray[np.float64], off_px: float) -> NDArray[np.float64]:
     """The places of a line that keep it within so many px: Douglas and Peucker. A painter takes long for many."""
+    if len(line) < 3:
+        return line
     kept = cv2.approxPolyDP((line - line[0]).astype(np.float32)[:, None], off_px, False)[:, 0]
     return np.asarray(kept, np.float64) + line[0]

@@ -54,6 +54,7 @@ class SpecimenSheet(QWidget):
         self._before: Specimen | None = None  # as the pull began
         self.line: Specimen | None = None
         self._ink: NDArray[np.uint8] | None = None
+        self._ink_beside: NDArray[np.uint8] | None = None
 
     def sizeHint(self) -> QSize:
         return QSize(1000, 230)
@@ -65,6 +66,7 @@ class SpecimenSheet(QWidget):
     def show_beside(self, pen: Pen | None) -> None:
         """Show another pen's line of the same motion below, or none."""
         self._beside = pen
+        self._draw_beside()
         self.update()
 
     def follow(self, motion: Trace | None) -> None:
@@ -83,9 +85,16 @@ class SpecimenSheet(QWidget):
         zoom = self._before.zoom if self._before is not None else None  # a pull does not change the scale
         self.line = specimen_of(self._pen, self.motion, self.width(), self.height(), zoom=zoom)
         self._ink = self.line.ink()
+        self._draw_beside()
         told = "; ".join(f"{tr(handle.words)} {handle.value}" for handle in self.line.handles.values())
         self.setAccessibleDescription(told)
         self.update()
+
+    def _draw_beside(self) -> None:
+        self._ink_beside = None
+        if self._beside is not None and self.line is not None:
+            other = specimen_of(self._beside, self.motion, self.width(), self.height(), zoom=self.line.zoom)
+            self._ink_beside = other.ink()
 
     @handled
     def resizeEvent(self, event: QResizeEvent) -> None:
@@ -99,10 +108,9 @@ class SpecimenSheet(QWidget):
         if self.line is None or self._ink is None:
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        if self._beside is not None:
-            other = specimen_of(self._beside, self.motion, self.width(), self.height(), zoom=self.line.zoom)
+        if self._beside is not None and self._ink_beside is not None:
             painter.setOpacity(0.55)
-            painter.drawImage(0, BESIDE_PX, alpha_image(other.ink(), DAY.quiet, 1))
+            painter.drawImage(0, BESIDE_PX, alpha_image(self._ink_beside, DAY.quiet, 1))
             painter.setOpacity(1.0)
             painter.setFont(font(SMALL_PX))
             painter.setPen(QColor(DAY.quiet))

@@ -14,7 +14,8 @@ import zlib
 from importlib import resources
 from pathlib import Path
 
-from jotsk.cli import _parser
+from jotsk.arguments import parser
+from jotsk.cli import RUNS
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.ink import pen_by_id
 from jotsk.core.ink.shipped import BY_ID
@@ -83,8 +84,9 @@ def test_the_document_of_files_has_every_field_of_a_pen():
 
 def test_the_command_line_document_lists_every_option():
     text = (ROOT / "docs" / "command-line.md").read_text()
-    parser = _parser()
-    (commands,) = (a for a in parser._actions if isinstance(a, argparse._SubParsersAction))
+    whole = parser()
+    (commands,) = (a for a in whole._actions if isinstance(a, argparse._SubParsersAction))
+    assert set(commands.choices) == set(RUNS), "each does something"
     for name, command in commands.choices.items():
         if name == "open":
             continue

@@ -57,6 +57,9 @@ def test_a_misspelt_command_names_the_known_ones(capsys):
         main(["--help"])
     told = capsys.readouterr().out
     assert "[FILE | COMMAND ...]" in told and "SUPPRESS" not in told and "\n    open " not in told
+    with pytest.raises(SystemExit):
+        main(["check", "--help"])
+    assert capsys.readouterr().out.startswith("usage: jotsk check [-h]")
 
 
 @pytest.mark.parametrize("shot", ["a.jpg", "nowhere/at/all/a.png", "a"])

@@ -62,7 +62,9 @@ class Warming(QObject):
 
 
 def load_ahead() -> None:
-    """Read from the disk what takes longer than a frame: kernels, those of the first stroke first, and the sheets."""
+    """Read from the disk what takes longer than a frame: kernels, those of the first stroke first, the sheets, and what
+    is imported where it is used."""
     load()
     warm_up()
-    import_module("jotsk.desk.dialogs")
+    for name in ("jotsk.desk.dialogs", "scipy.ndimage", "scipy.spatial"):
+        import_module(name)

@@ -25,33 +25,35 @@ def go_downhill(labels: NDArray[np.int32], distance: NDArray[np.float32]) -> Non
     h, w = labels.shape
     flat = labels.ravel()
     far = distance.ravel()
-    level = np.zeros(h * w, np.int16)  # the lowest on the way to a px
+    heights = np.empty(h * w, np.int16)  # of px that are still to be reached, else NOWHERE: one look instead of two
+    for at in range(h * w):
+        is_left = flat[at] == 0 and far[at] > 0
+        heights[at] = min(LEVELS - 1, int(far[at] * PER_PX)) if is_left else NOWHERE
+    # The px that wait at each level, the last one first: `places[n]`, and after it number `following[n]`.
     first = np.full(LEVELS, NOWHERE, np.int32)
-    following = np.empty(h * w, np.int32)
+    places, following = np.empty(h * w, np.int32), np.empty(h * w, np.int32)
+    count, unused = 0, NOWHERE
     for y in range(h):
         for x in range(w):
             at = y * w + x
             if flat[at] <= 0:
                 continue
-            rim = (
-                (x > 0 and flat[at - 1] == 0 and far[at - 1] > 0)
-                or (x < w - 1 and flat[at + 1] == 0 and far[at + 1] > 0)
-                or (y > 0 and flat[at - w] == 0 and far[at - w] > 0)
-                or (y < h - 1 and flat[at + w] == 0 and far[at + w] > 0)
-            )  # fmt: skip
-            if rim:
+            if (
+                (x > 0 and heights[at - 1] >= 0) or (x < w - 1 and heights[at + 1] >= 0)
+                or (y > 0 and heights[at - w] >= 0) or (y < h - 1 and heights[at + w] >= 0)
+            ):  # fmt: skip
                 k = min(LEVELS - 1, int(far[at] * PER_PX))
-                level[at] = k
-                following[at] = first[k]
-                first[k] = at
+                places[count], following[count], first[k] = at, first[k], count
+                count += 1
     slack = int(SLACK_PX * PER_PX)
     k = LEVELS - 1
     while k >= 0:
-        at = first[k]
-        if at == NOWHERE:
+        n = first[k]
+        if n == NOWHERE:
             k -= 1
             continue
-        first[k] = following[at]
+        at, first[k] = places[n], following[n]
+        following[n], unused = unused, n
         y, x = at // w, at % w
         for side in range(4):
             if (
@@ -62,16 +64,16 @@ def go_downhill(labels: NDArray[np.int32], distance: NDArray[np.float32]) -> Non
             ):
                 continue
             there = at + (-1 if side == 0 else 1 if side == 1 else -w if side == 2 else w)
-            if flat[there] != 0 or far[there] <= 0:
+            if heights[there] < 0 or heights[there] > k + slack:
                 continue
-            own = int(far[there] * PER_PX)
-            if own > level[at] + slack:
-                continue
-            flat[there] = flat[at]
-            n = min(level[at], own)
-            level[there] = n
-            following[there] = first[n]
-            first[n] = there
+            own = min(k, int(heights[there]))
+            heights[there], flat[there] = NOWHERE, flat[at]
+            if unused == NOWHERE:
+                n = count
+                count += 1
+            else:
+                n, unused = unused, following[unused]
+            places[n], following[n], first[own] = there, first[own], n
 
 
 @njit(**OPTIONS)

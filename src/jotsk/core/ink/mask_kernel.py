@@ -22,6 +22,26 @@ def runs_into(tile: NDArray[np.uint8], runs: NDArray[np.int32], first: int, last
 
 
 @njit(**OPTIONS)
+def stretches_of(runs: NDArray[np.int32], pad: int, side: int) -> NDArray[np.int64]:
+    """(M, 3) row, first column, last column of the tiles of `side` px that runs reach, `pad` px around them included;
+    some of them more than once."""
+    out = np.empty((64, 3), np.int64)
+    count = 0
+    for n in range(len(runs)):
+        a, b = (runs[n, 1] - pad) // side, (runs[n, 2] - 1 + pad) // side
+        for row in range((runs[n, 0] - pad) // side, (runs[n, 0] + pad) // side + 1):
+            if count and out[count - 1, 0] == row and out[count - 1, 1] == a and out[count - 1, 2] == b:
+                continue
+            if count == len(out):
+                larger = np.empty((2 * count, 3), np.int64)
+                larger[:count] = out
+                out = larger
+            out[count, 0], out[count, 1], out[count, 2] = row, a, b
+            count += 1
+    return out[:count]
+
+
+@njit(**OPTIONS)
 def softened_into(out: NDArray[np.uint8], padded: NDArray[np.uint8]) -> None:
     """The binomial mean over 3 x 3 px of a picture one px larger on every side: a hard edge becomes an even one."""
     h, w = out.shape

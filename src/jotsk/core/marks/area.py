@@ -14,6 +14,7 @@ from jotsk.core.geometry.polygon_kernel import inside
 from jotsk.core.guides.symmetry import Map, after, inverse
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.color import Color
+from jotsk.core.ink.mask_kernel import stretches_of
 from jotsk.core.ink.painting import Key
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE
@@ -36,7 +37,6 @@ from jotsk.core.runtime.computed import computed
 
 LOOKS = ("ink", "layer", "all")
 PLACES = (0.125, 0.375, 0.625, 0.875)  # of a run, looked at to tell how much of it lies in something
-FAR = 1 << 19  # tiles, farther than any page reaches
 FARTHEST_PX = 1e6
 
 
@@ -121,15 +121,9 @@ class Area:
 
     @computed
     def cells(self) -> frozenset[Key]:
-        runs, cells = self._all_runs, set[Key]()
-        pad = self._reach
-        for dy in sorted({*range(-pad, pad, TILE), pad}):
-            rows = (runs[:, 0] + dy) // TILE
-            first, last = (runs[:, 1] - pad) // TILE, (runs[:, 2] - 1 + pad) // TILE
-            packed = ((rows.astype(np.int64) + FAR) << 40) | ((first.astype(np.int64) + FAR) << 20) | (last + FAR)
-            for code in np.unique(packed).tolist():
-                row, a, b = (code >> 40) - FAR, (code >> 20 & 2 * FAR - 1) - FAR, (code & 2 * FAR - 1) - FAR
-                cells.update((column, row) for column in range(a, b + 1))
+        cells = set[Key]()
+        for row, first, last in set(map(tuple, stretches_of(self._all_runs, self._reach, TILE).tolist())):
+            cells.update((column, row) for column in range(first, last + 1))
         return frozenset(cells)
 
     def cells_on(self, page: Rect) -> list[Key]:

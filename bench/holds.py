@@ -158,7 +158,7 @@ def longest_holds(app: QApplication, window: Window) -> list[Held]:
         QImage(document.page_when_dry().width, document.page_when_dry().height, QImage.Format.Format_RGB32)
     )
     watch("paste", lambda: window.pages.take(copied, may_open=False))
-    watch("settle the picture", board.put_down_pictures)
+    watch("settle the picture", board.pictures.put_down)
     watch("crop", lambda: document.page_edits.crop(Rect(300, 300, 4000, 5000)))
     watch("undo crop", document.undo)
     for command in ("page.new", "page.size", "page.export", "page.milestones", "hand.maker", "hand.feel", "help.keys"):

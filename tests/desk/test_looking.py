@@ -239,14 +239,14 @@ def test_one_finger_draws_and_a_second_one_takes_that_back(window, fingers):
 
 def test_a_pinch_leaves_pictures_on_their_way_where_they_are(window, fingers):
     board = window.board
-    board.place_pictures([Picture.of("sketch", np.full((2000, 2000), 0xFF808080, np.uint32))])
-    at, zoom = board.placing.in_hand, board.view.zoom
+    board.pictures.add([Picture.of("sketch", np.full((2000, 2000), 0xFF808080, np.uint32))])
+    at, zoom = board.pictures.placing.in_hand, board.view.zoom
     x, y = map(round, board.view.to_screen(at.x, at.y))
     fingers([(x, y)], [(x + 40, y + 10)], [(x + 40, y + 10), (x + 240, y)], [(x + 40, y + 10), (x + 180, y)], [])
-    assert board.placing is not None and board.placing.in_hand == at and board.view.zoom < 0.9 * zoom
+    assert board.pictures.placing is not None and board.pictures.placing.in_hand == at and board.view.zoom < 0.9 * zoom
     x, y = map(round, board.view.to_screen(at.x, at.y))
     fingers([(x, y)], [(x + 40, y + 10)], [])
-    assert board.placing.in_hand.x > at.x, "one finger alone moves it"
+    assert board.pictures.placing.in_hand.x > at.x, "one finger alone moves it"
 
 
 def test_a_pinch_leaves_a_draft_and_a_guide_as_they_were(window, fingers):

@@ -48,7 +48,7 @@ def dropped(window, tmp_path, settle):
 
 def test_a_dropped_picture_waits_and_is_put_down_as_a_sketch_layer_in_one_step(window, dropped, settle, qtbot):
     page = window.document.page_when_dry()
-    assert dropped.placing is not None and window.strips["pictures"].isVisible()
+    assert dropped.pictures.placing is not None and window.strips["pictures"].isVisible()
     assert window.document.undo_label is None, "nothing is put down yet"
     qtbot.keyClick(dropped, Qt.Key.Key_Return)
     settle(window)
@@ -67,16 +67,16 @@ def test_it_is_moved_scaled_and_turned_by_its_handles(window, dropped, qtbot):
     page, zoom = window.document.page_when_dry(), dropped.view.zoom
     x, y = page.width / 2, page.height / 2
     drag(qtbot, dropped, on_board(window, x, y), on_board(window, x + 300, y - 500))
-    placed = dropped.placing.in_hand
+    placed = dropped.pictures.placing.in_hand
     assert (placed.x, placed.y) == pytest.approx((x + 300, y - 500), abs=1.5 / zoom)
     corner = placed.corners[2]
     away = 2 * corner - (placed.x, placed.y)
     drag(qtbot, dropped, on_board(window, *corner), on_board(window, *away))
-    assert dropped.placing.in_hand.scale == pytest.approx(2.0, rel=0.05)
-    ring = dropped.placing.ring(zoom)
+    assert dropped.pictures.placing.in_hand.scale == pytest.approx(2.0, rel=0.05)
+    ring = dropped.pictures.placing.ring(zoom)
     reach = math.dist(ring, (placed.x, placed.y))
     drag(qtbot, dropped, on_board(window, *ring), on_board(window, placed.x + reach, placed.y + 20))
-    assert dropped.placing.in_hand.angle_rad == pytest.approx(math.pi / 2), "a soft stop at 90 degrees"
+    assert dropped.pictures.placing.in_hand.angle_rad == pytest.approx(math.pi / 2), "a soft stop at 90 degrees"
     before = dropped.view
     drag(qtbot, dropped, QPoint(20, 20), QPoint(40, 20))
     assert dropped.view != before, "beside the picture the page is moved"
@@ -86,7 +86,7 @@ def test_given_up_it_leaves_nothing(window, dropped, qtbot):
     page = window.document.page_when_dry()
     window.strips["pictures"].give_up.click()
     assert (
-        dropped.placing is None
+        dropped.pictures.placing is None
         and window.document.page_when_dry() is page
         and not window.strips["pictures"].isVisible()
     )
@@ -98,7 +98,7 @@ def test_several_come_at_once_and_one_that_is_damaged_is_told(window, tmp_path, 
     (tmp_path / "bad.png").write_bytes(b"\x89PNG and nothing more")
     drop(window, tmp_path / "a.png", tmp_path / "bad.png", tmp_path / "b.webp")
     settle(window)
-    assert len(window.board.placing.placements) == 2 and "bad.png" in window.status.text
+    assert len(window.board.pictures.placing.placements) == 2 and "bad.png" in window.status.text
     window.strips["pictures"].put_down.click()
     settle(window)
     assert [x.name for x in window.document.page_when_dry().layers] == ["a", "b", "Ink"]
@@ -113,7 +113,7 @@ def test_a_large_copied_picture_is_pasted_whole(window, settle):
     QApplication.clipboard().setImage(image)
     window.actions_by_id["edit.paste"].trigger()
     settle(window)
-    assert np.array_equal(window.board.placing.in_hand.pixels, premultiplied(pixels))
+    assert np.array_equal(window.board.pictures.placing.in_hand.pixels, premultiplied(pixels))
     QApplication.clipboard().clear()
 
 
@@ -124,10 +124,10 @@ def test_a_copied_picture_is_pasted(window, settle, qtbot):
     QApplication.clipboard().setImage(image)
     window.actions_by_id["edit.paste"].trigger()
     settle(window)
-    (placed,) = window.board.placing.placements
+    (placed,) = window.board.pictures.placing.placements
     assert placed.pixels.shape == (30, 40) and int(placed.pixels[5, 5]) == 0x80000080, "premultiplied, R lowest"
     QApplication.clipboard().clear()
-    window.board.drop_pictures()
+    window.board.pictures.drop()
     window.actions_by_id["edit.paste"].trigger()
     assert "copy lines or a picture first" in window.status.text
 
@@ -175,23 +175,23 @@ def test_a_much_smaller_picture_comes_in_fitted_too():
 
 def test_its_numbers_are_typed_arrows_nudge_and_undo_takes_that_back_first(window, dropped, pen, qtbot):
     strip, page = window.strips["pictures"], window.document.page_when_dry()
-    first = dropped.placing.in_hand
+    first = dropped.pictures.placing.in_hand
     assert (strip.at_x.value(), strip.scale.value(), strip.angle.value()) == (round(first.x), 100, 0)
     strip.at_x.setValue(300)
     strip.scale.setValue(50)
     strip.angle.setValue(30)
-    placed = dropped.placing.in_hand
+    placed = dropped.pictures.placing.in_hand
     assert (placed.x, placed.scale) == (300, 0.5) and placed.angle_rad == pytest.approx(math.pi / 6)
     qtbot.keyClick(dropped, Qt.Key.Key_Right)
     qtbot.keyClick(dropped, Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)
-    assert dropped.placing.in_hand.x == 301 and strip.at_x.value() == 301
+    assert dropped.pictures.placing.in_hand.x == 301 and strip.at_x.value() == 301
     undo = window.actions_by_id["edit.undo"]
     assert undo.isEnabled()
     for _ in range(5):
         undo.trigger()
-    assert dropped.placing.in_hand is first
+    assert dropped.pictures.placing.in_hand is first
     undo.trigger()
-    assert dropped.placing is None and window.document.page_when_dry() is page and not undo.isEnabled()
+    assert dropped.pictures.placing is None and window.document.page_when_dry() is page and not undo.isEnabled()
 
 
 def test_handles_come_back_and_nothing_is_resampled_twice(window, tmp_path, settle, qtbot):
@@ -202,14 +202,14 @@ def test_handles_come_back_and_nothing_is_resampled_twice(window, tmp_path, sett
     settle(window)
     board, strip, document = window.board, window.strips["pictures"], window.document
     strip.scale.setValue(37)
-    board.put_down_pictures()
+    board.pictures.put_down()
     settle(window)
     small = document.page_when_dry()
     document.layers.choose(small.layers[0].uid)
     window.actions_by_id["layer.place"].trigger()
-    assert board.placing.in_hand.scale == 0.37 and strip.scale.value() == 37
+    assert board.pictures.placing.in_hand.scale == 0.37 and strip.scale.value() == 37
     strip.scale.setValue(100)
-    board.put_down_pictures()
+    board.pictures.put_down()
     settle(window)
     page = document.page_when_dry()
     x, y = page.width // 2 - 400, page.height // 2 - 300
@@ -219,11 +219,11 @@ def test_handles_come_back_and_nothing_is_resampled_twice(window, tmp_path, sett
     assert document.page_when_dry().layers[0] is small.layers[0]
     document.layers.choose(page.layers[1].uid)
     window.actions_by_id["layer.place"].trigger()
-    assert board.placing is None and "no picture" in board.notice
+    assert board.pictures.placing is None and "no picture" in board.notice
 
 
 def test_a_picture_of_a_file_has_handles_too(window, dropped, tmp_path, settle):
-    window.board.put_down_pictures()
+    window.board.pictures.put_down()
     settle(window)
     window.filing.save(tmp_path / "x.ora")
     settle(window)
@@ -231,9 +231,9 @@ def test_a_picture_of_a_file_has_handles_too(window, dropped, tmp_path, settle):
     settle(window)
     before = window.document.page_when_dry()
     window.document.layers.choose(before.layers[0].uid)
-    window.board.place_again()
-    window.board.place_in_hand(lambda placed: placed.moved(64, 0))
-    window.board.put_down_pictures()
+    window.board.pictures.take_again()
+    window.board.pictures.change(lambda placed: placed.moved(64, 0))
+    window.board.pictures.put_down()
     settle(window)
     after = window.document.page_when_dry()
     a, b = (rgba(pixels_of(p.layers[0].tiles, p.bounds)) for p in (before, after))
@@ -242,7 +242,7 @@ def test_a_picture_of_a_file_has_handles_too(window, dropped, tmp_path, settle):
 
 @pytest.mark.parametrize("upside_down", [False, True])
 def test_layers_and_lines_are_flipped_and_twice_is_as_before(window, pen, dropped, settle, upside_down, qtbot):
-    window.board.put_down_pictures()
+    window.board.pictures.put_down()
     settle(window)
     pen.draw(across(window, y=0.3))
     document, action = window.document, "layer.flip_down" if upside_down else "layer.flip"

@@ -325,10 +325,10 @@ def test_pixels_inside_a_lasso_are_moved_and_lie_over_what_was_there(window, set
     before = flattened(document.page_when_dry())
     window.actions_by_id["layer.lift"].trigger()
     drag(window, (600, 600), (900, 600), (900, 1200), (600, 1200))
-    placing = window.board.placing
+    placing = window.board.pictures.placing
     assert placing is not None and placing.in_hand.scale == 1.0
-    window.board.place_in_hand(lambda placed: placed.moved(0, 600))
-    window.board.put_down_pictures()
+    window.board.pictures.change(lambda placed: placed.moved(0, 600))
+    window.board.pictures.put_down()
     settle(window)
     after = flattened(document.page_when_dry())
     half = before[840:960, 660:880]

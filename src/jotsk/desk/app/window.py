@@ -263,7 +263,7 @@ class Window(QMainWindow):
     def show_doing(self) -> None:
         """What the hand does, in the left place and beside the pen."""
         entries = [ENTRIES[entry_id] for entry_id in self.hold_keys.on]
-        others = [("image", tr("Placing pictures"))] if self.board.placing is not None else []
+        others = [("image", tr("Placing pictures"))] if self.board.pictures.placing is not None else []
         self.doing.show_entries(entries, others)
         self.tool_list.mark(self.hold_keys.on)
         trays = (tray for tray in (self.mending, self.filling) if tray.show_tool(self.board.tool.id))
@@ -378,7 +378,7 @@ class Window(QMainWindow):
             self.actions_by_id[entry_id].setEnabled(label is not None)
         if self.board.tool.can_undo:
             self.actions_by_id["edit.undo"].setText(
-                tr("Undo the last point") if self.board.placing is None else tr("Undo the move")
+                tr("Undo the last point") if self.board.pictures.placing is None else tr("Undo the move")
             )
             self.actions_by_id["edit.undo"].setEnabled(True)
 

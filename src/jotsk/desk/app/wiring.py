@@ -90,7 +90,7 @@ def connect(window: Window) -> None:
         "layer.below": lambda: document.layers.go(False),
         "layer.add_sketch": document.layers.add_sketch,
         "layer.add": document.layers.add,
-        "layer.place": board.place_again,
+        "layer.place": board.pictures.take_again,
         "layer.add_paint": document.layers.add_paint,
         "layer.delete": document.layers.delete,
         "layer.duplicate": document.layers.duplicate,
@@ -160,12 +160,12 @@ def connect(window: Window) -> None:
     for action in actions.values():
         action.triggered.connect(window.hold_keys.use)
     board.guiding.added.connect(lambda: window.hold_keys.turn_on("guide.place"))
-    for signal in (window.hold_keys.changed, board.placing_changed):
+    for signal in (window.hold_keys.changed, board.pictures.changed):
         signal.connect(window.show_doing)
-    for signal in (board.placing_changed, board.drafting.changed, board.tool_changed):
+    for signal in (board.pictures.changed, board.drafting.changed, board.tool_changed):
         signal.connect(window.refresh_title)
     window.doing.ended.connect(window.hold_keys.back_to_drawing)
-    window.doing.ended.connect(board.drop_pictures)
+    window.doing.ended.connect(board.pictures.drop)
     board.view_changed.connect(window.hold_keys.use)
     window.pages.open_pages.changed.connect(window.show_pages)
     window.top.stage_chosen.connect(window.show_stage)

@@ -13,16 +13,13 @@ from PySide6.QtGui import QEnterEvent, QFocusEvent, QKeyEvent, QMoveEvent, QPain
 from PySide6.QtWidgets import QWidget
 
 from jotsk.core.check.finding import Finding
-from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import Pen
 from jotsk.core.page import Page
-from jotsk.core.page.edits.layer_edits import lifted, placement_of
-from jotsk.core.page.layers.placing import Picture, Placement
 from jotsk.core.words import tr
 from jotsk.desk.board.input.drafting import Drafting
-from jotsk.desk.board.input.placing import Placing
+from jotsk.desk.board.input.pictures_in_hand import PicturesInHand
 from jotsk.desk.board.input.pointer_input import Pointer, PointerInput
 from jotsk.desk.board.input.settler import Settler
 from jotsk.desk.board.input.stroke_session import StrokeSession
@@ -48,8 +45,6 @@ class Board(PointerInput):
     touched = Signal()  # a stroke begins
     pressed = Signal()  # a tool is pressed, or the page taken hold of
     done = Signal()  # what a tool was borrowed for
-    placing_changed = Signal()  # there are pictures to place, or none any more
-    placing_moved = Signal()
     tool_changed = Signal()
 
     def __init__(self, document: Document, hand: Hand, parent: QWidget | None = None) -> None:
@@ -63,7 +58,7 @@ class Board(PointerInput):
         self.pointer: QPointF | None = None  # where the pen is, on the board or above it
         self._notice = ""
         self._notice_at = QPointF()
-        self.placing: Placing | None = None  # pictures on their way onto the page
+        self.pictures = PicturesInHand(self)
         self._preview: list[NDArray[np.float64]] = []
         self.signs: tuple[str, ...] = ()  # icons beside the pen, of what it does but drawing
         self._chosen_lines = ChosenLines(self)
@@ -95,7 +90,7 @@ class Board(PointerInput):
         for is_past in (document.changed, self.touched):
             is_past.connect(self._clear_notice)  # what was told is no longer so
         document.leaving.connect(self.finish_stroke)
-        document.taken.connect(self.drop_pictures)
+        document.taken.connect(self.pictures.drop)
         document.taken.connect(self.picture.flat.leave)
         document.opened.connect(lambda: self.show_as_seen(document.page_when_dry().seen_as))
         document.refused.connect(self.notify)
@@ -169,7 +164,7 @@ class Board(PointerInput):
     @property
     def tool(self) -> Tool:
         """The tool that the next press is for."""
-        return self.tools["pictures"] if self.placing is not None else self._tool
+        return self.tools["pictures"] if self.pictures.placing is not None else self._tool
 
     def take_up(self, tool_id: str) -> None:
         """Take up a tool by its id; what another has on its way is laid down."""
@@ -228,7 +223,12 @@ class Board(PointerInput):
             self.tool.draw(painter, ratio)
         if (finding := self.document.checks.present) is not None:
             overlays.draw_finding(painter, self.view, ratio, finding.at)
-        if self.shows_welcome and self.session is None and self.placing is None and self.document.page.is_blank:
+        if (
+            self.shows_welcome
+            and self.session is None
+            and self.pictures.placing is None
+            and self.document.page.is_blank
+        ):
             overlays.draw_welcome(painter, self.size())
         if self.pointer is not None:
             overlays.draw_rings(painter, *self.footprint(self.pointer), ratio)
@@ -376,82 +376,6 @@ class Board(PointerInput):
         self._preview = lines
         self.update()
 
-    def place_pictures(self, pictures: list[Picture]) -> None:
-        """Have pictures moved, scaled and turned before they are put down; more may come to those that are there."""
-        self.placing = self.placing or Placing()
-        for picture in pictures:
-            self.placing.add(picture, self.document.page_when_dry().bounds)
-        self.setFocus()  # Enter puts them down
-        self.placing_changed.emit()
-        self.update()
-
-    def place_again(self) -> None:
-        """Take the picture of the active layer in hand again; it is shown as it moves."""
-        page = self.document.page_when_dry()
-        try:
-            placed = placement_of(page, page.active_uid)
-        except Refused as error:
-            self.notify(str(error))
-            return
-        self.placing = Placing(page.active_uid)
-        self.placing.take(placed, Picture.of(placed.name, placed.pixels))
-        self.show_only({layer.uid for layer in page.layers} - {page.active_uid})
-        self.setFocus()
-        self.placing_changed.emit()
-        self.update()
-
-    def lift_pixels(self, outline: NDArray[np.float64]) -> None:
-        """Take what lies inside an outline of the active layer in hand; where it was it shows until it is put down."""
-        page = self.document.page_when_dry()
-        try:
-            _, placed = lifted(page, page.active_uid, outline)
-        except Refused as error:
-            self.notify(str(error))
-            return
-        self.placing = Placing(page.active_uid, outline)
-        self.placing.take(placed, Picture.of(placed.name, placed.pixels))
-        self.setFocus()
-        self.placing_changed.emit()
-        self.update()
-
-    def place_in_hand(self, change: Callable[[Placement], Placement]) -> None:
-        """Move the picture in the hand by a key or a number."""
-        if self.placing is not None:
-            self.placing.put(change(self.placing.in_hand))
-            self.placing_moved.emit()
-            self.update()
-
-    def undo_placing(self) -> None:
-        """Take the last move of a picture back, or give the pictures up."""
-        if self.placing is not None and self.placing.back():
-            self.placing_moved.emit()
-            self.update()
-        else:
-            self.drop_pictures()
-
-    def put_down_pictures(self) -> None:
-        """Put the placed pictures onto the page."""
-        placing = self._end_placing()
-        if placing is not None and placing.uid is not None and placing.outline is not None:
-            self.document.page_edits.put_lifted_down(placing.uid, placing.outline, placing.in_hand)
-        elif placing is not None and placing.uid is not None:
-            self.document.page_edits.place_again(placing.uid, placing.in_hand)
-        elif placing is not None:
-            self.document.page_edits.put_down_pictures(placing.placements)
-
-    def drop_pictures(self) -> None:
-        """Leave the page without them."""
-        self._end_placing()
-
-    def _end_placing(self) -> Placing | None:
-        placing, self.placing = self.placing, None
-        if placing is not None:
-            if placing.uid is not None and placing.outline is None:
-                self.show_only(None)
-            self.placing_changed.emit()
-            self.update()
-        return placing
-
     def drop_stroke(self) -> None:
         """Escape: give up what is under the pen, as if it had not been begun; else a draft, or pictures on their way.
         With none of these, choose nothing and go back to drawing."""
@@ -459,8 +383,8 @@ class Board(PointerInput):
             self._cancel()
         elif self.tool.drop():
             return
-        elif self.placing is not None:
-            self.drop_pictures()
+        elif self.pictures.placing is not None:
+            self.pictures.drop()
         else:
             self.document.selection.choose(())
             self.done.emit()

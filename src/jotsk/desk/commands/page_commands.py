@@ -254,7 +254,7 @@ class PageCommands(QObject):
 
     def add_pictures(self, paths: list[Path]) -> None:
         """Have pictures placed on the present page."""
-        self.filing.read_pictures(paths, self.board.place_pictures)
+        self.filing.read_pictures(paths, self.board.pictures.add)
 
     def ask_lines(self) -> None:
         """The lines of an SVG file, as strokes of the pen in the hand on a layer of their own."""
@@ -297,7 +297,7 @@ class PageCommands(QObject):
             self.filing.jobs.run(
                 tr("Pasting"),
                 lambda report: [Picture.of(tr("Pasted"), _pixels(image, report))],
-                self.board.place_pictures,
+                self.board.pictures.add,
             )
         else:
             return False

@@ -182,7 +182,7 @@ class LiftPixels(_Lasso):
     def _closed(self, places: Places) -> None:
         if np.ptp(places, axis=0).min() * self.board.view.zoom >= PRESS_PX:
             self.board.done.emit()
-            self.board.lift_pixels(places)
+            self.board.pictures.lift(places)
 
 
 class Crop(_Lasso):

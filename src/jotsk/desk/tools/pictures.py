@@ -26,7 +26,7 @@ class Pictures(MovePage):
     _before: tuple[Placement, ...] | None = None  # what was there when one was taken hold of
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
-        board, placing = self.board, self.board.placing
+        board, placing = self.board, self.board.pictures.placing
         assert placing is not None
         before = tuple(placing.placements)
         if placing.press(*self.on_page(at), board.view.zoom / board.devicePixelRatioF()):
@@ -37,52 +37,52 @@ class Pictures(MovePage):
             super().press(at, t_ms, pressure, has_pressure)
 
     def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:
-        placing = self.board.placing
+        placing = self.board.pictures.placing
         if self._before is None:
             return super().move(at, t_ms, pressure, tilt_x, tilt_y)
         if placing is not None:
             placing.drag(*self.on_page(at))
-            self.board.placing_moved.emit()
+            self.board.pictures.moved.emit()
             self.board.update()
         return False
 
     def release(self, at: QPointF, t_ms: float) -> None:
         if self._before is None:
             super().release(at, t_ms)
-        elif self.board.placing is not None:
-            self.board.placing.release()
+        elif self.board.pictures.placing is not None:
+            self.board.pictures.placing.release()
 
     def cancel(self) -> None:
-        placing = self.board.placing
+        placing = self.board.pictures.placing
         if self._before is None:
             super().cancel()
         elif placing is not None:
             placing.placements[:] = self._before
             placing.release()
-            self.board.placing_moved.emit()
+            self.board.pictures.moved.emit()
             self.board.update()
 
     def key(self, key: int) -> bool:
         if is_enter(key):
-            self.board.put_down_pictures()
+            self.board.pictures.put_down()
         elif key in NUDGES:
             step = FAR_PX if is_shift_down() else 1
             dx, dy = NUDGES[key]
-            self.board.place_in_hand(lambda placed: placed.moved(dx * step, dy * step))
+            self.board.pictures.change(lambda placed: placed.moved(dx * step, dy * step))
         else:
             return False
         return True
 
     @property
     def can_undo(self) -> bool:
-        return self.board.placing is not None
+        return self.board.pictures.placing is not None
 
     def undo(self) -> None:
-        self.board.undo_placing()
+        self.board.pictures.undo()
 
     def draw(self, painter: QPainter, ratio: float) -> None:
-        if self.board.placing is not None:
-            self.board.placing.draw(painter, self.board.view, ratio)
+        if self.board.pictures.placing is not None:
+            self.board.pictures.placing.draw(painter, self.board.view, ratio)
 
     def strip(self) -> HeadStrip:
         return PlacingStrip(self.board)

@@ -47,18 +47,18 @@ class PlacingStrip(HeadStrip):
         self.row.addWidget(self.give_up)
         for button in (self.put_down, self.give_up):
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.put_down.clicked.connect(board.put_down_pictures)
-        self.give_up.clicked.connect(board.drop_pictures)
-        board.placing_changed.connect(self.place)
-        board.placing_moved.connect(self._show_numbers)
+        self.put_down.clicked.connect(board.pictures.put_down)
+        self.give_up.clicked.connect(board.pictures.drop)
+        board.pictures.changed.connect(self.place)
+        board.pictures.moved.connect(self._show_numbers)
         board.resized.connect(self.place)
 
     def place(self) -> None:
         self._show_numbers()
-        self.show_if(self._board.placing is not None)
+        self.show_if(self._board.pictures.placing is not None)
 
     def _show_numbers(self) -> None:
-        placing = self._board.placing
+        placing = self._board.pictures.placing
         if placing is None:
             return
         placed = placing.in_hand
@@ -73,4 +73,4 @@ class PlacingStrip(HeadStrip):
             self.at_x: {"x": value}, self.at_y: {"y": value}, self.scale: {"scale": value / 100},
             self.angle: {"angle_rad": math.radians(value)},
         }  # fmt: skip
-        self._board.place_in_hand(lambda placed: replace(placed, **changes[field]))
+        self._board.pictures.change(lambda placed: replace(placed, **changes[field]))

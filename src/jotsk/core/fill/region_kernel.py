@@ -77,6 +77,21 @@ def go_downhill(labels: NDArray[np.int32], distance: NDArray[np.float32]) -> Non
 
 
 @njit(**OPTIONS)
+def led_under(
+    out: NDArray[np.bool_], region: NDArray[np.bool_], free: NDArray[np.bool_], from_own: NDArray[np.float32],
+    from_others: NDArray[np.float32], reach: float,
+) -> None:  # fmt: skip
+    """Write to `out` a region with the px under lines that are within reach of it, and nearer to it than to the others
+    by all but half a px. The pictures are (H, W), the distances px."""
+    h, w = out.shape
+    for y in range(h):
+        for x in range(w):
+            own = from_own[y, x]
+            is_under = not free[y, x] and own <= reach and own <= from_others[y, x] + np.float32(0.5)
+            out[y, x] = region[y, x] or is_under
+
+
+@njit(**OPTIONS)
 def climb(distance: NDArray[np.float32], y: int, x: int) -> tuple[int, int]:
     """Uphill from a px to where no neighbour is farther from the lines."""
     h, w = distance.shape

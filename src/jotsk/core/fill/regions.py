@@ -8,7 +8,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.fill.region_kernel import climb, go_downhill
+from jotsk.core.fill.region_kernel import climb, go_downhill, led_under
 from jotsk.core.runtime.parallel import THREADS, in_shares
 
 Mask = NDArray[np.bool_]  # (H, W)
@@ -117,10 +117,14 @@ def under_lines(region: Mask, free: Mask, most_px: float | None = None) -> Mask:
     others = free & ~region
     if most_px is None and others.any():
         from_own, from_others = in_shares(_away_from, [region, others])
-        nearer = from_own <= np.minimum(from_others + 0.5, reach)
     else:
-        nearer = _away_from(region) <= reach
-    return np.asarray(region | (~free & nearer))
+        from_own = from_others = _away_from(region)
+    out = np.empty_like(region)
+    rows = [slice(len(out) * k // THREADS, len(out) * (k + 1) // THREADS) for k in range(THREADS)]
+    in_shares(
+        lambda part: led_under(out[part], region[part], free[part], from_own[part], from_others[part], reach), rows
+    )
+    return out
 
 
 def _away_from(mask: Mask) -> NDArray[np.float32]:

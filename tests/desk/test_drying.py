@@ -17,6 +17,7 @@ from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.page import edits, flattened
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
+from jotsk.desk.document import document as document_module
 from tests.desk.conftest import across
 
 
@@ -193,6 +194,22 @@ def test_a_stroke_that_is_refused_leaves_the_one_begun_after_it(window, pen, hel
     assert window.document.last_line.stroke is mark and window.document.undo_label == "Stroke"
     y = window.document.page.height * 0.6
     assert abs(mark.trace.xy[0, 1] - y) < 10
+
+
+def test_only_some_strokes_dry_while_another_begins(window, pen, held, monkeypatch):
+    """Or who undoes them would wait for long."""
+    monkeypatch.setattr(document_module, "MOST_WET", 2)
+    waited: list[int] = []
+    take = window.document.step_runner._take_one
+    monkeypatch.setattr(
+        window.document.step_runner, "_take_one",
+        lambda: (waited.append(len(window.board.picture.wets)), held.set(), take())[2],
+    )  # fmt: skip
+    for k in range(3):
+        pen.draw(across(window, y=0.2 + 0.2 * k))
+    assert not waited and len(window.board.picture.wets) == 3
+    pen.draw(across(window, y=0.8))
+    assert waited[0] == 3 and len(window.document.page_when_dry().active.marks) == 4
 
 
 def test_a_stroke_waits_for_a_line_that_is_still_mended(window, pen, held, qtbot):

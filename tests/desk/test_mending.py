@@ -6,7 +6,7 @@ import time
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, Qt
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
 
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
@@ -116,6 +116,32 @@ def test_the_left_place_lists_the_tools_as_what_they_do(lines):
     assert lines.hand.mending.against == "self"
     lines.mending.amount.changed.emit(70, True)
     assert lines.hand.mending.amount == 0.7 and lines.mending.amount.remark.text() == "thinner"
+
+
+def test_a_swipe_is_done_as_it_was_when_the_pen_lifted(lines, monkeypatch):
+    """A job may do it while the next swipe is made, with another strength and more places."""
+    asked = []
+    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing: asked.append(change))
+    lines.actions_by_id["mend.weight"].trigger()
+    weigh, board = lines.board.tool, lines.board
+    on_board = [QPointF(*(v / board.devicePixelRatioF() for v in board.view.to_screen(1100, y))) for y in (1450, 1550)]
+    page = lines.document.page_when_dry()
+
+    def swipe_of(pressure: float, moves: int) -> None:
+        weigh.press(on_board[0], 0.0, pressure, True)
+        for k in range(moves):
+            weigh.move(on_board[1], 8.0 * k, pressure, 0.0, 0.0)
+
+    swipe_of(1.0, 3)
+    weigh.release(on_board[1], 40.0)
+    heavy, count = asked[0](page)
+    swipe_of(0.1, 1)
+    lines.hand.set_mending(amount=0.5)
+    again, also = asked[0](page)
+    weigh.cancel()
+    assert count == also == 1
+    widths = [max(m.ribbon.points[:, 2].max() for m in each.active.marks) for each in (heavy, again)]
+    assert widths[0] == pytest.approx(widths[1])
 
 
 def test_escape_while_the_pen_is_down_changes_nothing(lines, pen, qtbot):

@@ -99,9 +99,9 @@ class StepRunner(QObject):
         self._drying.append(drying)
         drying.made.add_done_callback(lambda _: self._arrived.emit())
 
-    def finish(self) -> None:
-        """Wait until nothing is on its way, what follows on it included."""
-        while self._drying:
+    def finish(self, all_but: int = 0) -> None:
+        """Wait until no more than so many are on their way, what follows on the others included."""
+        while len(self._drying) > all_but:
             self._take_one()
 
     def _look(self) -> None:

@@ -40,6 +40,7 @@ Progress = Callable[[float], None]
 PutDown = Callable[[Page, Stroke], tuple[Page, Stroke]]  # a stroke on a page: the page, and which line it became
 
 PACKING_MS = 100
+MOST_WET = 3  # strokes that may still dry when another begins: who undoes them waits for all
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
@@ -205,8 +206,7 @@ class Document(QObject):
 
     def can_draw(self) -> bool:
         """Whether the active layer takes ink; says why not. Strokes may still be drying on it."""
-        if not self.step_runner.is_all_plain_ink:
-            self.finish_drying()
+        self.step_runner.finish(MOST_WET if self.step_runner.is_all_plain_ink else 0)
         try:
             edits.drawable(self.page)
         except Refused as error:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -43,10 +44,9 @@ class Weigh(_Brush):
         self._look = QTimer(board, singleShot=True, interval=BARED_MS)
         self._look.timeout.connect(self._find_bared)
 
-    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        mending = self.board.hand.mending
-        along = self._along(way)
-        return brush.weighed_along(page, along, mending.amount, how=mending.weight_way, firm=self.firm)
+    def change_of(self, way: Places) -> Callable[[Page], tuple[Page, int]]:
+        mending, along, firm = self.board.hand.mending, self._along(way), self.firm
+        return lambda page: brush.weighed_along(page, along, mending.amount, how=mending.weight_way, firm=firm)
 
     def _along(self, way: Places) -> Places:
         """The swipe with the reach and the strength of the hand."""

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator
 from itertools import pairwise
 from typing import TYPE_CHECKING, ClassVar
 
@@ -55,7 +55,7 @@ class Swipe(Tool):
         way, self._way = np.array(self._way), []
         self.board.show_preview([])
         if len(way) and np.isfinite(way).all():
-            self.board.document.mend(self.label, lambda page: self.mended(page, way), self.nothing)
+            self.board.document.mend(self.label, self.change_of(way), self.nothing)
 
     def cancel(self) -> None:
         self._way = []
@@ -68,6 +68,11 @@ class Swipe(Tool):
 
     def footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
         return at, [self.reach * self.board.view.zoom / self.board.devicePixelRatioF()]
+
+    def change_of(self, way: Places) -> Callable[[Page], tuple[Page, int]]:
+        """What a swipe does. It is asked for when the pen lifts, and done when the page is free: perhaps in the next
+        swipe."""
+        return lambda page: self.mended(page, way)
 
     def mended(self, page: Page, way: Places) -> tuple[Page, int]:
         """The page after a swipe along (N, 2), and how many lines changed."""

@@ -23,7 +23,7 @@ from jotsk.core.marks.area import Pour
 from jotsk.core.marks.runs import runs_from_mask
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
-from jotsk.core.runtime.parallel import THREADS, in_shares
+from jotsk.core.runtime.parallel import bands, in_shares
 from jotsk.core.words import tr
 
 LEAST_PX2, MOST_AREAS = 60, 4_000
@@ -167,7 +167,7 @@ def _to_neighbours(
         (~sure).view(np.uint8), cv2.DIST_L2, 5, labelType=cv2.DIST_LABEL_PIXEL
     )
     at = np.zeros(labels.size + 1, np.int32)  # the label of the px that each is nearest to
-    rows = [slice(len(labels) * k // THREADS, len(labels) * (k + 1) // THREADS) for k in range(THREADS)]
+    rows = bands(len(labels))
     in_shares(lambda part: names_into(at, nearest[part], labels[part], firm), rows)
     in_shares(lambda part: spread_into(labels[part], nearest[part], at, away[part], free[part], outside, reach), rows)
     return labels

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.fill.region_kernel import climb, go_downhill, led_under
-from jotsk.core.runtime.parallel import THREADS, in_shares
+from jotsk.core.runtime.parallel import bands, in_shares
 
 Mask = NDArray[np.bool_]  # (H, W)
 
@@ -37,17 +37,16 @@ def distance_of(free: Mask) -> NDArray[np.float32]:
 def near_distance_of(free: Mask) -> NDArray[np.float32]:
     """As `distance_of` as far as `NEAR_PX`; a px that is farther away may be said to be farther than it is. Worked out
     on all cores, in bands that reach so far into each other."""
-    h = len(free)
     if free.size < WORTH_BANDS_PX:
         return distance_of(free)
     out = np.empty(free.shape, np.float32)
 
-    def band(k: int) -> None:
-        y0, y1 = h * k // THREADS, h * (k + 1) // THREADS
+    def band(rows: slice) -> None:
+        y0, y1 = rows.start, rows.stop
         top = max(0, y0 - NEAR_PX)
-        out[y0:y1] = distance_of(free[top : y1 + NEAR_PX])[y0 - top : y1 - top]
+        out[rows] = distance_of(free[top : y1 + NEAR_PX])[y0 - top : y1 - top]
 
-    in_shares(band, range(THREADS))
+    in_shares(band, bands(len(free)))
     return out
 
 
@@ -120,9 +119,9 @@ def under_lines(region: Mask, free: Mask, most_px: float | None = None) -> Mask:
     else:
         from_own = from_others = _away_from(region)
     out = np.empty_like(region)
-    rows = [slice(len(out) * k // THREADS, len(out) * (k + 1) // THREADS) for k in range(THREADS)]
     in_shares(
-        lambda part: led_under(out[part], region[part], free[part], from_own[part], from_others[part], reach), rows
+        lambda part: led_under(out[part], region[part], free[part], from_own[part], from_others[part], reach),
+        bands(len(out)),
     )
     return out
 

@@ -48,4 +48,9 @@ def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:
     return [done[k % THREADS][k // THREADS] for k in range(len(things))]
 
 
+def bands(count: int) -> list[slice]:
+    """So many rows in as many parts as there are threads, of about one size."""
+    return [slice(count * k // THREADS, count * (k + 1) // THREADS) for k in range(THREADS)]
+
+
 _here = threading.local()

@@ -19,7 +19,6 @@ from PySide6.QtWidgets import (
 
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.ink import Color
-from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import make_actions
@@ -39,8 +38,8 @@ from jotsk.desk.commands.line_commands import LineCommands
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.commands.pen_buttons import PenButtons
 from jotsk.desk.commands.practice_commands import PracticeCommands, screen_angle
+from jotsk.desk.commands.print_size import PrintSize
 from jotsk.desk.commands.sheets import Sheets
-from jotsk.desk.dialogs.screen_sheet import ScreenSheet, measure_of, told_by
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.guides.guide_sets import GuideSets
@@ -72,7 +71,6 @@ from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.tool_list import ToolList
 from jotsk.desk.trays.top import TopBar
 from jotsk.desk.widgets.faults import handled
-from jotsk.desk.widgets.modal import deleted_after
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
@@ -110,6 +108,7 @@ class Window(QMainWindow):
         self.guide_commands = GuideCommands(self.document, self.board, self.guide_sets, self.status.tell)
         self.line_commands = LineCommands(self.document, self.board, self.hand)
         self.area_commands = AreaCommands(self.document, self.board, self.hand)
+        self.print_size = PrintSize(self.board, settings, self.status.tell)
         self.sheets = Sheets(
             self.document, self.board, self.hand, self.desk_palette, self.key_map, settings, self.status.tell
         )
@@ -272,22 +271,6 @@ class Window(QMainWindow):
         for widget in (self.last_line, self._beside_last_line):  # filling needs its room
             widget.setVisible(tray is not self.filling)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
-
-    def show_print_size(self) -> None:
-        """A mm of the page as a mm of this screen."""
-        told, measure = told_by(self.screen()), measure_of(self.screen())
-        self.board.zoom_to(
-            self.settings.get(measure, told) * MM_PER_INCH / self.document.page_when_dry().dpi, self.board.pointer
-        )
-        if not self.settings.has(measure):
-            self.status.tell(tr("By what the screen says of itself; Measure the screen in the menu is exact."))
-
-    def measure_screen(self) -> None:
-        measure = measure_of(self.screen())
-        with deleted_after(ScreenSheet(self.settings.get(measure, told_by(self.screen())), self)) as sheet:
-            if sheet.exec():
-                self.settings.set(measure, sheet.px_per_mm)
-                self.show_print_size()
 
     def show_points(self) -> None:
         self.mending.tolerance.remark.setText(self.line_commands.points.figures)

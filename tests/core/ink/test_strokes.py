@@ -4,8 +4,9 @@ import threading
 
 import numpy as np
 import pytest
+from shapely import LineString, Point
 
-from jotsk.core.geometry import Rect
+from jotsk.core.geometry import Rect, catmull_rom
 from jotsk.core.hand import Sample, trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.ink import SHIPPED, TILE, WetInk, pen_by_id, ribbon_of
@@ -49,6 +50,18 @@ def test_ribbon_steps_are_short_and_ends_are_kept():
     assert steps.max() <= 3.0
     assert ribbon.points[0, :2] == pytest.approx(trace.xy[0], abs=1e-3)
     assert ribbon.points[-1, :2] == pytest.approx(trace.xy[-1], abs=1e-3)
+
+
+def test_a_wide_line_has_longer_steps_and_lies_where_shapely_puts_it():
+    """shapely buffers the line in steps of 0.2 px."""
+    a = np.linspace(0, 4.0, 30)
+    trace = trace_from(a, 190 + 60 * np.cos(2 * a) + 20 * a, 150 + 40 * np.sin(2 * a), np.full(30, 1.0))
+    stroke = Stroke(trace, pen_by_id("technical-0.5"), 160.0, (0, 0, 0), 0.0, 0.0)
+    fine = catmull_rom(trace.xy, 0.2)
+    assert len(stroke.ribbon) < len(catmull_rom(trace.xy, 3.0)) / 2
+    assert ink_of(stroke).sum() / 255 == pytest.approx(LineString(fine).buffer(80.0, quad_segs=90).area, rel=1e-3)
+    line = LineString(stroke.ribbon.points[:, :2].astype(float))
+    assert max(line.distance(Point(*place)) for place in fine) <= 80.0 / 500
 
 
 @pytest.mark.parametrize("pen", SHIPPED, ids=lambda p: p.id)

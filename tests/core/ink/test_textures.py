@@ -5,9 +5,11 @@ from __future__ import annotations
 import numpy as np
 import pytest
 
+from jotsk.core.geometry import arc_lengths
+from jotsk.core.ink.coverage_kernel import paint_ribbon
 from jotsk.core.ink.grain_kernel import PAPER_PX, grain_into, paper
 from jotsk.core.ink.pens import TIPS
-from jotsk.core.ink.swept_kernel import finish_into
+from jotsk.core.ink.swept_kernel import finish_into, paint_textured
 from jotsk.core.ink.tips import COLUMNS, ROWS, tip
 
 TEXTURED = [name for name in TIPS if name != "smooth"]
@@ -55,6 +57,20 @@ def test_grain_is_locked_to_the_page():
     part = np.full((80, 90), 120, np.uint8)
     grain_into(part, PAPER_PX - 50 + 40, 30 + 60, paper(), 0.9)
     assert np.array_equal(whole[60:140, 40:130], part)
+
+
+@pytest.mark.parametrize("step", [2.0, 9.0])
+def test_a_textured_line_leaves_no_gap_outside_a_bend(step):
+    """A tip that is all ink covers what a smooth line does, round bends much tighter than it is wide."""
+    a = np.arange(0.0, 5.0, step / 30)
+    ribbon = np.column_stack([150 + 30 * np.cos(a), 130 + 30 * np.sin(a), np.full(len(a), 80.0)]).astype(np.float32)
+    levels = np.full(len(a), 255, np.uint8)
+    smooth, textured = np.zeros((2, 256, 300), np.uint8)
+    paint_ribbon(smooth, 0.0, 0.0, ribbon, levels, 0, len(a), False)
+    all_ink = np.full((ROWS, COLUMNS), 255, np.uint8)
+    paint_textured(textured, 0.0, 0.0, ribbon, levels, arc_lengths(ribbon), 0, len(a), all_ink, 1.0)
+    assert np.abs(smooth.astype(int) - textured).max() <= 60
+    assert textured[smooth == 255].min() >= 195, "no spokes"
 
 
 def test_finishing_makes_edges_hard_before_it_thins_the_ink():

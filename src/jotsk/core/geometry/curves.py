@@ -13,7 +13,9 @@ def arc_lengths(points: ArrayLike) -> NDArray[np.float64]:
     return lengths_along(np.array(points, np.float64))
 
 
-def catmull_rom(points: ArrayLike, max_step: float = 3.0) -> NDArray[np.float64]:
+def catmull_rom(
+    points: ArrayLike, max_step: float = 3.0, wide_step: float = 0.0, most_off: float = 0.0
+) -> NDArray[np.float64]:
     """Return `points` with more points between them, on a centripetal Catmull-Rom spline.
 
     Parameters
@@ -23,6 +25,9 @@ def catmull_rom(points: ArrayLike, max_step: float = 3.0) -> NDArray[np.float64]
         opacity, time) follow the same spline.
     max_step : float
         Largest distance between neighbours of the result, px, measured along the chords.
+    wide_step, most_off : float
+        Of a line with a radius in the third column: shares of it. Where the first of them is more than `max_step` px,
+        neighbours may be so far apart, as far as no chord lies more than the second off the curve.
 
     Returns
     -------
@@ -39,4 +44,4 @@ def catmull_rom(points: ArrayLike, max_step: float = 3.0) -> NDArray[np.float64]
         raise ValueError(f"points must be (N, 2 or more), not {p.shape}")
     if len(p) < 2:
         return p.copy()
-    return spline_between(p, 0, len(p) - 1, float(max_step))
+    return spline_between(p, 0, len(p) - 1, float(max_step), wide_step, most_off)

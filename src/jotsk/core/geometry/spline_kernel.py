@@ -64,11 +64,16 @@ def tangents(p: NDArray[np.float64], i: int, k: int, d0: float, d1: float, d2: f
 
 
 @njit(**OPTIONS)
-def spline_between(p: NDArray[np.float64], first: int, last: int, max_step: float) -> NDArray[np.float64]:
+def spline_between(
+    p: NDArray[np.float64], first: int, last: int, max_step: float, wide_step: float = 0.0, most_off: float = 0.0
+) -> NDArray[np.float64]:
     """The part of the curve through `p` (N, K) from point `first` to point `last` > first, both included.
 
     Neighbours of the result are at most `max_step` apart: the derivative of a cubic lies in the hull of three times its
-    control polygon's legs, m1, 3 (p2 - p1) - m1 - m2 and m2, so the longest of them bounds every step.
+    control polygon's legs, m1, 3 (p2 - p1) - m1 - m2 and m2, so the longest of them bounds every step. Where the third
+    column, a radius, is so large that `wide_step` of it is more than that, steps may be so long, as far as the chord of
+    none lies more than `most_off` of the radius off its curve in any of the first three columns: over a step h of the
+    unit interval that is at most h^2 / 8 of the largest second derivative, which a cubic has at an end.
     """
     width = p.shape[1]
     counts = np.empty(last - first, np.int64)
@@ -87,8 +92,19 @@ def spline_between(p: NDArray[np.float64], first: int, last: int, max_step: floa
                 v = m1 if leg == 0 else m2 if leg == 1 else 3.0 * (p[i + 1, k] - p[i, k]) - m1 - m2
                 square += v * v
             fastest = max(fastest, square)
-        counts[i - first] = max(1, int(math.ceil(math.sqrt(fastest) / max_step)))
-        total += counts[i - first]
+        count = max(1, int(math.ceil(math.sqrt(fastest) / max_step)))
+        narrowest = min(p[i, 2], p[i + 1, 2]) if wide_step > 0.0 else 0.0
+        if narrowest * wide_step > max_step:
+            bend = 0.0
+            for k in range(3):
+                leap = 6.0 * (p[i + 1, k] - p[i, k])
+                m1 = m[i - first, k, 0]
+                m2 = m[i - first, k, 1]
+                bend = max(bend, abs(leap - 4.0 * m1 - 2.0 * m2), abs(2.0 * m1 + 4.0 * m2 - leap))
+            least = math.sqrt(bend / (8.0 * most_off * narrowest))
+            count = min(count, max(1, int(math.ceil(max(least, math.sqrt(fastest) / (narrowest * wide_step))))))
+        counts[i - first] = count
+        total += count
     out = np.empty((total, width))
     at = 0
     for i in range(first, last):

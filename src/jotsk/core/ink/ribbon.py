@@ -20,6 +20,7 @@ from jotsk.core.runtime.computed import computed
 
 TILE = 128
 LONGEST_STEP_PX = 3.0
+WIDE_STEP, MOST_OFF = 1 / 8, 1 / 500  # of a wide line's radius: a longer step, and how far it lies off the curve
 MOST_CELLS = 4_000_000
 GRAIN = 1024.0
 NO_TAPER = Taper()
@@ -163,14 +164,15 @@ def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribb
     """Return the ribbon a pen leaves along a steadied line.
 
     Samples closer than `CLOSEST_PX` are thinned (both ends stay), the rest is joined by a centripetal Catmull-Rom
-    spline in steps of at most `LONGEST_STEP_PX`. `scale` is screen px per page px, for what speed drives.
+    spline in steps of at most `LONGEST_STEP_PX`, or longer ones where it is wide (`wide_steps`).
+    `scale` is screen px per page px, for what speed drives.
     """
     if not len(line):
         return Ribbon(np.zeros((0, 3), np.float32), np.zeros(0, np.uint8), np.zeros(0))
     state = state_of(line, pen, scale)
     radius, ink = widths_and_ink(state, pen, size_px)
     columns = np.column_stack([line.xy, radius, ink, line.t])
-    columns = catmull_rom(thinned(columns, CLOSEST_PX), LONGEST_STEP_PX)
+    columns = catmull_rom(thinned(columns, CLOSEST_PX), LONGEST_STEP_PX, *wide_steps(pen))
     along = arc_lengths(columns)
     if pen.profile.points and along[-1] > 0:
         columns[:, 2] *= pen.profile(along / along[-1])
@@ -189,6 +191,12 @@ def ribbon_of(line: Trace, pen: Pen, size_px: float, scale: float = 1.0) -> Ribb
     points = columns[:, :3].astype(np.float32)
     levels = np.minimum(np.maximum(columns[:, 3] + 0.5, 0.0), 255.0).astype(np.uint8)
     return Ribbon(points, levels, columns[:, 4].copy(), pieces)
+
+
+def wide_steps(pen: Pen) -> tuple[float, float]:
+    """How long a step may be where a line is wide, and how far its chord may lie off the curve, as shares of the
+    radius. A textured tip would show every joint of longer steps."""
+    return (WIDE_STEP, MOST_OFF) if pen.tip == "smooth" else (0.0, 0.0)
 
 
 def _same_from_the_start(a: NDArray[np.float64], b: NDArray[np.float64]) -> int:

@@ -17,17 +17,19 @@ OPTIONS = {"cache": True, "nogil": True}
 
 
 @njit(**OPTIONS)
-def stretch(window, first, last, joint, length, taper_in, amount, max_step):
+def stretch(window, first, last, joint, length, taper_in, amount, max_step, wide_step, most_off):
     """The line through `window` (N, 4: x, y, radius, ink) from point `first` to `last`, ready for the kernels.
 
     `joint` (K, 4) are points painted before it, put in front; `length` is that of the line up to point `first`, px,
     and `taper_in` the reach over which it begins narrow (`ribbon.taper_share`), as far as it does (`taper_amount`).
-    Neighbours are at most `max_step` px apart.
+    Neighbours are as far apart as `spline_between` sets them.
 
     Returns points (float32 (M, 3)), ink (uint8), length along the line, the last point but one as the next joint,
     the length up to the last point, and the pixels it can touch as x0, y0, x1, y1.
     """
-    dense = spline_between(window, first, last, max_step) if last > first else window[first : first + 1].copy()
+    dense = window[first : first + 1].copy()
+    if last > first:
+        dense = spline_between(window, first, last, max_step, wide_step, most_off)
     k = len(joint)
     n = k + len(dense)
     points = np.empty((n, 3), np.float32)

@@ -1,8 +1,8 @@
 """Textured and building tips, swept along a ribbon, compiled.
 
 A *textured* tip is a picture (v across, u along) drawn out along the line: at a pixel, v is its place across
-the line in radii and u its place along it. Overlaps combine by maximum, so a stroke does not darken where it
-crosses itself.
+the line in radii and u its place along it. On the outside of a bend, between the end of one segment and the start of
+the next, it turns about the joint. Overlaps combine by maximum, so a stroke does not darken where it crosses itself.
 
 A *building* tip leaves a deposit D, and covers 1 - exp(-D), so passes add up and low flow never stalls on whole
 levels. A *soft* one lays k p(d / r) ds / r around the middle of every segment of length ds.
@@ -44,21 +44,38 @@ def paint_textured(buf, x0, y0, ribbon, levels, along, first, last, tip, texels_
             continue
         ux = dx / length
         uy = dy / length
+        joins = k + 2 < n
+        next_x = float(ribbon[k + 2, 0]) - xb if joins else 0.0
+        next_y = float(ribbon[k + 2, 1]) - yb if joins else 0.0
+        next_length = math.sqrt(next_x * next_x + next_y * next_y)
         reach = max(ra, rb) + 1.0
+        # How far before and beyond itself the segment is painted: a bend of an angle opens by its sine.
+        back = 0.5 if k > 0 else reach
+        forth = reach
+        if joins and next_length > 0.0 and ux * next_x + uy * next_y > 0.0:
+            forth = 0.5 + reach * abs(ux * next_y - uy * next_x) / next_length
         level = 0.5 * (float(levels[k]) + float(levels[k + 1]))
         for i in range(
             max(0, int(math.floor(min(ya, yb) - reach - y0))), min(h, int(math.ceil(max(ya, yb) + reach - y0)) + 1)
         ):
             py = y0 + i + 0.5 - ya
-            for j in range(
-                max(0, int(math.floor(min(xa, xb) - reach - x0))), min(w, int(math.ceil(max(xa, xb) + reach - x0)) + 1)
-            ):
+            left = min(xa, xb) - reach
+            right = max(xa, xb) + reach
+            if abs(ux) > 1e-3:
+                one = xa + (-back - py * uy) / ux
+                other = xa + (length + forth - py * uy) / ux
+                left = max(left, min(one, other) - 1.0)
+                right = min(right, max(one, other) + 1.0)
+            for j in range(max(0, int(math.floor(left - x0))), min(w, int(math.ceil(right - x0)) + 1)):
                 px = x0 + j + 0.5 - xa
                 pu = px * ux + py * uy
                 pv = py * ux - px * uy
                 t = min(1.0, max(0.0, pu / length))
-                # Ends are round only where the line ends; a joint is the neighbour's business.
-                if (pu < -0.5 and k > 0) or (pu > length + 0.5 and k + 2 < n):
+                # Ends are round only where the line ends; a joint is the business of the segment before it.
+                if pu < -0.5 and k > 0:
+                    continue
+                turns = joins and pu > length + 0.5
+                if turns and (px - dx) * next_x + (py - dy) * next_y > -0.5 * next_length:
                     continue
                 r = ra + t * (rb - ra)
                 du = pu - t * length
@@ -67,6 +84,9 @@ def paint_textured(buf, x0, y0, ribbon, levels, along, first, last, tip, texels_
                 if cover <= 0.0 or r <= 0.0:
                     continue
                 cover = min(1.0, cover)
+                if turns:
+                    pv = math.copysign(d, pv)
+                    pu = length
                 # Between texels, or a tip larger than its picture would be made of squares.
                 fv = min(rows - 1.0, max(0.0, (pv / max(r, 0.5) * 0.5 + 0.5) * rows - 0.5))
                 fu = (along[k] + pu) * texels_per_px

@@ -21,7 +21,7 @@ from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import LiveDynamics
 from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
 from jotsk.core.ink.pens import Pen
-from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_amount, taper_reach
+from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_amount, taper_reach, wide_steps
 from jotsk.core.ink.stretch_kernel import stretch
 from jotsk.core.ink.wet_kernel import show_tip
 
@@ -58,6 +58,7 @@ class WetInk:
     ) -> None:
         self.pen, self.size_px = pen, size_px
         self._scale = scale
+        self._wide_steps = wide_steps(pen)
         self.stabilizer = stabilizer(
             pen.way, strength, scale=scale if pen.by_screen else 1.0,
             less_when_fast=pen.less_when_fast, corners=pen.keeps_corners,
@@ -217,8 +218,9 @@ class WetInk:
         """The curve from line point `first` to `last`, through line points start .. stop - 1: `stretch_kernel`."""
         window = np.array(self._line[start:stop])
         points, ink, along, end, length, *rect = stretch(
-            window, first - start, last - start, joint, self._length, self._taper_in, self._taper_amount, step_px
-        )
+            window, first - start, last - start, joint, self._length, self._taper_in, self._taper_amount,
+            step_px, *self._wide_steps,
+        )  # fmt: skip
         if self.pen.dash:
             ink[_in_gap(along, np.array(self.pen.dash) * self.size_px)] = 0
         return points, ink, along, end, length, Rect(*rect)

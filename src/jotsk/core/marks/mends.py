@@ -96,7 +96,8 @@ class Mends:
         if self.weight is not None:
             points[:, 2] *= np.interp(ribbon.times, self.weight[:, 0], self.weight[:, 1])
         columns = np.column_stack([points, ribbon.ink, ribbon.times, ribbon.along])
-        columns, pieces = _refined(columns, ribbon.pieces)
+        step_px = max(LONGEST_STEP_PX, *(_longest_step(ribbon.points[start:stop]) for start, stop in ribbon.pieces))
+        columns, pieces = _refined(columns, ribbon.pieces, step_px)
         return _ribbon(columns, pieces) if self.spans is None else _kept_of(columns, pieces, self.spans)
 
     # -- one mend more -------------------------------------------------------------------------
@@ -171,13 +172,17 @@ class Mends:
 NONE = Mends()
 
 
-def _refined(columns: Columns, pieces: Pieces) -> tuple[Columns, Pieces]:
-    """The same line in steps as short as those of every ribbon, also where it was pulled longer."""
+def _longest_step(line: NDArray[np.floating[Any]]) -> float:
+    return float(np.hypot(*np.diff(line[:, :2], axis=0).T).max(initial=0.0))
+
+
+def _refined(columns: Columns, pieces: Pieces, step_px: float) -> tuple[Columns, Pieces]:
+    """The same line in steps of at most `step_px`, also where it was pulled longer."""
     parts, found, count = [], [], 0
     for start, stop in pieces:
         part = columns[start:stop]
-        if len(part) > 1 and np.hypot(*np.diff(part[:, :2], axis=0).T).max() > LONGEST_STEP_PX * SLACK:
-            part = catmull_rom(part, LONGEST_STEP_PX)
+        if _longest_step(part) > step_px * SLACK:
+            part = catmull_rom(part, step_px)
             part[:, 2] = np.maximum(part[:, 2], 0.0)
         parts.append(part)
         found.append((count, count + len(part)))

@@ -122,6 +122,76 @@ def test_whoever_asks_for_the_page_finds_it_there(window, pen, held, ask, tmp_pa
     assert not document.is_drying
 
 
+def test_a_stroke_is_undone_and_done_again_while_it_dries(window, pen, held, qtbot):
+    document, before = window.document, shown(window)
+    pen.draw(across(window, y=0.3))
+    one = shown(window)
+    pen.draw(across(window, y=0.6))
+    both = shown(window)
+    undo, redo = (window.actions_by_id[f"edit.{way}"] for way in ("undo", "redo"))
+    undo.trigger()
+    assert document.is_drying and np.array_equal(shown(window), one)
+    undo.trigger()
+    assert np.array_equal(shown(window), before) and not document.is_drying and not document.is_unsaved
+    assert document.undo_label is None and document.redo_label == "Stroke" and not undo.isEnabled()
+    redo.trigger()
+    redo.trigger()
+    assert document.redo_label is None and not redo.isEnabled()
+    amiss, drawn_now = (np.abs(both.astype(int) - other).mean() for other in (shown(window), before))
+    assert amiss < 0.02 * drawn_now, "wet again, nothing was waited for"
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    heights = [mark.trace.xy[0, 1] for mark in document.page.active.marks]
+    assert len(heights) == 2 and heights == sorted(heights) and not window.board.picture.wets
+
+
+def test_what_was_undone_while_it_dried_is_a_step_like_any_other_once_it_is_dry(window, pen, held, qtbot):
+    document, empty = window.document, shown(window)
+    held.set()
+    pen.draw(across(window, y=0.2))
+    qtbot.waitUntil(lambda: not document.is_drying)
+    held.clear()
+    pen.draw(across(window, y=0.4))
+    pen.draw(across(window, y=0.6))
+    for _ in range(3):
+        document.undo()
+    assert np.array_equal(shown(window), empty)
+    held.set()
+    qtbot.waitUntil(lambda: len(document.steps) == 4)
+    assert document.steps.at == 0 and np.array_equal(shown(window), empty)
+    for count in (1, 2, 3):
+        document.redo()
+        assert len(document.page.active.marks) == count and not document.is_drying
+    assert document.redo_label is None
+
+
+def test_a_new_stroke_takes_the_place_of_one_undone_while_it_dried(window, pen, held, qtbot):
+    document = window.document
+    pen.draw(across(window, y=0.3))
+    document.undo()
+    pen.draw(across(window, y=0.6))
+    assert document.redo_label is None
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    (mark,) = document.page.active.marks
+    assert window.board.view.to_screen(*mark.trace.xy[0])[1] == pytest.approx(across(window, y=0.6).xy[0, 1], abs=1)
+    document.undo()
+    assert document.undo_label is None
+
+
+def test_what_was_undone_while_it_dried_comes_back_on_its_own_layer(window, pen, held):
+    document = window.document
+    document.layers.add()
+    upper, lower = document.page.active_uid, document.page.layers[0].uid
+    pen.draw(across(window, y=0.3))
+    document.undo()
+    threading.Timer(0.05, held.set).start()
+    document.activate(lower)
+    document.redo()
+    page = document.page_when_dry()
+    assert len(page.layer(upper).marks) == 1 and page.active_uid == lower
+
+
 def test_a_long_erasure_dries_too_and_one_of_nothing_leaves_nothing(window, pen, held, qtbot):
     held.set()
     pen.draw(across(window, y=0.5))

@@ -121,7 +121,7 @@ def test_the_history_is_painted_whatever_it_has_lost(window, pen, way, caplog, q
         tray.view.verticalScrollBar().setValue(tray.view.verticalScrollBar().maximum())
     elif way == "far back":
         window.document._history._at = 0
-        window.document._history._forget_undone()
+        window.document._history.forget_undone()
     else:
         window.document.undo()
         pen.draw(across(window))

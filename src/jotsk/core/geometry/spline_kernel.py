@@ -65,7 +65,7 @@ def tangents(p: NDArray[np.float64], i: int, k: int, d0: float, d1: float, d2: f
 
 @njit(**OPTIONS)
 def spline_between(
-    p: NDArray[np.float64], first: int, last: int, max_step: float, wide_step: float = 0.0, most_off: float = 0.0
+    p: NDArray[np.float64], first: int, last: int, max_step: float, wide_step: float, most_off: float
 ) -> NDArray[np.float64]:
     """The part of the curve through `p` (N, K) from point `first` to point `last` > first, both included.
 

@@ -383,7 +383,7 @@ def _dense(curve: Curve) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
         points = _with_corners(p, curve.closed, curve.sharp)
     elif curve.closed:
         around = np.concatenate([p[-2:], p, p[:3]])  # so that the seam is as smooth as the rest
-        points = spline_between(around, 2, len(p) + 2, CURVE_STEP_PX)
+        points = spline_between(around, 2, len(p) + 2, CURVE_STEP_PX, 0.0, 0.0)
         points[-1] = points[0]
     else:
         points = catmull_rom(p, CURVE_STEP_PX)

@@ -174,6 +174,7 @@ def connect(window: Window) -> None:
     window.inkwell.picked.connect(window.recolor_chosen)
     window.layers.soloed.connect(board.show_only)
     document.state_changed.connect(window.refresh_title)
+    document.drying_changed.connect(window.refresh_title)
     document.follower.told.connect(window.status.tell)
     window.filling.light_at.changed.connect(
         lambda angle, finished: document.page_edits.set_light(Light(angle), finished=finished)

@@ -35,12 +35,14 @@ class BackgroundStep:
     begins: Callable[[], None]  # called right before the page changes
     ends: Callable[[bool], None]  # and after, with whether it was not refused
     is_finished: bool = True  # not a part of a step that goes on
-    is_plain_ink: bool = False  # the next stroke may begin before it is there
+    is_plain_ink: bool = False  # the next stroke may begin, and it may be undone, before it is there
+    shows: Callable[[bool], None] = lambda is_wet: None  # show or hide its wet ink
 
     @classmethod
     def of(
         cls, label: str, work: Callable[[Page], Page], before: Callable[[], Page], begins: Callable[[], None],
         ends: Callable[[bool], None], *, is_finished: bool = True, is_plain_ink: bool = False, beside: bool = True,
+        shows: Callable[[bool], None] = lambda is_wet: None,
     ) -> BackgroundStep:  # fmt: skip
         """Begin the work, `beside` the interface; or do it."""
 
@@ -59,7 +61,7 @@ class BackgroundStep:
                 made.set_result(make())
             except Exception as error:  # told by whoever asks for the result
                 made.set_exception(error)
-        return cls(label, work, made, begins, ends, is_finished, is_plain_ink)
+        return cls(label, work, made, begins, ends, is_finished, is_plain_ink, shows)
 
     def after(self) -> Page:
         """What the page becomes, if nothing else changes it before."""
@@ -76,14 +78,21 @@ class BackgroundStep:
 
 
 class StepRunner(QObject):
-    """The steps on their way, in their order; `take` gets each when it is there, or when somebody waits for it."""
+    """The steps on their way, in their order; `take` gets each when it is there, or when somebody waits for it.
+
+    The last ones may be undone before they are there, and be done again. `undone` gets those, the first one first, when
+    they are there or when somebody is about to change the page that they belong to.
+    """
 
     _arrived = Signal()  # emitted on the other thread
 
-    def __init__(self, take: Callable[[BackgroundStep], None], parent: QObject) -> None:
+    def __init__(
+        self, take: Callable[[BackgroundStep], None], undone: Callable[[list[BackgroundStep]], None], parent: QObject
+    ) -> None:
         super().__init__(parent)
         self._drying: list[BackgroundStep] = []
-        self._take = take
+        self._undone: list[BackgroundStep] = []  # the last one first
+        self._take, self._take_undone = take, undone
         self._arrived.connect(self._look)
 
     @property
@@ -92,10 +101,16 @@ class StepRunner(QObject):
         return self._drying[-1] if self._drying else None
 
     @property
+    def undone(self) -> BackgroundStep | None:
+        """What would be done again."""
+        return self._undone[-1] if self._undone else None
+
+    @property
     def is_all_plain_ink(self) -> bool:
         return all(step.is_plain_ink for step in self._drying)
 
     def begin(self, drying: BackgroundStep) -> None:
+        self.forget_undone()
         self._drying.append(drying)
         drying.made.add_done_callback(lambda _: self._arrived.emit())
 
@@ -104,9 +119,41 @@ class StepRunner(QObject):
         while len(self._drying) > all_but:
             self._take_one()
 
+    def undo(self) -> bool:
+        """Hide the last step that is on its way; return False if there is none that can be undone by that."""
+        if self.drying is None or not self.drying.is_plain_ink:
+            return False
+        self._undone.append(self._drying.pop())
+        self._undone[-1].shows(False)
+        return True
+
+    def redo(self) -> bool:
+        if not self._undone:
+            return False
+        step = self._undone.pop()
+        self._drying.append(step)
+        step.shows(True)
+        self._look()
+        return True
+
+    def forget_undone(self) -> None:
+        """The page goes another way."""
+        for step in self._undone:
+            step.made.cancel()
+        self._undone = []
+
+    def hand_undone_over(self) -> None:
+        """Wait for what was undone on its way, so that it can be done again whatever becomes of the page."""
+        if self._undone:
+            self.finish()
+            undone, self._undone = self._undone[::-1], []
+            self._take_undone(undone)
+
     def _look(self) -> None:
         while self._drying and self._drying[0].made.done():
             self._take_one()
+        if not self._drying and all(step.made.done() for step in self._undone):
+            self.hand_undone_over()
 
     def _take_one(self) -> None:
         drying, *others = self._drying

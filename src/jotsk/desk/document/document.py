@@ -81,6 +81,9 @@ class Document(QObject):
 
     changed = Signal(object, object)  # the page before and now
     state_changed = Signal()  # name, saved or not, what can be undone
+    drying_changed = (
+        Signal()
+    )  # a stroke dries, or one that did was undone: as `state_changed`, but the page is the same
     leaving = Signal()  # another page is about to be taken: what is under way on this one is finished
     taken = Signal()  # another page, with a history of its own
     opened = Signal()  # that page is there, in everything that listens
@@ -108,7 +111,7 @@ class Document(QObject):
         self._dragged = ""  # label of the step a handle is still changing
         self._packing = QTimer(self, singleShot=True, interval=PACKING_MS)
         self._packing.timeout.connect(self._make_room)
-        self.step_runner = StepRunner(self._take_dried, self)
+        self.step_runner = StepRunner(self._take_dried, self._take_undone, self)
         self.steps = Steps(lambda: self._history, self.finish_drying)
         # Whether a page that is left is kept, as it is, for those who go back to it.
         self.keep_aside: Callable[[Aside], bool] = lambda aside: False
@@ -136,6 +139,9 @@ class Document(QObject):
 
     @property
     def redo_label(self) -> str | None:
+        undone = self.step_runner.undone
+        if undone is not None and self._history.redo_label is None:
+            return undone.label
         return None if self.is_drying else self._history.redo_label
 
     def take(self, page: Page, *, path: Path | None, title: str, saved: bool, origin: Origin | None = None) -> None:
@@ -146,6 +152,7 @@ class Document(QObject):
     def take_up(self, next_page: Aside) -> None:
         """Go on with a page that was put aside."""
         self.leaving.emit()
+        self.step_runner.hand_undone_over()
         before, old = self.page_when_dry(), self._aside_of_this()
         self._history, self._saved = next_page.history, next_page.saved
         self.path, self.title, self.origin = next_page.path, next_page.title, next_page.origin
@@ -184,6 +191,7 @@ class Document(QObject):
     def edit(self, label: str, change: Callable[[Page], Page], *, finished: bool = True) -> bool:
         """Apply a change as one step; a refusal is told and leaves the page as it was."""
         self.finish_drying()
+        self.step_runner.forget_undone()
         return self._edit(label, change, finished)
 
     def _edit(self, label: str, change: Callable[[Page], Page], finished: bool) -> bool:
@@ -234,12 +242,13 @@ class Document(QObject):
 
     def dry(
         self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None], put: PutDown = with_stroke,
-        *, is_plain_ink: bool = True,
+        *, is_plain_ink: bool = True, shows: Callable[[bool], None] = lambda is_wet: None,
     ) -> None:  # fmt: skip
         """As `add_stroke` and `rub_out`, off the interface's thread, for what takes longer than a hand should wait.
 
         Whoever needs the page with it waits: `page_when_dry`. What is dried meanwhile comes after it. `begins` is
-        called right before the page changes, `ends` after. `is_plain_ink`: the next stroke may begin before.
+        called right before the page changes, `ends` after. `is_plain_ink`: the next stroke may begin before, and it may
+        be undone before, which `shows(False)` its wet ink no longer.
         """
         line, present, last = mark, self.page, self.step_runner.drying
 
@@ -264,7 +273,10 @@ class Document(QObject):
 
         label = tr("Stroke") if isinstance(mark, Stroke) else tr("Rub out")
         before = last.after if last is not None else lambda: present
-        self.step_runner.begin(BackgroundStep.of(label, add, before, begin, end, is_plain_ink=is_plain_ink))
+        self.step_runner.begin(
+            BackgroundStep.of(label, add, before, begin, end, is_plain_ink=is_plain_ink, shows=shows)
+        )
+        self.drying_changed.emit()
 
     @property
     def is_drying(self) -> bool:
@@ -283,16 +295,35 @@ class Document(QObject):
         drying.begins()
         drying.ends(self._edit(drying.label, drying.on, drying.is_finished))
 
+    def _take_undone(self, undone: list[BackgroundStep]) -> None:
+        """Steps that were undone on their way are done again like any others from now on."""
+        history, at = self._history, self._history.at
+        history.go_to(len(history) - 1)
+        try:
+            for step in undone:
+                history.push(step.on(history.page), step.label)
+        except Exception:  # nobody sees it: it was undone
+            log.exception("what was undone while it dried failed")
+        history.go_to(at)
+        self.state_changed.emit()
+
     def hold_history(self, most_bytes: int) -> None:
         """How much the steps back may take, of this page and those that come."""
         self._history_bytes = most_bytes
         self._history.hold_at_most(most_bytes)
 
     def undo(self) -> None:
+        if self.step_runner.undo():
+            self._history.forget_undone()
+            self.drying_changed.emit()
+            return
         self.finish_drying()
         self.go_to_step(self._history.at - 1)
 
     def redo(self) -> None:
+        if self._history.redo_label is None and self.step_runner.redo():
+            self.drying_changed.emit()
+            return
         self.finish_drying()
         self.go_to_step(self._history.at + 1)
 
@@ -341,12 +372,14 @@ class Document(QObject):
         """Make `after` the page, as a step; not `finished` while a handle is dragged."""
         before = self.page_when_dry()
         if after is not before:
+            self.step_runner.forget_undone()
             self._step(after, label, finished)
             self._announce(before)
 
     def amend(self, after: Page) -> None:
         """Make `after` the present page as part of the last step: what follows from that. A file that holds the step
         holds it too."""
+        self.step_runner.hand_undone_over()
         before = self.page
         self._history.amend(after, follows=True)
         self._announce(before)
@@ -358,6 +391,7 @@ class Document(QObject):
     def alter(self, **values: Any) -> None:
         """Change what is no drawing, such as which guides are on: part of the page, but not a step to undo."""
         before = self.page_when_dry()
+        self.step_runner.hand_undone_over()
         self._history.alter(**values)
         if self.page is not before:
             self._announce(before)
@@ -418,6 +452,7 @@ class Document(QObject):
                 self.refused.emit(tr("The page was changed meanwhile, so “{label}” was not done.", label=label))
             elif after is not before:
                 self._dragged = ""
+                self.step_runner.forget_undone()
                 self._history.push(after, label, cost)
                 self._packing.start()
                 then()

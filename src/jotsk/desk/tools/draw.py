@@ -165,7 +165,7 @@ class Draw(Tool):
         if mark is not None and (session.is_long or session.pen.rubs or document.is_drying):
             document.dry(
                 mark, lambda: self._dries(session), lambda: self._dried(session, mark), self._way_to_put(),
-                is_plain_ink=session.shape is None,
+                is_plain_ink=session.shape is None, shows=lambda is_wet: self._show_wet(session, is_wet),
             )  # fmt: skip
             return
         self._dries(session)
@@ -206,6 +206,12 @@ class Draw(Tool):
         self.board.picture.remove_wet(session.wet)
         self.board.picture.drying |= session.cells
 
+    def _show_wet(self, session: StrokeSession, is_wet: bool) -> None:
+        """A stroke is undone while it dries, or done again."""
+        picture = self.board.picture
+        (picture.add_wet if is_wet else picture.remove_wet)(session.wet)
+        self.board.show_ink([session.area], self.drawn_to)
+
     def _dried(self, session: StrokeSession, mark: Stroke | Cut | None) -> None:
         board = self.board
         if isinstance(mark, Stroke):
@@ -222,8 +228,7 @@ class Draw(Tool):
         self._is_bending = False
         self.board.document.pen_is_down = False
         if session is not None:
-            self.board.picture.remove_wet(session.wet)
-            self.board.show_ink([session.area], self.drawn_to)
+            self._show_wet(session, False)
 
     def key(self, key: int) -> bool:
         takes = is_enter(key) and self.board.settler.offer is not None

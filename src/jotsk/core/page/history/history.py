@@ -154,7 +154,7 @@ class History:
 
     def push(self, page: Page, label: str, cost: StepCost | None = None) -> None:
         """Take a new page as the present; what had been undone is gone. `cost` is its `step_cost`, if that is known."""
-        self._forget_undone()
+        self.forget_undone()
         self._steps.append(Step(label, page, step_cost(self.page, page) if cost is None else cost))
         self._packed_bytes += self._steps[-1].cost
         self._at += 1
@@ -167,7 +167,7 @@ class History:
     def amend(self, page: Page, *, follows: bool = False) -> None:
         """Replace the present without a step of its own: for a handle still being dragged, or for what only follows
         from the step, which leaves its `state` as it was."""
-        self._forget_undone()
+        self.forget_undone()
         takes = NOTHING
         if self._at:
             if self._steps[self._at - 1].page is None:
@@ -218,7 +218,8 @@ class History:
         assert page is not None
         return page
 
-    def _forget_undone(self) -> None:
+    def forget_undone(self) -> None:
+        """The page goes another way than it did before it was undone."""
         gone = self._steps[self._at + 1 :]
         if gone:
             self._packed_bytes -= sum(step.cost for step in gone)

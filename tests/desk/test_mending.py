@@ -144,6 +144,21 @@ def test_a_swipe_is_done_as_it_was_when_the_pen_lifted(lines, monkeypatch):
     assert widths[0] == pytest.approx(widths[1])
 
 
+@pytest.mark.parametrize("entry", MENDS)
+def test_what_a_tool_is_set_to_at_the_lift_is_what_it_does_whenever_that_is_done(lines, pen, monkeypatch, entry):
+    asked = []
+    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing: asked.append(change))
+    lines.actions_by_id[entry].trigger()
+    swipe(lines, pen, *MENDS[entry])
+    page = lines.document.page_when_dry()
+    at_once, count = asked[0](page)
+    lines.hand.set_mending(reach_px=5.0, softness=0.0, against="self", push_way="smooth", keep_px=60.0)
+    lines.board.zoom_to(8.0)
+    monkeypatch.setattr("jotsk.desk.tools.mending.snip.is_shift_down", lambda: True)
+    later, also = asked[0](page)
+    assert count == also > 0 and np.array_equal(flattened(at_once), flattened(later))
+
+
 def test_escape_while_the_pen_is_down_changes_nothing(lines, pen, qtbot):
     before = lines.document.page_when_dry()
     lines.actions_by_id["mend.push"].trigger()

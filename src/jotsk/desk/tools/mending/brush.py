@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -13,10 +12,9 @@ from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import brush
 from jotsk.core.mend.bared import bared
-from jotsk.core.page import Page
 from jotsk.core.words import tr
 from jotsk.desk.theme import current
-from jotsk.desk.tools.mending.swipe import Places, Swipe, edges_of, in_a_frame, middle_of
+from jotsk.desk.tools.mending.swipe import Change, Places, Swipe, edges_of, in_a_frame, middle_of
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -44,7 +42,7 @@ class Weigh(_Brush):
         self._look = QTimer(board, singleShot=True, interval=BARED_MS)
         self._look.timeout.connect(self._find_bared)
 
-    def change_of(self, way: Places) -> Callable[[Page], tuple[Page, int]]:
+    def change_of(self, way: Places) -> Change:
         mending, along, firm = self.board.hand.mending, self._along(way), self.firm
         return lambda page: brush.weighed_along(page, along, mending.amount, how=mending.weight_way, firm=firm)
 
@@ -103,8 +101,9 @@ class Push(_Brush):
         self._is_beside = brush.begins_beside(self.touched(self.reach), np.array(self._way))
         super().press(at, t_ms, pressure, has_pressure)
 
-    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        return brush.pushed_along(page, way, self.reach, how=self.board.hand.mending.push_way, firm=self.firm)
+    def change_of(self, way: Places) -> Change:
+        reach, how, firm = self.reach, self.board.hand.mending.push_way, self.firm
+        return lambda page: brush.pushed_along(page, way, reach, how=how, firm=firm)
 
     def show(self) -> None:
         how, way = self.board.hand.mending.push_way, np.array(self._way)

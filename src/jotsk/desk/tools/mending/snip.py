@@ -10,9 +10,8 @@ from PySide6.QtCore import QPointF
 from jotsk.core.errors import Refused
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import grow, over_under, snip
-from jotsk.core.page import Page
 from jotsk.core.words import tr
-from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Places, Pointed, edges_of
+from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Pointed, edges_of
 from jotsk.desk.tools.pick import is_shift_down
 
 if TYPE_CHECKING:
@@ -29,8 +28,9 @@ class Snip(Pointed):
         super().__init__(board)
         self._gone: list[Places] = []
 
-    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        return snip.snipped(page, way, self.board.hand.mending.against, keep_px=self._keeps)
+    def change_of(self, way: Places) -> Change:
+        against, keep_px = self.board.hand.mending.against, self._keeps
+        return lambda page: snip.snipped(page, way, against, keep_px=keep_px)
 
     @property
     def _keeps(self) -> float:
@@ -74,9 +74,9 @@ class GrowBack(Pointed):
         self._end = grow.snipped_end(page, place, self._reach) if layer is not None else None
         super().press(at, t_ms, pressure, has_pressure)
 
-    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        (x, y), (to_x, to_y) = way[0].tolist(), way[-1].tolist()
-        return grow.grown_back(page, (x, y), (to_x, to_y), self._reach)
+    def change_of(self, way: Places) -> Change:
+        (x, y), (to_x, to_y), reach = way[0].tolist(), way[-1].tolist(), self._reach
+        return lambda page: grow.grown_back(page, (x, y), (to_x, to_y), reach)
 
     def show(self) -> None:
         if self._end is not None:
@@ -89,9 +89,9 @@ class CutInTwo(Pointed):
     id, action = "cut", "mend.cut"
     label, nothing = tr("Cut in two"), tr("There is no line to cut there.")
 
-    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        x, y = way[-1].tolist()
-        return snip.cut_in_two(page, x, y, reach_px=CUT_REACH_PX / self.board.view.zoom)
+    def change_of(self, way: Places) -> Change:
+        (x, y), reach = way[-1].tolist(), CUT_REACH_PX / self.board.view.zoom
+        return lambda page: snip.cut_in_two(page, x, y, reach_px=reach)
 
 
 class OverUnder(Pointed):
@@ -100,6 +100,6 @@ class OverUnder(Pointed):
     id, action = "over", "mend.over"
     label, nothing = tr("Over or under"), over_under.NOTHING
 
-    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        x, y = way[-1].tolist()
-        return over_under.turned(page, (x, y), CUT_REACH_PX / self.board.view.zoom / 2)
+    def change_of(self, way: Places) -> Change:
+        (x, y), reach = way[-1].tolist(), CUT_REACH_PX / self.board.view.zoom / 2
+        return lambda page: over_under.turned(page, (x, y), reach)

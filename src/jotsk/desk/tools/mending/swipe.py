@@ -23,6 +23,7 @@ if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
 
 Places = NDArray[np.float64]  # (N, 2) page px
+Change = Callable[[Page], tuple[Page, int]]  # the page after a swipe, and how many lines changed
 MOST_SHOWN = 200  # lines
 SHOWN_S = 0.03  # and what working them out may take of each movement
 
@@ -69,13 +70,9 @@ class Swipe(Tool):
     def footprint(self, at: QPointF) -> tuple[QPointF, list[float]]:
         return at, [self.reach * self.board.view.zoom / self.board.devicePixelRatioF()]
 
-    def change_of(self, way: Places) -> Callable[[Page], tuple[Page, int]]:
-        """What a swipe does. It is asked for when the pen lifts, and done when the page is free: perhaps in the next
-        swipe."""
-        return lambda page: self.mended(page, way)
-
-    def mended(self, page: Page, way: Places) -> tuple[Page, int]:
-        """The page after a swipe along (N, 2), and how many lines changed."""
+    def change_of(self, way: Places) -> Change:
+        """What a swipe along (N, 2) does, with what the tool is set to now. It is asked for when the pen lifts, and
+        done when the page is free: perhaps in the next swipe."""
         raise NotImplementedError
 
     def show(self) -> None:

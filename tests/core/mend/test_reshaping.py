@@ -16,6 +16,7 @@ from jotsk.core.geometry.frame_drag import side_dragged
 from jotsk.core.geometry.placement import Mesh, projected
 from jotsk.core.mend import brush, points, splice, whole
 from jotsk.core.mend.bared import bared
+from jotsk.core.mend.brush_kernel import gathered_places, pushed_places
 from jotsk.core.mend.closing import bridges_of, with_stroke_closed, with_stroke_spliced
 from jotsk.core.mend.connected import connected
 from jotsk.core.mend.grow import grown_back
@@ -120,6 +121,18 @@ def test_a_firm_hand_pushes_all_it_holds_alike_and_a_soft_one_less_at_its_edge()
     soft, firm = (brush.pushed_stroke(level, way, 60.0, firm=share) for share in (0.0, 0.9))
     at = [np.interp(330, places(s)[:, 0], places(s)[:, 1]) for s in (soft, firm)]
     assert at[1] > at[0] + 3
+
+
+def test_a_push_is_the_same_however_often_the_way_was_told():
+    """A hand of 400 px, followed every 40 px and every 0.1 px."""
+    places = np.random.default_rng(5).uniform(-300, 900, (500, 2))
+    whole = np.column_stack([np.arange(0.0, 600.1, 40), 50 * np.sin(np.arange(0.0, 600.1, 40) / 90)])
+    at = np.arange(0.0, 600.05, 0.1)
+    often = np.column_stack([at, np.interp(at, whole[:, 0], whole[:, 1])])
+    pushed = [pushed_places(places, way, 400.0) - places for way in (whole, often)]
+    assert np.abs(pushed[0] - pushed[1]).max() < 0.03 * np.abs(pushed[0]).max()
+    gathered = [gathered_places(places, way, 400.0, 0.5) - places for way in (whole, often)]
+    assert np.abs(gathered[0] - gathered[1]).max() < 0.03 * np.abs(gathered[0]).max()
 
 
 def test_begun_beside_a_line_a_push_moves_only_that_edge():

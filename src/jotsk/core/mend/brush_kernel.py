@@ -34,15 +34,32 @@ def touch(places: NDArray[np.float64], way: NDArray[np.float64], firm: float = 0
     return out
 
 
+STEP, SHORT_STEP = 0.1, 0.03  # of its radius: what a hand goes at a time at most, and at least
+
+
+@njit(cache=True, nogil=True)
+def in_steps(way: NDArray[np.float64], step: float) -> NDArray[np.float64]:
+    """Of (M, 2) places of a way those at least a step apart, both ends always."""
+    kept = np.zeros(len(way), np.bool_)
+    last = 0
+    for j in range(len(way)):
+        far = np.sqrt((way[j, 0] - way[last, 0]) ** 2 + (way[j, 1] - way[last, 1]) ** 2)
+        if j == 0 or j == len(way) - 1 or far >= step:
+            kept[j] = True
+            last = j
+    return way[kept]
+
+
 @njit(cache=True, nogil=True)
 def pushed_places(
     places: NDArray[np.float64], way: NDArray[np.float64], radius: float, firm: float = 0.0
 ) -> NDArray[np.float64]:
     """(N, 2) places after a hand has gone along (M, 2): what is in its middle goes along, less towards its edge."""
     out = places.copy()
+    way = in_steps(way, SHORT_STEP * radius)
     for j in range(len(way) - 1):
         dx, dy = way[j + 1, 0] - way[j, 0], way[j + 1, 1] - way[j, 1]
-        count = max(1, int(np.ceil(np.sqrt(dx * dx + dy * dy) / (0.1 * radius))))
+        count = max(1, int(np.ceil(np.sqrt(dx * dx + dy * dy) / (STEP * radius))))
         for n in range(count):
             cx, cy = way[j, 0] + n / count * dx, way[j, 1] + n / count * dy
             for i in range(len(out)):
@@ -59,11 +76,12 @@ def gathered_places(
     """(N, 2) places drawn towards the middle of a hand that goes along (M, 2), by the share `pull` in one radius of
     its way."""
     out = places.copy()
+    way = in_steps(way, SHORT_STEP * radius)
     for j in range(max(1, len(way) - 1)):
         k = min(j + 1, len(way) - 1)
         dx, dy = way[k, 0] - way[j, 0], way[k, 1] - way[j, 1]
         length = np.sqrt(dx * dx + dy * dy)
-        count = max(1, int(np.ceil(length / (0.1 * radius))))
+        count = max(1, int(np.ceil(length / (STEP * radius))))
         share = pull if length == 0.0 else pull * length / count / radius
         for n in range(count):
             cx, cy = way[j, 0] + (n + 0.5) / count * dx, way[j, 1] + (n + 0.5) / count * dy

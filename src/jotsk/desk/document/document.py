@@ -323,9 +323,8 @@ class Document(QObject):
     def redo(self) -> None:
         if self._history.redo_label is None and self.step_runner.redo():
             self.drying_changed.emit()
-            return
-        self.finish_drying()
-        self.go_to_step(self._history.at + 1)
+        elif self.redo_label is not None:
+            self.go_to_step(self._history.at + 1)
 
     def _make_room(self) -> None:
         """Let go of what was packed meanwhile, and see to what is still being packed."""

@@ -6,7 +6,6 @@ import math
 from dataclasses import replace
 from typing import Any
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, QRectF, QSize, Qt, Signal
@@ -21,16 +20,16 @@ from jotsk.core.guides.rails import Line, Point
 from jotsk.core.guides.symmetry import copies
 from jotsk.core.marks import Stroke
 from jotsk.core.words import tr
-from jotsk.desk.board.overlays.guide_overlay import polygon_of, seen_area
+from jotsk.desk.board.overlays.guide_overlay import seen_area
 from jotsk.desk.document.background_step import takes_long
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.polygon import polygon_of
 
 GRAB_PX, POINT_PX = 14.0, 5.0  # logical px
 SHOWN = 400
-SHOWN_OFF_PX = 0.2  # logical px that a line is seen beside its place, at most
 MOST_HALOS = 40  # lines; a fan of many is seen without
 
 
@@ -247,12 +246,4 @@ def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]
         u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
     places = hold.rail.places(u)
     parts = in_sight(places[np.isfinite(places).all(axis=1)], area)
-    return [polygon_of(_fewest(part, SHOWN_OFF_PX / math.hypot(m[0, 0], m[1, 0])), m) for part in parts]
-
-
-def _fewest(line: NDArray[np.float64], off_px: float) -> NDArray[np.float64]:
-    """The places of a line that keep it within so many px: Douglas and Peucker. A painter takes long for many."""
-    if len(line) < 3:
-        return line
-    kept = cv2.approxPolyDP((line - line[0]).astype(np.float32)[:, None], off_px, False)[:, 0]
-    return np.asarray(kept, np.float64) + line[0]
+    return [polygon_of(part, m) for part in parts]

@@ -8,9 +8,8 @@ from contextlib import contextmanager
 from dataclasses import replace
 
 import numpy as np
-from numpy.typing import NDArray
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QRadialGradient
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QRadialGradient
 
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import rect_around
@@ -21,6 +20,7 @@ from jotsk.core.guides.rails import Point
 from jotsk.desk.theme import current
 from jotsk.desk.theme.palette import luminance
 from jotsk.desk.widgets.faults import log_once
+from jotsk.desk.widgets.polygon import polygon_of
 
 REACH_PX = 110.0  # screen px from the middle of a guide to the handle that turns it
 HANDLE_PX, GRAB_PX = 6.0, 16.0
@@ -233,11 +233,6 @@ def _draw_name(painter: QPainter, name: str, at: QPointF, size: QSize) -> None:
     painter.setPen(QColor(theme.text))
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, name)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-
-
-def polygon_of(line: NDArray[np.float64], m: NDArray[np.float64]) -> QPolygonF:
-    """A polyline of the page as it is seen, `m` (2, 3) from page px to the screen."""
-    return QPolygonF([QPointF(x, y) for x, y in (line @ m[:, :2].T + m[:, 2]).tolist()])
 
 
 def _at(place: Point, view: View, ratio: float) -> QPointF:

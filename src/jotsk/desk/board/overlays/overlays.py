@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from functools import lru_cache
 
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPixmap, QPolygonF
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPixmap
 
 from jotsk.core.geometry import View
 from jotsk.core.page import Page
@@ -16,6 +16,7 @@ from jotsk.core.words import tr
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.theme.style import font
+from jotsk.desk.widgets.polygon import polygon_of
 
 GRID_ZOOM, GRID_ALPHA = 8.0, 60
 FINDING_PX = 22.0  # logical px, of the ring around a finding
@@ -60,7 +61,7 @@ def draw_frames(painter: QPainter, view: View, ratio: float, page: Page) -> None
             continue
         area = frame(page, name)
         corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
-        shape = QPolygonF([QPointF(*(m[:, :2] @ corner + m[:, 2])) for corner in corners])
+        shape = polygon_of(corners, m)
         painter.setPen(QPen(QColor(255, 255, 255, 160), 2.0))
         painter.drawPolygon(shape)
         painter.setPen(QPen(QColor(FRAMES), 1.0, style))

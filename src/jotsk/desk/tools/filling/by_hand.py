@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import QPointF, Qt
-from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill import by_hand
@@ -23,6 +23,7 @@ from jotsk.desk.board.strips.held_strip import HeldStrip
 from jotsk.desk.theme import current
 from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool, is_enter
+from jotsk.desk.widgets.polygon import polygon_of
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -196,18 +197,15 @@ class ByHand(Tool):
         m, theme = self.board.view.matrix / ratio, current()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
-        def seen(places: np.ndarray) -> QPolygonF:
-            return QPolygonF([QPointF(x, y) for x, y in (places @ m[:, :2].T + m[:, 2]).tolist()])
-
         path = QPainterPath()
         for loop in self.held.loops:
-            path.addPolygon(seen(loop))
+            path.addPolygon(polygon_of(loop, m))
             path.closeSubpath()
         shade = QColor(theme.accent)
         shade.setAlpha(SHADE)
         painter.fillPath(path, shade)
         if len(self._places) > 1:
-            path.addPolygon(seen(by_hand.outline_of_shape(self._shape, self._places)))
+            path.addPolygon(polygon_of(by_hand.outline_of_shape(self._shape, self._places), m))
         for color, offset in ((theme.accent, 0.0), ("#FFFFFF", DASH_PX)):
             pen = QPen(QColor(color), 1.4)
             pen.setDashPattern([DASH_PX, DASH_PX])
@@ -216,8 +214,8 @@ class ByHand(Tool):
         if self._shape in BY_CORNERS and self._places:
             painter.setPen(QPen(QColor(theme.accent), 1.4))
             painter.setBrush(QColor("#FFFFFF"))
-            for place in seen(np.array(self._places)).toList():
-                painter.drawEllipse(place, CORNER_PX, CORNER_PX)
+            for place in self._places:
+                painter.drawEllipse(QPointF(*(m[:, :2] @ place + m[:, 2])), CORNER_PX, CORNER_PX)
             painter.setBrush(Qt.BrushStyle.NoBrush)
 
     def strip(self) -> HeadStrip:

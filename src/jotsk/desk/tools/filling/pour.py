@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import QObject, QPointF, Qt, Signal
-from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.filling import filled_at
@@ -26,6 +26,7 @@ from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.leak_strip import LeakStrip
 from jotsk.desk.theme import current
 from jotsk.desk.tools.tool import Tool
+from jotsk.desk.widgets.polygon import polygon_of
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -189,10 +190,10 @@ class Pour(Tool):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         if len(self._way) > 1:
             painter.setPen(QPen(QColor(theme.accent), 1.6, Qt.PenStyle.DashLine))
-            painter.drawPolyline(QPolygonF([seen(place) for place in self._way]))
+            painter.drawPolyline(polygon_of(self._way, m))
         if self.leak is None:
             return
-        way = QPolygonF([seen((x, y)) for x, y in self.leak.way.tolist()])
+        way = polygon_of(self.leak.way, m)
         for color, width in ((QColor(255, 255, 255, 200), 4.0), (QColor(theme.guide), 2.0)):
             painter.setPen(QPen(color, width))
             painter.drawPolyline(way)
@@ -267,7 +268,7 @@ class JoinAreas(Tool):
     def draw(self, painter: QPainter, ratio: float) -> None:
         m = self.board.view.matrix / ratio
         painter.setPen(QPen(QColor(current().accent), 1.6, Qt.PenStyle.DashLine))
-        painter.drawPolyline(QPolygonF([QPointF(*(m[:, :2] @ place + m[:, 2])) for place in self._way]))
+        painter.drawPolyline(polygon_of(self._way, m))
 
 
 def _joined(page: Page, way: np.ndarray) -> tuple[Page, int]:

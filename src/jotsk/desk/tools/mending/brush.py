@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import QPointF, Qt, QTimer
-from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
@@ -15,6 +15,7 @@ from jotsk.core.mend.bared import bared
 from jotsk.core.words import tr
 from jotsk.desk.theme import current
 from jotsk.desk.tools.mending.swipe import Change, Places, Swipe, edges_of, in_a_frame, middle_of
+from jotsk.desk.widgets.polygon import polygon_of
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -85,7 +86,7 @@ class Weigh(_Brush):
         color.setAlpha(110)
         painter.setBrush(color)
         for outline in self._bared:
-            painter.drawPolygon(QPolygonF([QPointF(*(m[:, :2] @ p + m[:, 2])) for p in outline]))
+            painter.drawPolygon(polygon_of(outline, m))
         painter.setBrush(Qt.BrushStyle.NoBrush)
 
 

@@ -1,13 +1,17 @@
-"""From the command to the painted window, beside a bare Qt window. Every start is a process of its own, caches warm."""
+"""From the command `jotsk` to the painted window, beside a bare Qt window. Every start is a process of its own, with
+the kernels compiled and nothing kept from before."""
 
 from __future__ import annotations
 
 import os
 import subprocess
 import sys
+import tempfile
 import time
 
 import numpy as np
+
+from jotsk.desk.inout.folders import cache_folder
 
 BARE = """
 from PySide6.QtWidgets import QApplication, QMainWindow
@@ -15,24 +19,20 @@ app = QApplication([]); w = QMainWindow(); w.resize(1280, 800); w.show(); app.pr
 import os; os._exit(0)
 """
 OURS = """
-import tempfile
-from pathlib import Path
+import os
+import jotsk.desk
 from PySide6.QtWidgets import QApplication
-from jotsk.desk.app import start
-from jotsk.core.runtime.warm import stamp
-from jotsk.desk.inout.settings import Settings
-app = QApplication([])
-start.load_fonts(); start.apply_theme(app, start.DAY)
-d = Path(tempfile.mkdtemp())
-w = start.Window(Settings(d / "s.json"), start.RecoveryFolder(d)); w.show()
-stamp(d).exists()
-app.processEvents()
-import os; os._exit(0)  # what is worked out beside it is not waited for
+def painted(*_):
+    QApplication.processEvents()
+    os._exit(0)  # what is worked out beside it is not waited for
+QApplication.exec = painted
+from jotsk.cli import main
+main([])
 """
 
 
-def seconds(code: str) -> float:
-    environment = os.environ | {"QT_QPA_PLATFORM": "offscreen"}
+def seconds(code: str, home: str) -> float:
+    environment = os.environ | {"QT_QPA_PLATFORM": "offscreen", "XDG_STATE_HOME": home, "XDG_CONFIG_HOME": home}
     environment.pop("PYTHONDONTWRITEBYTECODE", None)  # what was compiled at the first start is kept for the others
     start = time.perf_counter()
     subprocess.run([sys.executable, "-c", code], check=True, env=environment, capture_output=True)
@@ -40,10 +40,12 @@ def seconds(code: str) -> float:
 
 
 def main() -> None:
+    subprocess.run([sys.executable, "-m", "jotsk.core.runtime.warm", str(cache_folder())], check=True)
     medians: list[float] = []
     for name, code in (("bare Qt window", BARE), ("Jotsk, blank page", OURS)):
-        seconds(code)
-        times = [seconds(code) for _ in range(7)]
+        with tempfile.TemporaryDirectory() as home:
+            seconds(code, home)
+            times = [seconds(code, home) for _ in range(7)]
         medians.append(float(np.median(times)))
         print(f"{name:20} median {medians[-1]:.2f} s   best {min(times):.2f} s")
     print(f"{'times a bare window':20} {medians[1] / medians[0]:.1f}")

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import argparse
 import difflib
+import gc
 import json
 import sys
 from collections.abc import Callable, Sequence
@@ -56,6 +57,7 @@ def _speak() -> None:
 
 
 def _start(**request: Any) -> int:
+    gc.disable()  # nothing that is loaded goes again; `run` enables it
     _speak()
     from jotsk.desk.app.start import run
 

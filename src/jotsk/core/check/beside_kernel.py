@@ -9,10 +9,10 @@ from __future__ import annotations
 from typing import NamedTuple
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
 
 from jotsk.core.mend.gap_kernel import gap_to
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
 MOST_CELLS = 1500  # to a side

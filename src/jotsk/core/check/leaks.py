@@ -16,9 +16,8 @@ from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.region_kernel import go_downhill
 from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry import Rect
-from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
-from jotsk.core.mend.join import End, bridge, straight_bridge
+from jotsk.core.mend.join import End, straight_way, stroke_along, way_between
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.frames import MM_PER_INCH
@@ -38,14 +37,14 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
     found: list[Finding] = []
     taken: list[tuple[float, float]] = []
     for number, end, near in _candidates(index, gap_px, area):
-        gap = _nearest(index, near, end, gap_px)
+        gap = _nearest(index, near, number, end, gap_px)
         if gap is None:
             continue
-        width, made, at = gap
+        width, way, last_radius, at = gap
         if any(math.dist(at, other) < gap_px for other in taken) or (area is not None and not area.holds(*at)):
             continue
         regions = regions or _regions(page, gap_px, area)
-        flood = _flooded(regions, made)
+        flood = _flooded(regions, way, (end.radius + last_radius) / 2)
         if flood is None:
             continue
         mm2 = flood * (regions.k / page.dpi * MM_PER_INCH) ** 2
@@ -54,7 +53,7 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
         taken.append(at)
         layer, stroke = index.layers[number], index.strokes[number]
         words = tr("A gap of {width:.0f} px: {size} would run out here.", width=width, size=_size(mm2))
-        mend = partial(with_inserted, uid=layer.uid, below=None, new=[made])
+        mend = partial(with_inserted, uid=layer.uid, below=None, new=[stroke_along(end, way, last_radius)])
         found.append(Finding("leak", at, width, layer.name, words, mm2, mend, stroke.uid))
     return sorted(found, key=lambda finding: -finding.weight)
 
@@ -125,44 +124,47 @@ def _regions(page: Page, gap_px: float, area: Rect | None = None) -> _Regions:
     return _Regions(labels, k, np.bincount(labels.ravel()), (window.x0, window.y0))
 
 
-def _nearest(
-    index: InkIndex, near: NDArray[np.int64], end: End, gap_px: float
-) -> tuple[float, Stroke, tuple[float, float]] | None:
-    """The gap from an end to what lies ahead of it, among places that are near: how wide it is, what bridges it, and
-    where it is."""
+class _Gap(NamedTuple):
+    """How wide it is, what would bridge it, (N, 2) places and the radius at their end, and where it is."""
+
+    px: float
+    way: NDArray[np.float64]
+    last_radius: float
+    at: tuple[float, float]
+
+
+def _nearest(index: InkIndex, near: NDArray[np.int64], number: int, end: End, gap_px: float) -> _Gap | None:
+    """The gap from an end of a stroke to what lies ahead of it, among places that are near."""
     tip = end.tip
-    best: tuple[float, Stroke, tuple[float, float]] | None = None
+    best: _Gap | None = None
     away = index.xy[near] - tip
     far = np.hypot(*away.T)
     open_px = far - index.radii[near] - end.tip_radius
-    for k in np.flatnonzero((open_px > LEAST_PX) & (open_px <= gap_px)).tolist():
+    some = np.flatnonzero((open_px > LEAST_PX) & (open_px <= gap_px))
+    for k in some[np.argsort(open_px[some], kind="stable")].tolist():
         other = index.end_at(int(near[k]))
         if other is None or (other.stroke is end.stroke and other.is_last == end.is_last):
             continue
-        gap = float(open_px[k])
-        if best is None or gap < best[0]:
-            made = bridge(end, other)
-            if made is not None:
-                middle = (tip + other.tip) / 2
-                best = gap, made, (float(middle[0]), float(middle[1]))
-    strange = np.array([index.strokes[owner] is not end.stroke for owner in index.owners[near].tolist()])
-    ahead = strange & (open_px <= gap_px) & (away @ end.towards > 0.4 * far)
+        way = way_between(end, other)
+        if way is not None:
+            middle = (tip + other.tip) / 2
+            best = _Gap(float(open_px[k]), way, other.radius, (float(middle[0]), float(middle[1])))
+            break
+    ahead = (index.owners[near] != number) & (open_px <= gap_px) & (away @ end.towards > 0.4 * far)
     if ahead.any():
         k = int(np.where(ahead, open_px, np.inf).argmin())
         gap = float(open_px[k])
-        if gap > LEAST_PX and (best is None or gap < best[0]):
-            made = straight_bridge(end, index.xy[near[k]])
+        if gap > LEAST_PX and (best is None or gap < best.px):
             middle = tip + away[k] * ((end.tip_radius + gap / 2) / max(1e-6, far[k]))
-            best = gap, made, (float(middle[0]), float(middle[1]))
+            way = straight_way(end, index.xy[near[k]])
+            best = _Gap(gap, way, end.radius, (float(middle[0]), float(middle[1])))
     return best
 
 
-def _flooded(regions: _Regions, made: Stroke) -> int | None:
+def _flooded(regions: _Regions, bridge: NDArray[np.float64], radius: float) -> int | None:
     """The smaller of the regions on both sides of a bridge, px; None if it parts none."""
     labels, k, areas, corner = regions
-    points = made.own_ribbon.points
-    middle = points[len(points) // 2].astype(np.float64)
-    way = (points[-1, :2] - points[0, :2]).astype(np.float64)
+    middle, way = bridge[len(bridge) // 2], bridge[-1] - bridge[0]
     length = float(np.hypot(*way))
     if length < 1e-6:
         return None
@@ -170,8 +172,8 @@ def _flooded(regions: _Regions, made: Stroke) -> int | None:
     found = []
     for sign in (1, -1):
         own = 0
-        for reach in (middle[2] + ROOM_PX * k, middle[2] + 2.5 * ROOM_PX * k, middle[2] + 5 * ROOM_PX * k):
-            x, y = ((middle[:2] + sign * reach * side - corner) / k).astype(int).tolist()
+        for reach in (radius + ROOM_PX * k, radius + 2.5 * ROOM_PX * k, radius + 5 * ROOM_PX * k):
+            x, y = ((middle + sign * reach * side - corner) / k).astype(int).tolist()
             if 0 <= y < labels.shape[0] and 0 <= x < labels.shape[1] and labels[y, x]:
                 own = int(labels[y, x])
                 break

@@ -8,10 +8,10 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass, replace
 from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
-from PIL import Image
 
 from jotsk.core.errors import CannotWrite, Refused
 from jotsk.core.files.writing import whole_file, why_unwritable
@@ -23,6 +23,9 @@ from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.edits.resizing import rescaled
 from jotsk.core.page.tiles.tiles import Tiles
 from jotsk.core.words import tr
+
+if TYPE_CHECKING:
+    from PIL import Image
 
 Progress = Callable[[float], None]
 ENDINGS = {".webp": "WEBP", ".png": "PNG"}
@@ -78,6 +81,8 @@ def write_drawn_again(path: str | Path, page: Page, pace: Pace, *, progress: Pro
         raise Refused(
             tr("That is {count} frames, too many for one animation; make it faster, smaller, or a folder.", count=count)
         )
+    from PIL import Image  # here: it takes long to import
+
     drawn = DRAWN if ending else 1.0
     frames = _frames(again, count, lambda share: report(SHRUNK + (drawn - SHRUNK) * share))
     if ending:
@@ -114,6 +119,8 @@ def _tell_when_taken(picture: Image.Image, tell: Callable[[], None]) -> None:
 
 def _write_pictures(path: Path, frames: Iterator[NDArray[np.uint8]]) -> None:
     """A folder that is there once all are in it."""
+    from PIL import Image
+
     try:
         with tempfile.TemporaryDirectory(prefix=".jotsk-", dir=path.parent) as aside:
             whole = Path(aside) / "frames"

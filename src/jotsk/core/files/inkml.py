@@ -17,9 +17,8 @@ from pathlib import Path
 from typing import IO
 from xml.etree import ElementTree
 
-import defusedxml
-import defusedxml.ElementTree as safe_xml
 import numpy as np
+from defusedxml import DefusedXmlException
 from numpy.typing import NDArray
 
 from jotsk.core.errors import DamagedFile, why_unreadable
@@ -70,11 +69,13 @@ def read_inkml(path: str | Path) -> list[Trace]:
     DamagedFile
         If it is not well-formed InkML, a trace has no X or no Y, or a value is not a number.
     """
+    from defusedxml.ElementTree import parse  # here: it takes long to import
+
     try:
         if Path(path).stat().st_size > MOST_BYTES:
             raise DamagedFile(path, tr("it is larger than a file of traces can be"))
-        root = safe_xml.parse(path).getroot()
-    except (ElementTree.ParseError, defusedxml.DefusedXmlException, LookupError, ValueError, RecursionError) as error:
+        root = parse(path).getroot()
+    except (ElementTree.ParseError, DefusedXmlException, LookupError, ValueError, RecursionError) as error:
         raise DamagedFile(path, tr("it is not well-formed XML")) from error
     except OSError as error:
         raise DamagedFile(path, why_unreadable(error)) from error

@@ -19,8 +19,7 @@ from pathlib import Path
 from typing import Any
 from xml.etree import ElementTree
 
-import defusedxml
-import defusedxml.ElementTree as safe_xml
+from defusedxml import DefusedXmlException
 
 from jotsk.core.errors import DamagedFile, JotskError, why_unreadable
 from jotsk.core.files.layer_records import layer_values, page_values
@@ -63,7 +62,7 @@ THUMBNAIL_PX = 256
 FAST = 3  # compression level: 6 takes about twice as long on line art for a few per cent
 
 # Whatever is wrong with a piece of XML: its form, its entities, an encoding nobody knows, one that is not the text's.
-BAD_XML = (ElementTree.ParseError, defusedxml.DefusedXmlException, LookupError, ValueError, RecursionError)
+BAD_XML = (ElementTree.ParseError, DefusedXmlException, LookupError, ValueError, RecursionError)
 
 Progress = Callable[[float], None]
 
@@ -116,8 +115,10 @@ def _read(archive: zipfile.ZipFile, path: Path, report: Progress) -> Page:
     names = set(archive.namelist())
     if "stack.xml" not in names:
         raise DamagedFile(path, tr("it has no list of layers, so it is not an OpenRaster file"))
+    from defusedxml.ElementTree import fromstring  # here: it takes long to import
+
     try:
-        root = safe_xml.fromstring(_entry(archive, "stack.xml", MOST_XML, path))
+        root = fromstring(_entry(archive, "stack.xml", MOST_XML, path))
     except BAD_XML as error:
         raise DamagedFile(path, tr("its list of layers is damaged")) from error
     stack = root.find("stack")

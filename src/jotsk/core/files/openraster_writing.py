@@ -14,7 +14,6 @@ from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
-from PIL import Image
 
 from jotsk.core.files.bands import Band, pack_bands, write_bands
 from jotsk.core.files.layer_records import layer_record, page_record
@@ -211,6 +210,8 @@ def _merged_sources(page: Page) -> list[_Source]:
 
 def _paper_png(page: Page) -> bytes:
     """One colour over the whole page, as a palette of one: a few kB at any size."""
+    from PIL import Image  # here: it takes long to import
+
     buffer = io.BytesIO()
     picture = Image.new("P", (page.width, page.height), 0)
     picture.putpalette(page.paper)

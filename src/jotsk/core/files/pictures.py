@@ -6,12 +6,11 @@ import io
 import threading
 import warnings
 from pathlib import Path
-from typing import IO
+from typing import IO, TYPE_CHECKING
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from PIL import Image, ImageOps, UnidentifiedImageError
 
 from jotsk.core.errors import DamagedFile, JotskError, why_unreadable
 from jotsk.core.files.premultiply_kernel import premultiplied, premultiplied_by_bands, straight
@@ -19,6 +18,9 @@ from jotsk.core.files.writing import whole_file
 from jotsk.core.page.page import check_size
 from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.core.words import tr
+
+if TYPE_CHECKING:
+    from PIL import Image  # it takes long to import
 
 ORIENTATION = 0x0112  # TIFF 6.0, tag 274
 _ONE_AT_A_TIME = threading.Lock()
@@ -44,6 +46,8 @@ def read_picture(path: str | Path) -> tuple[Pixels, float | None]:
 
 def decode_picture(stream: IO[bytes], path: str | Path) -> tuple[Pixels, float | None]:
     """As `read_picture`, from an open file; `path` is for the message."""
+    from PIL import Image, ImageOps, UnidentifiedImageError
+
     try:
         with _opened(stream) as picture:
             check_size(*picture.size)
@@ -98,6 +102,8 @@ def _by_opencv(data: bytes, picture: Image.Image) -> Pixels | None:
 
 def _opened(stream: IO[bytes]) -> Image.Image:
     """Pillow's own limit warns of what check_size decides; which warnings are shown is one setting for all threads."""
+    from PIL import Image
+
     with _ONE_AT_A_TIME, warnings.catch_warnings():
         warnings.simplefilter("ignore", Image.DecompressionBombWarning)
         return Image.open(stream)
@@ -107,6 +113,8 @@ def encode_png(
     stream: IO[bytes], pixels: Pixels, *, dpi: float | None = None, opaque: bool = False, level: int = 6
 ) -> None:
     """Write premultiplied `pixels` as PNG, RGB if `opaque`, else RGBA; `dpi` goes into pHYs."""
+    from PIL import Image
+
     channels = straight(np.ascontiguousarray(pixels))
     picture = Image.fromarray(np.ascontiguousarray(channels[..., :3]) if opaque else channels)
     options = {"dpi": (dpi, dpi)} if dpi else {}

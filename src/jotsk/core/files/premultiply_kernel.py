@@ -9,8 +9,9 @@ from __future__ import annotations
 from collections.abc import Callable
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 BAND = 256  # rows
 

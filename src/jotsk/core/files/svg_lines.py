@@ -9,10 +9,10 @@ from dataclasses import dataclass, replace
 from itertools import pairwise
 from pathlib import Path
 from typing import Any
+from xml.etree.ElementTree import ParseError
 
 import numpy as np
 from defusedxml import DefusedXmlException
-from defusedxml import ElementTree as Xml
 from numpy.typing import NDArray
 
 from jotsk.core.errors import CannotRead, DamagedFile, Refused, TooLarge
@@ -76,9 +76,11 @@ def lines_in(
     data: bytes, path: Path, dpi: float, report: Progress = lambda _: None
 ) -> tuple[list[SvgLine], tuple[int, int]]:
     """As `read_lines`, of what a file holds, or a clipboard; errors name the `path`."""
+    from defusedxml.ElementTree import fromstring  # here: it takes long to import
+
     try:
-        root = Xml.fromstring(data)  # refuses entities, before the other reader sees the file
-    except (Xml.ParseError, DefusedXmlException, ValueError, LookupError, UnicodeError) as error:
+        root = fromstring(data)  # refuses entities, before the other reader sees the file
+    except (ParseError, DefusedXmlException, ValueError, LookupError, UnicodeError) as error:
         raise DamagedFile(path, tr("it is not well-formed XML")) from error
     if not str(root.tag).endswith("svg"):
         raise DamagedFile(path, tr("it is no SVG"))

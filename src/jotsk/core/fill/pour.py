@@ -21,15 +21,17 @@ from jotsk.core.marks import Area
 from jotsk.core.marks.area import Pour
 from jotsk.core.marks.fills import Fill, Flat
 from jotsk.core.marks.runs import Runs
-from jotsk.core.page import GroupLayer, InkLayer, Page, flattened, rgba
+from jotsk.core.page import GroupLayer, InkLayer, Page, composite_into, flattened, rgba
 from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.layers.layer import Layer
 from jotsk.core.page.layers.tree import ancestors
+from jotsk.core.runtime.parallel import THREADS, in_shares
 from jotsk.core.words import tr
 
 FIRST_PX = 768  # of the window an area is looked for in; then twice as large, until it lies within
-HALF = 128
+HALF_INK = np.uint32(128 << 24)  # premultiplied: alpha is the highest byte
+STRIP_PX, WORTH_STRIPS_PX = 2 * TILE, 1 << 21
 MOST_TIMES_SEEN = 8.0  # as large as what is seen: larger, it is none that was meant
 OPEN, BEYOND_GAP = 0.8, 40  # a gap as wide as that of the room is none; px of the way shown beyond it
 LEAK_PX = 2_000_000  # of the picture on which the way of a leak is looked for
@@ -135,13 +137,23 @@ def free_px(page: Page, rule: Pour, window: Rect) -> Mask:
 
 
 def clear_px(page: Page, rule: Pour, window: Rect) -> Mask:
-    """Which px of a window are less than half covered by the lines a rule looks at."""
-    return np.asarray((_ink_of(page, rule, window) >> np.uint32(24)).astype(np.uint8) < HALF)
-
-
-def _ink_of(page: Page, rule: Pour, window: Rect) -> NDArray[np.uint32]:
+    """Which px of a window are less than half covered by the lines a rule looks at. A strip of it after the other, on
+    all cores: as one picture it would be four times as large as what comes of it."""
     shown = {layer.uid for layer in looked_at(page, rule)}
-    return flattened(page, window, transparent=True, shows=lambda layer: layer.uid in shown)
+    free = np.empty((window.height, window.width), np.bool_)
+
+    def clear(strips: Sequence[int]) -> None:
+        ink = np.empty((STRIP_PX, window.width), np.uint32)
+        for top in strips:
+            part = Rect(window.x0, max(window.y0, top), window.x1, min(window.y1, top + STRIP_PX))
+            here = ink[: part.height]
+            here[:] = 0
+            composite_into(here, (part.x0, part.y0), page, part, shows=lambda layer: layer.uid in shown)
+            np.less(here, HALF_INK, out=free[part.y0 - window.y0 : part.y1 - window.y0])
+
+    tops = range(window.y0 // STRIP_PX * STRIP_PX, window.y1, STRIP_PX)
+    in_shares(clear, [tops[k::THREADS] for k in range(THREADS)] if free.size >= WORTH_STRIPS_PX else [tops])
+    return free
 
 
 def looked_at(page: Page, rule: Pour) -> list[Layer]:

@@ -8,8 +8,9 @@ which lines are farther again.
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
 LEVELS = 1024  # of distance, a quarter of a px each

@@ -4,8 +4,9 @@ of a saddle joined as their mean says."""
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 BITS = 7
 SIDE = 1 << BITS  # of a tile

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 
 def inside(points: NDArray[np.floating], polygon: NDArray[np.floating]) -> NDArray[np.bool_]:

@@ -8,10 +8,10 @@ from __future__ import annotations
 import math
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
 
 from jotsk.core.geometry.spline_kernel import knots, tangents
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
 NEAR = 2  # steps of a stretch, around the same share of it

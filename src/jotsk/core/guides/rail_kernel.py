@@ -11,8 +11,9 @@ from __future__ import annotations
 import math
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
 REACH_RAD = 1.2  # farther than this no hand goes from one sample to the next

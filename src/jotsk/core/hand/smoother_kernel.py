@@ -10,8 +10,9 @@ Eilers, "A perfect smoother", Anal. Chem. 75 (2003) 3631-3636; Whittaker 1923.
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
 

@@ -7,10 +7,11 @@ t = a b + 128 per channel, (t + (t >> 8)) >> 8 is a b / 255 rounded, and fits it
 
 from __future__ import annotations
 
+from typing import Any
+
 import numpy as np
-from numba import carray, njit, types
-from numba.core.cgutils import voidptr_t
-from numba.extending import intrinsic
+
+from jotsk.core.runtime.kernels import Late, njit
 
 OPTIONS = {"cache": True, "nogil": True}
 EVEN = np.uint32(0x00FF00FF)
@@ -18,27 +19,9 @@ EIGHT = np.uint32(8)
 SIXTEEN = np.uint32(16)
 FULL = np.uint32(255)
 
-
-@intrinsic
-def scaled(typingctx, v, k):
-    """Pixel v with all four channels times k / 255.
-
-    Written in instructions of 32 bits: numba would multiply in 64, half as many px at once.
-    """
-
-    def made(context, builder, signature, arguments):
-        v, k = arguments
-        even, odd, half, eight = (v.type(n) for n in (0x00FF00FF, 0xFF00FF00, 0x00800080, 8))
-
-        def times_k(two):  # two channels; the upper byte of each holds the result
-            t = builder.add(builder.mul(builder.and_(two, even), k), half)
-            return builder.add(t, builder.and_(builder.lshr(t, eight), even))
-
-        rb = builder.and_(builder.lshr(times_k(v), eight), even)
-        ga = builder.and_(times_k(builder.lshr(v, eight)), odd)
-        return builder.or_(rb, ga)
-
-    return types.uint32(types.uint32, types.uint32), made
+carray: Any = Late("numba", "carray")
+scaled: Any = Late("jotsk.core.ink.instructions", "scaled")
+pointer: Any = Late("jotsk.core.ink.instructions", "pointer")
 
 
 @njit(inline="always", **OPTIONS)
@@ -218,16 +201,6 @@ def ink_block_into(below, alpha, ink, k, hue, is_tinted):
     else:
         for j in range(BLOCK):
             below[j] = over(scaled(ink, np.uint32(alpha[j])), below[j])
-
-
-@intrinsic
-def pointer(typingctx, address):
-    """An address as numba's `carray` wants it."""
-
-    def made(context, builder, signature, arguments):
-        return builder.inttoptr(arguments[0], voidptr_t)
-
-    return types.voidptr(types.int64), made
 
 
 def for_reading(array):

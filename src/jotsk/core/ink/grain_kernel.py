@@ -10,8 +10,9 @@ from __future__ import annotations
 from functools import lru_cache
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 PAPER_PX = 512
 SOFT = 60.0

@@ -9,9 +9,9 @@ from __future__ import annotations
 import math
 
 import numpy as np
-from numba import njit
 
 from jotsk.core.geometry.spline_kernel import spline_between
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
 

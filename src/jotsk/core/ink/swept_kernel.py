@@ -16,7 +16,8 @@ from __future__ import annotations
 import math
 
 import numpy as np
-from numba import njit
+
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True, "fastmath": True}
 

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 DEVIATION, NEAREST = 0.12, 0.3  # of the closest: what a dropped place may lie off, and how near one that matters may be
 

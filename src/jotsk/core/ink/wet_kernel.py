@@ -6,10 +6,10 @@ It is done with every event of the pen: a call for each step would cost more tha
 from __future__ import annotations
 
 import numpy as np
-from numba import carray, njit
 
-from jotsk.core.ink.blend_kernel import OPTIONS, halve_alpha_through, pointer
+from jotsk.core.ink.blend_kernel import OPTIONS, carray, halve_alpha_through, pointer
 from jotsk.core.ink.coverage_kernel import paint_ribbon
+from jotsk.core.runtime.kernels import njit
 
 
 @njit(**OPTIONS)

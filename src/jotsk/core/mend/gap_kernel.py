@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import numpy as np
-from numba import njit
 from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
 
 LEAST_STEP_PX = 0.25  # of a walk along a line: ink thinner than that, met at its very rim, may be passed over
 STRETCH = 12  # segments of a ribbon that share a box

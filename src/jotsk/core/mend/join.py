@@ -62,7 +62,13 @@ def _end(stroke: Stroke, points: NDArray[np.float64], *, is_last: bool) -> End:
 
 
 def bridge(a: End, b: End) -> Stroke | None:
-    """A stroke that goes on from one end to the other, in direction and weight; None where that would double back.
+    """A stroke that goes on from one end to the other, in direction and weight; None where that would double back."""
+    xy = way_between(a, b)
+    return None if xy is None else stroke_along(a, xy, b.radius)
+
+
+def way_between(a: End, b: End) -> NDArray[np.float64] | None:
+    """The places (N, 2) of a bridge from one end to the other.
 
     A cubic Hermite curve whose tangents are as long as the gap (as in de Boor, "A Practical Guide to Splines").
     """
@@ -76,20 +82,24 @@ def bridge(a: End, b: End) -> Stroke | None:
     if a.towards @ -b.towards < math.cos(math.radians(MOST_ROUND_DEG)):
         return None  # they run side by side
     u = np.linspace(0.0, 1.0, max(3, math.ceil(far / STEP_PX)))[:, None]
-    xy = (
+    return np.asarray(
         (2 * u**3 - 3 * u**2 + 1) * a.at + (u**3 - 2 * u**2 + u) * far * a.towards
         + (3 * u**2 - 2 * u**3) * b.at - (u**3 - u**2) * far * b.towards
     )  # fmt: skip
-    return _stroke_along(a, xy, b.radius)
 
 
 def straight_bridge(a: End, to: NDArray[np.float64]) -> Stroke:
     """A stroke from an end straight to a place, as thick as the end."""
+    return stroke_along(a, straight_way(a, to), a.radius)
+
+
+def straight_way(a: End, to: NDArray[np.float64]) -> NDArray[np.float64]:
+    """The places (N, 2) of a bridge from an end straight to a place."""
     count = max(3, math.ceil(math.dist(a.at, to) / STEP_PX))
-    return _stroke_along(a, a.at + np.linspace(0.0, 1.0, count)[:, None] * (to - a.at), a.radius)
+    return np.asarray(a.at + np.linspace(0.0, 1.0, count)[:, None] * (to - a.at))
 
 
-def _stroke_along(a: End, xy: NDArray[np.float64], last_radius: float) -> Stroke:
+def stroke_along(a: End, xy: NDArray[np.float64], last_radius: float) -> Stroke:
     """A stroke of the pen of an end along (N, 2) places, whose weight goes from that of the end to another."""
     radius = max(a.radius, last_radius)
     times = arc_lengths(xy) / PACE_PX_S

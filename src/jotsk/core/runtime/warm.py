@@ -11,10 +11,12 @@ import ctypes
 import hashlib
 import io
 import os
+import platform
 import signal
 import sys
 from contextlib import suppress
 from dataclasses import replace
+from importlib.util import find_spec
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -29,14 +31,26 @@ CORE = Path(__file__).parent.parent
 
 def stamp(folder: Path) -> Path:
     """The file that exists once the kernels of this code are compiled for this machine."""
-    import llvmlite.binding
-    import numba
-
-    digest = hashlib.sha256(f"{sys.version} {numba.__version__} {llvmlite.binding.get_host_cpu_name()}".encode())
+    digest = hashlib.sha256(f"{sys.version} {_numba_version()} {_processor()}".encode())
     for path in sorted(CORE.rglob("*kernel*.py")):
         digest.update(path.read_bytes())
         digest.update(str(path.stat().st_mtime_ns).encode())
     return folder / f"kernels-{digest.hexdigest()[:16]}"
+
+
+def _numba_version() -> str:
+    """What numba says of its version, without importing it."""
+    spec = find_spec("numba")
+    assert spec is not None and spec.origin is not None
+    return Path(spec.origin).with_name("_version.py").read_text()
+
+
+def _processor() -> str:
+    """Its name and what it can do, as Linux tells them; numba, that knows too, takes long to import."""
+    with suppress(OSError):
+        told = Path("/proc/cpuinfo").read_text(errors="replace").split("\n\n")[0]
+        return "".join(line for line in told.splitlines() if line.startswith(("model name", "flags", "Features")))
+    return platform.machine()
 
 
 def load() -> None:

@@ -78,6 +78,7 @@ def run(
     apply_theme(app, DAY)
     settings = Settings(config_folder() / "settings.json")
     window = Window(settings, RecoveryFolder(state_folder()), config_folder())
+    gc.enable()
     _tell_faults(window)
 
     def begin() -> None:

@@ -14,10 +14,12 @@ from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.runtime.warm import load, stamp, warm_up
 from jotsk.core.words import tr
 from jotsk.desk.app.window import Window
+from jotsk.desk.dialogs import ROOMS
 from jotsk.desk.widgets.drawn_beside import DRAWN
 
 log = logging.getLogger(__name__)
 
+PAINTED_MS = 50  # until the window is on the screen: what is loaded meanwhile would be in its way
 SENTENCE = tr("Preparing the pens; this happens once and takes a minute or two.")
 
 
@@ -58,7 +60,7 @@ class Warming(QObject):
             self._window.board.wait(False)
             self._window.board.setEnabled(True)
         begin()
-        BESIDE.queue("loading").go(load_ahead)
+        QTimer.singleShot(PAINTED_MS, self, lambda: BESIDE.queue("loading").go(load_ahead))
 
 
 def load_ahead() -> None:
@@ -66,5 +68,7 @@ def load_ahead() -> None:
     is imported where it is used."""
     load()
     warm_up()
-    for name in ("jotsk.desk.dialogs", "scipy.ndimage", "scipy.spatial"):
+    for name in ("manual", *set(ROOMS.values())):
+        import_module(f"jotsk.desk.dialogs.{name}")
+    for name in ("jotsk.core.files.clippings", "jotsk.core.files.orders", "scipy.ndimage", "scipy.spatial"):
         import_module(name)

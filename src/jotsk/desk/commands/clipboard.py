@@ -12,18 +12,6 @@ from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication
 
 from jotsk.core.errors import DamagedFile
-from jotsk.core.files.clippings import (
-    KIND,
-    NAME,
-    SVG_KIND,
-    as_picture,
-    as_svg,
-    opened,
-    packed,
-    page_of_lines,
-    with_pasted,
-)
-from jotsk.core.files.svg_lines import lines_in, with_lines
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.words import tr
@@ -57,6 +45,8 @@ class Clipboard(QObject):
 
     def copy(self) -> bool:
         """Copy the lines at work. False if there are none."""
+        from jotsk.core.files.clippings import KIND, SVG_KIND, as_picture, as_svg, packed, page_of_lines
+
         page, lines = self._document.page_when_dry(), self._document.selection.at_work
         if not lines:
             self._tell(NO_LINE)
@@ -94,6 +84,9 @@ class Clipboard(QObject):
     def take(self, mime: QMimeData) -> bool:
         """Take the lines there are, where they were: our own onto this layer, of other programs on a layer of their
         own. False if there are none."""
+        from jotsk.core.files.clippings import KIND, NAME, SVG_KIND, opened, with_pasted
+        from jotsk.core.files.svg_lines import lines_in, with_lines
+
         if mime.hasFormat(KIND):
             try:
                 lines = opened(bytes(mime.data(KIND).data()), self._document.page_when_dry().dpi)

@@ -10,7 +10,6 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from jotsk.core.errors import Refused
-from jotsk.core.files.orders import USUAL, Order, orders_from
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
@@ -21,6 +20,8 @@ from jotsk.desk.widgets.modal import deleted_after
 
 if TYPE_CHECKING:
     from PySide6.QtPrintSupport import QPrinter
+
+    from jotsk.core.files.orders import Order
 
 log = logging.getLogger(__name__)
 
@@ -52,6 +53,7 @@ class GivingOut:
 
     def ask_orders(self, checked: str) -> None:
         """Write several orders at once; `checked` says what the last check of the page found."""
+        from jotsk.core.files.orders import USUAL
         from jotsk.desk.dialogs import OrdersSheet
 
         kept, ticked = self._orders(), self._settings.get("hand over/ticked", [order.name for order in USUAL[:2]])
@@ -87,6 +89,8 @@ class GivingOut:
 
     def _orders(self) -> list[Order]:
         """Those that were kept; as shipped, if they cannot be read."""
+        from jotsk.core.files.orders import USUAL, orders_from
+
         kept: dict[str, Any] = self._settings.get("hand over/orders", {})
         try:
             return orders_from(kept["orders"]) if "orders" in kept else list(USUAL)

@@ -6,13 +6,14 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QPushButton, QToolButton, QWidget
 
 from jotsk.core.words import tr
-from jotsk.desk.dialogs.manual import Manual
 
 SIDE_PX = 28
 
 
 def show_manual(over: QWidget, page: str) -> None:
     """Beside the window or sheet, which can be used meanwhile; one that is open already goes to the page."""
+    from jotsk.desk.dialogs.manual import Manual  # loaded when it is opened first
+
     found = over.findChild(Manual, options=Qt.FindChildOption.FindDirectChildrenOnly)
     manual = found if isinstance(found, Manual) else Manual(page, over)
     manual.show_page(page)

@@ -11,7 +11,6 @@ from pathlib import Path
 from xml.etree import ElementTree as Tree
 
 from defusedxml import DefusedXmlException
-from defusedxml import ElementTree as Xml
 
 from jotsk.core.errors import ChangedMeanwhile, JotskError
 from jotsk.core.files.writing import signature, whole_file
@@ -60,7 +59,9 @@ def note(path: Path) -> None:
 
 def with_file(text: bytes, path: Path, now: datetime) -> bytes:
     """A list with a file as just used by this program. Raises ParseError or ValueError where it is no such list."""
-    root = Xml.fromstring(text)
+    from defusedxml.ElementTree import fromstring  # here: it takes long to import
+
+    root = fromstring(text)
     if root.tag != "xbel":
         raise ValueError("it is no list of bookmarks")
     when, href = now.strftime("%Y-%m-%dT%H:%M:%S.%fZ"), path.as_uri()

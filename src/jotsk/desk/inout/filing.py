@@ -5,15 +5,14 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import ChangedMeanwhile, JotskError, Refused
-from jotsk.core.files.export import Export, write_export
 from jotsk.core.files.opening import Origin, is_picture, read_any
 from jotsk.core.files.openraster import holds_other_strokes
 from jotsk.core.files.openraster_writing import PageWriter
-from jotsk.core.files.orders import Order, write_orders
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.fill.pour import found_again
@@ -22,6 +21,10 @@ from jotsk.core.page.layers.placing import Picture
 from jotsk.core.words import tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.job_queue import JobQueue
+
+if TYPE_CHECKING:
+    from jotsk.core.files.export import Export
+    from jotsk.core.files.orders import Order
 
 
 class Filing(QObject):
@@ -118,6 +121,8 @@ class Filing(QObject):
         self.jobs.run(tr("Saving {name}", name=path.name), work, done)
 
     def export(self, path: Path, export: Export) -> None:
+        from jotsk.core.files.export import write_export  # it loads all formats there are
+
         page, export = self._page_to_write(), replace(export, title=self._document.title)
         self.jobs.run(
             tr("Exporting {name}", name=path.name),
@@ -127,6 +132,8 @@ class Filing(QObject):
 
     def hand_over(self, folder: Path, stem: str, orders: Sequence[Order]) -> None:
         """Write orders into a folder: all of them or none."""
+        from jotsk.core.files.orders import write_orders
+
         page = self._page_to_write()
         self.jobs.run(
             tr("Handing over {stem}", stem=stem),

@@ -7,7 +7,7 @@ from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.runtime.lanes import BESIDE
 
@@ -46,7 +46,8 @@ class DrawnBeside(QObject):
             self._ask(key)
 
     def _ask(self, key: tuple[Any, ...]) -> None:
-        BESIDE.queue("pictures").go(self._draw, key)
+        """Have it drawn once what is being painted now is on the screen: at a start that is the window."""
+        QTimer.singleShot(0, self, lambda: BESIDE.queue("pictures").go(self._draw, key))
 
     def _draw(self, key: tuple[Any, ...]) -> None:
         draw, *what = key

@@ -8,8 +8,8 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPolygonF
 
 SCALE = 3
 # Along the stroke: where, its middle and its half width, as shares of the box; four points of a cubic.
-_MIDDLE = np.polynomial.Polynomial.fit((0.03, 0.3, 0.65, 0.97), (0.62, 0.5, 0.44, 0.5), 3)
-_HALF_WIDTH = np.polynomial.Polynomial.fit((0.03, 0.3, 0.65, 0.97), (0.05, 0.38, 0.31, 0.04), 3)
+_MIDDLE = np.poly1d(np.polyfit((0.03, 0.3, 0.65, 0.97), (0.62, 0.5, 0.44, 0.5), 3))
+_HALF_WIDTH = np.poly1d(np.polyfit((0.03, 0.3, 0.65, 0.97), (0.05, 0.38, 0.31, 0.04), 3))
 
 
 def draw_ink_mark(painter: QPainter, box: QRectF, color: str) -> None:

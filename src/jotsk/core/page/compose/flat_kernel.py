@@ -8,13 +8,13 @@ more than the steps.
 from __future__ import annotations
 
 import numpy as np
-from numba import carray, njit
 
 from jotsk.core.ink.blend_kernel import (
     BLOCK,
     FULL,
     OPTIONS,
     SIXTEEN,
+    carray,
     ink_block_into,
     largest,
     over,
@@ -24,6 +24,7 @@ from jotsk.core.ink.blend_kernel import (
 )
 from jotsk.core.page.compose.layer_kernel import wetted
 from jotsk.core.page.compose.mode_kernel import blend_into
+from jotsk.core.runtime.kernels import njit
 
 NOTHING, INK, PIXELS = 0, 1, 2  # what the active layer has on the tile
 GREEN_AND_ALPHA = np.uint32(0xFF00FF00)

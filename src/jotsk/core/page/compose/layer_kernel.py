@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import numpy as np
-from numba import carray, njit
 
-from jotsk.core.ink.blend_kernel import FULL, OPTIONS, atop, ink_row_into, inked, over, pointer, scaled, tinted
+from jotsk.core.ink.blend_kernel import FULL, OPTIONS, atop, carray, ink_row_into, inked, over, pointer, scaled, tinted
+from jotsk.core.runtime.kernels import njit
 
 INKS, RUBS, INKS_ATOP = 0, 1, 2  # what wet ink does to the layer it lies on
 

@@ -11,9 +11,9 @@ from __future__ import annotations
 import math
 
 import numpy as np
-from numba import njit
 
 from jotsk.core.ink.blend_kernel import tinted
+from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
 LEVEL = np.float32(1.0 / 255.0)

@@ -7,7 +7,6 @@ import io
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from PIL import Image
 
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
@@ -37,6 +36,8 @@ def thumbnail(page: Page, most_px: int, area: Rect | None = None) -> NDArray[np.
 
 def thumbnail_png(page: Page, most_px: int) -> bytes:
     """`thumbnail` as the bytes of a PNG."""
+    from PIL import Image  # here: it takes long to import
+
     buffer = io.BytesIO()
     Image.fromarray(thumbnail(page, most_px)).save(buffer, "PNG", compress_level=1)
     return buffer.getvalue()

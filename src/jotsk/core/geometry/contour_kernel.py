@@ -18,88 +18,85 @@ def contours(tiles: NDArray[np.uint8], index: NDArray[np.int32], level: float) -
     `tiles` (K, 128, 128) lie where `index` (rows, columns) says; -1 is a tile of zeros. Places are px from the corner
     of the whole, a px's value being that of its middle. What is inside lies to the right of the direction of travel.
     """
-    inside = tiles >= np.uint8(np.ceil(level))
-    rising = inside.copy()
-    rising[:, :, 1:] &= ~inside[:, :, :-1]
-    rows, columns = np.nonzero(index >= 0)
+    rows, columns = index.shape
+    begins = np.full((rows + 2, columns + 2), -1, np.int64)  # of a tile in the px, with a rim of none around
+    begins[1:-1, 1:-1] = np.where(index >= 0, index.astype(np.int64) << 2 * BITS, -1)
     corners = np.zeros((len(tiles), 2), np.int64)
-    corners[index[rows, columns]] = np.column_stack([columns, rows]) * SIDE
-    at = np.flatnonzero(rising)
-    begins = corners[at >> 2 * BITS] + np.column_stack([at & SIDE - 1, at >> BITS & SIDE - 1])
-    been = np.zeros(tiles.shape, np.uint8)
-    places, starts = _traced(tiles, index, level, begins, been)
+    y, x = np.nonzero(index >= 0)
+    corners[index[y, x]] = np.column_stack([x, y])
+    px = tiles.reshape(-1)
+    inside = px >= np.uint8(np.ceil(level))
+    goes_in = np.empty_like(inside)  # from the left; that of a row's first px is looked at in the tile beside it
+    np.greater(inside[1:], inside[:-1], out=goes_in[1:])
+    goes_in[::SIDE] = inside[::SIDE]
+    been = np.zeros(len(px), np.bool_)
+    places, starts = _traced(px, begins.reshape(-1), columns + 2, level, np.flatnonzero(goes_in), corners, been)
     return [places[a:b] for a, b in zip(starts[:-1].tolist(), starts[1:].tolist(), strict=True)]
 
 
 @njit(cache=True, nogil=True)
-def _traced(tiles, index, level, begins, been):
-    """The contours through the edges left of the px `begins`, (N, 2); `been` marks those that were crossed."""
+def _traced(px, begins, across, level, some, corners, been):
+    """The contours that go in at `some` px, one after the other, and where each begins. `been` marks the px whose left
+    side a contour has crossed upwards."""
     places = np.empty((1024, 2), np.float64)
-    starts = np.zeros(len(begins) + 1, np.int64)
+    starts = np.zeros(64, np.int64)
     count = n = 0
-    for b in range(len(begins)):
-        x, y = begins[b, 0], begins[b, 1]
-        if _value(tiles, index, x - 1, y) >= level:  # in the tile beside it
+    for at in some:
+        k = at >> 2 * BITS
+        x = (corners[k, 0] << BITS) + (at & SIDE - 1)
+        y = (corners[k, 1] << BITS) + (at >> BITS & SIDE - 1)
+        if been[at] or _value(px, begins, across, x - 1, y) >= level:
             continue
-        # Upwards across the edge between (x - 1, y) and (x, y).
-        cx, cy, way = x - 1, y - 1, 0
-        while True:
-            ax, ay, bx, by = _edge(cx, cy, way)
-            if way == 0:
-                k = index[by >> BITS, bx >> BITS]
-                if been[k, by & SIDE - 1, bx & SIDE - 1]:
-                    break
-                been[k, by & SIDE - 1, bx & SIDE - 1] = 1
-            if n == len(places):
-                larger = np.empty((2 * n, 2), np.float64)
-                larger[:n] = places
-                places = larger
-            low, high = _value(tiles, index, ax, ay), _value(tiles, index, bx, by)
-            share = (level - low) / (high - low)
-            places[n, 0] = ax + (bx - ax) * share + 0.5
-            places[n, 1] = ay + (by - ay) * share + 0.5
-            n += 1
-            far_left, far_right = _corner(tiles, index, cx, cy, way), _corner(tiles, index, cx, cy, way + 1)
-            if far_right < level:
-                turn = 1
-                if far_left >= level and (far_left + far_right + low + high) / 4 >= level:
-                    turn = 3
-            elif far_left < level:
-                turn = 0
-            else:
-                turn = 3
-            way = (way + turn) % 4
-            cx += (way == 1) - (way == 3)
-            cy += (way == 2) - (way == 0)
-        if n > starts[count]:
-            count += 1
-            starts[count] = n
+        places, n = _followed(px, begins, across, level, been, x, y, places, n)
+        count += 1
+        if count == len(starts):
+            starts = np.append(starts, np.zeros(count, np.int64))
+        starts[count] = n
     return places[:n], starts[: count + 1]
 
 
 @njit(cache=True, nogil=True)
-def _value(tiles, index, x, y):
-    column, row = x >> BITS, y >> BITS
-    if x < 0 or y < 0 or row >= index.shape[0] or column >= index.shape[1]:
-        return 0.0
-    k = index[row, column]
-    return 0.0 if k < 0 else float(tiles[k, y & SIDE - 1, x & SIDE - 1])
+def _followed(px, begins, across, level, been, bx, by, places, n):
+    """Append the contour that goes upwards between px (bx - 1, by) and (bx, by) to the `n` places there are."""
+    # It goes along between px a on its left, that are outside, and b on its right.
+    ax, ay, way = bx - 1, by, 0  # up, right, down, left
+    dx, dy = 0, -1
+    low, high = _value(px, begins, across, ax, ay), _value(px, begins, across, bx, by)
+    while True:
+        if way == 0:
+            at = _place(begins, across, bx, by)
+            if been[at]:
+                return places, n
+            been[at] = True
+        if n == len(places):
+            larger = np.empty((2 * n, 2), np.float64)
+            larger[:n] = places
+            places = larger
+        share = (level - low) / (high - low)
+        places[n, 0] = ax + (bx - ax) * share + 0.5
+        places[n, 1] = ay + (by - ay) * share + 0.5
+        n += 1
+        left = _value(px, begins, across, ax + dx, ay + dy)  # ahead
+        right = _value(px, begins, across, bx + dx, by + dy)
+        if right < level and not (left >= level and (left + right + low + high) / 4 >= level):
+            ax, ay, low = bx + dx, by + dy, right
+            way, dx, dy = way + 1 & 3, -dy, dx
+        elif left < level <= right:
+            ax, ay, low = ax + dx, ay + dy, left
+            bx, by, high = bx + dx, by + dy, right
+        else:
+            bx, by, high = ax + dx, ay + dy, left
+            way, dx, dy = way + 3 & 3, dy, -dx
 
 
-@njit(cache=True, nogil=True)
-def _corner(tiles, index, cx, cy, number):
-    """A cell's corner: 0 above left, and on clockwise."""
-    number = number % 4
-    return _value(tiles, index, cx + (number == 1 or number == 2), cy + (number >= 2))
+@njit(inline="always", cache=True, nogil=True)
+def _value(px, begins, across, x, y):
+    at = _place(begins, across, x, y)
+    return 0.0 if at < 0 else float(px[at])
 
 
-@njit(cache=True, nogil=True)
-def _edge(cx, cy, way):
-    """The edge by which a cell is entered, going up, right, down or left: its px on the left and on the right."""
-    if way == 0:
-        return cx, cy + 1, cx + 1, cy + 1
-    if way == 1:
-        return cx, cy, cx, cy + 1
-    if way == 2:
-        return cx + 1, cy, cx, cy
-    return cx + 1, cy + 1, cx + 1, cy
+@njit(inline="always", cache=True, nogil=True)
+def _place(begins, across, x, y):
+    """Of a px in all the tiles; -1 where there is no tile."""
+    begin = begins[((y >> BITS) + 1) * across + (x >> BITS) + 1]
+    return -1 if begin < 0 else begin + ((y & SIDE - 1) << BITS) + (x & SIDE - 1)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 
 import cv2
@@ -19,7 +20,7 @@ from jotsk.core.marks.mark import Mark
 from jotsk.core.marks.stroke import WHOLE, Stroke
 
 MOST_OFF_PX = 0.05  # an outline may lie off its ink
-FINE, THIN_PX = 4, 6.0  # lines no thicker are looked at in quarters of a px, others in halves
+FINE = ((3.0, 4), (6.0, 3), (math.inf, 2))  # lines no thicker than so many px are looked at so many times as fine
 MOST_TILES = 4096  # of one mark, looked at finely
 FAINT = 3  # of 255, that ink may differ within a mark that has one opacity
 
@@ -69,7 +70,8 @@ def outline_of(mark: Mark, above: Sequence[Mark] = ()) -> Outline:
 def _times(mark: Mark) -> int:
     if not isinstance(mark, Stroke) or not len(mark.ribbon):
         return 1
-    fine = FINE if 2 * float(np.median(mark.ribbon.points[:, 2])) <= THIN_PX else FINE // 2
+    width = 2 * float(np.median(mark.ribbon.points[:, 2])) * (mark.pen.cord or 1.0)  # of a cord, that of its edges
+    fine = next(times for thickest, times in FINE if width <= thickest)
     while fine > 1 and len(mark.ribbon.cells) * fine * fine > MOST_TILES:
         fine //= 2
     return fine

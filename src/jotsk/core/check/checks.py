@@ -23,13 +23,14 @@ def checked(
 ) -> list[Finding]:
     """What is wrong with a page, kind by kind, the worst of each first; without what was let be on it. On all cores."""
     index = InkIndex(page)
-    index.get_ready()  # or two threads work out the same
-    looks = (*_looks(page, index, None, leak_px, tangent_px), lambda: weights(page))
+    looks = _looks(page, index, None, leak_px, tangent_px)
     with BESIDE.pool(THREADS) as pool:
-        waited_for = [pool.submit(look) for look in looks]
+        waited_for = [pool.submit(lambda: weights(page))]  # which needs no index
         try:
+            index.get_ready()  # or two threads work out the same
+            waited_for += [pool.submit(look) for look in looks]
             for done, _ in enumerate(as_completed(waited_for), 1):
-                report(done / len(looks))
+                report(done / len(waited_for))
         finally:
             for each in waited_for:  # if somebody stopped it
                 each.cancel()

@@ -70,7 +70,9 @@ def outline_of(mark: Mark, above: Sequence[Mark] = ()) -> Outline:
 def _times(mark: Mark) -> int:
     if not isinstance(mark, Stroke) or not len(mark.ribbon):
         return 1
-    width = 2 * float(np.median(mark.ribbon.points[:, 2])) * (mark.pen.cord or 1.0)  # of a cord, that of its edges
+    radii = mark.ribbon.points[:, 2]
+    width = 2 * float(np.partition(radii, len(radii) // 2)[len(radii) // 2])
+    width *= mark.pen.cord or 1.0  # of a cord, that of its edges
     fine = next(times for thickest, times in FINE if width <= thickest)
     while fine > 1 and len(mark.ribbon.cells) * fine * fine > MOST_TILES:
         fine //= 2

@@ -8,7 +8,6 @@ from pathlib import Path
 
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
-from jotsk.core.files.svg_lines import is_svg, page_of
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, tiles_from
 from jotsk.core.page.edits.layer_edits import with_picture_layer, without_layers
@@ -34,6 +33,10 @@ class Origin:
         return signature(self.path) == self.signature
 
 
+def is_svg(path: Path) -> bool:
+    return path.suffix.lower() == ".svg"
+
+
 def is_picture(path: Path) -> bool:
     """Whether a file becomes a page, instead of holding one."""
     return path.suffix.lower() in PICTURE_SUFFIXES or is_svg(path)
@@ -50,6 +53,8 @@ def read_any(path: Path, name: str, *, progress: Callable[[float], None] | None 
     if not is_picture(path):
         return read_page(path, progress=progress)
     if is_svg(path):
+        from jotsk.core.files.svg_lines import page_of  # loaded when it is asked for first
+
         return page_of(path, report=progress or (lambda _: None))
     pixels, dpi = read_picture(path)
     h, w = pixels.shape

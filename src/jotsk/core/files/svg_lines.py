@@ -46,10 +46,6 @@ class SvgLine:
     color: Color | None
 
 
-def is_svg(path: Path) -> bool:
-    return path.suffix.lower() == ".svg"
-
-
 def read_lines(path: Path, dpi: float, report: Progress = lambda _: None) -> tuple[list[SvgLine], tuple[int, int]]:
     """The lines of a file, and its size, in px of a resolution.
 

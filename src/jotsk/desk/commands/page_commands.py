@@ -15,10 +15,8 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
 from jotsk.core.check.practice.sheets import sheet_of, sheet_page
 from jotsk.core.errors import JotskError
-from jotsk.core.files.inkml import write_traces
-from jotsk.core.files.opening import PAGE_SUFFIX
+from jotsk.core.files.opening import PAGE_SUFFIX, is_svg
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
-from jotsk.core.files.svg_lines import is_svg, read_lines, with_lines
 from jotsk.core.hand import Trace
 from jotsk.core.page import Page, blank_page, prepared
 from jotsk.core.page.layers.placing import Picture
@@ -266,6 +264,8 @@ class PageCommands(QObject):
             self.add_lines(Path(name))
 
     def add_lines(self, path: Path) -> None:
+        from jotsk.core.files.svg_lines import read_lines, with_lines  # loaded when it is asked for first
+
         hand = self.board.hand
         pen, size, color = hand.pen, hand.settings.size_px, hand.color
 
@@ -373,6 +373,8 @@ class PageCommands(QObject):
 
     def _keep_motion(self, trace: Trace) -> None:
         """A stroke could not be inked: what the hand did is kept for whoever can."""
+        from jotsk.core.files.inkml import write_traces
+
         path = self.recovery.folder / "motions" / f"{datetime.now():%Y%m%d-%H%M%S-%f}.inkml"
         try:
             path.parent.mkdir(parents=True, exist_ok=True)

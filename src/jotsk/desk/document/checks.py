@@ -10,7 +10,6 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QCoreApplication, QObject, QTimer, Signal
 
-from jotsk.core.check.checks import checked, checked_again
 from jotsk.core.check.finding import Finding
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
@@ -85,6 +84,8 @@ class PageChecks(QObject):
         page = self._document.page_when_dry()
 
         def work(progress: Callable[[float], None]) -> list[Finding]:
+            from jotsk.core.check.checks import checked  # loaded when it is asked for first
+
             return checked(page, report=progress)
 
         def done(found: list[Finding]) -> None:
@@ -117,6 +118,8 @@ class PageChecks(QObject):
         BESIDE.queue("checks").go(self._check_again, self._turn, page, findings, changed)
 
     def _check_again(self, turn: int, page: Page, findings: list[Finding], changed: Rect) -> None:
+        from jotsk.core.check.checks import checked_again
+
         def report(_: float) -> None:
             if turn != self._turn:
                 raise _NotWanted

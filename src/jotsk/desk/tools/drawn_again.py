@@ -8,12 +8,12 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QPointF, QTimer, Signal
 
 from jotsk.core.errors import Refused
-from jotsk.core.files.drawn_again import DrawnAgain
 from jotsk.desk.board.strips.again_strip import AgainStrip
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.tools.tool import Tool
 
 if TYPE_CHECKING:
+    from jotsk.core.files.drawn_again import DrawnAgain
     from jotsk.desk.board.board import Board
 
 TICK_MS = 40
@@ -43,6 +43,8 @@ class Again(Tool):
         return self._timer.isActive()
 
     def taken_up(self) -> None:
+        from jotsk.core.files.drawn_again import DrawnAgain  # loaded when it is asked for first
+
         try:
             self._again = DrawnAgain(self.board.document.page_when_dry())
         except Refused as error:

@@ -21,7 +21,8 @@ from jotsk.core.marks import Area
 from jotsk.core.marks.area import Pour
 from jotsk.core.marks.fills import Fill, Flat
 from jotsk.core.marks.runs import Runs
-from jotsk.core.page import GroupLayer, InkLayer, Page, composite_into, flattened, rgba
+from jotsk.core.page import GroupLayer, InkLayer, Page, flattened, rgba
+from jotsk.core.page.compose.compositing import nodes_of, put_down
 from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.layers.layer import Layer
@@ -31,7 +32,7 @@ from jotsk.core.words import tr
 
 FIRST_PX = 768  # of the window an area is looked for in; then twice as large, until it lies within
 HALF_INK = np.uint32(128 << 24)  # premultiplied: alpha is the highest byte
-STRIP_PX, WORTH_STRIPS_PX = 2 * TILE, 1 << 21
+WORTH_THREADS_PX = 1 << 19
 MOST_TIMES_SEEN = 8.0  # as large as what is seen: larger, it is none that was meant
 OPEN, BEYOND_GAP = 0.8, 40  # a gap as wide as that of the room is none; px of the way shown beyond it
 LEAK_PX = 2_000_000  # of the picture on which the way of a leak is looked for
@@ -137,22 +138,26 @@ def free_px(page: Page, rule: Pour, window: Rect) -> Mask:
 
 
 def clear_px(page: Page, rule: Pour, window: Rect) -> Mask:
-    """Which px of a window are less than half covered by the lines a rule looks at. A strip of it after the other, on
-    all cores: as one picture it would be four times as large as what comes of it."""
+    """Which px of a window are less than half covered by the lines a rule looks at. Tile by tile, on all cores: most
+    have no line, and the picture of all of them would be four times as large as what comes of it."""
     shown = {layer.uid for layer in looked_at(page, rule)}
-    free = np.empty((window.height, window.width), np.bool_)
+    nodes = nodes_of(page.layers, 0, (), lambda layer: layer.uid in shown)
+    free = np.ones((window.height, window.width), np.bool_)
 
-    def clear(strips: Sequence[int]) -> None:
-        ink = np.empty((STRIP_PX, window.width), np.uint32)
-        for top in strips:
-            part = Rect(window.x0, max(window.y0, top), window.x1, min(window.y1, top + STRIP_PX))
-            here = ink[: part.height]
-            here[:] = 0
-            composite_into(here, (part.x0, part.y0), page, part, shows=lambda layer: layer.uid in shown)
-            np.less(here, HALF_INK, out=free[part.y0 - window.y0 : part.y1 - window.y0])
+    def clear(rows: Sequence[int]) -> None:
+        for row in rows:
+            held = [(node, node.tiles.row(row)) for node in nodes]
+            for column in range(window.x0 // TILE, (window.x1 - 1) // TILE + 1):
+                there = [node for node, tiles in held if column in tiles or not node.is_alone]
+                if there:
+                    x, y = column * TILE, row * TILE
+                    part = window & Rect(x, y, x + TILE, y + TILE)
+                    ink = np.zeros((part.height, part.width), np.uint32)
+                    put_down(there, ink, 0, (column, row), _inside(part, Rect(x, y, x + TILE, y + TILE)))
+                    np.less(ink, HALF_INK, out=free[_inside(part, window)])
 
-    tops = range(window.y0 // STRIP_PX * STRIP_PX, window.y1, STRIP_PX)
-    in_shares(clear, [tops[k::THREADS] for k in range(THREADS)] if free.size >= WORTH_STRIPS_PX else [tops])
+    rows = range(window.y0 // TILE, (window.y1 - 1) // TILE + 1)
+    in_shares(clear, [rows[k::THREADS] for k in range(THREADS)] if free.size >= WORTH_THREADS_PX else [rows])
     return free
 
 
@@ -188,12 +193,15 @@ def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
     if rule.look == "all" or not layers:
         return EMPTY
     on_page = set(page.bounds.cells(TILE))
+    inked: dict[int, set[int]] = {}  # the columns that have ink, row by row
     met = {(column, row)}
     waiting = [(column, row)]
     area = EMPTY
     while waiting:
         column, row = waiting.pop()
-        if any(layer.seen.stored(column, row) is not None for layer in layers):
+        if row not in inked:
+            inked[row] = set().union(*(layer.seen.row(row) for layer in layers))
+        if column in inked[row]:
             continue
         area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
         beside = {(column - 1, row), (column + 1, row), (column, row - 1), (column, row + 1)} & on_page - met

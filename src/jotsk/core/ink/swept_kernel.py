@@ -187,7 +187,11 @@ def crisp_deposit(buf, x0, y0, ribbon, levels, first, last, strength, starts, en
 
 @njit(**OPTIONS)
 def asin_held(v):
-    return math.asin(min(1.0, max(-1.0, v)))
+    """The arc sine of v held to -1..1, to 7e-5: Abramowitz and Stegun, "Handbook of Mathematical Functions", 4.4.45. It
+    is asked for twice for every px of every segment, and the library's takes several times as long."""
+    x = min(1.0, abs(v))
+    arc = 0.5 * math.pi - math.sqrt(1.0 - x) * (1.5707288 + x * (-0.2121144 + x * (0.0742610 - 0.0187293 * x)))
+    return arc if v >= 0.0 else -arc
 
 
 @njit(**OPTIONS)

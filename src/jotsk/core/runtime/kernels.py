@@ -52,11 +52,12 @@ class Kernel:
         """What numba makes of the function. To compile it numba wants the same of the kernels that it calls."""
         with _making:
             if self._dispatcher is None:
-                self._dispatcher = self._call = _numba().njit(**self._options)(self._function)
+                self._dispatcher = _numba().njit(**self._options)(self._function)
                 names: dict[str, Any] = self._function.__globals__
                 for name, value in list(names.items()):
                     if isinstance(value, Kernel | Late):
                         names[name] = value.found()
+                self._call = self._dispatcher  # not before: another thread may call it
         return self._dispatcher
 
 

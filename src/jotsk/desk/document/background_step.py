@@ -128,6 +128,7 @@ class StepRunner(QObject):
         return True
 
     def redo(self) -> bool:
+        """Show the last one that was hidden again; return False if there is none."""
         if not self._undone:
             return False
         step = self._undone.pop()

@@ -81,9 +81,7 @@ class Document(QObject):
 
     changed = Signal(object, object)  # the page before and now
     state_changed = Signal()  # name, saved or not, what can be undone
-    drying_changed = (
-        Signal()
-    )  # a stroke dries, or one that did was undone: as `state_changed`, but the page is the same
+    drying_changed = Signal()  # a stroke dries, or one that does was undone: the page is as it was
     leaving = Signal()  # another page is about to be taken: what is under way on this one is finished
     taken = Signal()  # another page, with a history of its own
     opened = Signal()  # that page is there, in everything that listens
@@ -247,8 +245,8 @@ class Document(QObject):
         """As `add_stroke` and `rub_out`, off the interface's thread, for what takes longer than a hand should wait.
 
         Whoever needs the page with it waits: `page_when_dry`. What is dried meanwhile comes after it. `begins` is
-        called right before the page changes, `ends` after. `is_plain_ink`: the next stroke may begin before, and it may
-        be undone before, which `shows(False)` its wet ink no longer.
+        called right before the page changes, `ends` after. `is_plain_ink`: the next stroke may begin before. The mark
+        may also be undone before, and done again: `shows` hides its wet ink, or shows it.
         """
         line, present, last = mark, self.page, self.step_runner.drying
 

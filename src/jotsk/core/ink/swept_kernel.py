@@ -1,8 +1,8 @@
 """Textured and building tips, swept along a ribbon, compiled.
 
 A *textured* tip is a picture (v across, u along) drawn out along the line: at a pixel, v is its place across
-the line in radii and u its place along it. On the outside of a bend, between the end of one segment and the start of
-the next, it turns about the joint. Overlaps combine by maximum, so a stroke does not darken where it crosses itself.
+the line in radii and u its place along it. On the outside of a bend a segment goes on until the next one begins.
+Overlaps combine by maximum, so a stroke does not darken where it crosses itself.
 
 A *building* tip leaves a deposit D, and covers 1 - exp(-D), so passes add up and low flow never stalls on whole
 levels. A *soft* one lays k p(d / r) ds / r around the middle of every segment of length ds.
@@ -75,8 +75,7 @@ def paint_textured(buf, x0, y0, ribbon, levels, along, first, last, tip, texels_
                 # Ends are round only where the line ends; a joint is the business of the segment before it.
                 if pu < -0.5 and k > 0:
                     continue
-                turns = joins and pu > length + 0.5
-                if turns and (px - dx) * next_x + (py - dy) * next_y > -0.5 * next_length:
+                if joins and pu > length + 0.5 and (px - dx) * next_x + (py - dy) * next_y > -0.5 * next_length:
                     continue
                 r = ra + t * (rb - ra)
                 du = pu - t * length
@@ -85,9 +84,6 @@ def paint_textured(buf, x0, y0, ribbon, levels, along, first, last, tip, texels_
                 if cover <= 0.0 or r <= 0.0:
                     continue
                 cover = min(1.0, cover)
-                if turns:
-                    pv = math.copysign(d, pv)
-                    pu = length
                 # Between texels, or a tip larger than its picture would be made of squares.
                 fv = min(rows - 1.0, max(0.0, (pv / max(r, 0.5) * 0.5 + 0.5) * rows - 0.5))
                 fu = (along[k] + pu) * texels_per_px

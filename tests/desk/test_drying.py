@@ -179,6 +179,17 @@ def test_a_new_stroke_takes_the_place_of_one_undone_while_it_dried(window, pen, 
     assert document.undo_label is None
 
 
+def test_what_is_given_up_before_it_began_is_not_asked_for(window, pen, held, caplog):
+    """The first stroke, given up too, is what still runs."""
+    for y in (0.3, 0.5):
+        pen.draw(across(window, y=y))
+        window.document.undo()
+    pen.draw(across(window, y=0.7))
+    held.set()
+    window.document.finish_drying()
+    assert len(window.document.page.active.marks) == 1 and not caplog.records
+
+
 def test_what_was_undone_while_it_dried_comes_back_on_its_own_layer(window, pen, held):
     document = window.document
     document.layers.add()

@@ -139,9 +139,9 @@ class StepRunner(QObject):
 
     def forget_undone(self) -> None:
         """The page goes another way."""
-        for step in self._undone:
+        undone, self._undone = self._undone, []  # first: what is cancelled arrives at once
+        for step in undone:
             step.made.cancel()
-        self._undone = []
 
     def hand_undone_over(self) -> None:
         """Wait for what was undone on its way, so that it can be done again whatever becomes of the page."""

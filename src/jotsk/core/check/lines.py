@@ -177,8 +177,7 @@ def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[
 
 
 def _width(stroke: Stroke) -> float:
-    radii = stroke.own_ribbon.points[:, 2]
-    return 2.0 * float(np.partition(radii, len(radii) // 2)[len(radii) // 2])  # the median, without its ceremony
+    return 2.0 * stroke.own_ribbon.median_radius
 
 
 def _made_heavier(page: Page, *, uid: int, uids: list[int], by: float) -> Page:

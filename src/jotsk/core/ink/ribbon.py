@@ -155,6 +155,12 @@ class Ribbon:
         return rect_around(self.points[:, :2], float(self.points[:, 2].max()) + 1.0)
 
     @property
+    def median_radius(self) -> float:
+        """Of its points, px; of two in the middle the larger. Without the ceremony of numpy's own."""
+        radii = self.points[:, 2]
+        return float(np.partition(radii, len(radii) // 2)[len(radii) // 2])
+
+    @property
     def length_px(self) -> float:
         own = self.points[: len(self.points) // self.turns]
         return float(arc_lengths(own)[-1]) if len(own) else 0.0

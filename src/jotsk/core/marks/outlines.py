@@ -70,9 +70,7 @@ def outline_of(mark: Mark, above: Sequence[Mark] = ()) -> Outline:
 def _times(mark: Mark) -> int:
     if not isinstance(mark, Stroke) or not len(mark.ribbon):
         return 1
-    radii = mark.ribbon.points[:, 2]
-    width = 2 * float(np.partition(radii, len(radii) // 2)[len(radii) // 2])
-    width *= mark.pen.cord or 1.0  # of a cord, that of its edges
+    width = 2 * mark.ribbon.median_radius * (mark.pen.cord or 1.0)  # of a cord, that of its edges
     fine = next(times for thickest, times in FINE if width <= thickest)
     while fine > 1 and len(mark.ribbon.cells) * fine * fine > MOST_TILES:
         fine //= 2

@@ -353,13 +353,14 @@ class Monkey:
                 if not (rendered == pixels_of(layer.tiles, page.bounds)).all():
                     self._trouble(f"the strokes of “{layer.name}” do not render to its pixels")
         seen = flattened(page)
+        self._begin_beating()  # what is compared here holds the window, but that is not the window's
         if document.is_unsaved:
             reason = window.autosave.keep()
             slot = window.autosave.slot
             kept = RecoveryFolder(window.recovery.folder).look(slot) if reason is None and slot else None
             if kept is None or not np.array_equal(flattened(kept.page), seen):
                 self._trouble(f"the journal does not hold the page ({reason})")
-        self._begin_beating()  # what was compared held the window, but that was not the window's
+        self._begin_beating()
         if to_the_ends:
             at = document.steps.at
             for target in (0, len(document.steps) - 1, at):

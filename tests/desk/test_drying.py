@@ -307,6 +307,23 @@ def test_a_stroke_waits_for_a_line_that_is_still_mended(window, pen, held, qtbot
     assert next(iter(document.page_when_dry().active.marks)).steady_after == 90.0
 
 
+@pytest.mark.parametrize(("entry", "label"), [("mend.push", "Push"), ("mend.snip", "Snip"), ("mend.weight", "Weight")])
+def test_a_swipe_waits_beside_the_interface_for_what_dries(window, pen, held, qtbot, settle, entry, label):
+    document, trace = window.document, across(window)
+    pen.draw(trace)
+    window.actions_by_id[entry].trigger()
+    middle = trace.xy[len(trace) // 2]
+    pen.draw(drawn([middle - (0, 40), middle + (0, 40)], 0.3, device=DEVICES["display"], seed=2))
+    assert document.is_drying and window.filing.jobs.is_busy, "neither was waited for"
+    held.set()
+    settle(window)
+    assert [document.steps.label(k) for k in range(1, len(document.steps))] == ["Stroke", label]
+    document.undo()
+    assert len(document.page.active.marks) == 1
+    document.undo()
+    assert len(document.page.active.marks) == 0
+
+
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):
     def refuse(*_: object) -> None:
         raise Refused("The layer is locked.")

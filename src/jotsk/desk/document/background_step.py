@@ -10,7 +10,7 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.ink import TILE, Pen
 from jotsk.core.page import Page
-from jotsk.core.runtime.lanes import STEPS
+from jotsk.core.runtime.lanes import STEPS, result_of
 
 MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke of one smooth line that takes 20 to 30 ms
 SWEPT_COSTS, MANY_SWEPT_PX = 4, 4_000.0  # of others: a tile by one smooth line, samples by their width
@@ -63,9 +63,9 @@ class BackgroundStep:
                 made.set_exception(error)
         return cls(label, work, made, begins, ends, is_finished, is_plain_ink, shows)
 
-    def after(self) -> Page:
-        """What the page becomes, if nothing else changes it before."""
-        made = self.made.result()
+    def after(self, progress: Callable[[float], None] = lambda share: None) -> Page:
+        """What the page becomes, if nothing else changes it before. What `progress` raises ends the wait."""
+        made = result_of(self.made, progress)
         if made is None:
             raise LookupError(f"the step before {self.label!r} failed")
         return made[1]

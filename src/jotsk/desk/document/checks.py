@@ -81,14 +81,16 @@ class PageChecks(QObject):
 
     def run(self) -> None:
         """Look at the whole page, beside the interface."""
-        page = self._document.page_when_dry()
+        page_for_job = self._document.page_for_job()
 
-        def work(progress: Callable[[float], None]) -> list[Finding]:
+        def work(progress: Callable[[float], None]) -> tuple[Page, list[Finding]]:
             from jotsk.core.check.checks import checked  # loaded when it is asked for first
 
-            return checked(page, report=progress)
+            page = page_for_job(progress)
+            return page, checked(page, report=progress)
 
-        def done(found: list[Finding]) -> None:
+        def done(outcome: tuple[Page, list[Finding]]) -> None:
+            page, found = outcome
             self.findings, self.at, self._is_checked = found, -1, True
             self._changed = ink_changed(page, self._document.page)
             self._rest.start()

@@ -126,6 +126,11 @@ class Document(QObject):
         self.finish_drying()
         return self._history.page
 
+    def page_for_job(self) -> Callable[[Progress], Page]:
+        """The page that `page_when_dry` would give, for a job: what is still drying is waited for there."""
+        present, drying = self.page, self.step_runner.drying
+        return lambda progress: present if drying is None else drying.after(progress)
+
     @property
     def is_unsaved(self) -> bool:
         return self.is_drying or self._history.state is not self._saved
@@ -423,9 +428,10 @@ class Document(QObject):
         to keep. Given up if the page changes meanwhile; else `then` is called before the change is told, `always` or
         only if there is one. A change only `of_lines` is never large, and waits for no room in memory. What went wrong
         is told, unless `failed` says that it has seen to it."""
-        before, keep_ahead, history = self.page_when_dry(), self.keep_ahead, self._history
+        page, keep_ahead, history = self.page_for_job(), self.keep_ahead, self._history
 
-        def work(progress: Progress) -> tuple[Page, StepCost] | Refused:
+        def work(progress: Progress) -> tuple[Page, Page, StepCost] | Refused:
+            before = page(progress)
             if not of_lines:
                 history.wait_for_room(progress)
             try:
@@ -436,15 +442,15 @@ class Document(QObject):
                 return error
             if keep_ahead is not None and after is not before:
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
-            return after, step_cost(before, after)
+            return before, after, step_cost(before, after)
 
-        def done(outcome: tuple[Page, StepCost] | Refused) -> None:
+        def done(outcome: tuple[Page, Page, StepCost] | Refused) -> None:
             self.selection.previewed.emit([])
             if isinstance(outcome, Refused):
                 if failed is None or not failed(outcome):
                     self.refused.emit(str(outcome))
                 return
-            after, cost = outcome
+            before, after, cost = outcome
             if self.page_when_dry() is not before:
                 self.refused.emit(tr("The page was changed meanwhile, so “{label}” was not done.", label=label))
             elif after is not before:

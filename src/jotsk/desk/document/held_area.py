@@ -42,10 +42,10 @@ class HeldArea(QObject):
 
     def hold(self, find: Callable[[Page, Runs], Runs]) -> None:
         """Hold what `find` makes of the page and of what is held."""
-        page, before = self._document.page_when_dry(), self.runs
+        page, before = self._document.page_for_job(), self.runs
 
         def work(progress: Callable[[float], None]) -> tuple[Runs, list[Loop]]:
-            runs = find(page, before)
+            runs = find(page(progress), before)
             progress(0.7)
             return runs, by_hand.loops_of(runs)
 

@@ -80,6 +80,7 @@ class Autosave(QObject):
         """Wait until unsaved work is on disk; return why it is not, or None."""
         if not self._document.is_unsaved:
             return None
+        self._document.finish_drying()
         self._pending = self._kept()
         self._write()
         journal, until = self._journal, time.monotonic() + AT_THE_END_S
@@ -126,8 +127,9 @@ class Autosave(QObject):
             self._painted.start()
 
     def _kept(self) -> Kept:
+        """The page as it is; what is still drying changes it, and is kept then."""
         document = self._document
-        return Kept(document.page_when_dry(), document.path, document.title, document.is_unsaved)
+        return Kept(document.page, document.path, document.title, document.is_unsaved)
 
     def _begin(self) -> None:
         """A change begins that will want a journal."""

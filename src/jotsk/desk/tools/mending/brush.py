@@ -67,7 +67,7 @@ class Weigh(_Brush):
         layer = self.layer()
         if self._way and layer is not None:
             area = rect_around(np.array(self._way), self.reach)
-            self._bared = bared(self.board.document.page_when_dry(), layer, self._pairs, area)
+            self._bared = bared(self.board.document.page, layer, self._pairs, area)
             self.board.update()
 
     def release(self, at: QPointF, t_ms: float) -> None:

@@ -7,7 +7,6 @@ from typing import TYPE_CHECKING
 import numpy as np
 from PySide6.QtCore import QPointF
 
-from jotsk.core.errors import Refused
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import grow, over_under, snip
 from jotsk.core.words import tr
@@ -43,12 +42,10 @@ class Snip(Pointed):
 
     def show(self) -> None:
         """What will go: that of the swipe's last step, and what was found before."""
-        page, step = self.board.document.page_when_dry(), np.array(self._way[-2:])
-        try:
-            found = snip.gone_pieces(page, snip.ink_layer(page), step, self.board.hand.mending.against, self._keeps)
-        except Refused:
+        page, layer, step = self.board.document.page, self.layer(), np.array(self._way[-2:])
+        if layer is None or len(step) < 2:
             return
-        for stroke, gone in found if len(step) > 1 else ():
+        for stroke, gone in snip.gone_pieces(page, layer, step, self.board.hand.mending.against, self._keeps):
             for first, last in gone:
                 ribbon = stroke.own_ribbon
                 line = ribbon.points[(ribbon.times >= first) & (ribbon.times <= last), :2].astype(np.float64)
@@ -70,7 +67,7 @@ class GrowBack(Pointed):
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         layer, place = self.layer(), self.on_page(at)
-        page = self.board.document.page_when_dry()
+        page = self.board.document.page
         self._end = grow.snipped_end(page, place, self._reach) if layer is not None else None
         super().press(at, t_ms, pressure, has_pressure)
 

@@ -11,10 +11,11 @@ import sys
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QPoint
-from PySide6.QtGui import QImage
+from PySide6.QtCore import QPoint, QPointF
+from PySide6.QtGui import QImage, QScreen
 from PySide6.QtWidgets import QApplication, QWidget
 
+from jotsk.core.hand import trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.page import blank_page, edits, flattened, rgba
 from jotsk.desk.board.board import Board
@@ -59,6 +60,21 @@ def draw(board: Board) -> None:
     print(json.dumps({"pen": math.dist(board.view.to_page(60 * ratio, 80 * ratio), begun)}))
 
 
+def draw_on_a_mapped_tablet(board: Board, screen: QScreen) -> None:
+    """A stroke on a tablet whose face is the screen that the window is on, and no more: from within the board to the
+    left edge of the tablet, where the pen stays, and back. Told is how far its ends lie from where the screen shows
+    the pen, and its leftmost place from the edge of the screen, page px."""
+    face, origin = screen.geometry(), board.mapToGlobal(QPointF(0.0, 0.0))
+    left = np.concatenate([np.linspace(0.3, -0.05, 40), np.linspace(-0.05, 0.3, 40)]).clip(0.0)
+    on_tablet = np.column_stack([left, np.linspace(0.2, 0.35, 80)])
+    on_board = on_tablet * (face.width(), face.height()) + (face.x() - origin.x(), face.y() - origin.y())
+    SimulatedPen(board, DEVICES["display"]).draw(trace_from(np.linspace(0, 0.8, 80), *on_board.T, 0.7))
+    line = board.document.page_when_dry().active.marks.last.trace.xy
+    wanted = np.array([board.view.to_page(*place) for place in on_board * board.devicePixelRatioF()])
+    off = [math.dist(line[0], wanted[0]), math.dist(line[-1], wanted[-1]), line[:, 0].min() - wanted[:, 0].min()]
+    print(json.dumps({"mapped": screen.name(), "off_by": np.abs(off).tolist()}))
+
+
 def board_of_lines(folder: Path) -> tuple[QWidget, Board]:
     """A board with a page of lines, in a window."""
     document = Document()
@@ -94,6 +110,7 @@ def main(folder: Path) -> None:
         look(host, board)
         draw(board)
         look(host, board)
+        draw_on_a_mapped_tablet(board, screen)
 
 
 if __name__ == "__main__":

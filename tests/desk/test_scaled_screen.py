@@ -55,3 +55,7 @@ def test_a_window_goes_to_a_screen_of_another_scale_and_on_to_a_third(tmp_path):
     assert [move["moved"] for move in moves] == pytest.approx([2.0, 0.75]), "as large as on the screen before"
     assert all(look["off"] == 0 for look in looks), looks
     assert all(t["pen"] < 2.5 for t in told if "pen" in t)
+    mapped = [t for t in told if "mapped" in t]
+    assert [t["mapped"] for t in mapped] == ["screen1", "screen2"]
+    for tablet in mapped:
+        assert max(tablet["off_by"]) < 0.05, "ink lies under the pen of a tablet that is mapped to one of the screens"

@@ -10,6 +10,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLabel, QPushButton, QToolButton, QWidget
 
 from jotsk.core.guides import guide_from
+from jotsk.core.guides.numbers import rows_of
 from jotsk.desk.dialogs import ExportSheet, FeelPad, KeySheet, MilestoneSheet, NewPage, PenMaker
 from jotsk.desk.dialogs.guide_sheet import GuideSheet
 from jotsk.desk.stages import STAGES
@@ -86,6 +87,29 @@ def test_the_numbers_of_another_guide_do_not_lie_over_those_before(window, qtbot
         qtbot.wait(20)
         shown = [label.text() for label in sheet.findChildren(QLabel) if label.isVisible()]
         assert ("Point 2 across" in shown) == (k == 0)
+
+
+@pytest.mark.parametrize(
+    "other", [{"kind": "perspective", "points": [[0, 0], [900, 0]]}, {"kind": "spokes", "at": [5, 5]}]
+)
+def test_a_number_that_is_still_being_typed_does_not_go_to_the_guide_that_comes(window, qtbot, other):
+    guiding = window.board.guiding
+    records = [{"kind": "straightedge", "at": [9, 9], "angle": 20}, other]
+    window.document.page_edits.set_guides("Guides", [guide_from(r).record() for r in records])
+    guiding.select(0)
+    sheet = GuideSheet(guiding, window.board)
+    qtbot.addWidget(sheet)
+    sheet.show()
+    sheet.activateWindow()
+    field = sheet.fields["at 0"]
+    field.setFocus()
+    qtbot.waitUntil(field.hasFocus)
+    QTest.keyClicks(field, "77")
+    field.lineEdit().setText("77")
+    before = guiding.guide(1)
+    guiding.select(1)
+    assert guiding.guide(1) == before and guiding.guide(0).at == (9, 9)
+    assert {key for key, _ in rows_of(before)} == set(sheet.fields)
 
 
 # -- at hand -------------------------------------------------------------------------------------

@@ -82,6 +82,8 @@ class GuideSheet(QDialog):
         self.color.setIcon(_swatch(swatch))
 
     def _build(self, guide: Guide | None) -> None:
+        for box in self.fields.values():
+            box.blockSignals(True)  # as it goes it would give what was typed last to the guide that comes
         while (item := self._form_place.takeAt(0)) is not None:
             if item.widget():
                 item.widget().hide()  # at once, or the next one would lie over it for a moment

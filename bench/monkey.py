@@ -12,4 +12,6 @@ def main() -> None:
     for seed in (1, 2):
         command = [sys.executable, "-m", "trials.monkey", "--seed", str(seed), "--minutes", str(MINUTES / 2)]
         out = subprocess.run(command, capture_output=True, text=True, check=False)
-        print(out.stdout.strip())
+        print(out.stdout.strip(), flush=True)
+        if " 0 troubles" not in out.stdout:
+            print(out.stderr.strip())

@@ -6,21 +6,23 @@ import base64
 import io
 import xml.etree.ElementTree as ET
 from dataclasses import replace
+from itertools import pairwise
 
 import numpy as np
 import pytest
 import resvg_py
 import skia
 from PIL import Image
-from shapely import LineString, Point
+from shapely import LineString, Point, Polygon, union_all
 from skimage.measure import find_contours
 from svgelements import Path as ShapePath
 
 from jotsk.core.files.export import FORMATS, Export, write_export
-from jotsk.core.files.export.numbers_kernel import numbers_text
+from jotsk.core.files.export.numbers_kernel import closed_path, numbers_text
 from jotsk.core.fill.outline import filled_inside
 from jotsk.core.geometry.contour_kernel import contours
 from jotsk.core.marks.cut import Cut
+from jotsk.core.marks.outlines import outline_of
 from jotsk.core.page import GroupLayer, InkLayer, blank_page, edits, flattened, rgba
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.layers.effects import Effect
@@ -64,6 +66,9 @@ def test_numbers_are_written_as_python_writes_them():
     assert numbers_text(numbers, 0).tobytes().decode() == " ".join(map(str, numbers.tolist()))
     assert numbers_text(numbers[:4], ord("l")).tobytes() == b"0 -1 l 10 -2010 l"
     assert not len(numbers_text(numbers[:0], 0))
+    ring = np.array([(-1.004, 2), (3.25, -0.5), (3.252, -0.501), (0, 7)], np.float32)
+    assert closed_path(ring, 100.0).tobytes() == b"M-100 200l425 -250 -325 750z"
+    assert closed_path(ring[:1], 100.0).tobytes() == b"M-100 200z"
 
 
 @pytest.fixture
@@ -113,6 +118,20 @@ def test_paths_are_read_by_their_grammar_and_lie_where_the_ink_is(tmp_path):
     assert max(edge.distance(Point(p)) for p in corners) < 0.1
 
 
+@pytest.mark.parametrize("size", [0.8, 2.0, 5.0, 20.0])
+def test_a_line_that_tapers_is_one_path_to_its_tips(size):
+    path = [(30 + 8 * k, 60 + 20 * np.sin(k / 5)) for k in range(41)]
+    stroke = stroke_along(path, pen="mapping-nib", size=size, pressure=np.linspace(0.1, 0.9, 41))
+    (ring,), opacity = outline_of(stroke)
+    assert opacity == 1.0
+    points = stroke.ribbon.points.astype(float)
+    discs = [Point(x, y).buffer(max(r, 1e-6), quad_segs=32) for x, y, r in points]
+    whole = union_all([a.union(b).convex_hull for a, b in pairwise(discs)])
+    outline = Polygon(ring)
+    assert outline.is_valid and abs(outline.area - whole.area) < 0.02 * whole.area
+    assert max(Point(p).distance(whole.exterior) for p in ring) < 0.1
+
+
 def test_what_was_rubbed_out_and_what_a_cord_hides_is_missing(tmp_path):
     below = stroke_along([(50, 100), (350, 100)], size=9, color=(0, 0, 0))
     page = with_inserted(blank_page(400, 200, DPI), 1, None, [below])
@@ -149,7 +168,7 @@ def test_contours_enclose_what_those_of_scikit_image_do():
     whole = np.kron(rng.integers(0, 256, (64, 64)), np.ones((4, 4))).astype(np.uint8)
     whole[100:150, 100:150] = rng.integers(0, 256, (50, 50))
     tiles = np.ascontiguousarray(whole.reshape(2, 128, 2, 128).transpose(0, 2, 1, 3).reshape(4, 128, 128))
-    found = contours(tiles, np.arange(4, dtype=np.int32).reshape(2, 2), 127.5)
+    found = contours(tiles, np.array([(0, 0), (1, 0), (0, 1), (1, 1)]), 127.5)
     # Saddles may be joined either way there; places on the grid's edges are the same in both.
     theirs = np.concatenate(find_contours(np.pad(whole, 1).astype(float), 127.5))[:, ::-1] - 0.5
     ours = np.concatenate(found)

@@ -10,16 +10,24 @@ import shapely
 
 from jotsk.core.geometry import catmull_rom
 from jotsk.core.ink.coverage_kernel import paint_ribbon
+from jotsk.core.ink.depth_kernel import EDGE, PER_PX
+from jotsk.core.ink.painting import depths_of
+from jotsk.core.ink.ribbon import Ribbon
 
 SIDE = 96
 
 
-def exact_coverage(ribbon: np.ndarray) -> np.ndarray:
-    """Coverage 0..255 of every pixel; circles as polygons of 256 corners, of the same area as the circle."""
+def shape_of(ribbon: np.ndarray) -> shapely.Geometry:
+    """Circles as polygons of 256 corners, of the same area as the circle."""
     grown = np.sqrt(2 * np.pi / 256 / np.sin(2 * np.pi / 256))
     discs = [shapely.Point(x, y).buffer(r * grown, quad_segs=64) for x, y, r in ribbon.tolist()]
     hulls = [shapely.convex_hull(shapely.union(a, b)) for a, b in itertools.pairwise(discs)]
-    shape = shapely.union_all(hulls or discs)
+    return shapely.union_all(hulls or discs)
+
+
+def exact_coverage(ribbon: np.ndarray) -> np.ndarray:
+    """Coverage 0..255 of every pixel."""
+    shape = shape_of(ribbon)
     y, x = np.mgrid[:SIDE, :SIDE]
     pixels = shapely.box(x, y, x + 1, y + 1)
     shapely.prepare(shape)
@@ -84,3 +92,21 @@ def test_a_tile_gets_what_the_whole_picture_gets():
 
 def test_a_ribbon_outside_leaves_the_buffer_alone():
     assert painted(wave(10) + np.array([500, 0, 0])).max() == 0
+
+
+@pytest.mark.parametrize("ribbon", [wave(1.0), wave(5.0), wave(17.0), wave(30.0, 0.3), np.array([[40.3, 41.8, 6.2]])])
+def test_the_depth_of_each_px_is_how_far_it_lies_from_the_edge(ribbon):
+    """Outside, its distance as Shapely measures it; inside, no more than that, for of several hulls one is deepest."""
+    cells, depths = depths_of(Ribbon(ribbon.astype(np.float32), np.full(len(ribbon), 255, np.uint8), ribbon[:, 0]))
+    assert cells.tolist() == [[0, 0]]
+    values = depths[0, :SIDE, :SIDE].astype(float)
+    shape = shape_of(ribbon)
+    middles = shapely.points(*(np.mgrid[:SIDE, :SIDE][::-1] + 0.5))
+    away = shapely.distance(shape.boundary, middles)
+    is_in = shapely.contains(shape, middles)
+    wanted = EDGE + PER_PX * np.where(is_in, away, -away)
+    told = (values > 0) & (values < 255)
+    assert np.abs(values - wanted)[told & ~is_in].max() < 1.5
+    assert (values - wanted)[told & is_in].max() < 1.5
+    assert (is_in == (values >= EDGE))[np.abs(away) > 0.02].all()
+    assert values[~told & is_in].min(initial=255) == 255 and values[~told & ~is_in].max() == 0

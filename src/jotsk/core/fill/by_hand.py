@@ -138,8 +138,8 @@ def loops_of(runs: Runs) -> list[Loop]:
     whole = Rect(column * SIDE, row * SIDE, (column + columns) * SIDE, (row + rows) * SIDE)
     mask = mask_in(runs, whole).astype(np.uint8) * 255
     tiles = np.ascontiguousarray(mask.reshape(rows, SIDE, columns, SIDE).swapaxes(1, 2).reshape(-1, SIDE, SIDE))
-    index = np.arange(rows * columns, dtype=np.int32).reshape(rows, columns)
-    return [ring + (whole.x0, whole.y0) for ring in contours(tiles, index, 127.5)]
+    cells = np.argwhere(np.ones((rows, columns), np.bool_))[:, ::-1] + (column, row)
+    return contours(tiles, cells, 127.5)
 
 
 def one_outline(runs: Runs) -> NDArray[np.float64]:

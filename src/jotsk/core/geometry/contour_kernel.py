@@ -12,40 +12,43 @@ BITS = 7
 SIDE = 1 << BITS  # of a tile
 
 
-def contours(tiles: NDArray[np.uint8], index: NDArray[np.int32], level: float) -> list[NDArray[np.float64]]:
+def contours(tiles: NDArray[np.uint8], cells: NDArray[np.int64], level: float) -> list[NDArray[np.float64]]:
     """Return the closed contours at `level`, 0 < level <= 255, each as (N, 2) places.
 
-    `tiles` (K, 128, 128) lie where `index` (rows, columns) says; -1 is a tile of zeros. Places are px from the corner
-    of the whole, a px's value being that of its middle. What is inside lies to the right of the direction of travel.
+    `tiles` (K, 128, 128) lie in the columns and rows `cells` (K, 2) of a grid; where there is none, all is 0. Places
+    are px of that grid, a px's value being that of its middle. What is inside lies to the right of the direction of
+    travel.
     """
-    rows, columns = index.shape
-    begins = np.full((rows + 2, columns + 2), -1, np.int64)  # of a tile in the px, with a rim of none around
-    begins[1:-1, 1:-1] = np.where(index >= 0, index.astype(np.int64) << 2 * BITS, -1)
-    corners = np.zeros((len(tiles), 2), np.int64)
-    y, x = np.nonzero(index >= 0)
-    corners[index[y, x]] = np.column_stack([x, y])
+    if not len(cells):
+        return []
+    left, top = cells.min(axis=0) - 1  # with a rim of none around
+    columns, rows = cells.max(axis=0) + 2 - (left, top)
+    begins = np.full((rows, columns), -1, np.int64)  # of a tile in the px
+    begins[cells[:, 1] - top, cells[:, 0] - left] = np.arange(len(cells)) << 2 * BITS
     px = tiles.reshape(-1)
     inside = px >= np.uint8(np.ceil(level))
     goes_in = np.empty_like(inside)  # from the left; that of a row's first px is looked at in the tile beside it
     np.greater(inside[1:], inside[:-1], out=goes_in[1:])
     goes_in[::SIDE] = inside[::SIDE]
-    been = np.zeros(len(px), np.bool_)
-    places, starts = _traced(px, begins.reshape(-1), columns + 2, level, np.flatnonzero(goes_in), corners, been)
+    places, starts = _traced(px, begins.reshape(-1), columns, level, np.flatnonzero(goes_in), cells - (left, top))
+    places += np.array((left, top)) << BITS
     return [places[a:b] for a, b in zip(starts[:-1].tolist(), starts[1:].tolist(), strict=True)]
 
 
 @njit(cache=True, nogil=True)
-def _traced(px, begins, across, level, some, corners, been):
-    """The contours that go in at `some` px, one after the other, and where each begins. `been` marks the px whose left
-    side a contour has crossed upwards."""
+def _traced(px, begins, across, level, some, cells):
+    """The contours that go in at `some` px, one after the other, and where each begins."""
+    been = np.zeros(len(px), np.bool_)  # px whose left side a contour has crossed upwards
     places = np.empty((1024, 2), np.float64)
     starts = np.zeros(64, np.int64)
     count = n = 0
     for at in some:
+        if been[at]:
+            continue
         k = at >> 2 * BITS
-        x = (corners[k, 0] << BITS) + (at & SIDE - 1)
-        y = (corners[k, 1] << BITS) + (at >> BITS & SIDE - 1)
-        if been[at] or _value(px, begins, across, x - 1, y) >= level:
+        x = (cells[k, 0] << BITS) + (at & SIDE - 1)
+        y = (cells[k, 1] << BITS) + (at >> BITS & SIDE - 1)
+        if _value(px, begins, across, x - 1, y) >= level:
             continue
         places, n = _followed(px, begins, across, level, been, x, y, places, n)
         count += 1
@@ -98,5 +101,5 @@ def _value(px, begins, across, x, y):
 @njit(inline="always", cache=True, nogil=True)
 def _place(begins, across, x, y):
     """Of a px in all the tiles; -1 where there is no tile."""
-    begin = begins[((y >> BITS) + 1) * across + (x >> BITS) + 1]
+    begin = begins[(y >> BITS) * across + (x >> BITS)]
     return -1 if begin < 0 else begin + ((y & SIDE - 1) << BITS) + (x & SIDE - 1)

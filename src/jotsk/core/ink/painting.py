@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.ink.cord_kernel import paint_cord
 from jotsk.core.ink.coverage_kernel import paint_ribbon, paint_tiles
+from jotsk.core.ink.depth_kernel import deepen_tiles
 from jotsk.core.ink.grain_kernel import grain_into, paper
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import TILE, Ribbon
@@ -78,6 +79,18 @@ def shelled_tiles(shells: Shells, ribbon: Ribbon, keys: Sequence[Key]) -> NDArra
         for points, ink in _lines(shells, ribbon.points[start:stop], ribbon.ink[start:stop]):
             in_shares(partial(paint_tiles, alphas, points, ink), shares)
     return alphas
+
+
+def depths_of(ribbon: Ribbon) -> tuple[NDArray[np.int64], NDArray[np.uint8]]:
+    """The (K, 2) columns and rows of the tiles a smooth ribbon touches, and (K, 128, 128) how deep their px lie in it:
+    `EDGE` is its edge, and each px of depth is `PER_PX` more."""
+    touched = ribbon.touched
+    is_first = np.ones(len(touched), np.bool_)
+    is_first[1:] = (touched[1:, :2] != touched[:-1, :2]).any(axis=1)
+    depths = np.zeros((int(is_first.sum()), TILE, TILE), np.uint8)
+    parts = np.column_stack([np.cumsum(is_first) - 1, touched[:, :2] * TILE, touched[:, 2:]])
+    deepen_tiles(depths, ribbon.points, parts)
+    return touched[is_first, :2], depths
 
 
 def inked_tiles(

@@ -96,7 +96,7 @@ class Ribbon:
         return np.array(self.pieces, np.int64)
 
     @computed
-    def _touched(self) -> NDArray[np.int64]:
+    def touched(self) -> NDArray[np.int64]:
         """(M, 6) as `touched_cells` returns it, by the cells' rows and columns."""
         if not len(self.points):
             return np.zeros((0, 6), np.int64)
@@ -112,7 +112,7 @@ class Ribbon:
     def cells(self) -> dict[Key, NDArray[np.int64]]:
         """(column, row) of every 128 px tile the ribbon can touch -> the parts of it that can, (K, 4): points start ..
         stop of the ribbon, first and last + 1 segment of those."""
-        touched = self._touched
+        touched = self.touched
         if not len(touched):
             return {}
         begin = np.flatnonzero(np.concatenate([[True], (np.diff(touched[:, :2], axis=0) != 0).any(axis=1)]))
@@ -141,7 +141,7 @@ class Ribbon:
     def _reached_by(self, early: int, late: int) -> set[Key]:
         """The tiles of what lies neither within the first `early` nor the last `late` points of a turn."""
         n = len(self) // self.turns
-        column, row, start, stop, first, last = self._touched.T
+        column, row, start, stop, first, last = self.touched.T
         turn = start // n * n
         low, high = start - turn + np.maximum(0, first - 2), np.minimum(stop - turn, start - turn + last + 2)
         is_other = (high > early) & (low < n - late)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Iterator, Mapping, Sequence
 
 import cv2
 import numpy as np
@@ -11,7 +11,8 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry.contour_kernel import contours
 from jotsk.core.ink.blend_kernel import scale_alpha_into
-from jotsk.core.ink.painting import CRISP_SHELLS, Key, inked_tiles, shelled_tiles
+from jotsk.core.ink.depth_kernel import EDGE
+from jotsk.core.ink.painting import CRISP_SHELLS, Key, depths_of, finished, inked_tiles, shelled_tiles
 from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.marks.area import Area
 from jotsk.core.marks.cut import AnyCut, Cut
@@ -20,16 +21,19 @@ from jotsk.core.marks.mark import Mark
 from jotsk.core.marks.stroke import WHOLE, Stroke
 
 MOST_OFF_PX = 0.05  # an outline may lie off its ink
-FINE = ((3.0, 4), (6.0, 3), (math.inf, 2))  # lines no thicker than so many px are looked at so many times as fine
-MOST_TILES = 4096  # of one mark, looked at finely
+LOOKED_AT_PX = 6.0  # a line is looked at so large that it is at least so wide
+LEAST_TIMES, MOST_TIMES = 1.5, 16.0  # a tip that is much thinner than a px would be lost
+CRUMB_PX = 0.25  # px of area, less than which a ring beside larger ones is a crumb of a tip
+MOST_TILES = 4096  # of one mark, looked at so large
 FAINT = 3  # of 255, that ink may differ within a mark that has one opacity
 
+Alpha = NDArray[np.uint8]
 Outline = tuple[list[NDArray[np.float32]], float]  # closed polygons by the even-odd rule, page px, and an opacity
 
 
 def has_outline(mark: Mark) -> bool:
     """Whether a mark is one shape of one opacity. Grain, soft edges, flow and gradients are not."""
-    if mark.atop or not all(_is_crisp(cut) for cut in getattr(mark, "cuts", ())):
+    if mark.atop or not all(map(_is_crisp, getattr(mark, "cuts", ()))):
         return False
     if isinstance(mark, Area):
         return isinstance(mark.fill, Flat) and not mark.soften_px
@@ -43,74 +47,79 @@ def has_outline(mark: Mark) -> bool:
 def outline_of(mark: Mark, above: Sequence[Mark] = ()) -> Outline:
     """Return the shape of a mark that `has_outline`, without what the cords `above` hide of it."""
     times = _times(mark)
-    keys, tiles = _looked_at(mark, times)
-    if not keys:
+    cells, tiles, level, opacity = _looked_at(mark, times)
+    if not opacity:
         return [], 1.0
-    over = mark.bounds
-    for other in above:
-        if isinstance(other, Stroke) and other.bounds & over:
-            gone = _hidden(other, times, keys)
-            for key, tile in zip(keys, tiles, strict=True):
-                if key in gone:
-                    scale_alpha_into(tile, gone[key])
-    stacked = np.array(tiles)
-    most = int(stacked.max())
-    if not most:
-        return [], 1.0
-    columns, rows = np.array(keys).T
-    left, top = int(columns.min()), int(rows.min())
-    index = np.full((int(rows.max()) - top + 1, int(columns.max()) - left + 1), -1, np.int32)
-    index[rows - top, columns - left] = np.arange(len(keys))
-    corner = left * TILE, top * TILE
-    rings = [((ring + corner) / times).astype(np.float32) for ring in contours(stacked, index, most / 2)]
+    cords = [cord for cord in above if isinstance(cord, Stroke) and cord.bounds & mark.bounds]
+    cuts = mark.cuts if isinstance(mark, Stroke) else ()  # an area is seen without what was cut away
+    if cords or cuts:
+        seen = dict(zip(map(tuple, cells.tolist()), tiles, strict=True))
+        for gone in [*_cut_away(cuts, seen, times), *(_hidden(cord, seen, times) for cord in cords)]:
+            for key, alpha in gone.items():
+                np.minimum(seen[key], 255 - alpha, out=seen[key])
+    rings = [(ring / times).astype(np.float32) for ring in contours(tiles, cells, level)]
     kept = [cv2.approxPolyDP(ring[:, None], MOST_OFF_PX, True)[:, 0] for ring in rings]
-    return [np.asarray(ring, np.float32) for ring in kept if len(ring) > 2], most / 255
+    sizes = [cv2.contourArea(ring) for ring in kept]
+    least = min(CRUMB_PX, max(sizes, default=0.0) / 4)
+    return [
+        np.asarray(ring, np.float32) for ring, size in zip(kept, sizes, strict=True) if len(ring) > 2 and size >= least
+    ], opacity
 
 
-def _times(mark: Mark) -> int:
+def _times(mark: Mark) -> float:
+    """How many times as large as the page a mark is looked at."""
     if not isinstance(mark, Stroke) or not len(mark.ribbon):
-        return 1
-    width = 2 * mark.ribbon.median_radius * (mark.pen.cord or 1.0)  # of a cord, that of its edges
-    fine = next(times for thickest, times in FINE if width <= thickest)
-    while fine > 1 and len(mark.ribbon.cells) * fine * fine > MOST_TILES:
-        fine //= 2
-    return fine
+        return 1.0
+    width = 2.0 * mark.ribbon.median_radius * (mark.pen.cord or 1.0)  # of a cord, that of its edges
+    times = min(MOST_TIMES, max(LEAST_TIMES, LOOKED_AT_PX / max(width, 1e-9)))
+    return min(times, max(1.0, math.sqrt(MOST_TILES / len(mark.ribbon.touched))))
 
 
-def _looked_at(mark: Mark, times: int) -> tuple[list[Key], list[NDArray[np.uint8]]]:
-    """The tiles a mark covers on a page `times` as fine, and its ink there."""
+def _looked_at(mark: Mark, times: float) -> tuple[NDArray[np.int64], NDArray[np.uint8], float, float]:
+    """The (K, 2) tiles a mark covers on a page `times` as large, (K, 128, 128) what is to be seen on them, its level at
+    the edge, and the opacity of the mark."""
+    if isinstance(mark, Stroke) and not mark.pen.cord:
+        pen, ribbon = mark.pen, mark.ribbon
+        most = max(ink for _, ink in pen.shells)
+        edge = max(radius for radius, ink in pen.shells if 2.0 * ink >= most)
+        cells, depths = depths_of(_larger(ribbon, times, edge))
+        ink = np.full((1, 1), int(ribbon.ink.max(initial=0)) * most + 0.5, np.uint8)
+        return cells, depths, float(EDGE), int(finished(pen, ink, (0, 0))[0, 0]) / 255
     if isinstance(mark, Stroke):
-        ribbon = _finer(mark.ribbon, times)
+        ribbon = _larger(mark.ribbon, times)
         keys = list(ribbon.cells)
         tiles = inked_tiles(mark.pen, mark.size_px * times, ribbon, keys, mark.mends.unders)
-        alphas = dict(zip(keys, tiles, strict=True))
-        for cut in mark.cuts:
-            for key, gone in cut.mapped(times, 0.0, 0.0).alphas(alphas).items():
-                scale_alpha_into(alphas[key], gone)
     else:
         assert isinstance(mark, Area)
         alphas = mark.alphas(mark.cells)
-    return list(alphas), list(alphas.values())
+        keys, tiles = list(alphas), list(alphas.values())
+    stacked = np.array(tiles, np.uint8).reshape(-1, TILE, TILE)
+    most = int(stacked.max(initial=0))
+    return np.array(keys, np.int64).reshape(-1, 2), stacked, most / 2, most / 255
 
 
-def _hidden(cord: Stroke, times: int, keys: Sequence[Key]) -> dict[Key, NDArray[np.uint8]]:
+def _cut_away(cuts: Sequence[AnyCut], seen: Mapping[Key, Alpha], times: float) -> Iterator[dict[Key, Alpha]]:
+    """How much cuts take away on the tiles that are `seen`."""
+    return (cut.mapped(times, 0.0, 0.0).alphas(seen) for cut in cuts)
+
+
+def _hidden(cord: Stroke, seen: Mapping[Key, Alpha], times: float) -> dict[Key, Alpha]:
+    """How much a cord hides on the tiles that are `seen`."""
     if not cord.pen.cord or cord.atop:
         return {}
-    ribbon = _finer(cord.ribbon, times)
-    touched = [key for key in keys if key in ribbon.cells]
+    ribbon = _larger(cord.ribbon, times)
+    touched = [key for key in seen if key in ribbon.cells]
     gone = dict(zip(touched, shelled_tiles(WHOLE, ribbon, touched), strict=True))
-    for cut in cord.cuts:
-        for key, alpha in cut.mapped(times, 0.0, 0.0).alphas(gone).items():
+    for cut in _cut_away(cord.cuts, gone, times):
+        for key, alpha in cut.items():
             scale_alpha_into(gone[key], alpha)
     return gone
 
 
-def _finer(ribbon: Ribbon, times: int) -> Ribbon:
-    if times == 1:
-        return ribbon
-    points = ribbon.points * np.float32(times)
-    finer = Ribbon(points, ribbon.ink, ribbon.times, ribbon.pieces, ribbon.turns)
-    return finer.measured(ribbon.along * times)
+def _larger(ribbon: Ribbon, times: float, radius: float = 1.0) -> Ribbon:
+    """A ribbon on a page `times` as large, and of so many times its radius."""
+    points = ribbon.points * np.array([times, times, times * radius], np.float32)
+    return Ribbon(points, ribbon.ink, ribbon.times, ribbon.pieces, ribbon.turns).measured(ribbon.along * times)
 
 
 def _is_crisp(cut: AnyCut) -> bool:

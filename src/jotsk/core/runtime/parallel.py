@@ -4,7 +4,9 @@ from __future__ import annotations
 
 import os
 import threading
+from collections import deque
 from collections.abc import Callable, Iterator, Sequence
+from concurrent.futures import Future
 from typing import TypeVar
 
 from jotsk.core.runtime.lanes import BESIDE
@@ -18,16 +20,23 @@ AT_ONCE = 128  # results held in memory together
 
 
 def on_all_cores(compute: Callable[[T], V], things: Sequence[T]) -> Iterator[V]:
-    """Yield `compute(thing)` for all `things`, in their order."""
+    """Yield `compute(thing)` for all `things`, in their order; some are worked out before they are asked for."""
     if len(things) < 2:
         yield from map(compute, things)
         return
+    shares = [things[k : k + SHARE] for k in range(0, len(things), SHARE)]
     with BESIDE.pool(THREADS) as pool:
-        for start in range(0, len(things), AT_ONCE):
-            some = things[start : start + AT_ONCE]
-            shares = [some[k : k + SHARE] for k in range(0, len(some), SHARE)]
-            for done in pool.map(lambda share: [compute(thing) for thing in share], shares):
-                yield from done
+        ahead: deque[Future[list[V]]] = deque()
+        try:
+            for share in shares:
+                if len(ahead) == AT_ONCE // SHARE:
+                    yield from ahead.popleft().result()
+                ahead.append(pool.submit(lambda share: [compute(thing) for thing in share], share))
+            while ahead:
+                yield from ahead.popleft().result()
+        finally:
+            for future in ahead:
+                future.cancel()
 
 
 def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:

@@ -66,7 +66,7 @@ def warm_up() -> None:
     import numpy as np
 
     from jotsk.core.errors import Refused
-    from jotsk.core.files.export.numbers_kernel import numbers_text
+    from jotsk.core.files.export.numbers_kernel import closed_path, numbers_text
     from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
     from jotsk.core.files.premultiply_kernel import premultiplied
     from jotsk.core.fill import by_hand
@@ -119,6 +119,7 @@ def warm_up() -> None:
     _flatten_for_the_board(page)
     premultiplied(np.zeros((2, 2, 4), np.uint8))
     numbers_text(np.zeros(2, np.int64), 0)
+    closed_path(np.zeros((2, 2), np.float32), 100.0)
     Tiles().with_tiles({(k, 0): np.full((TILE, TILE), 0xFF102030, np.uint32) for k in range(2)})
     buffer = io.BytesIO()
     encode_png(buffer, flattened(page))

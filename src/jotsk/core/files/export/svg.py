@@ -11,7 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PIL import Image
 
-from jotsk.core.files.export.numbers_kernel import numbers_text
+from jotsk.core.files.export.numbers_kernel import closed_path, numbers_text
 from jotsk.core.files.export.options import Export, Format, Progress
 from jotsk.core.files.export.shapes import Closes, Opens, Part, Picture, Shape, parts_of
 from jotsk.core.files.premultiply_kernel import straight
@@ -92,9 +92,9 @@ def _line_of(mark: Mark) -> str:
         return ""
     pieces = []
     for start, stop in mark.ribbon.pieces:
-        points = mark.ribbon.points[start:stop]
-        steps = np.hypot(*np.diff(points[:, :2], axis=0).T)
-        step = max(1, round(LINE_STEP_PX / max(0.2, float(steps.mean()) if len(steps) else LINE_STEP_PX)))
+        points, along = mark.ribbon.points[start:stop], mark.ribbon.along[start:stop]
+        between = (along[-1] - along[0]) / max(1, len(points) - 1)
+        step = max(1, round(LINE_STEP_PX / max(0.2, between))) if between > 0 else 1
         rows = np.concatenate([points[:-1:step], points[-1:]])
         grid = np.round(rows * (100.0, 100.0, 200.0)).astype(np.int64)
         pieces.append(_text(grid))
@@ -103,10 +103,7 @@ def _line_of(mark: Mark) -> str:
 
 def _ring(ring: NDArray[np.float32]) -> str:
     """A closed polygon in hundredths of a px, in relative steps, which are short."""
-    grid = np.round(ring * 100.0).astype(np.int64)
-    steps = np.diff(grid, axis=0)
-    steps = steps[(steps != 0).any(axis=1)]
-    return f"M{grid[0, 0]} {grid[0, 1]}l{_text(steps)}z"
+    return closed_path(ring, 100.0).tobytes().decode("ascii")
 
 
 def _text(numbers: NDArray[np.int64]) -> str:

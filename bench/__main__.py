@@ -11,7 +11,7 @@ from bench.timing import stolen_ms
 
 NAMES = (
     "coverage", "steadying", "hands", "board", "holds", "whole", "fast_pen", "selection", "mend", "fill", "check",
-    "practice", "guides", "kept", "sitting", "soak", "monkey", "start",
+    "planted", "practice", "guides", "kept", "sitting", "soak", "monkey", "start",
 )  # fmt: skip
 
 for name in sys.argv[1:] or NAMES:

@@ -59,6 +59,15 @@ def test_planted_gaps_are_found_mended_and_closed_rings_have_none(seed):
     assert leaks(found[0].mend(page), 9.0) == [] == leaks(page_with(ring(700, 500, radius, size=size)), 9.0)
 
 
+def test_dashes_leave_no_gaps_and_nothing_stops_on_them():
+    whole = ring(700, 500, 200, size=9)
+    dashes = replace(whole, pen=replace(whole.pen, dash=(3.0, 0.6)))
+    assert len(dashes.own_ribbon.pieces) > 5
+    assert leaks(page_with(dashes), 8.0) == []
+    onto = stroke_along([(900 - 250, 500), (900 - 100, 500), (900 - 9, 500)], size=9)
+    assert stops(page_with(dashes, onto)) == []
+
+
 def test_leaks_are_ranked_by_what_would_flood_and_ends_inside_are_none():
     page = page_with(
         ring(300, 400, 100, 4.6, 355.4), ring(900, 500, 300, 1.5, 358.5), stroke_along([(880, 480), (960, 500)], size=8)
@@ -92,6 +101,17 @@ def test_planted_tangents_are_found_and_pushed_apart(seed):
         - one.own_ribbon.points[:, 2]
     )
     assert off.min() > near - 10 + 1
+
+
+@pytest.mark.parametrize("apart", [-0.5, 0.5, 2.0])
+def test_two_round_forms_that_touch_are_a_tangent(apart):
+    def forms(between):
+        return page_with(ring(400, 500, 200, 90, 450), ring(400 + 200 + 120 + 12 + between, 500, 120, 90, 450))
+
+    page = forms(apart)
+    (found,) = tangents(page, 3.0)
+    assert found.kind == "tangent" and math.dist(found.at, (606, 500)) < 12
+    assert tangents(found.mend(page), 3.0) == [] == tangents(forms(6.0), 3.0) == tangents(forms(-60.0), 3.0)
 
 
 def test_lines_that_cross_or_are_hatching_are_no_tangents_and_double_lines_are_told():

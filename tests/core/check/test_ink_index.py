@@ -77,5 +77,5 @@ def test_parallel_strokes_are_hatching_and_a_lone_one_is_not():
     index = InkIndex(page)
     assert index.hatching.tolist() == [True] * 5 + [False]
     apart = 12 * math.sin(math.atan2(200, 100))  # of their middle lines
-    assert len(index.pairs_beside(apart - 4.0 - 1.0, 6.0).numbers)  # within a step, to be looked at more closely
-    assert not len(index.pairs_beside(apart - 4.0 - 7.0, 6.0).numbers)
+    assert len(index.pairs_beside(apart - 4.0 - 1.0, 6.0, 6.0).numbers)  # within a step, to be looked at more closely
+    assert not len(index.pairs_beside(apart - 4.0 - 7.0, 6.0, 6.0).numbers)

@@ -25,7 +25,7 @@ def checked(
     index = InkIndex(page)
     looks = _looks(page, index, None, leak_px, tangent_px)
     with BESIDE.pool(THREADS) as pool:
-        waited_for = [pool.submit(lambda: weights(page))]  # which needs no index
+        waited_for = [pool.submit(lambda: weights(page, index=index))]  # which hardly ever asks it
         try:
             index.get_ready()  # or two threads work out the same
             waited_for += [pool.submit(look) for look in looks]

@@ -123,18 +123,27 @@ class InkIndex:
         return found
 
     @computed
+    def broken(self) -> NDArray[np.bool_]:
+        """Which strokes are dashes or motifs, and so are meant to be open."""
+        return np.array([bool(s.pen.dash) or s.pen.motif != "none" for s in self.strokes], np.bool_)
+
+    @computed
     def tips(self) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
-        """Of every end: the number of its stroke, and its place among all places; in the order of `ends`."""
+        """Of every end: the number of its stroke, and its place among all places; in the order of `ends`. Broken lines
+        are left out."""
         owners, places = [], []
         for number, stroke in enumerate(self.strokes):
+            if self.broken[number]:
+                continue
             for start, stop in stroke.own_ribbon.pieces:
                 if stop - start >= 2:
                     owners += [number, number]
                     places += [self.starts[number] + start, self.starts[number] + stop - 1]
         return np.array(owners, np.int64), np.array(places, np.int64)
 
-    def pairs_beside(self, gap_px: float, run_widths: float) -> Beside:
-        """The strokes that may run within a gap of each other, edge to edge, for so many of their widths."""
+    def pairs_beside(self, gap_px: float, run_widths: float, run_gaps: float) -> Beside:
+        """The strokes that may run within a gap of each other, edge to edge, for so many of their widths and of the
+        gap."""
         nothing = Beside(np.zeros((0, 2), np.int64), np.zeros((0, 4), np.int64))
         if len(self.strokes) < 2:
             return nothing
@@ -152,7 +161,7 @@ class InkIndex:
         bounds = np.searchsorted(owners, np.arange(len(self.strokes) + 1))
         numbers = np.column_stack(np.divmod(codes[firsts], len(self.strokes)))
         long = np.hypot(*(xy[high[:, 0]] - xy[low[:, 0]]).T) + 4 * STEP_PX
-        some = long >= run_widths * np.maximum(self.widths[numbers].min(axis=1), gap_px) / 2
+        some = long >= np.maximum(run_widths * self.widths[numbers].min(axis=1), run_gaps * gap_px) / 2
         low = np.maximum(low - BEYOND, bounds[numbers])[some]
         high = np.minimum(high + BEYOND, bounds[numbers + 1] - 1)[some]
         places = np.stack([kept[low], kept[high] + 1], axis=2).reshape(-1, 4)

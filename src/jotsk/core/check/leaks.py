@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 from functools import partial
 from typing import NamedTuple
 
@@ -26,6 +27,7 @@ from jotsk.core.words import tr
 MOST_PX = 9_000_000  # of the picture regions are told apart on
 LEAST_MM2 = 1.5  # what would flood is smaller than anybody sees
 ROOM_PX, LEAST_PX, HALF_STEP_PX = 3.0, 0.6, 1.5
+BESIDE_BRIDGE_PX = 4  # that are looked at for a way through a gap
 AROUND_PX = 400  # of a part of the page that is looked at again
 
 
@@ -40,15 +42,15 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
         gap = _nearest(index, near, number, end, gap_px)
         if gap is None:
             continue
-        width, way, last_radius, at = gap
-        if any(math.dist(at, other) < gap_px for other in taken) or (area is not None and not area.holds(*at)):
+        width, way, last_radius, at, other = gap
+        if any(math.dist(at, before) < gap_px for before in taken) or (area is not None and not area.holds(*at)):
             continue
         regions = regions or _regions(page, gap_px, area)
         flood = _flooded(regions, way, (end.radius + last_radius) / 2)
         if flood is None:
             continue
-        mm2 = flood * (regions.k / page.dpi * MM_PER_INCH) ** 2
-        if mm2 < LEAST_MM2:
+        mm2 = flood.px * (regions.k / page.dpi * MM_PER_INCH) ** 2
+        if mm2 < LEAST_MM2 or _is_closed(page, way, flood.sides) or _is_whisker(index, number, end, other, gap_px):
             continue
         taken.append(at)
         layer, stroke = index.layers[number], index.strokes[number]
@@ -125,12 +127,14 @@ def _regions(page: Page, gap_px: float, area: Rect | None = None) -> _Regions:
 
 
 class _Gap(NamedTuple):
-    """How wide it is, what would bridge it, (N, 2) places and the radius at their end, and where it is."""
+    """How wide it is, what would bridge it, (N, 2) places and the radius at their end, where it is, and the number of
+    the stroke beyond."""
 
     px: float
     way: NDArray[np.float64]
     last_radius: float
     at: tuple[float, float]
+    beyond: int
 
 
 def _nearest(index: InkIndex, near: NDArray[np.int64], number: int, end: End, gap_px: float) -> _Gap | None:
@@ -148,7 +152,8 @@ def _nearest(index: InkIndex, near: NDArray[np.int64], number: int, end: End, ga
         way = way_between(end, other)
         if way is not None:
             middle = (tip + other.tip) / 2
-            best = _Gap(float(open_px[k]), way, other.radius, (float(middle[0]), float(middle[1])))
+            beyond = int(index.owners[near[k]])
+            best = _Gap(float(open_px[k]), way, other.radius, (float(middle[0]), float(middle[1])), beyond)
             break
     ahead = (index.owners[near] != number) & (open_px <= gap_px) & (away @ end.towards > 0.4 * far)
     if ahead.any():
@@ -157,27 +162,61 @@ def _nearest(index: InkIndex, near: NDArray[np.int64], number: int, end: End, ga
         if gap > LEAST_PX and (best is None or gap < best.px):
             middle = tip + away[k] * ((end.tip_radius + gap / 2) / max(1e-6, far[k]))
             way = straight_way(end, index.xy[near[k]])
-            best = _Gap(gap, way, end.radius, (float(middle[0]), float(middle[1])))
+            beyond = int(index.owners[near[k]])
+            best = _Gap(gap, way, end.radius, (float(middle[0]), float(middle[1])), beyond)
     return best
 
 
-def _flooded(regions: _Regions, bridge: NDArray[np.float64], radius: float) -> int | None:
-    """The smaller of the regions on both sides of a bridge, px; None if it parts none."""
+def _is_whisker(index: InkIndex, number: int, end: End, beyond: int, gap_px: float) -> bool:
+    """Whether a stroke goes over another just before its end, which stands out like a whisker: over any within the
+    width of a gap, and over the one beyond the gap within twice that."""
+    own = index.xy[index.starts[number] : index.starts[number + 1]]
+    away = np.hypot(*(own - end.tip).T)
+    near = np.unique(index.owners[index.around(end.tip, 2 * gap_px + index.thickest)])
+    return any(
+        other != number and index.strokes[other].gap_to(x, y) <= 0.0
+        for other in near.tolist()
+        for x, y in own[away <= (2 * gap_px if other == beyond else gap_px)].tolist()
+    )
+
+
+class _Flood(NamedTuple):
+    """How large the smaller of the regions on both sides of a bridge is, px, and a place on each side, page px."""
+
+    px: int
+    sides: list[tuple[float, float]]
+
+
+def _flooded(regions: _Regions, bridge: NDArray[np.float64], radius: float) -> _Flood | None:
+    """What would flood through a gap; None if its bridge parts nothing."""
     labels, k, areas, corner = regions
     middle, way = bridge[len(bridge) // 2], bridge[-1] - bridge[0]
     length = float(np.hypot(*way))
     if length < 1e-6:
         return None
     side = np.array([-way[1], way[0]]) / length
-    found = []
+    found, sides = [], []
     for sign in (1, -1):
-        own = 0
         for reach in (radius + ROOM_PX * k, radius + 2.5 * ROOM_PX * k, radius + 5 * ROOM_PX * k):
-            x, y = ((middle + sign * reach * side - corner) / k).astype(int).tolist()
+            place = middle + sign * reach * side
+            x, y = ((place - corner) / k).astype(int).tolist()
             if 0 <= y < labels.shape[0] and 0 <= x < labels.shape[1] and labels[y, x]:
-                own = int(labels[y, x])
+                found.append(int(labels[y, x]))
+                sides.append((float(place[0]), float(place[1])))
                 break
-        found.append(own)
-    if not all(found) or found[0] == found[1]:
+    if len(found) < 2 or found[0] == found[1]:
         return None
-    return int(min(areas[found[0]], areas[found[1]]))
+    return _Flood(int(min(areas[found[0]], areas[found[1]])), sides)
+
+
+def _is_closed(page: Page, way: NDArray[np.float64], sides: Sequence[tuple[float, float]]) -> bool:
+    """Whether what is poured on one side of a bridge does not reach the other there: px that are at least half covered
+    part both already."""
+    own, others = np.floor(sides).astype(int)
+    low, high = np.floor(way.min(axis=0)).astype(int), np.floor(way.max(axis=0)).astype(int)
+    (x0, y0), (x1, y1) = np.minimum(low, np.minimum(own, others)), np.maximum(high, np.maximum(own, others))
+    window = Rect(int(x0), int(y0), int(x1) + 1, int(y1) + 1).grown(BESIDE_BRIDGE_PX) & page.bounds
+    free = clear_px(page, Pour((0.0, 0.0)), window).view(np.uint8)
+    _, labels = cv2.connectedComponents(free, connectivity=4)
+    one, other = (labels[y - window.y0, x - window.x0] for x, y in (own, others))
+    return bool(one and other and one != other)

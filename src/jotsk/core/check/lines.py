@@ -34,7 +34,8 @@ from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.runtime.giving_way import giving_way
 from jotsk.core.words import tr
 
-PARALLEL_COS, LEAST_RUN_WIDTHS = 0.97, 6.0
+PARALLEL_COS = 0.97
+LEAST_RUN_WIDTHS, LEAST_RUN_GAPS = 1.5, 4.0  # of a run: two round forms touch on a short stretch
 MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, are hatching
 MOST_SHARE = 0.75  # of a line that runs along another: more is a second try of it, a double line
 OUTSIDE = 1.5  # times as thick as inside lines
@@ -87,7 +88,7 @@ class _Run(NamedTuple):
 
 def _runs_along(index: InkIndex, within_px: float) -> list[_Run]:
     """Of each two lines of a layer that are not both hatching."""
-    numbers, places = index.pairs_beside(within_px, LEAST_RUN_WIDTHS)
+    numbers, places = index.pairs_beside(within_px, LEAST_RUN_WIDTHS, LEAST_RUN_GAPS)
     layers, hatching = np.array([layer.uid for layer in index.layers], np.int64), index.hatching
     some = (layers[numbers[:, 0]] == layers[numbers[:, 1]]) & ~hatching[numbers].all(axis=1)
     points = np.column_stack([index.xy, index.radii])
@@ -96,7 +97,7 @@ def _runs_along(index: InkIndex, within_px: float) -> list[_Run]:
     for (one, two), (first, last), (length, gap) in zip(
         numbers[some].tolist(), where.tolist(), sizes.tolist(), strict=True
     ):
-        if last <= first or length < LEAST_RUN_WIDTHS * within_px:
+        if last <= first or length < LEAST_RUN_GAPS * within_px:
             continue
         if length < LEAST_RUN_WIDTHS * 2 * float(points[first:last, 2].mean()):
             continue
@@ -128,8 +129,10 @@ def _pushed_apart(
     return with_all_replaced(page, uid, [(a, moved)])
 
 
-def weights(page: Page, ratio: float = OUTSIDE) -> list[Finding]:
-    """Layers whose outside lines are not `ratio` times as thick as the inside ones: nothing stands out."""
+def weights(page: Page, ratio: float = OUTSIDE, *, index: InkIndex | None = None) -> list[Finding]:
+    """Layers whose outside lines are not `ratio` times as thick as the inside ones: nothing stands out. Layers of
+    hatching have no outside."""
+    index = index or InkIndex(page)
     found = []
     for layer in shown_ink(page):
         outer, inner = outside_and_inside(page, layer)
@@ -137,7 +140,7 @@ def weights(page: Page, ratio: float = OUTSIDE) -> list[Finding]:
             continue
         widths, thin = [_width(s) for s in outer], float(np.median([_width(s) for s in inner]))
         thick = float(np.median(widths))
-        if thick < ratio * thin * 0.97:
+        if thick < ratio * thin * 0.97 and not _are_hatching(outer, index):
             weakest = outer[int(np.argmin(widths))]
             points = weakest.own_ribbon.points
             at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
@@ -151,6 +154,12 @@ def weights(page: Page, ratio: float = OUTSIDE) -> list[Finding]:
             )
             found.append(Finding("weight", at, thick, layer.name, words, ratio - thick / thin, mend, layer.uid))
     return found
+
+
+def _are_hatching(strokes: list[Stroke], index: InkIndex) -> bool:
+    """Whether most of some strokes are hatching."""
+    hatching = {stroke.uid for stroke, is_hatching in zip(index.strokes, index.hatching, strict=True) if is_hatching}
+    return 2 * sum(stroke.uid in hatching for stroke in strokes) > len(strokes)
 
 
 def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[Stroke]]:

@@ -26,7 +26,7 @@ LEAST_WIDTHS = 4.0  # as long as a line is, for its end to matter
 
 def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None) -> list[Finding]:
     """Ends whose tip touches the edge of another line and goes no farther; only those in an `area`, if there is one.
-    Hatching ends where it likes."""
+    Hatching ends where it likes, and dashes are no line to stop on."""
     index = index or InkIndex(page, area)
     owners, places = index.tips
     if not len(owners):
@@ -44,7 +44,7 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
             continue
         near = index.around(tips[k], radii[k] + index.thickest + TOUCH_PX)
         others = np.unique(index.owners[near])
-        others = others[(others != number) & ~hatching[others]]
+        others = others[(others != number) & ~hatching[others] & ~index.broken[others]]
         away = {other: index.strokes[other].gap_to(*tips[k].tolist()) for other in others.tolist()}
         touched = [index.strokes[other] for other, gap in away.items() if gap <= radii[k] + TOUCH_PX]
         if len(touched) != 1 or min(away.values()) < 0.0:  # it goes on in another

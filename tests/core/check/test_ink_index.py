@@ -6,9 +6,12 @@ import math
 
 import numpy as np
 import pytest
+import shapely
+from hypothesis import given, settings
+from hypothesis import strategies as st
 from scipy.spatial import KDTree
 
-from jotsk.core.check.beside_kernel import grid_of, longest_beside, open_px, places_around, places_beside
+from jotsk.core.check.beside_kernel import all_go_into, grid_of, longest_beside, open_px, places_around, places_beside
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.page import blank_page, edits
 from tests.conftest import stroke_along
@@ -79,3 +82,18 @@ def test_parallel_strokes_are_hatching_and_a_lone_one_is_not():
     apart = 12 * math.sin(math.atan2(200, 100))  # of their middle lines
     assert len(index.pairs_beside(apart - 4.0 - 1.0, 6.0, 6.0).numbers)  # within a step, to be looked at more closely
     assert not len(index.pairs_beside(apart - 4.0 - 7.0, 6.0, 6.0).numbers)
+
+
+@settings(deadline=None)  # the first call compiles
+@given(st.integers(0, 10_000), st.floats(0.5, 12.0))
+def test_a_line_goes_into_another_where_shapely_says(seed, radius):
+    """Shapely's hull of the discs of every two places that follow each other; not asked where they just touch."""
+    rng = np.random.default_rng(seed)
+    ways = np.cumsum(rng.normal(0, 0.4, (2, 12)), axis=1) + rng.uniform(0, 7, (2, 1))
+    one, other = (np.cumsum(2.0 * np.column_stack([np.cos(way), np.sin(way)]), axis=0) for way in ways)
+    other += rng.uniform(-25, 25, 2)
+    points = np.concatenate([np.column_stack([line, np.full(len(line), radius)]) for line in (one, other)])
+    away = shapely.LineString(one).distance(shapely.LineString(other)) - radius
+    (goes,) = all_go_into(points, np.array([[0, 12, 12, 24]]))
+    if abs(away) > 0.7:  # its places are 2 px apart
+        assert goes == (away < 0)

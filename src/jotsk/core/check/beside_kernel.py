@@ -177,6 +177,53 @@ def longest_beside(
 
 
 @njit(**OPTIONS)
+def all_go_into(points: NDArray[np.float64], rows: NDArray[np.int64]) -> NDArray[np.bool_]:
+    """Whether the middle of the first of two lines runs into the ink of the other, for many pairs of one array (N, 3)
+    of x, y, radius: `rows` (M, 4) says from which row to before which each of the two goes."""
+    found = np.zeros(len(rows), np.bool_)
+    for k in range(len(rows)):
+        a, b, c, d = rows[k]
+        found[k] = _goes_into(points[a:b], points[c:d])
+    return found
+
+
+@njit(**OPTIONS)
+def _goes_into(p: NDArray[np.float64], q: NDArray[np.float64]) -> bool:
+    x0, y0, x1, y1 = np.inf, np.inf, -np.inf, -np.inf
+    for j in range(len(q)):
+        x0, x1 = min(x0, q[j, 0] - q[j, 2]), max(x1, q[j, 0] + q[j, 2])
+        y0, y1 = min(y0, q[j, 1] - q[j, 2]), max(y1, q[j, 1] + q[j, 2])
+    for i in range(len(p)):
+        n = min(i + 1, len(p) - 1)
+        ax, bx = min(p[i, 0], p[n, 0]), max(p[i, 0], p[n, 0])
+        ay, by = min(p[i, 1], p[n, 1]), max(p[i, 1], p[n, 1])
+        if ax > x1 or bx < x0 or ay > y1 or by < y0:
+            continue
+        for j in range(len(q)):
+            m = min(j + 1, len(q) - 1)
+            r = max(q[j, 2], q[m, 2])
+            if (
+                ax > max(q[j, 0], q[m, 0]) + r or bx < min(q[j, 0], q[m, 0]) - r
+                or ay > max(q[j, 1], q[m, 1]) + r or by < min(q[j, 1], q[m, 1]) - r
+            ):  # fmt: skip
+                continue
+            if gap_to(p[i, 0], p[i, 1], q, j, m + 1) <= 0.0 or _cross(p, i, n, q, j, m):
+                return True
+    return False
+
+
+@njit(**OPTIONS)
+def _cross(p: NDArray[np.float64], i: int, n: int, q: NDArray[np.float64], j: int, m: int) -> bool:
+    """Whether two segments cross: the ends of each lie on either side of the other."""
+    ux, uy, vx, vy = p[n, 0] - p[i, 0], p[n, 1] - p[i, 1], q[m, 0] - q[j, 0], q[m, 1] - q[j, 1]
+    of_j = ux * (q[j, 1] - p[i, 1]) - uy * (q[j, 0] - p[i, 0])
+    of_m = ux * (q[m, 1] - p[i, 1]) - uy * (q[m, 0] - p[i, 0])
+    of_i = vx * (p[i, 1] - q[j, 1]) - vy * (p[i, 0] - q[j, 0])
+    of_n = vx * (p[n, 1] - q[j, 1]) - vy * (p[n, 0] - q[j, 0])
+    return of_j * of_m < 0.0 and of_i * of_n < 0.0
+
+
+@njit(**OPTIONS)
 def _nearest(x: float, y: float, q: NDArray[np.float64]) -> tuple[int, float]:
     """The place of a line that is nearest, and how far the nearest edge at a place is."""
     best, least, gap = 0, np.inf, np.inf

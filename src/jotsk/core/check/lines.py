@@ -13,7 +13,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.check.beside_kernel import all_longest_beside
+from jotsk.core.check.beside_kernel import all_go_into, all_longest_beside
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.fill.pour import clear_px, holds_fills
@@ -54,7 +54,7 @@ def tangents(
     runs = _runs_along(index, within_px)
     beside = Counter(number for run in runs for number in run.numbers)
     found: list[Finding] = []
-    for (one, two), share, at, gap, length in runs:
+    for ((one, two), share, at, gap, length), crosses in zip(runs, _cross(index, runs), strict=True):
         a, b, layer = index.strokes[one], index.strokes[two], index.layers[one]
         most = max(beside[one], beside[two])
         if most > MOST_BESIDE or (most > 1 and share >= MOST_SHARE):
@@ -64,7 +64,7 @@ def tangents(
         if share >= MOST_SHARE:
             words = tr("Two lines lie over each other; splice them, or take one away.")
             found.append(Finding("stray", at, gap, layer.name, words, length, None, a.uid ^ b.uid))
-        elif not crossings(a, [b]):
+        elif not crosses:
             words = tr(
                 "Two lines run along each other for {length:.0f} px, {gap:.1f} px apart.",
                 length=length,
@@ -105,6 +105,19 @@ def _runs_along(index: InkIndex, within_px: float) -> list[_Run]:
         shorter = min(index.strokes[number].own_ribbon.length_px for number in (one, two))
         found.append(_Run((one, two), length / max(1e-6, shorter), (x, y), gap, length))
     return found
+
+
+def _cross(index: InkIndex, runs: list[_Run]) -> list[bool]:
+    """Whether the two lines of each run cross somewhere."""
+    numbers = np.array([run.numbers for run in runs], np.int64).reshape(-1, 2)
+    points = np.column_stack([index.xy, index.radii])
+    rows = np.stack([index.starts[numbers], index.starts[numbers + 1]], axis=2).reshape(-1, 4)
+    crosses: list[bool] = all_go_into(points, rows).tolist()
+    for k, (one, two) in enumerate(numbers.tolist()):
+        a, b = index.strokes[one], index.strokes[two]
+        if b.ribbon.turns > 1 or len(a.own_ribbon.pieces) + len(b.own_ribbon.pieces) > 2:  # no lines in one piece
+            crosses[k] = bool(crossings(a, [b]))
+    return crosses
 
 
 def _pushed_apart(

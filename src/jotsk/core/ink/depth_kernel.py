@@ -8,7 +8,8 @@ from __future__ import annotations
 
 import math
 
-from jotsk.core.ink.coverage_kernel import row_span
+import numpy as np
+
 from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True, "fastmath": True}
@@ -19,56 +20,37 @@ REACH = 1.5  # px from the edge up to which the values lie between none and all
 @njit(**OPTIONS)
 def deepen_segment(buf, x0, y0, xa, ya, ra, xb, yb, rb):
     """Raise `buf` (uint8), whose corner lies at page px (x0, y0), to how deep the middle of each px lies in the hull of
-    circles A and B. The frame is that of `coverage_kernel`."""
+    circles A and B: how deep it lies in the circle that is nearest of all between them, as in `gap_to`. Numbers of four
+    bytes, and no branches: eight px are done at once."""
     h, w = buf.shape
-    dx = xb - xa
-    dy = yb - ya
+    dx, dy = xb - xa, yb - ya
     length = math.sqrt(dx * dx + dy * dy)
+    ux, uy, slope, lean = np.float32(1.0), np.float32(0.0), np.float32(0.0), np.float32(0.0)
     if length <= abs(ra - rb) + 1e-6:  # one circle holds the other
         if rb > ra:
             xa, ya, ra = xb, yb, rb
-        rb = ra
-        length = dx = dy = s = 0.0
-        ux, uy = 1.0, 0.0
+        xb, yb, rb, length = xa, ya, ra, 0.0
     else:
-        ux, uy, s = dx / length, dy / length, (ra - rb) / length
-    c = math.sqrt(1.0 - s * s)
-    body = c * length
-    n1x, n1y = s * ux - c * uy, s * uy + c * ux
-    n2x, n2y = s * ux + c * uy, s * uy - c * ux
-    top = max(0, int(math.floor(min(ya - ra, ya + dy - rb) - REACH - y0)))
-    bottom = min(h, int(math.ceil(max(ya + ra, ya + dy + rb) + REACH - y0)) + 1)
-    column = xa - x0 - 0.5  # of A's centre
+        ux, uy, slope = np.float32(dx / length), np.float32(dy / length), np.float32((rb - ra) / length)
+        lean = np.float32(slope / math.sqrt(1.0 - slope * slope))
+    first = max(0, int(math.floor(min(xa - ra, xb - rb) - REACH - x0)))
+    last = min(w, int(math.ceil(max(xa + ra, xb + rb) + REACH - x0)) + 1)
+    top = max(0, int(math.floor(min(ya - ra, yb - rb) - REACH - y0)))
+    bottom = min(h, int(math.ceil(max(ya + ra, yb + rb) + REACH - y0)) + 1)
+    end, radius = np.float32(length), np.float32(ra)
+    none, all_, edge, per_px = np.float32(0.0), np.float32(255.0), np.float32(EDGE + 0.5), np.float32(PER_PX)
+    qx = np.float32(x0 + first + 0.5 - xa)
     for i in range(top, bottom):
-        qy = y0 + i + 0.5 - ya
-        low, high = row_span(qy, 0.0, 0.0, ra + REACH, dx, dy, rb + REACH, n1x, n1y, n2x, n2y)
-        if low > high:
-            continue
-        first = max(0, int(math.ceil(low + column)))
-        last = min(w, int(math.floor(high + column)) + 1)
-        solid0 = solid1 = last  # solid0 .. solid1: deeper than any value tells
-        if ra > REACH and rb > REACH:
-            low, high = row_span(qy, 0.0, 0.0, ra - REACH, dx, dy, rb - REACH, n1x, n1y, n2x, n2y)
-            if low < high:
-                solid0 = min(last, max(first, int(math.ceil(low + column))))
-                solid1 = max(solid0, min(last, int(math.floor(high + column)) + 1))
-        for j in range(solid0, solid1):
-            buf[i, j] = 255
-        for side in range(2):
-            for j in range(first if side == 0 else solid1, solid0 if side == 0 else last):
-                qx = j - column
-                along = qx * ux + qy * uy
-                across = abs(qy * ux - qx * uy)
-                tau = c * along - s * across
-                if tau < 0.0 or length == 0.0:
-                    depth = ra - math.sqrt(qx * qx + qy * qy)
-                elif tau > body:
-                    depth = rb - math.sqrt((qx - dx) * (qx - dx) + (qy - dy) * (qy - dy))
-                else:
-                    depth = ra - s * along - c * across
-                value = EDGE + PER_PX * depth
-                if value > buf[i, j]:
-                    buf[i, j] = min(255, int(value + 0.5))
+        qy = np.float32(y0 + i + 0.5 - ya)
+        row = buf[i, first:last]
+        from_along, from_across = qx * ux + qy * uy, qy * ux - qx * uy
+        for j in range(len(row)):
+            along = from_along + np.float32(j) * ux
+            across = abs(from_across - np.float32(j) * uy)
+            at = min(max(along + across * lean, none), end)
+            beyond = along - at
+            depth = radius + slope * at - np.sqrt(beyond * beyond + across * across)
+            row[j] = max(row[j], np.uint8(min(max(edge + per_px * depth, none), all_)))
 
 
 @njit(**OPTIONS)

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 import numpy as np
-from PySide6.QtCore import QPointF
-from PySide6.QtGui import QPolygonF
+import pytest
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
 from shapely import LineString
 
-from jotsk.desk.widgets.polygon import MANY, SEEN_OFF_PX, polygon_of
+from jotsk.desk.widgets.polygon import MANY, SEEN_OFF_PX, draw_line, polygon_of
 
 M = np.array([[0.5, -0.2, 30.0], [0.2, 0.5, -7.0]])
 
@@ -25,3 +26,35 @@ def test_of_a_long_line_only_what_is_seen_is_kept():
     seen = LineString(line @ M[:, :2].T + M[:, 2])
     assert len(kept) < 500 and LineString(kept).hausdorff_distance(seen) < SEEN_OFF_PX + 0.01
     assert np.allclose(kept[0], seen.coords[0]) and np.allclose(kept[-1], seen.coords[-1], atol=1e-3)
+
+
+def painted(draw, pen) -> np.ndarray:
+    image = QImage(400, 300, QImage.Format.Format_RGB32)
+    image.fill(QColor("#7fa0b0"))
+    painter = QPainter(image)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setPen(pen)
+    draw(painter)
+    assert painter.pen() == pen
+    painter.end()
+    return np.frombuffer(image.constBits(), np.uint8).reshape(300, 400, 4)[..., :3].astype(float)
+
+
+DASHES = QPen(QColor("#102030"), 2.0, Qt.PenStyle.DashLine)
+PENS = [QPen(QColor("#b0401c"), 1.4), QPen(QColor(255, 255, 255, 150), 3.5), DASHES]
+
+
+@pytest.mark.parametrize("pen", PENS)
+@pytest.mark.parametrize("turns", [0.3, 3.0])
+def test_a_line_in_parts_looks_as_qt_draws_the_whole(qapp, pen, turns):
+    a = np.linspace(0, 2 * np.pi * turns, 300)
+    line = np.column_stack([200 + (30 + 5 * a) * np.cos(a), 150 + (30 + 5 * a) * np.sin(a)])
+    polygon = polygon_of(line, np.eye(2, 3))
+    off = painted(lambda p: draw_line(p, polygon), pen) - painted(lambda p: p.drawPolyline(polygon), pen)
+    assert (np.abs(off) > 40).any(axis=2).sum() <= 12 * (1 + turns), "but for where two parts meet"
+
+
+@pytest.mark.parametrize("count", [0, 1, 2])
+def test_lines_of_a_few_places_are_drawn_too(qapp, count):
+    places = [QPointF(50, 50), QPointF(200, 90)][:count]
+    assert (painted(lambda p: draw_line(p, places), PENS[0]) != painted(lambda p: None, PENS[0])).any() == (count == 2)

@@ -17,6 +17,7 @@ from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.region_kernel import go_downhill
 from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks.area import Pour
 from jotsk.core.mend.join import End, straight_way, stroke_along, way_between
 from jotsk.core.page import Page
@@ -42,7 +43,7 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
         gap = _nearest(index, near, number, end, gap_px)
         if gap is None:
             continue
-        width, way, last_radius, at, other = gap
+        width, way, last_radius, at, beyond = gap
         if any(math.dist(at, before) < gap_px for before in taken) or (area is not None and not area.holds(*at)):
             continue
         regions = regions or _regions(page, gap_px, area)
@@ -50,7 +51,7 @@ def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, are
         if flood is None:
             continue
         mm2 = flood.px * (regions.k / page.dpi * MM_PER_INCH) ** 2
-        if mm2 < LEAST_MM2 or _is_closed(page, way, flood.sides) or _is_whisker(index, number, end, other, gap_px):
+        if mm2 < LEAST_MM2 or _is_closed(page, way, flood.sides) or _is_whisker(index, number, end, beyond, gap_px):
             continue
         taken.append(at)
         layer, stroke = index.layers[number], index.strokes[number]
@@ -212,11 +213,8 @@ def _flooded(regions: _Regions, bridge: NDArray[np.float64], radius: float) -> _
 def _is_closed(page: Page, way: NDArray[np.float64], sides: Sequence[tuple[float, float]]) -> bool:
     """Whether what is poured on one side of a bridge does not reach the other there: px that are at least half covered
     part both already."""
-    own, others = np.floor(sides).astype(int)
-    low, high = np.floor(way.min(axis=0)).astype(int), np.floor(way.max(axis=0)).astype(int)
-    (x0, y0), (x1, y1) = np.minimum(low, np.minimum(own, others)), np.maximum(high, np.maximum(own, others))
-    window = Rect(int(x0), int(y0), int(x1) + 1, int(y1) + 1).grown(BESIDE_BRIDGE_PX) & page.bounds
+    window = rect_around(np.concatenate([way, sides]), BESIDE_BRIDGE_PX) & page.bounds
     free = clear_px(page, Pour((0.0, 0.0)), window).view(np.uint8)
     _, labels = cv2.connectedComponents(free, connectivity=4)
-    one, other = (labels[y - window.y0, x - window.x0] for x, y in (own, others))
+    one, other = (labels[int(y) - window.y0, int(x) - window.x0] for x, y in sides)
     return bool(one and other and one != other)

@@ -115,7 +115,7 @@ def _cross(index: InkIndex, runs: list[_Run]) -> list[bool]:
     crosses: list[bool] = all_go_into(points, rows).tolist()
     for k, (one, two) in enumerate(numbers.tolist()):
         a, b = index.strokes[one], index.strokes[two]
-        if b.ribbon.turns > 1 or len(a.own_ribbon.pieces) + len(b.own_ribbon.pieces) > 2:  # no lines in one piece
+        if b.ribbon.turns > 1 or len(a.own_ribbon.pieces) + len(b.own_ribbon.pieces) > 2:  # dashes, copies
             crosses[k] = bool(crossings(a, [b]))
     return crosses
 

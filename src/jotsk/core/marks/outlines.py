@@ -70,7 +70,9 @@ def _times(mark: Mark) -> float:
     """How many times as large as the page a mark is looked at."""
     if not isinstance(mark, Stroke) or not len(mark.ribbon):
         return 1.0
-    width = 2.0 * mark.ribbon.median_radius * (mark.pen.cord or 1.0)  # of a cord, that of its edges
+    width = 2.0 * mark.ribbon.median_radius
+    if mark.pen.cord:  # it is seen by how much of a px its edges cover, which tells less than a depth
+        width *= mark.pen.cord / 2
     times = min(MOST_TIMES, max(LEAST_TIMES, LOOKED_AT_PX / max(width, 1e-9)))
     return min(times, max(1.0, math.sqrt(MOST_TILES / len(mark.ribbon.touched))))
 

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
-from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.fill.filling import filled_outline
 from jotsk.core.geometry.rects import rect_around
@@ -20,6 +20,7 @@ from jotsk.desk.document.selection import Selection
 from jotsk.desk.theme import current
 from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool
+from jotsk.desk.widgets.polygon import draw_line
 
 if TYPE_CHECKING:
     from jotsk.core.page import InkLayer
@@ -133,7 +134,7 @@ class ChooseAcross(_Lasso):
     def draw(self, painter: QPainter, ratio: float) -> None:
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setPen(QPen(QColor(current().accent), 1.6))
-        painter.drawPolyline(QPolygonF(self._loop))
+        draw_line(painter, self._loop)
 
 
 class RubInside(_Lasso):

@@ -26,7 +26,7 @@ from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.polygon import polygon_of
+from jotsk.desk.widgets.polygon import draw_line, polygon_of
 
 GRAB_PX, POINT_PX = 14.0, 5.0  # logical px
 SHOWN = 400
@@ -216,7 +216,7 @@ class Drafting(QObject):
             for color, width in pens if len(self._polygons[1]) <= MOST_HALOS else pens[1:]:
                 painter.setPen(QPen(color, width))
                 for line in lines:
-                    painter.drawPolyline(line)
+                    draw_line(painter, line)
         points = [self.ready.a, self.ready.b] if self.ready is not None else list(self.draft.points)
         for k, point in enumerate([] if self._is_inked and self.ready is not None else points):
             x, y = m[:, :2] @ point + m[:, 2]

@@ -10,13 +10,14 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QTransform
 
 from jotsk.core.geometry import View
 from jotsk.core.marks import Stroke
 from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.polygon import draw_line
 
 MOST_POINTS = 80  # of a line: it is a mark beside the ink, not the ink
 STEP_PX = 3.0  # of the screen, between two points
@@ -84,7 +85,7 @@ class ChosenLines(QObject):
         if lasso:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             painter.setPen(QPen(QColor(theme.accent), 1.4, Qt.PenStyle.DashLine))
-            painter.drawPolygon(QPolygonF(lasso))
+            draw_line(painter, [*lasso, lasso[0]])
 
     def _draw_beside(self, wanted: _Wanted) -> None:
         places: list[tuple[QRectF, QImage]] = []

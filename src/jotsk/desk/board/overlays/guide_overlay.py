@@ -20,7 +20,7 @@ from jotsk.core.guides.rails import Point
 from jotsk.desk.theme import current
 from jotsk.desk.theme.palette import luminance
 from jotsk.desk.widgets.faults import log_once
-from jotsk.desk.widgets.polygon import polygon_of
+from jotsk.desk.widgets.polygon import draw_line, polygon_of
 
 REACH_PX = 110.0  # screen px from the middle of a guide to the handle that turns it
 HANDLE_PX, GRAB_PX = 6.0, 16.0
@@ -201,7 +201,7 @@ def _draw_lines(
             pen.setStyle(Qt.PenStyle.DotLine)
         painter.setPen(pen)
         for shape in shapes:
-            painter.drawPolyline(shape)
+            draw_line(painter, shape)
     painter.setOpacity(1.0)
 
 

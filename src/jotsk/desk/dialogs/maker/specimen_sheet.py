@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QResizeEvent
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
 from PySide6.QtWidgets import QWidget
 
 from jotsk.core.hand import Trace
@@ -16,6 +16,7 @@ from jotsk.desk.theme.palette import DAY
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import alpha_image, draw_ring_handle
+from jotsk.desk.widgets.polygon import draw_line, polygon_of
 
 NEAR_PX = 16.0
 LABEL = QSize(118, 15)
@@ -121,7 +122,7 @@ class SpecimenSheet(QWidget):
         painter.drawImage(0, 0, alpha_image(self._ink, DAY.text, 1))
         painter.setPen(QPen(QColor(DAY.guide), 1))
         painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in self.line.stroke.trace.xy.tolist()]))
+        draw_line(painter, polygon_of(self.line.stroke.trace.xy, np.eye(2, 3)))
         painter.setPen(QColor(DAY.quiet))
         painter.setFont(font(SMALL_PX))
         painter.drawText(QPointF(16, 22), tr("shown at {zoom:.0f} %", zoom=100 * self.line.zoom))

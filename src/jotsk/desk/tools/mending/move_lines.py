@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, Qt, Signal
-from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry import frame_drag as drags
@@ -24,6 +24,7 @@ from jotsk.desk.theme import current
 from jotsk.desk.tools.pick import is_control_down, is_shift_down
 from jotsk.desk.tools.pictures import FAR_PX, NUDGES
 from jotsk.desk.tools.tool import Tool, is_enter
+from jotsk.desk.widgets.polygon import draw_line
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -342,7 +343,7 @@ def _draw(painter: QPainter, lines: list[list[QPointF]], rings: list[QPointF], s
         painter.setPen(QPen(color, width))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for line in lines:
-            painter.drawPolyline(QPolygonF(line))
+            draw_line(painter, line)
         painter.setBrush(QColor(theme.raised))
         for at in rings:
             painter.drawEllipse(at, HANDLE_PX, HANDLE_PX)

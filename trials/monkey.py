@@ -74,7 +74,9 @@ class Monkey:
         self.pokes = random.Random(seed)  # of sheets, which are open for as long as they take
         self.folder = folder
         self.troubles: list[str] = []
-        self.longest: list[tuple[float, float, str]] = []  # freezes, how much of them the host had the cores, and where
+        self.longest: list[
+            tuple[float, float, str]
+        ] = []  # freezes, for how much of each the host had each core, and where
         self._held_in = 0.0, ""  # the beat that is late, and where
         self._is_over = threading.Event()
         self.steps = 0
@@ -387,7 +389,7 @@ class Monkey:
         held_s = time.perf_counter() - self._beat
         if held_s > FREEZE_S:
             where = self._held_in[1] if self._held_in[0] == self._beat else ""
-            stolen_s = (stolen_ms() - self._stolen_ms) / 1e3
+            stolen_s = (stolen_ms() - self._stolen_ms) / 1e3 / (os.cpu_count() or 1)
             self.longest.append((held_s, stolen_s, f"{self._done[-1] if self._done else ''}\n{where}"))
         self._begin_beating()
 
@@ -447,9 +449,10 @@ def main() -> int:
         monkey.window.close()
     for trouble in monkey.troubles:
         print(trouble)
-    freezes = sorted((freeze for freeze in monkey.longest if freeze[0] - freeze[1] > FREEZE_S), reverse=True)
-    for held_s, stolen_s, what in freezes[:10]:
-        print(f"held the window {held_s * 1e3:.0f} ms, of which the host had the cores {stolen_s * 1e3:.0f} ms: {what}")
+    in_order = sorted(monkey.longest, key=lambda freeze: freeze[1] - freeze[0])
+    for held_s, stolen_s, what in in_order[:10]:
+        print(f"held the window {held_s * 1e3:.0f} ms, of which the host had each core {stolen_s * 1e3:.0f} ms: {what}")
+    freezes = [freeze for freeze in in_order if freeze[0] - freeze[1] > FREEZE_S]
     print(
         f"{monkey.steps} steps, {len(monkey.troubles)} troubles, {len(freezes)} freezes over {FREEZE_S * 1e3:.0f} ms, "
         f"besides {len(monkey.longest) - len(freezes)} while the host had the cores"

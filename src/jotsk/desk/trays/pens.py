@@ -181,11 +181,9 @@ class PenTray(QWidget):
         self._rebuild()
 
     def _rebuild(self) -> None:
-        stage = self._stage
+        stage, before = self._stage, {row.pen.id: row for row in self.rows}
         for row in self.rows:
             self._list.removeWidget(row)
-            row.hide()
-            row.deleteLater()
         for heading in self._headings:
             self._list.removeWidget(heading)
             heading.hide()
@@ -206,15 +204,22 @@ class PenTray(QWidget):
             self._list.insertWidget(at, heading)
             at += 1
             for pen in groups[name]:
-                row = PenRow(pen, self)
-                row.chosen.connect(self._hand.take)
-                row.made.connect(self.made)
+                row = before.pop(pen.id) if pen.id in before and before[pen.id].pen == pen else self._row(pen)
                 self.rows.append(row)
                 self._list.insertWidget(at, row)
                 at += 1
+        for row in before.values():
+            row.hide()
+            row.deleteLater()
         self._sentence.setText(stage.sentence or ("" if self.rows else tr("No pen has that in its name or tags.")))
         self._sentence.setVisible(bool(self._sentence.text()))
         self._mark()
+
+    def _row(self, pen: Pen) -> PenRow:
+        row = PenRow(pen, self)
+        row.chosen.connect(self._hand.take)
+        row.made.connect(self.made)
+        return row
 
     def _mark(self) -> None:
         for row in self.rows:

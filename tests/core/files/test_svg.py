@@ -52,7 +52,7 @@ def by_resvg(text: str, times: int = 4) -> np.ndarray:
 
 def by_cairo(text: str, times: int = 4) -> np.ndarray:
     """(H, W, 4) as CairoSVG draws it, which needs the system's Cairo."""
-    cairosvg = pytest.importorskip("cairosvg", exc_type=OSError)
+    cairosvg = pytest.importorskip("cairosvg", exc_type=OSError)  # if Cairo is missing
     data = cairosvg.svg2png(bytestring=text.encode(), dpi=times * DPI)
     drawn = np.array(Image.open(io.BytesIO(data)).convert("RGBA")).astype(float)
     height, width, _ = drawn.shape

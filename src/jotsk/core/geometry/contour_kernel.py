@@ -30,7 +30,7 @@ def contours(tiles: NDArray[np.uint8], cells: NDArray[np.int64], level: float) -
     begins[cells[:, 1] - top, cells[:, 0] - left] = np.arange(len(cells)) << 2 * BITS
     px = tiles.reshape(-1)
     some = _entered(px.view(np.uint64), int(np.ceil(level)))
-    places, starts = _traced(px, begins.reshape(-1), columns, level, some, cells - (left, top))
+    places, starts = _traced(px, begins.reshape(-1), columns, level, some, np.ascontiguousarray(cells - (left, top)))
     places += np.array((left, top)) << BITS
     return [places[a:b] for a, b in zip(starts[:-1].tolist(), starts[1:].tolist(), strict=True)]
 

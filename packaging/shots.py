@@ -35,6 +35,7 @@ from jotsk.desk.app.window import Window
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.dialogs import ExportSheet, FeelPad, OrdersSheet, PenMaker
+from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.manual import Manual
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
@@ -47,6 +48,8 @@ from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
 
 FOLDER = Path(__file__).parent.parent / "docs" / "screenshots"
+
+AGAIN_SHARE = 0.6  # of the drawing, when it is looked at while it is drawn again
 
 
 def settle(app: QApplication) -> None:
@@ -127,7 +130,7 @@ def below_each_other(path: Path, pictures: list[QPixmap]) -> None:
 
 
 def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
-    """Export, and handing over."""
+    """Export, handing over, and the drawing while it is drawn again."""
     export = ExportSheet(window.document.page_when_dry(), window.board)
     export.kind.setCurrentIndex(export.kind.findData("tiff"))
     export.color.setCurrentIndex(export.color.findData("bits"))
@@ -141,6 +144,18 @@ def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
             settle(app)
         seen.append(sheet.grab())
         sheet.close()
+    window.show_stage(STAGES["hand-over"])
+    window.actions_by_id["page.drawn_again"].trigger()
+    again = window.board.tools["drawn_again"]
+    again.set_speed(256)
+    while again.now_s < AGAIN_SHARE * again.whole_s:
+        app.processEvents()
+    again.pause(True)
+    settle(app)
+    seen.append(window.grab())
+    again.drop()
+    window.show_stage(STAGES["ink"])
+    settle(app)
     below_each_other(folder / "hand-over.png", seen)
 
 
@@ -319,15 +334,20 @@ def fill(window: Window, shoot: Callable[[str], None]) -> None:
     window.hold_keys.back_to_drawing()
 
 
-def check(window: Window, shoot: Callable[[str], None]) -> None:
-    """A leak of the page, walked to."""
+def check(window: Window, folder: Path, app: QApplication) -> None:
+    """A leak of the page, walked to, and its weights as a heat picture."""
     window.show_stage(STAGES["check"])
     window.document.checks.run()
     while not window.document.checks.findings:
         QApplication.processEvents()
         time.sleep(0.01)
     window.document.checks.step(2)
-    shoot("check-day")
+    settle(app)
+    heat = HeatSheet(heat_of(window.document.page_when_dry()), window.board)
+    heat.show()
+    settle(app)
+    below_each_other(folder / "check-day.png", [window.grab(), heat.grab()])
+    heat.close()
     window.document.checks.findings.clear()
     window.document.checks.changed.emit()
 
@@ -450,7 +470,7 @@ def main(folder: Path) -> None:
     window.show_stage(STAGES["sketch"])
     board.fit()
     shoot("sketch-day")
-    check(window, shoot)
+    check(window, folder, app)
     fill(window, shoot)
     mend(window, shoot, folder)
     window.show_stage(STAGES["ink"])

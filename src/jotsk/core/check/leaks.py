@@ -173,12 +173,12 @@ def _is_whisker(index: InkIndex, number: int, end: End, beyond: int, gap_px: flo
     width of a gap, and over the one beyond the gap within twice that."""
     own = index.xy[index.starts[number] : index.starts[number + 1]]
     away = np.hypot(*(own - end.tip).T)
-    near = np.unique(index.owners[index.around(end.tip, 2 * gap_px + index.thickest)])
-    return any(
-        other != number and index.strokes[other].gap_to(x, y) <= 0.0
-        for other in near.tolist()
-        for x, y in own[away <= (2 * gap_px if other == beyond else gap_px)].tolist()
-    )
+    last, away = own[away <= 2 * gap_px], away[away <= 2 * gap_px]
+    near = index.around(end.tip, 2 * gap_px + index.thickest)
+    near = near[index.owners[near] != number]
+    far = np.hypot(*(last[:, None] - index.xy[near]).transpose(2, 0, 1))
+    within = np.where(index.owners[near] == beyond, 2 * gap_px, gap_px)
+    return bool(((far <= index.radii[near]) & (away[:, None] <= within)).any())
 
 
 class _Flood(NamedTuple):

@@ -348,7 +348,7 @@ def check(window: Window, folder: Path, app: QApplication) -> None:
     settle(app)
     below_each_other(folder / "check-day.png", [window.grab(), heat.grab()])
     heat.close()
-    window.document.checks.findings.clear()
+    window.document.checks._forget()  # or what changes in the pictures after this is checked too
     window.document.checks.changed.emit()
 
 

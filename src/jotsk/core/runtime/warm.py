@@ -76,6 +76,7 @@ def warm_up() -> None:
     from jotsk.core.geometry.placement import Mesh
     from jotsk.core.ink import SHIPPED, TILE, pen_by_id
     from jotsk.core.marks import AreaCut, Cut, Stroke
+    from jotsk.core.marks.outlines import outline_of
     from jotsk.core.mend.brush import PUSH_WAYS, pushed_along
     from jotsk.core.mend.connected import connected
     from jotsk.core.mend.samples import SAMPLES, sample
@@ -120,6 +121,7 @@ def warm_up() -> None:
     premultiplied(np.zeros((2, 2, 4), np.uint8))
     numbers_text(np.zeros(2, np.int64), 0)
     closed_path(np.zeros((2, 2), np.float32), 100.0)
+    outline_of(Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
     Tiles().with_tiles({(k, 0): np.full((TILE, TILE), 0xFF102030, np.uint32) for k in range(2)})
     buffer = io.BytesIO()
     encode_png(buffer, flattened(page))

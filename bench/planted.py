@@ -42,7 +42,7 @@ def gap(rng: np.random.Generator, *, is_faulty: bool) -> tuple[Page, tuple[float
     size = rng.uniform(6, 16)
     outline = a_figure(rng)
     turn = rng.uniform(0, 1)
-    arcs = [(turn + k / ARCS - OVERLAP / 2, turn + (k + 1) / ARCS + OVERLAP / 2) for k in range(ARCS)]
+    arcs = arcs_from(turn)
     if not is_faulty:
         return page_of([an_arc(outline, *arc, size, rng) for arc in arcs]), None
     arcs[0] = turn, arcs[0][1]
@@ -78,10 +78,7 @@ def weak_outline(rng: np.random.Generator, *, is_faulty: bool) -> tuple[Page, No
     inner = rng.uniform(4, 9)
     outer = inner * (rng.uniform(0.6, 1.3) if is_faulty else rng.uniform(1.8, 2.6))
     outline, turn = a_figure(rng), rng.uniform(0, 1)
-    strokes = [
-        an_arc(outline, turn + k / ARCS - OVERLAP / 2, turn + (k + 1) / ARCS + OVERLAP / 2, outer, rng)
-        for k in range(ARCS)
-    ]
+    strokes = [an_arc(outline, *arc, outer, rng) for arc in arcs_from(turn)]
     for k in range(INNER):  # apart from each other and from the outline
         at = 85 * np.array((math.cos(2 * math.pi * k / INNER), math.sin(2 * math.pi * k / INNER))) + MIDDLE
         way = rng.uniform(0, 2 * np.pi)
@@ -100,6 +97,11 @@ def a_figure(rng: np.random.Generator) -> np.ndarray:
     for n in (2, 3, 4, 5):
         radius += rng.uniform(0, 60 / n) * np.cos(n * t + rng.uniform(0, 2 * np.pi))
     return np.column_stack([radius * np.cos(t), radius * np.sin(t)])
+
+
+def arcs_from(turn: float) -> list[tuple[float, float]]:
+    """From which turn to which each arc of an outline goes."""
+    return [(turn + k / ARCS - OVERLAP / 2, turn + (k + 1) / ARCS + OVERLAP / 2) for k in range(ARCS)]
 
 
 def an_arc(outline: np.ndarray, first: float, last: float, size: float, rng: np.random.Generator) -> Stroke:

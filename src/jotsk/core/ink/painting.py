@@ -84,9 +84,7 @@ def shelled_tiles(shells: Shells, ribbon: Ribbon, keys: Sequence[Key]) -> NDArra
 def depths_of(ribbon: Ribbon) -> tuple[NDArray[np.int64], NDArray[np.uint8]]:
     """The (K, 2) columns and rows of the tiles a smooth ribbon touches, and (K, 128, 128) how deep their px lie in it:
     `EDGE` is its edge, and each px of depth is `PER_PX` more."""
-    touched = ribbon.touched
-    is_first = np.ones(len(touched), np.bool_)
-    is_first[1:] = (touched[1:, :2] != touched[:-1, :2]).any(axis=1)
+    touched, is_first = ribbon.touched, ribbon.begins_cell
     depths = np.zeros((int(is_first.sum()), TILE, TILE), np.uint8)
     parts = np.column_stack([np.cumsum(is_first) - 1, touched[:, :2] * TILE, touched[:, 2:]])
     deepen_tiles(depths, ribbon.points, parts)

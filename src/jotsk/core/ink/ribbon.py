@@ -108,6 +108,14 @@ class Ribbon:
         touched = touched_cells(self.points, self._piece_rows, TILE, column0, row0, columns, rows)
         return np.asarray(touched[np.lexsort((touched[:, 0], touched[:, 1]))])
 
+    @property
+    def begins_cell(self) -> NDArray[np.bool_]:
+        """Which rows of `touched` are the first of their cell."""
+        cells = self.touched[:, :2]
+        is_first = np.ones(len(cells), np.bool_)
+        is_first[1:] = (cells[1:] != cells[:-1]).any(axis=1)
+        return is_first
+
     @computed
     def cells(self) -> dict[Key, NDArray[np.int64]]:
         """(column, row) of every 128 px tile the ribbon can touch -> the parts of it that can, (K, 4): points start ..
@@ -115,7 +123,7 @@ class Ribbon:
         touched = self.touched
         if not len(touched):
             return {}
-        begin = np.flatnonzero(np.concatenate([[True], (np.diff(touched[:, :2], axis=0) != 0).any(axis=1)]))
+        begin = np.flatnonzero(self.begins_cell)
         parts = np.split(touched[:, 2:], begin[1:])
         return {(column, row): part for (column, row), part in zip(touched[begin, :2].tolist(), parts, strict=True)}
 

@@ -25,7 +25,7 @@ OWN_PX = 30.0  # around a planted place
 
 
 def main() -> None:
-    for plant in (gap, tangent, weak_outline):
+    for plant in (gap, tangent, corner, weak_outline):
         found, false = 0, Counter()
         for k in range(TIMES):
             page, at = plant(np.random.default_rng(FIRST_SEED + k), is_faulty=True)
@@ -73,6 +73,28 @@ def tangent(rng: np.random.Generator, *, is_faulty: bool) -> tuple[Page, tuple[f
     return page_of([strokes[0], moved]), at
 
 
+def corner(rng: np.random.Generator, *, is_faulty: bool) -> tuple[Page, tuple[float, float] | None]:
+    """A pointed form beside the border of a panel, drawn in one go or in two lines that meet; faulty is one whose point
+    just meets the border."""
+    border_size, size, angle = rng.uniform(6, 16), rng.uniform(4, 12), rng.uniform(-0.25, 0.25)
+    border = a_stroke(
+        MIDDLE + np.linspace(-500, 500, 60)[:, None] * (math.cos(angle), math.sin(angle)), border_size, rng
+    )
+    lean, opening = rng.uniform(-0.5, 0.5), rng.uniform(0.5, 1.5)
+    ways = angle + np.pi / 2 + lean + np.array((-opening, opening)) / 2
+    arms = [np.linspace(0, rng.uniform(150, 350), 40)[:, None] * (math.cos(way), math.sin(way)) for way in ways]
+    lines = [np.concatenate([arms[0][::-1], arms[1]])] if rng.random() < 0.5 else arms
+    forms = [a_stroke(MIDDLE + line, size, rng) for line in lines]
+    wanted = rng.uniform(*NEAR_PX) if is_faulty else rng.uniform(15, 60)
+    low, high = -100.0, 300.0
+    for _ in range(20):  # until its point is as far from the border as wanted
+        off = (low + high) / 2
+        moved = [form.mapped(1.0, -off * math.sin(angle), off * math.cos(angle)) for form in forms]
+        away, at = min(between(form, border) for form in moved)
+        low, high = (low, off) if away > wanted else (off, high)
+    return page_of([border, *moved]), at
+
+
 def weak_outline(rng: np.random.Generator, *, is_faulty: bool) -> tuple[Page, None]:
     """A figure with lines inside; faulty is one whose outline is no heavier."""
     inner = rng.uniform(4, 9)
@@ -87,7 +109,7 @@ def weak_outline(rng: np.random.Generator, *, is_faulty: bool) -> tuple[Page, No
     return page_of(strokes), None
 
 
-gap.kind, tangent.kind, weak_outline.kind = "leak", "tangent", "weight"
+gap.kind, tangent.kind, corner.kind, weak_outline.kind = "leak", "tangent", "tangent", "weight"
 
 
 def a_figure(rng: np.random.Generator) -> np.ndarray:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import json
 import math
 from dataclasses import replace
+from itertools import pairwise
 
 import numpy as np
 import pytest
@@ -12,6 +13,7 @@ import shapely
 
 from jotsk.cli import main
 from jotsk.core.check.checks import checked
+from jotsk.core.check.corners import corners
 from jotsk.core.check.leaks import leaks
 from jotsk.core.check.lines import (
     outside_and_inside,
@@ -27,6 +29,7 @@ from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.mend.gap_kernel import gaps
 from jotsk.core.page import blank_page, edits
 from jotsk.core.page.edits.layer_edits import with_new_layer
+from jotsk.core.page.frames import frame
 from tests.conftest import stroke_along
 
 SIZE = (1400, 1000)
@@ -139,6 +142,62 @@ def test_an_end_that_stops_exactly_on_a_line_is_found_and_drawn_in(seed):
     through = stroke_along([tuple(tip + way * far) for far in (250, 120, -90)], size=size)
     for other in (into, before, through):
         assert stops(page_with(line(600, size=thick), other)) == []
+
+
+def pointed(at, wide=70.0, *, parts, size):
+    """Two arms that go down from a point."""
+    half = math.radians(wide / 2)
+    ends = [(at[0] + 300 * side * math.sin(half), at[1] + 300 * math.cos(half)) for side in (-1, 1)]
+    lines = [[ends[0], at, ends[1]]] if parts == 1 else [[end, at] for end in ends]
+    return [stroke_along([(x, y) for a, b in pairwise(line) for x, y in between(a, b)], size=size) for line in lines]
+
+
+def between(a, b):
+    return np.linspace(a, b, 100).tolist()
+
+
+@pytest.mark.parametrize("parts", [1, 2])
+@pytest.mark.parametrize("seed", range(10))
+def test_a_corner_that_just_meets_a_frame_is_found_and_kept_off(seed, parts):
+    """How far the ink of both is apart is measured by shapely."""
+    rng = np.random.default_rng(4000 + seed)
+    thick, size, wide = rng.uniform(6, 20), rng.uniform(4, 12), rng.uniform(40, 100)
+    border = line(300, size=thick, x0=100, x1=1300)
+
+    def apart(page):
+        first, *others = [
+            shapely.union_all([shapely.Point(x, y).buffer(r) for x, y, r in mark.own_ribbon.points.tolist()])
+            for mark in page.active.marks
+        ]
+        return min(first.distance(other) for other in others)
+
+    def form(off):
+        return page_with(border, *pointed((700.0, 300 + thick / 2 + size / 2 + off), wide, parts=parts, size=size))
+
+    page = form(rng.uniform(0.0, 1.5))
+    (found,) = corners(page)
+    assert (
+        found.kind == "tangent" and math.dist(found.at, (700, 300 + thick / 2)) < size + 4 and "frame" in found.sentence
+    )
+    assert found.size_px == pytest.approx(apart(page), abs=0.5)
+    after = found.mend(page)
+    assert corners(after) == [] and apart(after) > apart(page) + 4
+    for off in (8.0, -60.0):  # well off it, and well over it
+        assert corners(form(off)) == []
+
+
+def test_a_corner_at_the_cut_is_found_and_round_forms_and_the_ends_of_frames_are_none():
+    size, trim = 10.0, frame(replace(blank_page(*SIZE), trim_mm=5.0), "trim").y0
+    at_cut = replace(page_with(*pointed((700.0, trim + 6.0), parts=1, size=size)), trim_mm=5.0)
+    (found,) = corners(at_cut)
+    assert math.dist(found.at, (700, trim + 6)) < 6 and corners(found.mend(at_cut)) == []
+    assert corners(replace(at_cut, trim_mm=0.0)) == []
+    border = line(300, x0=100, x1=1300)
+    assert corners(page_with(border, ring(700, 300 + 5 + 200 + 6 + 1, 200, 90, 450))) == []  # two round forms' matter
+    panel = [line(300, x0=100, x1=1300), stroke_along(between((100, 300), (100, 900)), size=10)]
+    assert corners(page_with(*panel)) == []
+    meeting = pointed((100.0, 300.0), parts=2, size=10)
+    assert corners(page_with(line(300, x0=100, x1=1300), *meeting)) == []  # three lines that meet
 
 
 def figure(outer, inner):

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from concurrent.futures import as_completed
 
+from jotsk.core.check.corners import corners
 from jotsk.core.check.finding import KINDS, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.leaks import leaks
@@ -67,6 +68,7 @@ def _looks(page: Page, index: InkIndex, area: Rect | None, leak_px: float, tange
         lambda: leaks(page, leak_px, index=index, area=area),
         lambda: tangents(page, tangent_px, index=index, area=area),
         lambda: stops(page, index=index, area=area),
+        lambda: corners(page, tangent_px, index=index, area=area),
         lambda: wobbles(page, index=index),
         lambda: strays(page, area=area),
     )

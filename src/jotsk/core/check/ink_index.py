@@ -74,12 +74,18 @@ class InkIndex:
 
     def get_ready(self) -> None:
         """Work out what all checks ask for."""
-        _ = self.grid, self.tips, self.widths, self.hatching
+        _ = self.grid, self.tips, self.widths, self.hatching, self.boxes
 
     @computed
     def grid(self) -> Grid:
         """All places, to find those around one."""
         return grid_of(self.xy, 2 * STEP_PX + 2 * self.usual_radius)
+
+    @computed
+    def boxes(self) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+        """The middles of the boxes around all strokes (N, 2), and half their sizes (N, 2)."""
+        boxes = np.array([stroke.own_ribbon.bounds for stroke in self.strokes], np.float64).reshape(-1, 4)
+        return (boxes[:, :2] + boxes[:, 2:]) / 2, (boxes[:, 2:] - boxes[:, :2]) / 2
 
     @computed
     def usual_radius(self) -> float:

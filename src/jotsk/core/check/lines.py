@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 from jotsk.core.check.beside_kernel import all_go_into, all_longest_beside
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
+from jotsk.core.check.pushing import pushed_off
 from jotsk.core.fill.pour import clear_px, holds_fills
 from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry import Rect
@@ -25,7 +26,7 @@ from jotsk.core.hand.steady_after import lowest_cutoff_hz, penalty
 from jotsk.core.hand.wobble import MEANT_STRENGTH
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
-from jotsk.core.mend.brush import heavier, shifted_by
+from jotsk.core.mend.brush import heavier
 from jotsk.core.mend.crossings import crossings
 from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import InkLayer, Page
@@ -123,23 +124,18 @@ def _cross(index: InkIndex, runs: list[_Run]) -> list[bool]:
 def _pushed_apart(
     page: Page, *, uid: int, one: int, two: int, at: tuple[float, float], by: float, reach: float
 ) -> Page:
-    """The first of two lines moved off the other, most where they are nearest."""
+    """The first of two lines pushed off the other, most where they are nearest."""
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer):
         return page
     known = {mark.uid: mark for mark in layer.marks if isinstance(mark, Stroke)}
     if one not in known or two not in known:
         return page
-    a, b = known[one], known[two]
-    p, q = a.own_ribbon.points.astype(np.float64), b.own_ribbon.points.astype(np.float64)
-    k = int(np.hypot(p[:, 0] - at[0], p[:, 1] - at[1]).argmin())
-    near = int(np.hypot(q[:, 0] - p[k, 0], q[:, 1] - p[k, 1]).argmin())
-    out = p[k, :2] - q[near, :2]
-    out /= max(1e-6, float(np.hypot(*out)))
-    reach += 4 * by + 8 * float(p[k, 2])
-    share = np.maximum(0.0, 1 - (np.hypot(p[:, 0] - p[k, 0], p[:, 1] - p[k, 1]) / reach) ** 2) ** 2
-    moved = shifted_by(a, a.own_ribbon.times, share[:, None] * out * 2.5 * by)
-    return with_all_replaced(page, uid, [(a, moved)])
+    p, q = (known[uid].own_ribbon.points[:, :2].astype(np.float64) for uid in (one, two))
+    nearest = p[np.hypot(*(p - at).T).argmin()]
+    out = nearest - q[np.hypot(*(q - nearest).T).argmin()]
+    way = out / max(1e-6, float(np.hypot(*out)))
+    return pushed_off(page, uids=(one,), at=nearest, way=way, within_px=by, reach_px=reach)
 
 
 def weights(page: Page, ratio: float = OUTSIDE, *, index: InkIndex | None = None) -> list[Finding]:

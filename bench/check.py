@@ -16,7 +16,8 @@ from skimage.measure import find_contours
 from bench.inked_page import A4_600, inked_page
 from jotsk.core.check.checks import checked, checked_again
 from jotsk.core.check.leaks import leaks
-from jotsk.core.check.lines import strays, tangents, weights, wobbles
+from jotsk.core.check.lines import strays, tangents, wobbles
+from jotsk.core.check.weights import weights
 from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.page import flattened, rgba
 

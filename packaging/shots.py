@@ -24,6 +24,7 @@ from jotsk.core.check.practice.figures import measured
 from jotsk.core.check.practice.sheets import DPI as SHEET_DPI
 from jotsk.core.check.practice.sheets import sheet_of
 from jotsk.core.check.practice.simulated import SKILLS, drawn_sheet
+from jotsk.core.check.proposal import proposals
 from jotsk.core.files.orders import USUAL
 from jotsk.core.hand import Trace
 from jotsk.core.hand.simulated_pen import DEVICES, Hand, drawn, smooth_path
@@ -37,6 +38,7 @@ from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.dialogs import ExportSheet, FeelPad, OrdersSheet, PenMaker
 from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.manual import Manual
+from jotsk.desk.dialogs.mend_sheet import SHARPER, SIDE_PX, MendSheet
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.inout.settings import Settings
@@ -335,7 +337,7 @@ def fill(window: Window, shoot: Callable[[str], None]) -> None:
 
 
 def check(window: Window, folder: Path, app: QApplication) -> None:
-    """A leak of the page, walked to, and its weights as a heat picture."""
+    """A leak of the page, walked to; how all leaks would be mended; and its weights as a heat picture."""
     window.show_stage(STAGES["check"])
     window.document.checks.run()
     while not window.document.checks.findings:
@@ -343,13 +345,16 @@ def check(window: Window, folder: Path, app: QApplication) -> None:
         time.sleep(0.01)
     window.document.checks.step(2)
     settle(app)
+    mendable = [finding for finding in window.document.checks.alike if finding.mend is not None]
+    sheet = MendSheet(proposals(window.document.page_when_dry(), mendable, SHARPER * SIDE_PX), window.board)
+    sheet.show()
     heat = HeatSheet(heat_of(window.document.page_when_dry()), window.board)
     heat.show()
     settle(app)
-    below_each_other(folder / "check-day.png", [window.grab(), heat.grab()])
+    below_each_other(folder / "check-day.png", [window.grab(), sheet.grab(), heat.grab()])
+    sheet.close()
     heat.close()
-    window.document.checks._forget()  # or what changes in the pictures after this is checked too
-    window.document.checks.changed.emit()
+    window.document.checks.put_away()
 
 
 HALF = QSize(640, 428)

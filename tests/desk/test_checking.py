@@ -6,9 +6,11 @@ import math
 
 import numpy as np
 import pytest
+from PySide6.QtCore import Qt
 from scipy.ndimage import gaussian_filter
 
 from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
+from jotsk.desk.dialogs.mend_sheet import MendSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
 from jotsk.desk.stages import BY_ID as STAGES
 from tests.conftest import stroke_along
@@ -53,14 +55,144 @@ def test_findings_are_walked_to_mended_and_let_be(checking, settle):
     assert len(checks.findings) == 1
 
 
-def test_all_of_a_kind_are_mended_in_one_step_and_nothing_found_is_said(checking, settle, make_window):
-    checking.strips["check"].mend_all.click()
+def test_all_of_a_kind_are_shown_then_mended_in_one_step_and_nothing_found_is_said(checking, settle, monkeypatch):
+    document, checks, strip = checking.document, checking.document.checks, checking.strips["check"]
+    shown = []
+
+    def leave_one(sheet):
+        assert len(document.page_when_dry().active.marks) == 2, "nothing is done yet"
+        assert sheet.list.count() == 2 and sheet.do.text() == "Mend 2" and not sheet.grab().isNull()
+        shown.append(sheet.list.item(0).icon().pixmap(300, 300).toImage())
+        sheet.list.item(1).setSelected(False)
+        assert sheet.do.text() == "Mend 1"
+        return True
+
+    monkeypatch.setattr(MendSheet, "exec", lambda sheet: False)
+    strip.mend_all.click()
     settle(checking)
-    assert not checking.document.checks.findings and len(checking.document.page_when_dry().active.marks) == 4
-    checking.document.undo()
-    assert len(checking.document.page_when_dry().active.marks) == 2
+    assert len(document.page_when_dry().active.marks) == 2, "nothing is mended by looking"
+    monkeypatch.setattr(MendSheet, "exec", leave_one)
+    strip.mend_all.click()
+    settle(checking)
+    pixels = np.array(shown[0].bits()).reshape(shown[0].height(), shown[0].width(), 4).astype(int)
+    assert ((pixels[..., 2] > 150) & (pixels[..., 0] < 90)).sum() > 100, "what would be done is drawn in red"
+    assert len(document.page_when_dry().active.marks) == 3 and len(checks.findings) == 1
+    monkeypatch.setattr(MendSheet, "exec", lambda sheet: True)
+    checking.actions_by_id["check.mend_all"].trigger()
+    settle(checking)
+    assert not checks.findings and len(document.page_when_dry().active.marks) == 4
+    document.undo()
+    assert len(document.page_when_dry().active.marks) == 3
     checking.actions_by_id["check.next"].trigger()
     assert "Nothing was found yet" in checking.board.notice
+
+
+def _away(line, at):
+    return np.hypot(*(line - at).T).min()
+
+
+def test_a_proposal_is_seen_before_it_is_done_and_is_what_is_done(checking, settle, qtbot):
+    document, checks = checking.document, checking.document.checks
+    qtbot.waitUntil(lambda: bool(checks.proposals.lines), timeout=5000)
+    lines, at = checks.proposals.lines, checks.present.at
+    assert len(lines) == 2 and all(_away(line, at) < 12 for line in lines), "both edges of the bridge"
+    board = checking.board
+    without = np.array(board.grab().toImage().bits()).astype(int)
+    checks.proposals.lines = []
+    board.update()
+    assert (np.array(board.grab().toImage().bits()).astype(int) != without).sum() > 40, "it is seen on the board"
+    qtbot.keyClick(board, Qt.Key.Key_F7)
+    settle(checking)
+    (bridge,) = [mark for mark in document.page_when_dry().active.marks if mark.steady_after == 0.0 and not mark.hold][
+        -1:
+    ]
+    for edge, shown in zip(bridge.ribbon.edges(), lines, strict=True):
+        assert np.allclose(edge, shown), "what was drawn is what was done"
+    assert len(checks.findings) == 1
+    qtbot.waitUntil(lambda: bool(checks.proposals.lines), timeout=5000)
+    checks.put_away()
+    assert not checks.findings and not checks.proposals.lines and not checking.strips["check"].isVisible()
+    document.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
+    qtbot.wait(700)
+    assert not checks.findings, "what changes later is not checked either"
+
+
+def test_a_speck_that_would_go_is_crossed_out_and_kinds_are_walked_to(checking, settle, qtbot):
+    document, checks = checking.document, checking.document.checks
+    document.add_stroke(stroke_along([(1200, 2000)], size=3))
+    checking.actions_by_id["check.run"].trigger()
+    settle(checking)
+    rows = {row.kind: row for row in checking.look_list.rows}
+    assert {kind: row.count for kind, row in rows.items()} == {
+        "leak": 2,
+        "tangent": 0,
+        "weight": 0,
+        "wobble": 0,
+        "stray": 1,
+    }
+    rows["stray"].choose()
+    assert checks.present.kind == "stray" and rows["stray"].is_chosen and not rows["leak"].is_chosen
+    qtbot.waitUntil(lambda: len(checks.proposals.lines) == 2, timeout=5000)
+    assert all(line.min(axis=0).max() < 2000 and line.max(axis=0).max() > 2000 for line in checks.proposals.lines)
+    rows["wobble"].choose()
+    assert "Nothing of this kind" in checking.board.notice and checks.present.kind == "stray"
+    rows["leak"].choose()
+    first = checks.present
+    rows["leak"].choose()
+    assert first.kind == checks.present.kind == "leak" and checks.present is not first
+
+
+@pytest.fixture
+def weighing(window, settle, qtbot):
+    """A figure with an outline as thick as what is inside; the stage Check."""
+    for stroke in (
+        ring(900, 900, 400, 90, 452, size=10),
+        *(ring(900, 700 + 90 * k, 30, 90, 452, size=10) for k in range(5)),
+    ):
+        window.document.add_stroke(stroke)
+    settle(window)
+    window.top.stage_chosen.emit(STAGES["check"])
+    qtbot.waitUntil(lambda: window.document.line_weights.weights is not None, timeout=5000)
+    return window
+
+
+def test_one_track_makes_the_outside_heavier_as_one_step(weighing, qtbot):
+    window, document, tray = weighing, weighing.document, weighing.line_weights
+    before = document.page_when_dry()
+    assert tray.outside.value == pytest.approx(100, abs=3) and tray.outside.isEnabled() and tray.plot.isVisible()
+    outer, *inner = before.active.marks
+    for share in (0.5, 0.7, 0.9):
+        tray.outside.bar.dragged.emit(share, False)
+    qtbot.waitUntil(lambda: document.page is not before, timeout=5000)
+    assert tray.outside.value > 150, "what is measured beside does not move the handle under the hand"
+    tray.outside.number.setText("200")
+    tray.outside.number.setModified(True)
+    tray.outside.number.editingFinished.emit()
+
+    def width(number):
+        return 2 * np.median(list(document.page.active.marks)[number].own_ribbon.points[:, 2])
+
+    qtbot.waitUntil(lambda: abs(width(0) - 20) < 0.6, timeout=5000)
+    assert [width(k + 1) for k in range(5)] == pytest.approx([10] * 5, abs=0.3), "the inside stays"
+    qtbot.waitUntil(lambda: document.line_weights.weights.times > 1.9, timeout=5000)
+    assert "stands out" in tray.outside.remark.text() and document.undo_label == "Weight of the outside"
+    document.undo()
+    assert document.page_when_dry() is before, "the whole drag is one step"
+    window.top.stage_chosen.emit(STAGES["ink"])
+    assert window.line_place.currentWidget() is window.last_line and not window.look_list.isVisible()
+
+
+def test_the_track_is_still_where_there_is_no_outside_and_follows_a_weak_outline(weighing, qtbot, settle):
+    window, document, tray = weighing, weighing.document, weighing.line_weights
+    document.layers.add()
+    qtbot.waitUntil(lambda: not tray.outside.isEnabled(), timeout=5000)
+    assert "no lines yet" in tray._facts.text() and not tray.plot.isVisible()
+    window.actions_by_id["check.run"].trigger()
+    settle(window)
+    document.checks.walk_to("weight")
+    qtbot.waitUntil(tray.outside.isEnabled, timeout=5000)
+    tray.outside.bar.dragged.emit(0.9, True)
+    qtbot.waitUntil(lambda: document.undo_label == "Weight of the outside", timeout=5000)
 
 
 def test_weights_are_shown_in_colour(checking):

@@ -21,6 +21,8 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from jotsk.core.check.checks import checked
+from jotsk.core.check.proposal import proposals
 from jotsk.core.files.orders import USUAL
 from jotsk.desk.app.settings_room import settings_sheet
 from jotsk.desk.dialogs import (
@@ -38,6 +40,7 @@ from jotsk.desk.dialogs import (
 from jotsk.desk.dialogs.guide_sheet import GuideSheet
 from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.manual import Manual
+from jotsk.desk.dialogs.mend_sheet import MendSheet
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
 from jotsk.desk.stages import STAGES
@@ -57,6 +60,7 @@ SHEETS = {
     "pen maker": lambda w: PenMaker(w.hand, w.board),
     "recent": lambda w: RecentSheet([], [], w.board),
     "guide": lambda w: GuideSheet(w.board.guiding, w.board),
+    "mends": lambda w: MendSheet(proposals(w.document.page, checked(w.document.page), 200), w.board),
     "heat": lambda w: HeatSheet(heat_of(w.document.page), w.board),
     "manual": lambda w: Manual("mending", w.board),
     "practice": lambda w: PracticeSheet(w.practice, w.board),

@@ -24,10 +24,6 @@
         <translation>Zwei Linien laufen {length:.0f} px nebeneinander her, {gap:.1f} px voneinander.</translation>
     </message>
     <message>
-        <source>Outside lines are {times:.1f} times as thick as inside ones; {ratio:g} times stands out.</source>
-        <translation>Außenlinien sind {times:.1f}-mal so dick wie innere; mit {ratio:g}-mal hebt sich die Figur ab.</translation>
-    </message>
-    <message>
         <source>This line wobbles by {off:.1f} px; it can be steadied.</source>
         <translation>Diese Linie wackelt um {off:.1f} px; sie lässt sich beruhigen.</translation>
     </message>
@@ -1670,12 +1666,12 @@
         <translation>Ausbessern, wohin man gekommen ist</translation>
     </message>
     <message>
-        <source>Mend all of its kind</source>
-        <translation>Alle dieser Art ausbessern</translation>
+        <source>Mend all of its kind…</source>
+        <translation>Alle dieser Art ausbessern…</translation>
     </message>
     <message>
-        <source>Mend every finding of the kind one came to</source>
-        <translation>Jeden Fund der Art ausbessern, zu der man gekommen ist</translation>
+        <source>Show how every finding of the kind one came to would be mended, and mend those one wants</source>
+        <translation>Zeigt, wie jeder Fund dieser Art ausgebessert würde, und bessert die gewünschten aus</translation>
     </message>
     <message>
         <source>Let the finding be</source>
@@ -1684,6 +1680,14 @@
     <message>
         <source>It is meant so, and is not found again</source>
         <translation>So ist es gemeint; er wird nicht wieder gefunden</translation>
+    </message>
+    <message>
+        <source>Put the findings away</source>
+        <translation>Die Funde weglegen</translation>
+    </message>
+    <message>
+        <source>Show no findings any more, until the page is checked again</source>
+        <translation>Keine Funde mehr zeigen, bis die Seite wieder geprüft wird</translation>
     </message>
     <message>
         <source>Heat picture</source>
@@ -3142,12 +3146,12 @@
         <translation>Diesen ausbessern (F7)</translation>
     </message>
     <message>
-        <source>All of these</source>
-        <translation>Alle davon</translation>
+        <source>All of these…</source>
+        <translation>Alle diese…</translation>
     </message>
     <message>
-        <source>Mend every one of this kind</source>
-        <translation>Jeden dieser Art ausbessern</translation>
+        <source>Show how every one of this kind would be mended, before it is done</source>
+        <translation>Zeigt vorher, wie jeder dieser Art ausgebessert würde</translation>
     </message>
     <message>
         <source>Let be</source>
@@ -3156,6 +3160,10 @@
     <message>
         <source>It is meant so</source>
         <translation>So ist es gemeint</translation>
+    </message>
+    <message>
+        <source>Put away</source>
+        <translation>Weglegen</translation>
     </message>
     <message>
         <source>{at} of {count}: {sentence}</source>
@@ -3815,6 +3823,10 @@ Die Arbeit an dieser Seite ließ sich nicht beiseitelegen.</translation>
     <message>
         <source>The feel of “{device}” is kept.</source>
         <translation>Das Gefühl von „{device}“ ist behalten.</translation>
+    </message>
+    <message>
+        <source>Working out what mending would do</source>
+        <translation>Ausrechnen, was das Ausbessern täte</translation>
     </message>
     <message>
         <source>RGB and transparency</source>
@@ -5200,6 +5212,14 @@ nicht gespeichert, {when}</translation>
         <translation>Das bessert man von Hand aus; oder lassen Sie es.</translation>
     </message>
     <message>
+        <source>Nothing of this kind was found.</source>
+        <translation>Von dieser Art wurde nichts gefunden.</translation>
+    </message>
+    <message>
+        <source>Check the page first (F9).</source>
+        <translation>Prüfen Sie zuerst die Seite (F9).</translation>
+    </message>
+    <message>
         <source>Mend the {finding}</source>
         <translation>Ausbessern: {finding}</translation>
     </message>
@@ -5604,10 +5624,6 @@ nicht gespeichert, {when}</translation>
     <message>
         <source>Find leaks and weak lines before the printer does</source>
         <translation>Lecks und schwache Linien finden, bevor der Drucker es tut</translation>
-    </message>
-    <message>
-        <source>Check looks for leaks, tangents, weak outlines, wobble and stray marks; then walk from one to the next.</source>
-        <translation>Prüfen sucht nach Lecks, Tangenten, schwachen Umrissen, Wackeln und verirrten Strichen; dann geht man von einem zum nächsten.</translation>
     </message>
     <message>
         <source>Spot blacks and lay flats</source>
@@ -7005,8 +7021,126 @@ Punkte ziehen; neben die Linie drücken gibt einen neuen; herausziehen nimmt ein
         <translation>es enthält mehr als {most_colors} Farben</translation>
     </message>
     <message>
-        <source>This line stops exactly on another; draw it into that one, or end it before.</source>
-        <translation>Diese Linie hört genau auf einer anderen auf; ziehen Sie sie hinein, oder enden Sie davor.</translation>
+        <source>A corner just meets a frame; keep it off, or draw it well over.</source>
+        <translation>Eine Ecke berührt gerade einen Rahmen; halten Sie sie weg oder zeichnen Sie sie deutlich darüber.</translation>
+    </message>
+    <message>
+        <source>This line stops exactly on another: draw it in, or end it before.</source>
+        <translation>Diese Linie endet genau auf einer anderen: ziehen Sie sie hinein oder beenden Sie sie vorher.</translation>
+    </message>
+    <message>
+        <source>The outside is {times:.1f} times as thick as the inside; {ratio:g} times stands out.</source>
+        <translation>Außen ist es {times:.1f}-mal so dick wie innen; {ratio:g}-mal hebt sich ab.</translation>
+    </message>
+    <message>
+        <source>What mending would do</source>
+        <translation>Was das Ausbessern täte</translation>
+    </message>
+    <message>
+        <source>The coloured lines are what mending would do. Press those that are to stay as they are.</source>
+        <translation>Die farbigen Linien sind, was das Ausbessern täte. Drücken Sie auf die, die bleiben sollen, wie sie sind.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Mend %n</source>
+        <translation>
+            <numerusform>%n ausbessern</numerusform>
+            <numerusform>%n ausbessern</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{size:.1f} px</source>
+        <translation>{size:.1f} px</translation>
+    </message>
+    <message>
+        <source>Weight of the outside</source>
+        <translation>Stärke des Äußeren</translation>
+    </message>
+    <message>
+        <source>Weights</source>
+        <translation>Stärken</translation>
+    </message>
+    <message>
+        <source>Outside to inside</source>
+        <translation>Außen zu innen</translation>
+    </message>
+    <message>
+        <source>How thick the outside lines of this layer are beside inside ones; pull and they grow heavier</source>
+        <translation>Wie dick die Außenlinien dieser Ebene gegenüber den inneren sind; ziehen Sie, und sie werden kräftiger</translation>
+    </message>
+    <message>
+        <source>length of line by thickness, “{name}”</source>
+        <translation>Länge der Linien je Stärke, „{name}“</translation>
+    </message>
+    <message>
+        <source>“{name}” has no lines yet</source>
+        <translation>„{name}“ hat noch keine Linien</translation>
+    </message>
+    <message>
+        <source>choose a layer of ink</source>
+        <translation>wählen Sie eine Tuscheebene</translation>
+    </message>
+    <message>
+        <source>stands out</source>
+        <translation>hebt sich ab</translation>
+    </message>
+    <message>
+        <source>{wanted:.0f} % stands out</source>
+        <translation>{wanted:.0f} % hebt sich ab</translation>
+    </message>
+    <message>
+        <source>no outside and inside here</source>
+        <translation>hier kein Außen und Innen</translation>
+    </message>
+    <message>
+        <source>Leaks</source>
+        <translation>Lecks</translation>
+    </message>
+    <message>
+        <source>Tangents</source>
+        <translation>Tangenten</translation>
+    </message>
+    <message>
+        <source>Outlines</source>
+        <translation>Umrisse</translation>
+    </message>
+    <message>
+        <source>Wobble</source>
+        <translation>Wackeln</translation>
+    </message>
+    <message>
+        <source>Stray marks</source>
+        <translation>Verirrtes</translation>
+    </message>
+    <message>
+        <source>Gaps through which a fill would run out</source>
+        <translation>Lücken, durch die eine Füllung ausliefe</translation>
+    </message>
+    <message>
+        <source>Lines, ends and corners that touch without meaning to</source>
+        <translation>Linien, Enden und Ecken, die sich ungewollt berühren</translation>
+    </message>
+    <message>
+        <source>Outlines that are no heavier than what is inside</source>
+        <translation>Umrisse, die nicht kräftiger sind als das Innere</translation>
+    </message>
+    <message>
+        <source>Lines that stray from what was meant</source>
+        <translation>Linien, die vom Gemeinten abweichen</translation>
+    </message>
+    <message>
+        <source>Specks, double lines, lines off the page or too thin to print, empty layers</source>
+        <translation>Punkte, doppelte Linien, Linien neben der Seite oder zu dünn für den Druck, leere Ebenen</translation>
+    </message>
+    <message>
+        <source>not looked for yet</source>
+        <translation>noch nicht gesucht</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n found</source>
+        <translation>
+            <numerusform>%n gefunden</numerusform>
+            <numerusform>%n gefunden</numerusform>
+        </translation>
     </message>
 </context>
 </TS>

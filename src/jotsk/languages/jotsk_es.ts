@@ -24,10 +24,6 @@
         <translation>Dos líneas corren juntas durante {length:.0f} px, a {gap:.1f} px una de otra.</translation>
     </message>
     <message>
-        <source>Outside lines are {times:.1f} times as thick as inside ones; {ratio:g} times stands out.</source>
-        <translation>Las líneas de fuera son {times:.1f} veces más gruesas que las de dentro; con {ratio:g} veces destaca la figura.</translation>
-    </message>
-    <message>
         <source>This line wobbles by {off:.1f} px; it can be steadied.</source>
         <translation>Esta línea tiembla {off:.1f} px; se puede calmar.</translation>
     </message>
@@ -1670,12 +1666,12 @@
         <translation>Arreglar aquello a lo que se ha llegado</translation>
     </message>
     <message>
-        <source>Mend all of its kind</source>
-        <translation>Arreglar todos los iguales</translation>
+        <source>Mend all of its kind…</source>
+        <translation>Arreglar todos los de su tipo…</translation>
     </message>
     <message>
-        <source>Mend every finding of the kind one came to</source>
-        <translation>Arreglar cada hallazgo de la clase a la que se ha llegado</translation>
+        <source>Show how every finding of the kind one came to would be mended, and mend those one wants</source>
+        <translation>Muestra cómo se arreglaría cada hallazgo de este tipo y arregla los que se quieran</translation>
     </message>
     <message>
         <source>Let the finding be</source>
@@ -1684,6 +1680,14 @@
     <message>
         <source>It is meant so, and is not found again</source>
         <translation>Está así a propósito, y no se vuelve a hallar</translation>
+    </message>
+    <message>
+        <source>Put the findings away</source>
+        <translation>Guardar los hallazgos</translation>
+    </message>
+    <message>
+        <source>Show no findings any more, until the page is checked again</source>
+        <translation>No mostrar más hallazgos hasta que se revise la página otra vez</translation>
     </message>
     <message>
         <source>Heat picture</source>
@@ -3142,12 +3146,12 @@
         <translation>Arreglar este (F7)</translation>
     </message>
     <message>
-        <source>All of these</source>
-        <translation>Todos estos</translation>
+        <source>All of these…</source>
+        <translation>Todos estos…</translation>
     </message>
     <message>
-        <source>Mend every one of this kind</source>
-        <translation>Arreglar cada uno de esta clase</translation>
+        <source>Show how every one of this kind would be mended, before it is done</source>
+        <translation>Muestra antes cómo se arreglaría cada uno de este tipo</translation>
     </message>
     <message>
         <source>Let be</source>
@@ -3156,6 +3160,10 @@
     <message>
         <source>It is meant so</source>
         <translation>Está así a propósito</translation>
+    </message>
+    <message>
+        <source>Put away</source>
+        <translation>Guardar</translation>
     </message>
     <message>
         <source>{at} of {count}: {sentence}</source>
@@ -3815,6 +3823,10 @@ El trabajo de esta página no pudo guardarse aparte.</translation>
     <message>
         <source>The feel of “{device}” is kept.</source>
         <translation>El tacto de «{device}» queda guardado.</translation>
+    </message>
+    <message>
+        <source>Working out what mending would do</source>
+        <translation>Calculando qué haría el arreglo</translation>
     </message>
     <message>
         <source>RGB and transparency</source>
@@ -5200,6 +5212,14 @@ sin guardar, {when}</translation>
         <translation>Esto se arregla a mano; o déjelo.</translation>
     </message>
     <message>
+        <source>Nothing of this kind was found.</source>
+        <translation>No se halló nada de este tipo.</translation>
+    </message>
+    <message>
+        <source>Check the page first (F9).</source>
+        <translation>Revise antes la página (F9).</translation>
+    </message>
+    <message>
         <source>Mend the {finding}</source>
         <translation>Arreglar: {finding}</translation>
     </message>
@@ -5604,10 +5624,6 @@ sin guardar, {when}</translation>
     <message>
         <source>Find leaks and weak lines before the printer does</source>
         <translation>Hallar fugas y líneas débiles antes que la imprenta</translation>
-    </message>
-    <message>
-        <source>Check looks for leaks, tangents, weak outlines, wobble and stray marks; then walk from one to the next.</source>
-        <translation>Revisar busca fugas, tangentes, contornos débiles, temblor y marcas perdidas; luego se va de uno a otro.</translation>
     </message>
     <message>
         <source>Spot blacks and lay flats</source>
@@ -7005,8 +7021,126 @@ Arrastre puntos; pulse junto a la línea para otro; arrastre uno fuera para quit
         <translation>contiene más de {most_colors} colores</translation>
     </message>
     <message>
-        <source>This line stops exactly on another; draw it into that one, or end it before.</source>
-        <translation>Esta línea se detiene justo sobre otra; métala en ella, o termínela antes.</translation>
+        <source>A corner just meets a frame; keep it off, or draw it well over.</source>
+        <translation>Una esquina toca justo un marco; apártela o dibújela bien por encima.</translation>
+    </message>
+    <message>
+        <source>This line stops exactly on another: draw it in, or end it before.</source>
+        <translation>Esta línea acaba justo sobre otra: métala en ella o termínela antes.</translation>
+    </message>
+    <message>
+        <source>The outside is {times:.1f} times as thick as the inside; {ratio:g} times stands out.</source>
+        <translation>El exterior es {times:.1f} veces tan grueso como el interior; {ratio:g} veces destaca.</translation>
+    </message>
+    <message>
+        <source>What mending would do</source>
+        <translation>Qué haría el arreglo</translation>
+    </message>
+    <message>
+        <source>The coloured lines are what mending would do. Press those that are to stay as they are.</source>
+        <translation>Las líneas de color son lo que haría el arreglo. Pulse los que deban quedar como están.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Mend %n</source>
+        <translation>
+            <numerusform>Arreglar %n</numerusform>
+            <numerusform>Arreglar %n</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{size:.1f} px</source>
+        <translation>{size:.1f} px</translation>
+    </message>
+    <message>
+        <source>Weight of the outside</source>
+        <translation>Grosor del exterior</translation>
+    </message>
+    <message>
+        <source>Weights</source>
+        <translation>Grosores</translation>
+    </message>
+    <message>
+        <source>Outside to inside</source>
+        <translation>Exterior e interior</translation>
+    </message>
+    <message>
+        <source>How thick the outside lines of this layer are beside inside ones; pull and they grow heavier</source>
+        <translation>Cuán gruesas son las líneas exteriores de esta capa frente a las interiores; arrastre y engordan</translation>
+    </message>
+    <message>
+        <source>length of line by thickness, “{name}”</source>
+        <translation>largo de línea por grosor, «{name}»</translation>
+    </message>
+    <message>
+        <source>“{name}” has no lines yet</source>
+        <translation>«{name}» aún no tiene líneas</translation>
+    </message>
+    <message>
+        <source>choose a layer of ink</source>
+        <translation>elija una capa de tinta</translation>
+    </message>
+    <message>
+        <source>stands out</source>
+        <translation>destaca</translation>
+    </message>
+    <message>
+        <source>{wanted:.0f} % stands out</source>
+        <translation>{wanted:.0f} % destaca</translation>
+    </message>
+    <message>
+        <source>no outside and inside here</source>
+        <translation>aquí no hay exterior e interior</translation>
+    </message>
+    <message>
+        <source>Leaks</source>
+        <translation>Fugas</translation>
+    </message>
+    <message>
+        <source>Tangents</source>
+        <translation>Tangentes</translation>
+    </message>
+    <message>
+        <source>Outlines</source>
+        <translation>Contornos</translation>
+    </message>
+    <message>
+        <source>Wobble</source>
+        <translation>Temblor</translation>
+    </message>
+    <message>
+        <source>Stray marks</source>
+        <translation>Perdidas</translation>
+    </message>
+    <message>
+        <source>Gaps through which a fill would run out</source>
+        <translation>Huecos por los que se saldría un relleno</translation>
+    </message>
+    <message>
+        <source>Lines, ends and corners that touch without meaning to</source>
+        <translation>Líneas, extremos y esquinas que se tocan sin querer</translation>
+    </message>
+    <message>
+        <source>Outlines that are no heavier than what is inside</source>
+        <translation>Contornos no más gruesos que lo de dentro</translation>
+    </message>
+    <message>
+        <source>Lines that stray from what was meant</source>
+        <translation>Líneas que se desvían de lo querido</translation>
+    </message>
+    <message>
+        <source>Specks, double lines, lines off the page or too thin to print, empty layers</source>
+        <translation>Motas, líneas dobles, líneas fuera de la página o demasiado finas para imprimir, capas vacías</translation>
+    </message>
+    <message>
+        <source>not looked for yet</source>
+        <translation>aún no se ha buscado</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n found</source>
+        <translation>
+            <numerusform>%n hallado</numerusform>
+            <numerusform>%n hallados</numerusform>
+        </translation>
     </message>
 </context>
 </TS>

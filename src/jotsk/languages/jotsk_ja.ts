@@ -24,10 +24,6 @@
         <translation>2本の線が{length:.0f} px にわたって {gap:.1f} px の間隔で並んでいます。</translation>
     </message>
     <message>
-        <source>Outside lines are {times:.1f} times as thick as inside ones; {ratio:g} times stands out.</source>
-        <translation>外側の線は内側の {times:.1f} 倍の太さです。{ratio:g} 倍あると際立ちます。</translation>
-    </message>
-    <message>
         <source>This line wobbles by {off:.1f} px; it can be steadied.</source>
         <translation>この線は {off:.1f} px ぶれています。なめらかにできます。</translation>
     </message>
@@ -1670,12 +1666,12 @@
         <translation>今いる箇所を直す</translation>
     </message>
     <message>
-        <source>Mend all of its kind</source>
-        <translation>同じ種類を全部直す</translation>
+        <source>Mend all of its kind…</source>
+        <translation>この種類をすべて直す…</translation>
     </message>
     <message>
-        <source>Mend every finding of the kind one came to</source>
-        <translation>今いる箇所と同じ種類を全部直す</translation>
+        <source>Show how every finding of the kind one came to would be mended, and mend those one wants</source>
+        <translation>この種類の箇所をそれぞれどう直すかを見せ、選んだものを直します</translation>
     </message>
     <message>
         <source>Let the finding be</source>
@@ -1684,6 +1680,14 @@
     <message>
         <source>It is meant so, and is not found again</source>
         <translation>わざとなので、もう見つけない</translation>
+    </message>
+    <message>
+        <source>Put the findings away</source>
+        <translation>見つかった箇所を片づける</translation>
+    </message>
+    <message>
+        <source>Show no findings any more, until the page is checked again</source>
+        <translation>次に点検するまで、見つかった箇所を表示しません</translation>
     </message>
     <message>
         <source>Heat picture</source>
@@ -3142,12 +3146,12 @@
         <translation>これを直す（F7）</translation>
     </message>
     <message>
-        <source>All of these</source>
-        <translation>同じもの全部</translation>
+        <source>All of these…</source>
+        <translation>すべて…</translation>
     </message>
     <message>
-        <source>Mend every one of this kind</source>
-        <translation>この種類を全部直す</translation>
+        <source>Show how every one of this kind would be mended, before it is done</source>
+        <translation>直す前に、この種類をそれぞれどう直すかを見せます</translation>
     </message>
     <message>
         <source>Let be</source>
@@ -3156,6 +3160,10 @@
     <message>
         <source>It is meant so</source>
         <translation>わざとです</translation>
+    </message>
+    <message>
+        <source>Put away</source>
+        <translation>片づける</translation>
     </message>
     <message>
         <source>{at} of {count}: {sentence}</source>
@@ -3813,6 +3821,10 @@ The work on this page could not be kept aside.</source>
     <message>
         <source>The feel of “{device}” is kept.</source>
         <translation>「{device}」の感触を残しました。</translation>
+    </message>
+    <message>
+        <source>Working out what mending would do</source>
+        <translation>どう直るかを計算しています</translation>
     </message>
     <message>
         <source>RGB and transparency</source>
@@ -5187,6 +5199,14 @@ not saved, {when}</source>
         <translation>これは手で直します。または、このままに。</translation>
     </message>
     <message>
+        <source>Nothing of this kind was found.</source>
+        <translation>この種類は見つかりませんでした。</translation>
+    </message>
+    <message>
+        <source>Check the page first (F9).</source>
+        <translation>先にページを点検してください（F9）。</translation>
+    </message>
+    <message>
         <source>Mend the {finding}</source>
         <translation>{finding}を直す</translation>
     </message>
@@ -5587,10 +5607,6 @@ not saved, {when}</source>
     <message>
         <source>Find leaks and weak lines before the printer does</source>
         <translation>印刷の前に漏れや弱い線を見つける</translation>
-    </message>
-    <message>
-        <source>Check looks for leaks, tangents, weak outlines, wobble and stray marks; then walk from one to the next.</source>
-        <translation>点検は、漏れ、接触、弱い輪郭、ぶれ、迷い線を探し、1つずつ回ります。</translation>
     </message>
     <message>
         <source>Spot blacks and lay flats</source>
@@ -6981,8 +6997,124 @@ Drag points; press beside the line for another; drag one out to take it away</so
         <translation>色が {most_colors} を超えています</translation>
     </message>
     <message>
-        <source>This line stops exactly on another; draw it into that one, or end it before.</source>
-        <translation>この線は別の線のちょうど上で止まっています。中まで引くか、手前で終えてください。</translation>
+        <source>A corner just meets a frame; keep it off, or draw it well over.</source>
+        <translation>角が枠にちょうど触れています。離すか、はっきり越えて描いてください。</translation>
+    </message>
+    <message>
+        <source>This line stops exactly on another: draw it in, or end it before.</source>
+        <translation>この線は別の線の上でちょうど終わっています。中まで引くか、手前で止めてください。</translation>
+    </message>
+    <message>
+        <source>The outside is {times:.1f} times as thick as the inside; {ratio:g} times stands out.</source>
+        <translation>外側は内側の {times:.1f} 倍の太さです。{ratio:g} 倍で際立ちます。</translation>
+    </message>
+    <message>
+        <source>What mending would do</source>
+        <translation>直すとどうなるか</translation>
+    </message>
+    <message>
+        <source>The coloured lines are what mending would do. Press those that are to stay as they are.</source>
+        <translation>色の線が直した後の姿です。そのまま残すものを押してください。</translation>
+    </message>
+    <message numerus="yes">
+        <source>Mend %n</source>
+        <translation>
+            <numerusform>%n か所を直す</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{size:.1f} px</source>
+        <translation>{size:.1f} px</translation>
+    </message>
+    <message>
+        <source>Weight of the outside</source>
+        <translation>外側の太さ</translation>
+    </message>
+    <message>
+        <source>Weights</source>
+        <translation>太さ</translation>
+    </message>
+    <message>
+        <source>Outside to inside</source>
+        <translation>外側と内側</translation>
+    </message>
+    <message>
+        <source>How thick the outside lines of this layer are beside inside ones; pull and they grow heavier</source>
+        <translation>このレイヤーの外側の線が内側に比べてどれだけ太いか。引くと太くなります</translation>
+    </message>
+    <message>
+        <source>length of line by thickness, “{name}”</source>
+        <translation>太さごとの線の長さ「{name}」</translation>
+    </message>
+    <message>
+        <source>“{name}” has no lines yet</source>
+        <translation>「{name}」にはまだ線がありません</translation>
+    </message>
+    <message>
+        <source>choose a layer of ink</source>
+        <translation>インクのレイヤーを選んでください</translation>
+    </message>
+    <message>
+        <source>stands out</source>
+        <translation>際立ちます</translation>
+    </message>
+    <message>
+        <source>{wanted:.0f} % stands out</source>
+        <translation>{wanted:.0f} % で際立ちます</translation>
+    </message>
+    <message>
+        <source>no outside and inside here</source>
+        <translation>外側と内側がありません</translation>
+    </message>
+    <message>
+        <source>Leaks</source>
+        <translation>漏れ</translation>
+    </message>
+    <message>
+        <source>Tangents</source>
+        <translation>接触</translation>
+    </message>
+    <message>
+        <source>Outlines</source>
+        <translation>輪郭</translation>
+    </message>
+    <message>
+        <source>Wobble</source>
+        <translation>ぶれ</translation>
+    </message>
+    <message>
+        <source>Stray marks</source>
+        <translation>迷い線</translation>
+    </message>
+    <message>
+        <source>Gaps through which a fill would run out</source>
+        <translation>塗りが漏れ出すすき間</translation>
+    </message>
+    <message>
+        <source>Lines, ends and corners that touch without meaning to</source>
+        <translation>意図せず触れている線、端、角</translation>
+    </message>
+    <message>
+        <source>Outlines that are no heavier than what is inside</source>
+        <translation>内側より太くない輪郭</translation>
+    </message>
+    <message>
+        <source>Lines that stray from what was meant</source>
+        <translation>意図した線からずれた線</translation>
+    </message>
+    <message>
+        <source>Specks, double lines, lines off the page or too thin to print, empty layers</source>
+        <translation>ごみ、二重線、ページ外の線、印刷には細すぎる線、空のレイヤー</translation>
+    </message>
+    <message>
+        <source>not looked for yet</source>
+        <translation>まだ探していません</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n found</source>
+        <translation>
+            <numerusform>%n 件</numerusform>
+        </translation>
     </message>
 </context>
 </TS>

@@ -15,18 +15,12 @@ from jotsk.cli import main
 from jotsk.core.check.checks import checked
 from jotsk.core.check.corners import corners
 from jotsk.core.check.leaks import leaks
-from jotsk.core.check.lines import (
-    outside_and_inside,
-    strays,
-    tangents,
-    weights,
-    width_picture,
-    widths_by_length,
-    wobbles,
-)  # fmt: skip
+from jotsk.core.check.lines import strays, tangents, wobbles
 from jotsk.core.check.stops import stops
+from jotsk.core.check.weights import outside_and_inside, weights, width_picture, widths_by_length
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.mend.gap_kernel import gaps
+from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import blank_page, edits
 from jotsk.core.page.edits.layer_edits import with_new_layer
 from jotsk.core.page.frames import frame
@@ -247,7 +241,7 @@ def test_weights_are_a_picture_and_a_plot():
     picture = width_picture(page, 700)
     assert picture.shape[1] == 700 and picture[150, 350].tolist() != picture[300, 350].tolist()
     assert picture[10, 10].tolist() == [255, 255, 255]
-    edges, lengths = widths_by_length(page)
+    edges, lengths = widths_by_length(shown_ink(page))
     assert lengths.sum() == pytest.approx(2000, rel=0.02)
     assert lengths[np.searchsorted(edges, 3.9) - 1 :][:2].sum() == pytest.approx(1000, rel=0.05)
 

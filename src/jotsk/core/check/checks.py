@@ -9,8 +9,9 @@ from jotsk.core.check.corners import corners
 from jotsk.core.check.finding import KINDS, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.leaks import leaks
-from jotsk.core.check.lines import strays, tangents, weights, wobbles
+from jotsk.core.check.lines import strays, tangents, wobbles
 from jotsk.core.check.stops import stops
+from jotsk.core.check.weights import weights
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.runtime.lanes import BESIDE

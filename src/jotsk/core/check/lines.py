@@ -1,4 +1,4 @@
-"""What is found on lines and between them: tangents, weights, wobble, stray marks."""
+"""What is found on lines and between them: tangents, wobble, stray marks."""
 
 from __future__ import annotations
 
@@ -6,29 +6,24 @@ import weakref
 from collections import Counter
 from collections.abc import Callable
 from functools import partial
-from itertools import pairwise
+from operator import methodcaller
 from typing import NamedTuple
 
-import cv2
 import numpy as np
-from numpy.typing import NDArray
 
 from jotsk.core.check.beside_kernel import all_go_into, all_longest_beside
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.pushing import pushed_off
-from jotsk.core.fill.pour import clear_px, holds_fills
-from jotsk.core.fill.regions import distance_of, halved, halvings
+from jotsk.core.fill.pour import holds_fills
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import trace_from, wobble_px
 from jotsk.core.hand.smoother_kernel import smoothed_away
 from jotsk.core.hand.steady_after import lowest_cutoff_hz, penalty
 from jotsk.core.hand.wobble import MEANT_STRENGTH
 from jotsk.core.marks import Stroke
-from jotsk.core.marks.area import Pour
 from jotsk.core.mend.brush import heavier
 from jotsk.core.mend.crossings import crossings
-from jotsk.core.mend.snip import shown_ink
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.page.frames import MM_PER_INCH
@@ -39,11 +34,9 @@ PARALLEL_COS = 0.97
 LEAST_RUN_WIDTHS, LEAST_RUN_GAPS = 1.5, 4.0  # of a run: two round forms touch on a short stretch
 MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, are hatching
 MOST_SHARE = 0.75  # of a line that runs along another: more is a second try of it, a double line
-OUTSIDE = 1.5  # times as thick as inside lines
 THINNEST_MM = 0.1  # that prints (common practice)
 SPECK_MM = 0.4
 WOBBLE_MM, WOBBLE_STEP_S = 0.18, 0.008  # a hand wobbles at 3 to 12 Hz
-MOST_PX = 6_000_000
 
 
 def tangents(
@@ -138,75 +131,6 @@ def _pushed_apart(
     return pushed_off(page, uids=(one,), at=nearest, way=way, within_px=by, reach_px=reach)
 
 
-def weights(page: Page, ratio: float = OUTSIDE, *, index: InkIndex | None = None) -> list[Finding]:
-    """Layers whose outside lines are not `ratio` times as thick as the inside ones: nothing stands out. Layers of
-    hatching have no outside."""
-    index = index or InkIndex(page)
-    found = []
-    for layer in shown_ink(page):
-        outer, inner = outside_and_inside(page, layer)
-        if len(outer) < 1 or len(inner) < 3:
-            continue
-        widths, thin = [_width(s) for s in outer], float(np.median([_width(s) for s in inner]))
-        thick = float(np.median(widths))
-        if thick < ratio * thin * 0.97 and not _are_hatching(outer, index):
-            weakest = outer[int(np.argmin(widths))]
-            points = weakest.own_ribbon.points
-            at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
-            words = tr(
-                "Outside lines are {times:.1f} times as thick as inside ones; {ratio:g} times stands out.",
-                times=thick / thin,
-                ratio=ratio,
-            )
-            mend = partial(
-                _made_heavier, uid=layer.uid, uids=[s.uid for s in outer], by=ratio * thin / max(thick, 1e-6)
-            )
-            found.append(Finding("weight", at, thick, layer.name, words, ratio - thick / thin, mend, layer.uid))
-    return found
-
-
-def _are_hatching(strokes: list[Stroke], index: InkIndex) -> bool:
-    """Whether most of some strokes are hatching."""
-    hatching = {stroke.uid for stroke, is_hatching in zip(index.strokes, index.hatching, strict=True) if is_hatching}
-    return 2 * sum(stroke.uid in hatching for stroke in strokes) > len(strokes)
-
-
-def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[Stroke]]:
-    """The strokes of a layer that border what lies outside of its figure, and those that lie inside."""
-    strokes = [mark for mark in layer.marks if isinstance(mark, Stroke) and len(mark.own_ribbon.points) > 3]
-    if len(strokes) < 4:
-        return [], []
-    times = halvings(page.width * page.height, MOST_PX)
-    free, k = halved(clear_px(page, Pour((0.0, 0.0), "layer", layer.uid), page.bounds), times), 1 << times
-    gap = max(2.0, 8.0 / k)
-    _, labels = cv2.connectedComponents((distance_of(free) > gap).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
-    rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
-    outside = np.isin(labels, rims[rims > 0])
-    away = cv2.distanceTransform((~outside).view(np.uint8), cv2.DIST_L2, 5)
-    lengths = [len(stroke.own_ribbon.points) for stroke in strokes]
-    points = np.concatenate([stroke.own_ribbon.points for stroke in strokes])
-    x = np.clip(points[:, 0] / k, 0, away.shape[1] - 1).astype(int)
-    y = np.clip(points[:, 1] / k, 0, away.shape[0] - 1).astype(int)
-    borders = away[y, x] <= points[:, 2] / k + gap + 2.0
-    shares = np.add.reduceat(borders, np.cumsum([0, *lengths[:-1]]), dtype=np.int64) / lengths
-    outer = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share > 0.5]
-    inner = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share <= 0.5]
-    return outer, inner
-
-
-def _width(stroke: Stroke) -> float:
-    return 2.0 * stroke.own_ribbon.median_radius
-
-
-def _made_heavier(page: Page, *, uid: int, uids: list[int], by: float) -> Page:
-    layer = page.layer(uid)
-    if not isinstance(layer, InkLayer):
-        return page
-    wanted = set(uids)
-    pairs = [(mark, heavier(mark, by)) for mark in layer.marks if isinstance(mark, Stroke) and mark.uid in wanted]
-    return with_all_replaced(page, uid, pairs)
-
-
 def wobbles(
     page: Page, most_mm: float = WOBBLE_MM, *, index: InkIndex | None = None, area: Rect | None = None
 ) -> list[Finding]:
@@ -226,7 +150,7 @@ def wobbles(
         points = stroke.own_ribbon.points
         at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
         steadier = min(100.0, max(60.0, stroke.steady_after + 25.0))
-        mend = partial(_steadied, uid=layer.uid, one=stroke.uid, by=steadier)
+        mend = partial(_changed, uid=layer.uid, one=stroke.uid, change=methodcaller("resteadied", steadier))
         words = tr("This line wobbles by {off:.1f} px; it can be steadied.", off=off)
         found.append(Finding("wobble", at, off, layer.name, words, off, mend, stroke.uid))
     return found
@@ -257,10 +181,11 @@ def _measured_wobble(stroke: Stroke, least_px: float) -> float:
     return wobble_px(trace_from(times, points[:, 0], points[:, 1], 1.0))
 
 
-def _steadied(page: Page, *, uid: int, one: int, by: float) -> Page:
+def _changed(page: Page, *, uid: int, one: int, change: Callable[[Stroke], Stroke | None]) -> Page:
+    """One stroke of a layer changed, or taken away; nothing if it is gone."""
     layer = page.layer(uid)
-    marks = [mark for mark in layer.marks if mark.uid == one] if isinstance(layer, InkLayer) else []
-    pairs = [(mark, mark.resteadied(by)) for mark in marks if isinstance(mark, Stroke)]
+    marks = layer.marks if isinstance(layer, InkLayer) else ()
+    pairs = [(mark, change(mark)) for mark in marks if isinstance(mark, Stroke) and mark.uid == one]
     return with_all_replaced(page, uid, pairs) if pairs else page
 
 
@@ -293,7 +218,7 @@ def strays(page: Page, *, area: Rect | None = None) -> list[Finding]:
 
 
 def _stray(page: Page, layer: InkLayer, stroke: Stroke, px_per_mm: float) -> Finding | None:
-    ribbon, taken = stroke.own_ribbon, partial(_without, uid=layer.uid, one=stroke.uid)
+    ribbon, taken = stroke.own_ribbon, partial(_changed, uid=layer.uid, one=stroke.uid, change=lambda _: None)
     if not len(ribbon.points):
         return None
     x, y, _ = (float(v) for v in ribbon.points[len(ribbon.points) // 2])
@@ -314,55 +239,6 @@ def _stray(page: Page, layer: InkLayer, stroke: Stroke, px_per_mm: float) -> Fin
             least=THINNEST_MM,
         )
         by = 1.05 * THINNEST_MM * px_per_mm / width
-        mend = partial(_made_heavier, uid=layer.uid, uids=[stroke.uid], by=by)
+        mend = partial(_changed, uid=layer.uid, one=stroke.uid, change=partial(heavier, by=by))
         return Finding("stray", (x, y), width, layer.name, words, 1.5, mend, stroke.uid)
     return None
-
-
-def _without(page: Page, *, uid: int, one: int) -> Page:
-    layer = page.layer(uid)
-    marks = [mark for mark in layer.marks if mark.uid == one] if isinstance(layer, InkLayer) else []
-    return with_all_replaced(page, uid, [(mark, None) for mark in marks]) if marks else page
-
-
-def width_picture(
-    page: Page, most_px: int = 900, report: Callable[[float], None] = lambda _: None
-) -> NDArray[np.uint8]:
-    """The page as a heat picture of line weight, (H, W, 3) RGB: thin lines blue, thick ones red, on white."""
-    scale = min(1.0, most_px / max(page.width, page.height))
-    h, w = max(1, round(page.height * scale)), max(1, round(page.width * scale))
-    heat = np.zeros((h, w), np.float32)
-    layers = shown_ink(page)
-    for number, layer in enumerate(layers):
-        strokes = [mark for mark in layer.marks if isinstance(mark, Stroke)]
-        for k, stroke in enumerate(giving_way(strokes)):
-            report((number + k / len(strokes)) / len(layers))
-            for start, stop in stroke.ribbon.pieces:
-                p = stroke.ribbon.points[start:stop]
-                places = np.rint(p[:, :2] * scale).astype(int)
-                moves = np.flatnonzero((places[1:] != places[:-1]).any(1)) + 1  # most lie on the px of the one before
-                for k, (a, b) in enumerate(pairwise(places[[0, *moves]].tolist())):
-                    width = 2 * float(p[moves[k], 2])
-                    cv2.line(heat, a, b, (width,), max(1, round(width * scale)))
-    values = heat[heat > 0]
-    top = float(np.percentile(values, 98)) if len(values) else 1.0
-    share = np.clip(heat / max(1e-6, top), 0, 1)
-    colors = cv2.applyColorMap((share * 255).astype(np.uint8), cv2.COLORMAP_TURBO)[..., ::-1].copy()
-    colors[heat <= 0] = 255
-    return np.asarray(colors, np.uint8)
-
-
-def widths_by_length(page: Page, bins: int = 40) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
-    """(bins + 1,) full widths, px, and the length of all lines between each two of them, (bins,) px."""
-    widths, lengths = [np.zeros(0)], [np.zeros(0)]
-    for layer in shown_ink(page):
-        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
-            for start, stop in stroke.ribbon.pieces:
-                p = stroke.ribbon.points[start:stop].astype(np.float64)
-                if len(p) > 1:
-                    widths.append(p[:-1, 2] + p[1:, 2])
-                    lengths.append(np.hypot(*np.diff(p[:, :2], axis=0).T))
-    every, long = np.concatenate(widths), np.concatenate(lengths)
-    top = float(np.percentile(every, 99.5)) if len(every) else 1.0
-    counts, edges = np.histogram(every, bins=bins, range=(0.0, max(1e-6, top)), weights=long)
-    return np.asarray(edges, np.float64), np.asarray(counts, np.float64)

@@ -56,7 +56,7 @@ def stops(page: Page, *, index: InkIndex | None = None, area: Rect | None = None
         if place is None:
             continue
         layer = index.layers[number]
-        words = tr("This line stops exactly on another; draw it into that one, or end it before.")
+        words = tr("This line stops exactly on another: draw it in, or end it before.")
         mend = partial(with_inserted, uid=layer.uid, below=None, new=[straight_bridge(end, place)])
         found.append(Finding("tangent", at, 0.0, layer.name, words, stroke.size_px, mend, stroke.uid))
     return found

@@ -83,6 +83,19 @@ class Ribbon:
         self.__dict__["along"] = along
         return self
 
+    def edges(self) -> list[NDArray[np.float64]]:
+        """Both edges of every piece, (N, 2) each."""
+        edges: list[NDArray[np.float64]] = []
+        for start, stop in self.pieces:
+            points = self.points[start:stop].astype(np.float64)
+            if len(points) < 2:
+                continue
+            along = np.gradient(points[:, :2], axis=0)
+            along /= np.maximum(np.hypot(*along.T), 1e-9)[:, None]
+            out = np.column_stack([-along[:, 1], along[:, 0]]) * points[:, 2:]
+            edges += [points[:, :2] + out, points[:, :2] - out]
+        return edges
+
     def each_turn(self) -> list[tuple[NDArray[np.float32], NDArray[np.float64]]]:
         """The points and times of the stroke's own line, then those of each copy."""
         points, times = self.points.reshape(self.turns, -1, 3), self.times.reshape(self.turns, -1)

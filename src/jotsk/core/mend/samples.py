@@ -56,17 +56,18 @@ GAP = [(_LEVEL[:10], 7.0, ROUND), (_LEVEL[11:], 7.0, ROUND)]
 def sample(name: str) -> tuple[NDArray[np.uint8], NDArray[np.uint8]]:
     """Ink before and after, uint8 (72, 120), 255 all."""
     lines, step = SAMPLES[name]
-    before = _page(lines)
+    before = page_of(lines)
     if name == "cut":
-        return _ink(before), _ink(_page(GAP))
+        return ink_of(before), ink_of(page_of(GAP))
     first, *rest = step if isinstance(step, list) else [step]
     if rest:
         before, _ = run(before, [first], pen_by_id)
     after, _ = run(before, rest or [first], pen_by_id)
-    return _ink(before), _ink(after)
+    return ink_of(before), ink_of(after)
 
 
-def _page(lines: list[Line]) -> Page:
+def page_of(lines: list[Line]) -> Page:
+    """Lines as the engine draws them, on a page in little."""
     page = blank_page(WIDTH, HEIGHT)
     for places, size, pen in lines:
         xy = np.array(places)
@@ -75,5 +76,6 @@ def _page(lines: list[Line]) -> Page:
     return page
 
 
-def _ink(page: Page) -> NDArray[np.uint8]:
+def ink_of(page: Page) -> NDArray[np.uint8]:
+    """Its ink, uint8 (72, 120), 255 all."""
     return 255 - flattened(page).view(np.uint8).reshape(HEIGHT, WIDTH, 4)[..., 0]

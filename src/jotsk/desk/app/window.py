@@ -64,6 +64,8 @@ from jotsk.desk.trays.history import HistoryTray
 from jotsk.desk.trays.inkwell import Inkwell
 from jotsk.desk.trays.last_line import LastLineTray
 from jotsk.desk.trays.layers import LayerTray
+from jotsk.desk.trays.line_weights import LineWeightsTray
+from jotsk.desk.trays.look_list import LookList
 from jotsk.desk.trays.mending import MendingTray
 from jotsk.desk.trays.overview import Overview
 from jotsk.desk.trays.pen_settings import PenSettingsTray
@@ -161,8 +163,17 @@ class Window(QMainWindow):
         self.mending, self.filling = MendingTray(self.hand, self), FillingTray(self.hand, self)
         self.mending.simplify.clicked.connect(self.line_commands.simplify)
         self.line_commands.points.told.changed.connect(self.show_points)
+        self.look_list = LookList(self.document.checks, self)
         self.hand_side = _side(
-            HAND_PX, [(self.doing, 0), (self.tool_list, 0), (self.pens, 1), (_line(), 0), (self.inkwell, 0)]
+            HAND_PX,
+            [
+                (self.doing, 0),
+                (self.tool_list, 0),
+                (self.look_list, 0),
+                (self.pens, 1),
+                (_line(), 0),
+                (self.inkwell, 0),
+            ],
         )
         self.effects = EffectsCard(self.document, self)
         self.page_side = _side(PAGE_PX, [(self.layers, 1), (self.effects, 0), (_line(), 0), (self.guides, 0)])
@@ -178,7 +189,11 @@ class Window(QMainWindow):
         foot.addWidget(self.settings_place, 1)
         self._beside_last_line = _line(upright=True)
         foot.addWidget(self._beside_last_line)
-        foot.addWidget(self.last_line, 1)
+        self.line_weights = LineWeightsTray(self.document, self)
+        self.line_place = QStackedWidget()
+        self.line_place.addWidget(self.last_line)
+        self.line_place.addWidget(self.line_weights)
+        foot.addWidget(self.line_place, 1)
 
         self._middle = QHBoxLayout()
         self._middle.setContentsMargins(0, 0, 0, 0)
@@ -210,6 +225,8 @@ class Window(QMainWindow):
             (self.guides, (self.guides.theme_changed,)),
             (self.pen_settings, (self.pen_settings.theme_changed,)),
             (self.last_line, (self.last_line.theme_changed,)),
+            (self.line_weights, (self.line_weights.theme_changed,)),
+            (self.look_list, ()),
         ):
             self.dressing.add(part, *then)
 
@@ -219,6 +236,10 @@ class Window(QMainWindow):
         self.top.show_stage(stage)
         self.pens.show_stage(stage)
         self.tool_list.show_tools(stage.tools)
+        is_check = stage is STAGES["check"]
+        self.look_list.setVisible(is_check)
+        self.line_place.setCurrentWidget(self.line_weights if is_check else self.last_line)
+        self.document.line_weights.watch(is_check)
         self._take_pen_of(stage)
 
     def _take_pen_of(self, stage: Stage) -> None:
@@ -268,7 +289,7 @@ class Window(QMainWindow):
         trays = (tray for tray in (self.mending, self.filling) if tray.show_tool(self.board.tool.id))
         tray = next(trays, self.pen_settings)
         self.settings_place.setCurrentWidget(tray)
-        for widget in (self.last_line, self._beside_last_line):  # filling needs its room
+        for widget in (self.line_place, self._beside_last_line):  # filling needs its room
             widget.setVisible(tray is not self.filling)
         self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
 

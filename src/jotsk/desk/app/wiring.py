@@ -108,8 +108,9 @@ def connect(window: Window) -> None:
         "check.next": lambda: document.checks.step(1),
         "check.back": lambda: document.checks.step(-1),
         "check.mend": document.checks.mend,
-        "check.mend_all": document.checks.mend_all,
+        "check.mend_all": document.checks.ask_all,
         "check.let_be": document.checks.let_be,
+        "check.put_away": document.checks.put_away,
         "check.heat": window.sheets.show_heat,
         "guide.alone": board.guiding.toggle_alone,
         "guide.numbers": window.guide_commands.show_numbers,
@@ -125,6 +126,7 @@ def connect(window: Window) -> None:
         "help.manual": lambda: show_manual(window, PAGE_OF.get(window.stage.id, "drawing")),
     }.items():
         actions[entry_id].triggered.connect(lambda _=False, call=method: call())
+    document.checks.all_asked.connect(window.sheets.show_mends)
     for entry_id, switch in {
         "view.bare": window.set_bare,
         "view.hand": window.hand_side.setVisible,

@@ -25,6 +25,7 @@ from jotsk.desk.board.input.settler import Settler
 from jotsk.desk.board.input.stroke_session import StrokeSession
 from jotsk.desk.board.overlays import overlays
 from jotsk.desk.board.overlays.chosen_lines import ChosenLines
+from jotsk.desk.board.overlays.findings import FindingsOverlay
 from jotsk.desk.board.overlays.guide_overlay import GuideOverlay
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
@@ -62,8 +63,10 @@ class Board(PointerInput):
         self._preview: list[NDArray[np.float64]] = []
         self.signs: tuple[str, ...] = ()  # icons beside the pen, of what it does but drawing
         self._chosen_lines = ChosenLines(self)
-        self._chosen_lines.worked_out.connect(self.update)
-        self._chosen_lines.rendered.connect(self.update)
+        self._findings = FindingsOverlay(document.checks, self)
+        for lines in (self._chosen_lines, self._findings.lines):
+            lines.worked_out.connect(self.update)
+            lines.rendered.connect(self.update)
         self.guiding = Guiding(document, self)
         self.steps_of_page = False  # 15 degree steps are the page's; else the view's
         self._guide_overlay = GuideOverlay()
@@ -95,7 +98,8 @@ class Board(PointerInput):
         document.opened.connect(lambda: self.show_as_seen(document.page_when_dry().seen_as))
         document.refused.connect(self.notify)
         document.selection.changed.connect(self.update)
-        document.checks.changed.connect(self.update)
+        for is_changed in (document.checks.changed, document.checks.proposals.changed):
+            is_changed.connect(self.update)
         document.checks.walked.connect(self._go_to)
         document.selection.previewed.connect(self.show_preview)
         hand.changed.connect(self.update)
@@ -221,8 +225,7 @@ class Board(PointerInput):
         self.draws.draw(painter, ratio)
         if self.tool is not self.draws:
             self.tool.draw(painter, ratio)
-        if (finding := self.document.checks.present) is not None:
-            overlays.draw_finding(painter, self.view, ratio, finding.at)
+        self._findings.draw(painter, self.view, ratio)
         if (
             self.shows_welcome
             and self.session is None

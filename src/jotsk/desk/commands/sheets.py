@@ -23,6 +23,8 @@ from jotsk.desk.pens.pressure_curves import write_pressure_curves
 from jotsk.desk.widgets.modal import deleted_after, turn_of_the_loop
 
 if TYPE_CHECKING:
+    from jotsk.core.check.finding import Finding
+    from jotsk.core.check.proposal import Proposal
     from jotsk.desk.dialogs import InkColors, PenMaker
     from jotsk.desk.dialogs.heat_sheet import Heat
 
@@ -95,6 +97,23 @@ class Sheets(QObject):
 
         with deleted_after(KeySheet(self._keys, self._board)) as sheet:
             sheet.exec()
+
+    def show_mends(self, findings: list[Finding]) -> None:
+        """What mending would do to each of some findings; then mend those that are chosen."""
+        from jotsk.core.check.proposal import proposals
+        from jotsk.desk.dialogs.mend_sheet import SHARPER, SIDE_PX, MendSheet
+
+        page_for_job = self._document.page_for_job()
+
+        def work(progress: Callable[[float], None]) -> list[Proposal]:
+            return proposals(page_for_job(progress), findings, SHARPER * SIDE_PX, progress)
+
+        def show(found: list[Proposal]) -> None:
+            with deleted_after(MendSheet(found, self._board)) as sheet:
+                if sheet.exec() and sheet.chosen:
+                    self._document.checks.mend_these(sheet.chosen)
+
+        self._document.slow.emit(tr("Working out what mending would do"), work, show)
 
     def show_heat(self) -> None:
         """The page as a picture of line weight."""

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from contextlib import suppress
 from dataclasses import replace
 from typing import TYPE_CHECKING
@@ -17,6 +17,7 @@ from jotsk.core.page import Page
 from jotsk.core.page.changes import ink_changed
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.words import tr
+from jotsk.desk.document.proposals import Proposals
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -29,6 +30,8 @@ WORDS = {
     "wobble": tr("wobble"),
     "stray": tr("stray mark"),
 }
+
+BY_HAND = tr("This is mended by hand; or let it be.")
 
 
 def _counted(kind: str, n: int) -> str:
@@ -50,6 +53,7 @@ class PageChecks(QObject):
 
     changed = Signal()
     walked = Signal(object)  # the finding one came to
+    all_asked = Signal(object)  # findings that may be mended together
 
     _found = Signal(int, object, object)  # its turn, the page it was for, and the findings
 
@@ -58,13 +62,14 @@ class PageChecks(QObject):
         self._document = document
         self.findings: list[Finding] = []
         self.at = -1
-        self._is_checked = False  # and so is what changes, from then on
+        self.is_checked = False  # and so is what changes, from then on
         self._changed: Rect = EMPTY
         self._turn = 0  # what was found for an earlier one is dropped
         self._rest = QTimer(self, singleShot=True, interval=REST_MS)
         self._rest.timeout.connect(self._look_again)
-        document.opened.connect(self._forget)
+        document.opened.connect(self.put_away)
         document.changed.connect(self._note)
+        self.proposals = Proposals(document, self)
         self._found.connect(self._take)
         if (app := QCoreApplication.instance()) is not None:
             app.aboutToQuit.connect(self._give_up)
@@ -72,6 +77,12 @@ class PageChecks(QObject):
     @property
     def present(self) -> Finding | None:
         return self.findings[self.at] if 0 <= self.at < len(self.findings) else None
+
+    @property
+    def alike(self) -> list[Finding]:
+        """The findings of the kind one came to."""
+        present = self.present
+        return [] if present is None else [finding for finding in self.findings if finding.kind == present.kind]
 
     @property
     def summary(self) -> str:
@@ -91,7 +102,7 @@ class PageChecks(QObject):
 
         def done(outcome: tuple[Page, list[Finding]]) -> None:
             page, found = outcome
-            self.findings, self.at, self._is_checked = found, -1, True
+            self.findings, self.at, self.is_checked = found, -1, True
             self._changed = ink_changed(page, self._document.page)
             self._rest.start()
             self.changed.emit()
@@ -103,7 +114,7 @@ class PageChecks(QObject):
         self._document.slow.emit(tr("Checking the page"), work, done)
 
     def _note(self, before: Page, after: Page) -> None:
-        if self._is_checked and before.bounds == after.bounds:
+        if self.is_checked and before.bounds == after.bounds:
             self._changed |= ink_changed(before, after, lambda layer: not layer.is_sketch)
             if self._changed:
                 self._rest.start()
@@ -133,7 +144,7 @@ class PageChecks(QObject):
         self._turn += 1
 
     def _take(self, turn: int, page: Page, found: list[Finding]) -> None:
-        if turn != self._turn or not self._is_checked:
+        if turn != self._turn or not self.is_checked:
             return
         if self._document.page is not page:
             self._rest.start()
@@ -153,8 +164,18 @@ class PageChecks(QObject):
             self._document.refused.emit(tr("Nothing was found yet; check the page first."))
             return
         self.at = (self.at + by) % len(self.findings) if self.at >= 0 else 0
-        self.changed.emit()
-        self.walked.emit(self.present)
+        self._told()
+
+    def walk_to(self, kind: str) -> None:
+        """Walk to the first finding of a kind; from one of that kind to the next."""
+        numbers = [number for number, finding in enumerate(self.findings) if finding.kind == kind]
+        if not numbers:
+            self._document.refused.emit(
+                tr("Nothing of this kind was found.") if self.is_checked else tr("Check the page first (F9).")
+            )
+            return
+        self.at = next((number for number in numbers if number > self.at), numbers[0])
+        self._told()
 
     def let_be(self) -> None:
         """It is meant so, from now on, and in the file."""
@@ -171,7 +192,7 @@ class PageChecks(QObject):
             return
         change = finding.mend
         if change is None:
-            self._document.refused.emit(tr("This is mended by hand; or let it be."))
+            self._document.refused.emit(BY_HAND)
             return
 
         def mend(page: Page, _: object) -> Page:
@@ -181,26 +202,29 @@ class PageChecks(QObject):
             tr("Mend the {finding}", finding=WORDS[finding.kind]), mend, lambda: self._drop(finding), of_lines=True
         )
 
-    def mend_all(self) -> None:
-        """Mend every finding of the kind one came to, as one step."""
-        present = self.present
-        if present is None:
-            return
-        alike = [finding for finding in self.findings if finding.kind == present.kind and finding.mend is not None]
+    def ask_all(self) -> None:
+        """Ask which findings of the kind one came to are to be mended."""
+        mendable = [finding for finding in self.alike if finding.mend is not None]
+        if mendable:
+            self.all_asked.emit(mendable)
+        elif self.present is not None:
+            self._document.refused.emit(BY_HAND)
+
+    def mend_these(self, findings: Sequence[Finding]) -> None:
+        """Mend findings of one kind, as one step."""
 
         def mend(page: Page, report: Callable[[float], None]) -> Page:
-            for number, finding in enumerate(alike):
-                report(number / len(alike))
-                if finding.mend is not None:
-                    page = finding.mend(page)
-            return page
+            from jotsk.core.check.proposal import mended
+
+            return mended(page, findings, report)
 
         def then() -> None:
-            for finding in alike:
+            for finding in findings:
                 self._drop(finding, quietly=True)
             self._told()
 
-        self._document.edit_slowly(tr("Mend every {finding}", finding=WORDS[present.kind]), mend, then, of_lines=True)
+        label = tr("Mend every {finding}", finding=WORDS[findings[0].kind])
+        self._document.edit_slowly(label, mend, then, of_lines=True)
 
     def _drop(self, finding: Finding, *, quietly: bool = False) -> None:
         self.findings = [other for other in self.findings if other is not finding]
@@ -213,7 +237,8 @@ class PageChecks(QObject):
         if self.present is not None:
             self.walked.emit(self.present)
 
-    def _forget(self) -> None:
-        self.findings, self.at, self._is_checked, self._changed = [], -1, False, EMPTY
+    def put_away(self) -> None:
+        """Show no findings any more, until the page is checked again."""
+        self.findings, self.at, self.is_checked, self._changed = [], -1, False, EMPTY
         self._turn += 1
         self.changed.emit()

@@ -28,6 +28,7 @@ from jotsk.desk.document.following import AreaFollower
 from jotsk.desk.document.held_area import HeldArea
 from jotsk.desk.document.last_line import LastLine
 from jotsk.desk.document.layer_commands import LayerCommands
+from jotsk.desk.document.line_weights import LineWeights
 from jotsk.desk.document.page_edits import PageEdits
 from jotsk.desk.document.selection import Selection
 from jotsk.desk.document.steps import Steps
@@ -105,6 +106,7 @@ class Document(QObject):
         self.selection = Selection(self)
         self.layers, self.page_edits = LayerCommands(self), PageEdits(self)
         self.follower, self.checks = AreaFollower(self), PageChecks(self)
+        self.line_weights = LineWeights(self, self.checks)
         self.held_area = HeldArea(self)
         self._dragged = ""  # label of the step a handle is still changing
         self._packing = QTimer(self, singleShot=True, interval=PACKING_MS)

@@ -14,7 +14,7 @@ from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.layers.effects import Effect
 from jotsk.core.page.layers.tree import inside
 from jotsk.core.words import tr
-from jotsk.desk.document.effect_drag import EffectDrag
+from jotsk.desk.document.track_drag import TrackDrag
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -29,7 +29,7 @@ class LayerCommands(QObject):
         super().__init__(document)
         self._document = document
         self._more: set[int] = set()  # chosen besides the active one
-        self._effect_drag = EffectDrag(document)
+        self._track_drag = TrackDrag(document)
         document.changed.connect(self._page_changed)
 
     def _page_changed(self, before: Page, after: Page) -> None:
@@ -69,7 +69,14 @@ class LayerCommands(QObject):
 
     def drag_effects(self, uid: int, effects: tuple[Effect, ...], label: str, *, finished: bool) -> None:
         """As `set_effects`, while a track is dragged and when it ends: one step, shown whenever the hand rests."""
-        self._effect_drag.set(uid, effects, label, finished=finished)
+
+        def change(page: Page) -> Page:
+            layer = page.layer(uid)
+            return (
+                page if layer is None or layer.effects == effects else page.with_layer(replace(layer, effects=effects))
+            )
+
+        self._track_drag.set(change, label, finished=finished)
 
     def add_effect(self, kind: str) -> None:
         """Put an effect on the active layer, on top of those it has."""

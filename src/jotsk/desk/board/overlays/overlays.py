@@ -19,7 +19,6 @@ from jotsk.desk.theme.style import font
 from jotsk.desk.widgets.polygon import polygon_of
 
 GRID_ZOOM, GRID_ALPHA = 8.0, 60
-FINDING_PX = 22.0  # logical px, of the ring around a finding
 FRAMES = "#4A5A66"  # of slate, so that nobody takes them for guides
 FRAME_LINES = {"bleed": Qt.PenStyle.DotLine, "trim": Qt.PenStyle.SolidLine, "safe": Qt.PenStyle.DashLine}
 
@@ -180,14 +179,3 @@ def draw_notice(painter: QPainter, room: QSize, sentence: str, at: QPointF) -> N
     painter.setPen(QColor(theme.text))
     painter.drawText(box.adjusted(12, 8, -8, -8), flags, sentence)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-
-
-def draw_finding(painter: QPainter, view: View, ratio: float, at: tuple[float, float]) -> None:
-    """A ring around what was found, in two strengths, so that it is seen on any ground."""
-    m = view.matrix / ratio
-    center = QPointF(*(m[:, :2] @ at + m[:, 2]))
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.setBrush(Qt.BrushStyle.NoBrush)
-    for color, width in ((QColor(255, 255, 255, 220), 5.0), (QColor(current().guide), 2.2)):
-        painter.setPen(QPen(color, width))
-        painter.drawEllipse(center, FINDING_PX, FINDING_PX)

@@ -26,11 +26,16 @@ class CheckStrip(HeadStrip):
         self.back = QPushButton(tr("Back"), toolTip=tr("The finding before (Shift+F8)"))
         self.forth = QPushButton(tr("Next"), toolTip=tr("The next finding (F8)"))
         self.mend = QPushButton(tr("Mend"), toolTip=tr("Mend this one (F7)"))
-        self.mend_all = QPushButton(tr("All of these"), toolTip=tr("Mend every one of this kind"))
+        self.mend_all = QPushButton(
+            tr("All of these…"), toolTip=tr("Show how every one of this kind would be mended, before it is done")
+        )
         self.let_be = QPushButton(tr("Let be"), toolTip=tr("It is meant so"))
+        self.put_away = QPushButton(
+            tr("Put away"), toolTip=tr("Show no findings any more, until the page is checked again")
+        )
         for button, act in (
             (self.back, lambda: checks.step(-1)), (self.forth, lambda: checks.step(1)), (self.mend, checks.mend),
-            (self.mend_all, checks.mend_all), (self.let_be, checks.let_be),
+            (self.mend_all, checks.ask_all), (self.let_be, checks.let_be), (self.put_away, checks.put_away),
         ):  # fmt: skip
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
             button.clicked.connect(lambda _=False, do=act: do())
@@ -51,6 +56,6 @@ class CheckStrip(HeadStrip):
                 )
             )
             self.mend.setEnabled(finding.mend is not None)
-            self.mend_all.setEnabled(finding.mend is not None)
+            self.mend_all.setEnabled(any(each.mend is not None for each in checks.alike))
         if finding is not None or self.isVisible():
             self.show_if(finding is not None)

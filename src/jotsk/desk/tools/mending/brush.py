@@ -14,7 +14,7 @@ from jotsk.core.mend import brush
 from jotsk.core.mend.bared import bared
 from jotsk.core.words import tr
 from jotsk.desk.theme import current
-from jotsk.desk.tools.mending.swipe import Change, Places, Swipe, edges_of, in_a_frame, middle_of
+from jotsk.desk.tools.mending.swipe import Change, Places, Swipe, in_a_frame, middle_of
 from jotsk.desk.widgets.polygon import polygon_of
 
 if TYPE_CHECKING:
@@ -58,7 +58,7 @@ class Weigh(_Brush):
             for old in in_a_frame(self.touched(self.reach))
         ]
         self._pairs = [(old, new) for old, new in pairs if new is not old]
-        self.board.show_preview([edge for _, new in self._pairs for edge in edges_of(new.own_ribbon)])
+        self.board.show_preview([edge for _, new in self._pairs for edge in new.own_ribbon.edges()])
         if not self._look.isActive():
             self._look.start()
 
@@ -114,6 +114,6 @@ class Push(_Brush):
             for old in in_a_frame(self.touched(brush.swept_radius(way, self.reach)))
         ]
         if beside:
-            self.board.show_preview([edge for ribbon in ribbons for edge in edges_of(ribbon)])
+            self.board.show_preview([edge for ribbon in ribbons for edge in ribbon.edges()])
         else:
             self.board.show_preview([middle_of(ribbon) for ribbon in ribbons])

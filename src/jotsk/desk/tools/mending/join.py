@@ -9,7 +9,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.mend import join, snip, splice
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.words import tr
-from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Swipe, dense, edges_of, middle_of
+from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Swipe, dense, middle_of
 
 
 class JoinEnds(Swipe):
@@ -27,7 +27,7 @@ class JoinEnds(Swipe):
         layer = self.layer()
         if layer is not None:
             found = join.bridges(layer, self.reach, dense(np.array(self._way), self.reach / 2))
-            self.board.show_preview([edge for each in found[:MOST_SHOWN] for edge in edges_of(each.own_ribbon)])
+            self.board.show_preview([edge for each in found[:MOST_SHOWN] for edge in each.own_ribbon.edges()])
 
 
 class Splice(Swipe):

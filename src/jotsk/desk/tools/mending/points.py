@@ -19,7 +19,6 @@ from jotsk.core.page import Page
 from jotsk.core.page.edits.selection import stroke_at
 from jotsk.core.words import tr
 from jotsk.desk.theme import current
-from jotsk.desk.tools.mending.swipe import edges_of
 from jotsk.desk.tools.pick import is_alt_down, is_shift_down
 from jotsk.desk.tools.tool import Tool, is_enter
 from jotsk.desk.widgets.at_pause import AtPause
@@ -167,7 +166,7 @@ class Points(Tool):
             end = point.x + to[0] - self._from[0], point.y + to[1] - self._from[1]
             sharp = index in self._sharp
             self._change = lambda stroke: shaping.with_point_moved(stroke, points, index, end, sharp=sharp)
-        self.board.show_preview(edges_of(self._change(line).own_ribbon))
+        self.board.show_preview(self._change(line).own_ribbon.edges())
         return False
 
     def release(self, at: QPointF, t_ms: float) -> None:

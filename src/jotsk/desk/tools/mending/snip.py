@@ -10,7 +10,7 @@ from PySide6.QtCore import QPointF
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import grow, over_under, snip
 from jotsk.core.words import tr
-from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Pointed, edges_of
+from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Pointed
 from jotsk.desk.tools.pick import is_shift_down
 
 if TYPE_CHECKING:
@@ -79,7 +79,7 @@ class GrowBack(Pointed):
         if self._end is not None:
             stroke, number, is_last = self._end
             longer = grow.pulled_out(stroke, number, self._way[-1], is_last=is_last)
-            self.board.show_preview(edges_of(longer.own_ribbon))
+            self.board.show_preview(longer.own_ribbon.edges())
 
 
 class CutInTwo(Pointed):

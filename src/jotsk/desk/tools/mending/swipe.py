@@ -115,20 +115,6 @@ def middle_of(ribbon: Ribbon) -> Places:
     return ribbon.points[:, :2].astype(np.float64)
 
 
-def edges_of(ribbon: Ribbon) -> list[Places]:
-    """Both edges of every piece of a line."""
-    edges: list[Places] = []
-    for start, stop in ribbon.pieces:
-        points = ribbon.points[start:stop].astype(np.float64)
-        if len(points) < 2:
-            continue
-        along = np.gradient(points[:, :2], axis=0)
-        along /= np.maximum(np.hypot(*along.T), 1e-9)[:, None]
-        out = np.column_stack([-along[:, 1], along[:, 0]]) * points[:, 2:]
-        edges += [points[:, :2] + out, points[:, :2] - out]
-    return edges
-
-
 def dense(way: Places, step: float) -> Places:
     """The swipe with places close enough to tell what lies beside it."""
     parts = [way[:1]]

@@ -1,15 +1,14 @@
-"""A number of an effect while its track is dragged: at rest the page is shown with it, as part of one step."""
+"""What a track changes, while it is dragged: at rest the page is shown with it, as part of one step."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from contextlib import suppress
-from dataclasses import replace
 from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.page import Page
-from jotsk.core.page.layers.effects import Effect
 from jotsk.core.page.page import prepared
 from jotsk.core.runtime.lanes import BESIDE
 
@@ -20,13 +19,12 @@ REST_MS = 80
 
 
 class _Wanted(NamedTuple):
-    uid: int
-    effects: tuple[Effect, ...]
+    change: Callable[[Page], Page]
     label: str
     is_finished: bool
 
 
-class EffectDrag(QObject):
+class TrackDrag(QObject):
     """The newest of what is wanted is worked out beside the interface, one at a time: of a large page that takes a
     while. What was worked out for a page that has changed meanwhile is worked out again if the drag has ended, or else
     dropped."""
@@ -49,9 +47,9 @@ class EffectDrag(QObject):
         self._wanted = None
         self._turn += 1
 
-    def set(self, uid: int, effects: tuple[Effect, ...], label: str, *, finished: bool) -> None:
-        """Give a layer other effects; not `finished` while the track is dragged."""
-        self._wanted = _Wanted(uid, effects, label, finished)
+    def set(self, change: Callable[[Page], Page], label: str, *, finished: bool) -> None:
+        """Change the page, on a thread beside; not `finished` while the track is dragged."""
+        self._wanted = _Wanted(change, label, finished)
         if finished:
             self._rest.stop()
             self._begin()
@@ -62,20 +60,13 @@ class EffectDrag(QObject):
         if self._wanted is None or self._is_at_work:
             return
         wanted, self._wanted = self._wanted, None
-        page = self._document.page_when_dry()
-        layer = page.layer(wanted.uid)
-        if layer is None or layer.effects == wanted.effects:
-            if wanted.is_finished:
-                self._document.end_step()
-            return
         self._is_at_work = True
-        changed = page.with_layer(replace(layer, effects=wanted.effects))
-        BESIDE.queue("effects").go(self._work, self._turn, wanted, page, changed)
+        BESIDE.queue("dragged").go(self._work, self._turn, wanted, self._document.page_when_dry())
 
-    def _work(self, turn: int, wanted: _Wanted, page: Page, changed: Page) -> None:
+    def _work(self, turn: int, wanted: _Wanted, page: Page) -> None:
         after = None
         try:
-            after = prepared(changed)
+            after = prepared(wanted.change(page))
         finally:  # or nothing would ever be worked out again
             with suppress(RuntimeError):  # the window is gone
                 self._made.emit(turn, wanted, page, after)
@@ -84,6 +75,9 @@ class EffectDrag(QObject):
         self._is_at_work = False
         if turn != self._turn:
             pass
+        elif after is before:
+            if wanted.is_finished:
+                self._document.end_step()
         elif after is not None and self._document.page_when_dry() is before:
             self._document.step(after, wanted.label, finished=wanted.is_finished)
         elif wanted.is_finished and after is not None and self._wanted is None:

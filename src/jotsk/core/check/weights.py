@@ -1,0 +1,160 @@
+"""How heavy lines are: the outside ones against the inside ones, as a picture, and how much line is of each weight."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Collection
+from functools import partial
+from itertools import pairwise
+from typing import NamedTuple
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.check.finding import Finding
+from jotsk.core.check.ink_index import InkIndex
+from jotsk.core.fill.pour import clear_px
+from jotsk.core.fill.regions import distance_of, halved, halvings
+from jotsk.core.marks import Stroke
+from jotsk.core.marks.area import Pour
+from jotsk.core.mend.brush import heavier
+from jotsk.core.mend.snip import shown_ink
+from jotsk.core.page import InkLayer, Page
+from jotsk.core.page.edits.mark_edits import with_all_replaced
+from jotsk.core.runtime.giving_way import giving_way
+from jotsk.core.words import tr
+
+OUTSIDE = 1.5  # times as thick as inside lines
+ENOUGH = 0.97  # of that
+MOST_PX = 6_000_000
+
+
+class Outline(NamedTuple):
+    """The outside strokes of a layer, how thick they are, and how thick the inside ones are: medians, px."""
+
+    strokes: tuple[Stroke, ...]
+    thick_px: float
+    thin_px: float
+
+    @property
+    def times(self) -> float:
+        """As thick as the inside lines."""
+        return self.thick_px / max(1e-6, self.thin_px)
+
+
+def outline_of(page: Page, layer: InkLayer) -> Outline | None:
+    """None if a layer has no outside, or next to nothing inside."""
+    outer, inner = outside_and_inside(page, layer)
+    if len(outer) < 1 or len(inner) < 3:
+        return None
+    thick, thin = (float(np.median([_width(stroke) for stroke in strokes])) for strokes in (outer, inner))
+    return Outline(tuple(outer), thick, thin)
+
+
+def with_outline(page: Page, uid: int, outline: Outline, times: float) -> Page:
+    """The outside strokes of a layer made so many times as thick as the inside ones, each as much as the others, from
+    what they were when its outline was found. Those that are gone since are left out."""
+    by = times / max(1e-6, outline.times)
+    layer = page.layer(uid)
+    if not isinstance(layer, InkLayer):
+        return page
+    were = {stroke.uid: stroke for stroke in outline.strokes}
+    marks = [mark for mark in layer.marks if isinstance(mark, Stroke) and mark.uid in were]
+    return with_all_replaced(page, uid, [(mark, heavier(were[mark.uid], by)) for mark in marks])
+
+
+def weights(page: Page, ratio: float = OUTSIDE, *, index: InkIndex | None = None) -> list[Finding]:
+    """Layers whose outside lines are not `ratio` times as thick as the inside ones: nothing stands out. Layers of
+    hatching have no outside."""
+    index = index or InkIndex(page)
+    found = []
+    for layer in shown_ink(page):
+        outline = outline_of(page, layer)
+        if outline is None or outline.times >= ratio * ENOUGH or _are_hatching(outline.strokes, index):
+            continue
+        points = min(outline.strokes, key=_width).own_ribbon.points
+        at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
+        words = tr(
+            "The outside is {times:.1f} times as thick as the inside; {ratio:g} times stands out.",
+            times=outline.times,
+            ratio=ratio,
+        )
+        mend = partial(with_outline, uid=layer.uid, outline=outline, times=ratio)
+        found.append(Finding("weight", at, outline.thick_px, layer.name, words, ratio - outline.times, mend, layer.uid))
+    return found
+
+
+def _are_hatching(strokes: Collection[Stroke], index: InkIndex) -> bool:
+    """Whether most of some strokes are hatching."""
+    hatching = {stroke.uid for stroke, is_hatching in zip(index.strokes, index.hatching, strict=True) if is_hatching}
+    return 2 * sum(stroke.uid in hatching for stroke in strokes) > len(strokes)
+
+
+def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[Stroke]]:
+    """The strokes of a layer that border what lies outside of its figure, and those that lie inside."""
+    strokes = [mark for mark in layer.marks if isinstance(mark, Stroke) and len(mark.own_ribbon.points) > 3]
+    if len(strokes) < 4:
+        return [], []
+    times = halvings(page.width * page.height, MOST_PX)
+    free, k = halved(clear_px(page, Pour((0.0, 0.0), "layer", layer.uid), page.bounds), times), 1 << times
+    gap = max(2.0, 8.0 / k)
+    _, labels = cv2.connectedComponents((distance_of(free) > gap).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
+    rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
+    outside = np.isin(labels, rims[rims > 0])
+    away = cv2.distanceTransform((~outside).view(np.uint8), cv2.DIST_L2, 5)
+    lengths = [len(stroke.own_ribbon.points) for stroke in strokes]
+    points = np.concatenate([stroke.own_ribbon.points for stroke in strokes])
+    x = np.clip(points[:, 0] / k, 0, away.shape[1] - 1).astype(int)
+    y = np.clip(points[:, 1] / k, 0, away.shape[0] - 1).astype(int)
+    borders = away[y, x] <= points[:, 2] / k + gap + 2.0
+    shares = np.add.reduceat(borders, np.cumsum([0, *lengths[:-1]]), dtype=np.int64) / lengths
+    outer = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share > 0.5]
+    inner = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share <= 0.5]
+    return outer, inner
+
+
+def _width(stroke: Stroke) -> float:
+    return 2.0 * stroke.own_ribbon.median_radius
+
+
+def width_picture(
+    page: Page, most_px: int = 900, report: Callable[[float], None] = lambda _: None
+) -> NDArray[np.uint8]:
+    """The page as a heat picture of line weight, (H, W, 3) RGB: thin lines blue, thick ones red, on white."""
+    scale = min(1.0, most_px / max(page.width, page.height))
+    h, w = max(1, round(page.height * scale)), max(1, round(page.width * scale))
+    heat = np.zeros((h, w), np.float32)
+    layers = shown_ink(page)
+    for number, layer in enumerate(layers):
+        strokes = [mark for mark in layer.marks if isinstance(mark, Stroke)]
+        for k, stroke in enumerate(giving_way(strokes)):
+            report((number + k / len(strokes)) / len(layers))
+            for start, stop in stroke.ribbon.pieces:
+                p = stroke.ribbon.points[start:stop]
+                places = np.rint(p[:, :2] * scale).astype(int)
+                moves = np.flatnonzero((places[1:] != places[:-1]).any(1)) + 1  # most lie on the px of the one before
+                for k, (a, b) in enumerate(pairwise(places[[0, *moves]].tolist())):
+                    width = 2 * float(p[moves[k], 2])
+                    cv2.line(heat, a, b, (width,), max(1, round(width * scale)))
+    values = heat[heat > 0]
+    top = float(np.percentile(values, 98)) if len(values) else 1.0
+    share = np.clip(heat / max(1e-6, top), 0, 1)
+    colors = cv2.applyColorMap((share * 255).astype(np.uint8), cv2.COLORMAP_TURBO)[..., ::-1].copy()
+    colors[heat <= 0] = 255
+    return np.asarray(colors, np.uint8)
+
+
+def widths_by_length(layers: Collection[InkLayer], bins: int = 40) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """(bins + 1,) full widths, px, and the length of all lines of some layers between each two of them, (bins,) px."""
+    widths, lengths = [np.zeros(0)], [np.zeros(0)]
+    for layer in layers:
+        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
+            for start, stop in stroke.ribbon.pieces:
+                p = stroke.ribbon.points[start:stop].astype(np.float64)
+                if len(p) > 1:
+                    widths.append(p[:-1, 2] + p[1:, 2])
+                    lengths.append(np.hypot(*np.diff(p[:, :2], axis=0).T))
+    every, long = np.concatenate(widths), np.concatenate(lengths)
+    top = float(np.percentile(every, 99.5)) if len(every) else 1.0
+    counts, edges = np.histogram(every, bins=bins, range=(0.0, max(1e-6, top)), weights=long)
+    return np.asarray(edges, np.float64), np.asarray(counts, np.float64)

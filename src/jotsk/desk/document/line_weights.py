@@ -1,0 +1,148 @@
+"""How heavy the lines of the layer in the hand are, and its outside made heavier."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from contextlib import suppress
+from typing import TYPE_CHECKING, NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from jotsk.core.page import InkLayer, Page
+from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.words import tr
+from jotsk.desk.document.track_drag import TrackDrag
+
+if TYPE_CHECKING:
+    from jotsk.core.check.finding import Finding
+    from jotsk.core.check.weights import Outline
+    from jotsk.desk.document.checks import PageChecks
+    from jotsk.desk.document.document import Document
+
+REST_MS = 400  # after a change, until lines are measured again
+
+
+class Weights(NamedTuple):
+    """Of a layer: how much line (N,) px there is between each two of (N + 1,) weights; how many times as thick its
+    outside is as its inside, if it has both; how many times are wanted, and whether it is nearly as many."""
+
+    edges: NDArray[np.float64]
+    lengths: NDArray[np.float64]
+    times: float | None
+    wanted: float
+    is_enough: bool
+
+
+class LineWeights(QObject):
+    """Measured beside the interface, as long as somebody looks."""
+
+    changed = Signal()
+
+    _measured = Signal(int, object)  # its turn, and the weights
+
+    def __init__(self, document: Document, checks: PageChecks) -> None:
+        super().__init__(document)
+        self._document = document
+        self._weak: tuple[int, int] | None = None  # the layer of a weak outline one came to, and the active one then
+        self.weights: Weights | None = None  # None if there is no line, or nothing is measured yet
+        self._is_watched = False
+        self._looked_at: InkLayer | None = None  # that was measured, or is
+        self._turn = 0
+        self._dragged: _Dragged | None = None
+        self._drag = TrackDrag(document)
+        self._rest = QTimer(self, singleShot=True, interval=REST_MS)
+        self._rest.timeout.connect(self._measure)
+        self._measured.connect(self._take)
+        document.changed.connect(self._later)
+        document.opened.connect(self._later)
+        checks.walked.connect(self._walked)
+
+    @property
+    def layer(self) -> InkLayer | None:
+        """The layer that is looked at: that of the weak outline one came to, until another one is chosen; or the active
+        one if it has ink."""
+        page = self._document.page
+        uid, active = self._weak or (page.active_uid, page.active_uid)
+        layer = page.layer(uid) if active == page.active_uid else page.active
+        return layer if isinstance(layer, InkLayer) and not layer.is_sketch else None
+
+    @property
+    def is_dragged(self) -> bool:
+        """Whether the track is under the hand."""
+        return self._dragged is not None
+
+    def watch(self, watched: bool) -> None:
+        """Whether somebody looks."""
+        self._is_watched = watched
+        if watched:
+            self._measure()
+
+    def make_outside(self, times: float, *, finished: bool) -> None:
+        """So many times as thick as the inside, on the layer; not `finished` while a track is dragged."""
+        layer = self.layer
+        if layer is None:
+            return
+        dragged = self._dragged
+        if dragged is None or dragged.uid != layer.uid:
+            dragged = _Dragged(layer.uid)
+        self._dragged = None if finished else dragged
+        self._drag.set(dragged.at(times), tr("Weight of the outside"), finished=finished)
+
+    def _walked(self, finding: Finding) -> None:
+        self._weak = (finding.mark, self._document.page.active_uid) if finding.kind == "weight" else None
+        self._later()
+
+    def _later(self) -> None:
+        if self._is_watched:
+            self._rest.start()
+
+    def _measure(self) -> None:
+        if self._document.is_inking:
+            self._rest.start()
+            return
+        layer = self.layer
+        if not self._is_watched or (layer is self._looked_at and self._turn):
+            return
+        self._looked_at = layer
+        self._turn += 1
+        if layer is None or not len(layer.marks):
+            self._take(self._turn, None)
+        else:
+            BESIDE.queue("weights").go(self._work, self._turn, self._document.page, layer)
+
+    def _work(self, turn: int, page: Page, layer: InkLayer) -> None:
+        from jotsk.core.check.weights import ENOUGH, OUTSIDE, outline_of, widths_by_length
+
+        if turn == self._turn:
+            outline = outline_of(page, layer)
+            times = None if outline is None else outline.times
+            is_enough = times is not None and times >= ENOUGH * OUTSIDE
+            weights = Weights(*widths_by_length([layer]), times, OUTSIDE, is_enough)
+            with suppress(RuntimeError):  # the window is gone
+                self._measured.emit(turn, weights)
+
+    def _take(self, turn: int, weights: Weights | None) -> None:
+        if turn == self._turn:
+            self.weights = weights
+            self.changed.emit()
+
+
+class _Dragged:
+    """A layer whose outside is made heavier, from what it was when the drag began."""
+
+    def __init__(self, uid: int) -> None:
+        self.uid = uid
+        self._outline: Outline | None = None
+
+    def at(self, times: float) -> Callable[[Page], Page]:
+        def change(page: Page) -> Page:
+            from jotsk.core.check.weights import outline_of, with_outline
+
+            layer = page.layer(self.uid)
+            if self._outline is None and isinstance(layer, InkLayer):
+                self._outline = outline_of(page, layer)
+            return page if self._outline is None else with_outline(page, self.uid, self._outline, times)
+
+        return change

@@ -5,7 +5,7 @@ from __future__ import annotations
 import json
 import math
 from dataclasses import replace
-from itertools import pairwise
+from itertools import chain, pairwise
 
 import numpy as np
 import pytest
@@ -208,6 +208,33 @@ def test_weak_outlines_are_found_and_made_heavier(outer, weak):
     assert bool(found) == weak
     if weak:
         assert f"{outer / 8:.1f} times" in found[0].sentence and weights(found[0].mend(page)) == []
+
+
+@pytest.mark.parametrize("in_one_go", [True, False])
+@pytest.mark.parametrize("outer, weak", [(7, True), (13, False)])
+def test_frames_of_panels_on_the_layer_are_no_outline_of_the_figure_in_them(outer, weak, in_one_go):
+    corners = [(60, 60), (1340, 60), (1340, 940), (60, 940), (60, 60)]
+    sides = [between(a, b) for a, b in pairwise(corners)]
+    frames = [stroke_along(side, size=20) for side in ([[*chain(*sides)]] if in_one_go else sides)]
+    bust = stroke_along(
+        between((400, 930), (420, 700)) + between((420, 700), (980, 700)) + between((980, 700), (1000, 930)), size=outer
+    )
+    page = figure(outer, 8)
+    for stroke in (*frames, bust):
+        page = edits.with_mark(page, stroke)
+    outside, inside = outside_and_inside(page, page.active)
+    assert {s.uid for s in outside} == {next(iter(page.active.marks)).uid, bust.uid} and len(inside) == 6
+    assert bool(weights(page)) == weak
+
+
+def test_a_straight_form_that_is_no_frame_has_an_outline():
+    house = [
+        stroke_along(between(a, b), size=8)
+        for a, b in pairwise([(500, 300), (900, 300), (900, 700), (500, 700), (500, 300)])
+    ]
+    windows = [line(400 + 60 * k, size=8, x0=550, x1=850) for k in range(4)]
+    outside, inside = outside_and_inside(page := page_with(*house, *windows), page.active)
+    assert len(outside) == 4 == len(inside)
 
 
 def test_wobble_is_found_and_steadied_and_clean_lines_are_not():

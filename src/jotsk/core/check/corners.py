@@ -8,33 +8,22 @@ from functools import partial
 from itertools import combinations, pairwise
 from typing import NamedTuple
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.pushing import pushed_off
+from jotsk.core.check.sides import STRAY_RADII, Side, sides_of
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame
 from jotsk.core.words import tr
 
 LEAST_SHARE = 0.12  # of the page's shorter side: a straight line that long may be a frame
-STRAY_RADII = 2.0  # from its straight: a border, at most
 ARM_WIDTHS, LEAST_ARM_PX = 2.5, 8.0  # along both arms of a corner, where their directions are taken
 INSIDE_SHARE = 0.03  # of a border, from its ends
 WIDEST_COS, LEAVES_COS = -0.57, 0.2  # a corner is at most 125 degrees wide, and both arms leave the frame
-
-
-class _Border(NamedTuple):
-    """A straight part of a frame from `a` to `b`, half as thick as `radius`; the number of its stroke, -1 for where the
-    page is cut."""
-
-    a: NDArray[np.float64]
-    b: NDArray[np.float64]
-    radius: float
-    owner: int
 
 
 class _Corner(NamedTuple):
@@ -52,9 +41,8 @@ def corners(
     """Corners whose point touches a frame within so many px, edge to edge, and does not go through it; only those in an
     `area`, if there is one. A frame is a long straight line of any layer, or where the page is cut."""
     index = index or InkIndex(page, area)
-    borders = [*_drawn_borders(page, index), *_cuts(page)]
     found = []
-    for border in borders:
+    for border in _borders(page, index):
         for corner in _corners_at(index, border, within_px):
             way = _way_off(corner, border)
             at = (float(corner.at[0]), float(corner.at[1]))
@@ -76,30 +64,19 @@ def corners(
     return found
 
 
-def _drawn_borders(page: Page, index: InkIndex) -> Iterator[_Border]:
-    """The long straight parts of all lines; of a frame drawn in one go each side."""
+def _borders(page: Page, index: InkIndex) -> Iterator[Side]:
+    """The long straight parts of all lines, and where the page is cut."""
     least = LEAST_SHARE * min(page.width, page.height)
     _, sizes = index.boxes
     is_long = (2 * sizes.max(axis=1, initial=0.0) >= least) & ~index.broken & ~index.hatching
     for number in np.flatnonzero(is_long).tolist():
-        stroke = index.strokes[number]
-        for start, stop in stroke.own_ribbon.pieces:
-            points = stroke.own_ribbon.points[start:stop]
-            radius = float(np.median(points[:, 2]))
-            shape = cv2.approxPolyDP(points[:, None, :2].copy(), STRAY_RADII * radius, False)
-            for a, b in zip(shape[:-1, 0].astype(np.float64), shape[1:, 0].astype(np.float64), strict=True):
-                if math.dist(a, b) >= least:
-                    yield _Border(a, b, radius, number)
+        yield from sides_of(index.strokes[number], least, number)
+    x0, y0, x1, y1 = frame(page, "trim")  # the page's edge, if it is not trimmed
+    for a, b in pairwise(np.array([(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)], np.float64)):
+        yield Side(a, b, 0.0, -1)
 
 
-def _cuts(page: Page) -> list[_Border]:
-    """Where the page is cut: at its edge, if it is not trimmed."""
-    x0, y0, x1, y1 = frame(page, "trim")
-    ends = np.array([(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)], np.float64)
-    return [_Border(a, b, 0.0, -1) for a, b in pairwise(ends)]
-
-
-def _corners_at(index: InkIndex, border: _Border, within_px: float) -> Iterator[_Corner]:
+def _corners_at(index: InkIndex, border: Side, within_px: float) -> Iterator[_Corner]:
     """The corners of lines that touch a border, and those of two ends that meet at one."""
     reach = border.radius + within_px + STRAY_RADII * border.radius
     tips = {}
@@ -128,14 +105,14 @@ def _corners_at(index: InkIndex, border: _Border, within_px: float) -> Iterator[
             yield _Corner(first.tip, first.tip_radius, arms, (one, other))
 
 
-def _away(xy: NDArray[np.float64], border: _Border) -> NDArray[np.float64]:
+def _away(xy: NDArray[np.float64], border: Side) -> NDArray[np.float64]:
     """How far places (N, 2) are from the middle of a border."""
     way = border.b - border.a
     share = np.clip((xy - border.a) @ way / (way @ way), 0.0, 1.0)
     return np.asarray(np.hypot(*(xy - border.a - share[:, None] * way).T))
 
 
-def _strokes_at(index: InkIndex, border: _Border, reach: float) -> list[int]:
+def _strokes_at(index: InkIndex, border: Side, reach: float) -> list[int]:
     """The strokes whose bounds a border may touch."""
     half = (border.b - border.a) / 2
     long = float(np.hypot(*half))
@@ -149,7 +126,7 @@ def _strokes_at(index: InkIndex, border: _Border, reach: float) -> list[int]:
 
 
 def _corner_in(
-    xy: NDArray[np.float64], radii: NDArray[np.float64], run: NDArray[np.int64], border: _Border, number: int
+    xy: NDArray[np.float64], radii: NDArray[np.float64], run: NDArray[np.int64], border: Side, number: int
 ) -> _Corner | None:
     """The corner of a line where a run of its places comes nearest to a border; None where it ends."""
     k = int(run[(_away(xy[run], border) - radii[run]).argmin()])
@@ -161,7 +138,7 @@ def _corner_in(
     return _Corner(xy[k], float(radii[k]), arms / np.hypot(*arms.T)[:, None], (number,))
 
 
-def _way_off(corner: _Corner, border: _Border) -> NDArray[np.float64] | None:
+def _way_off(corner: _Corner, border: Side) -> NDArray[np.float64] | None:
     """The unit vector across a border to the side where both arms of a corner lie; None if it is no corner, one arm
     runs along the border or through it, or the border ends there: then three lines meet."""
     long = math.dist(border.a, border.b)
@@ -177,7 +154,7 @@ def _way_off(corner: _Corner, border: _Border) -> NDArray[np.float64] | None:
     return way
 
 
-def _nearest(index: InkIndex, border: _Border, at: NDArray[np.float64]) -> NDArray[np.float64]:
+def _nearest(index: InkIndex, border: Side, at: NDArray[np.float64]) -> NDArray[np.float64]:
     """The place of a border that is nearest: a hand's line is never quite straight."""
     if border.owner < 0:
         way = border.b - border.a

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import math
+from collections import Counter
 from collections.abc import Callable, Collection
 from functools import partial
 from itertools import pairwise
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 import cv2
 import numpy as np
@@ -13,8 +15,10 @@ from numpy.typing import NDArray
 
 from jotsk.core.check.finding import Finding
 from jotsk.core.check.ink_index import InkIndex
+from jotsk.core.check.sides import Side, sides_of
 from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.regions import distance_of, halved, halvings
+from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
 from jotsk.core.mend.brush import heavier
@@ -27,6 +31,9 @@ from jotsk.core.words import tr
 OUTSIDE = 1.5  # times as thick as inside lines
 ENOUGH = 0.97  # of that
 MOST_PX = 6_000_000
+FRAME_SHARE = 0.12  # of the page's shorter side: as long as the side of a frame is, at least
+MOSTLY, AROUND_SHARE = 0.8, 0.6  # of the lines outside; of the page, that frames lie around
+GROUND_SHARE, PLACES = 0.4, 100  # of a side of a frame, along which the ground lies; where it is looked at
 
 
 class Outline(NamedTuple):
@@ -91,26 +98,104 @@ def _are_hatching(strokes: Collection[Stroke], index: InkIndex) -> bool:
 
 
 def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[Stroke]]:
-    """The strokes of a layer that border what lies outside of its figure, and those that lie inside."""
+    """The strokes of a layer that border what lies outside of its figures, and those that lie inside. Where nothing but
+    the frames of panels borders the outside, it goes on inside of them, and frames are neither."""
     strokes = [mark for mark in layer.marks if isinstance(mark, Stroke) and len(mark.own_ribbon.points) > 3]
     if len(strokes) < 4:
         return [], []
+    regions = _regions(page, layer)
+    outside = regions.labels == regions.outside
+    outer, inner = _parted(strokes, regions, outside)
+    frames = _frames(page, outer)
+    if frames:
+        grounds = _grounds(regions, frames)
+        known = {stroke.uid for stroke, _ in frames}
+        outer, inner = _parted(
+            [stroke for stroke in strokes if stroke.uid not in known],
+            regions,
+            outside | np.isin(regions.labels, grounds),
+        )
+    return outer, inner
+
+
+class _Regions(NamedTuple):
+    """The regions of a layer between its lines, gaps closed, `k` px of the page to one; the number of that outside of
+    all lines; and how far they end from the lines, px of theirs."""
+
+    labels: NDArray[np.int32]
+    outside: int
+    k: int
+    gap: float
+
+
+def _regions(page: Page, layer: InkLayer) -> _Regions:
     times = halvings(page.width * page.height, MOST_PX)
     free, k = halved(clear_px(page, Pour((0.0, 0.0), "layer", layer.uid), page.bounds), times), 1 << times
     gap = max(2.0, 8.0 / k)
     _, labels = cv2.connectedComponents((distance_of(free) > gap).view(np.uint8), connectivity=4, ltype=cv2.CV_32S)
     rims = np.unique(np.concatenate([labels[0], labels[-1], labels[:, 0], labels[:, -1]]))
-    outside = np.isin(labels, rims[rims > 0])
+    rims = rims[rims > 0]
+    first = int(rims[0]) if len(rims) else -1
+    labels[np.isin(labels, rims[1:])] = first
+    return _Regions(labels, first, k, gap)
+
+
+def _parted(strokes: list[Stroke], regions: _Regions, outside: NDArray[np.bool_]) -> tuple[list[Stroke], list[Stroke]]:
+    """The strokes that border what is outside along most of their length, and the others."""
+    if not strokes:
+        return [], []
     away = cv2.distanceTransform((~outside).view(np.uint8), cv2.DIST_L2, 5)
     lengths = [len(stroke.own_ribbon.points) for stroke in strokes]
     points = np.concatenate([stroke.own_ribbon.points for stroke in strokes])
-    x = np.clip(points[:, 0] / k, 0, away.shape[1] - 1).astype(int)
-    y = np.clip(points[:, 1] / k, 0, away.shape[0] - 1).astype(int)
-    borders = away[y, x] <= points[:, 2] / k + gap + 2.0
-    shares = np.add.reduceat(borders, np.cumsum([0, *lengths[:-1]]), dtype=np.int64) / lengths
+    near = away[_cells(points, regions)] <= points[:, 2] / regions.k + regions.gap + 2.0
+    shares = np.add.reduceat(near, np.cumsum([0, *lengths[:-1]]), dtype=np.int64) / lengths
     outer = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share > 0.5]
     inner = [stroke for stroke, share in zip(strokes, shares.tolist(), strict=True) if share <= 0.5]
     return outer, inner
+
+
+def _cells(places: NDArray[np.floating[Any]], regions: _Regions) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+    """The rows and columns of places (N, 2 or more) of the page."""
+    x = np.clip(places[:, 0] / regions.k, 0, regions.labels.shape[1] - 1)
+    y = np.clip(places[:, 1] / regions.k, 0, regions.labels.shape[0] - 1)
+    return y.astype(np.int64), x.astype(np.int64)
+
+
+def _frames(page: Page, outer: list[Stroke]) -> list[tuple[Stroke, list[Side]]]:
+    """The frames of panels, with their sides: outside strokes of long straight parts, if next to nothing else is
+    outside and they lie around most of the page."""
+    least = FRAME_SHARE * min(page.width, page.height)
+    found = []
+    for stroke in outer:
+        sides = list(sides_of(stroke, least))
+        if sum(math.dist(side.a, side.b) for side in sides) >= MOSTLY * stroke.own_ribbon.length_px:
+            found.append((stroke, sides))
+    long, whole = (
+        sum(stroke.own_ribbon.length_px for stroke in strokes) for strokes in ([stroke for stroke, _ in found], outer)
+    )
+    if not found or long < MOSTLY * whole:
+        return []
+    around = EMPTY
+    for stroke, _ in found:
+        around |= stroke.own_ribbon.bounds
+    is_around = around.width >= AROUND_SHARE * page.width and around.height >= AROUND_SHARE * page.height
+    return found if is_around else []
+
+
+def _grounds(regions: _Regions, frames: list[tuple[Stroke, list[Side]]]) -> list[int]:
+    """The regions that lie along two sides of a frame or more: the ground that figures in a panel stand out from. A
+    figure that is cut off by the frame lies along one."""
+    counts: Counter[int] = Counter()
+    for side in (side for _, sides in frames for side in sides):
+        way = (side.b - side.a) / math.dist(side.a, side.b)
+        across = np.array((-way[1], way[0])) * (side.radius + (regions.gap + 3.0) * regions.k)
+        along = side.a + np.linspace(0.02, 0.98, PLACES)[:, None] * (side.b - side.a)
+        for places in (along + across, along - across):
+            labels, found = np.unique(regions.labels[_cells(places, regions)], return_counts=True)
+            counts.update(
+                labels[(labels > 0) & (labels != regions.outside) & (found >= GROUND_SHARE * PLACES)].tolist()
+            )
+    return [label for label, count in counts.items() if count >= 2]
 
 
 def _width(stroke: Stroke) -> float:

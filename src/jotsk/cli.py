@@ -266,10 +266,11 @@ def _do(options: argparse.Namespace) -> int:
 def _check(options: argparse.Namespace) -> int:
     """Print what was found; 3 if there is anything, so that a script can stop."""
     from jotsk.core.check.checks import checked
+    from jotsk.core.check.finding import Limits
 
-    page, leak, tangent = _page(options.page), max(0.0, options.leaks), max(0.0, options.tangents)
+    page, limits = _page(options.page), Limits(max(0.0, options.leaks), max(0.0, options.tangents))
     with progress("Checking") as report:
-        found = checked(page, leak_px=leak, tangent_px=tangent, report=report)
+        found = checked(page, limits, report=report)
     if options.json:
         print(json.dumps([finding.record() for finding in found], indent=1))
     else:

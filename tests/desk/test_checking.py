@@ -9,10 +9,12 @@ import pytest
 from PySide6.QtCore import Qt
 from scipy.ndimage import gaussian_filter
 
+from jotsk.core.check.finding import USUAL
 from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.mend_sheet import MendSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
 from jotsk.desk.stages import BY_ID as STAGES
+from jotsk.desk.trays.checking import CheckingTray
 from tests.conftest import stroke_along
 from tests.core.check.test_checks import ring
 
@@ -193,6 +195,56 @@ def test_the_track_is_still_where_there_is_no_outside_and_follows_a_weak_outline
     qtbot.waitUntil(tray.outside.isEnabled, timeout=5000)
     tray.outside.bar.dragged.emit(0.9, True)
     qtbot.waitUntil(lambda: document.undo_label == "Weight of the outside", timeout=5000)
+
+
+def test_from_where_on_something_is_a_finding_is_chosen_kept_and_holds_for_the_next_check(
+    checking, settle, make_window, tmp_path
+):
+    """The gap of 4.6 degrees on a radius of 200 px, between round tips of 6 px, is 4 px; that of 3 on 300 px too."""
+    checks, tray = checking.document.checks, checking.checking
+    assert checking.settings_place.currentWidget() is tray and tray.leaks.value == 8
+    gaps = sorted(finding.size_px for finding in checks.findings)
+    tray.leaks.bar.dragged.emit(0.1, False)
+    assert checks.limits.leak_px == 8, "nothing is done under the hand"
+    for limit, count in ((gaps[0] - 0.5, 0), (gaps[1] + 0.5, 2)):
+        tray.leaks.changed.emit(limit, True)
+        settle(checking)
+        assert len(checks.findings) == count and checks.at == -1
+        assert checking.look_list.rows[0].count == count
+    tray.wobble.changed.emit(4.0, True)
+    dpi = checking.document.page_when_dry().dpi
+    assert checks.limits.wobble_mm == pytest.approx(4.0 / dpi * 25.4)
+    assert checking.settings.get("check/limits", {})["leak_px"] == pytest.approx(gaps[1] + 0.5)
+    checking.settings.set("check/limits", {"leak_px": 1e9, "tangent_px": "x", "wobble_mm": float("nan"), "other": 3.0})
+    limits = CheckingTray(checking.document, checking.settings)._document.checks.limits
+    assert limits.leak_px == 40 and limits._replace(leak_px=8.0) == USUAL, "what makes no sense is left out"
+
+
+def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_with_it(window, settle):
+    document, board = window.document, window.board
+    document.add_stroke(ring(700.0, 900.0, 200.0, 2.3, 357.7))
+    document.layers.add_sketch()
+    document.add_stroke(stroke_along([(200, 2000), (2200, 2000)], size=60, color=(90, 170, 220)))
+    board.guiding.add(0, document.page_when_dry().bounds)
+    window.top.stage_chosen.emit(STAGES["ink"])
+    board.point_at(None)
+
+    def seen():
+        """How much of the board is of a sketch, and of a guide."""
+        settle(window)
+        image = board.grab().toImage()
+        blue, green, red = np.array(image.bits()).reshape(image.height(), image.width(), 4)[..., :3].T.astype(int)
+        return int(((blue - red) > 40).sum()), int(((red - blue) > 60).sum())
+
+    assert min(seen()) > 20, "the sketch and the guide are there"
+    board.zoom_to(3.0)
+    window.top.stage_chosen.emit(STAGES["hand-over"])
+    assert seen() == (0, 0), "the page without them"
+    assert board.view.to_page(0, 0)[1] < 0, "and the whole of it"
+    assert window.look_list.isVisible() and window.look_list.rows[0].count == 1
+    assert document.checks.present is None, "nobody is led away from the whole page"
+    window.top.stage_chosen.emit(STAGES["ink"])
+    assert min(seen()) > 20
 
 
 def test_weights_are_shown_in_colour(checking):

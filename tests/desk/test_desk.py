@@ -181,9 +181,10 @@ def test_view_actions(window):
 
 
 @pytest.mark.parametrize("stage", STAGES, ids=lambda s: s.id)
-def test_every_stage_puts_pens_in_the_hand_or_says_what_will_be_there(window, stage, pen):
+def test_every_stage_puts_pens_in_the_hand_and_its_tools_or_what_is_looked_for_beside_them(window, stage, pen):
     window.show_stage(stage)
-    assert window.pens.rows and bool(window.pens.sentence) != bool(stage.has_pens or stage.tools)
+    assert window.pens.rows and not window.pens.sentence
+    assert stage.has_pens or bool(stage.tools) != window.look_list.isVisible()
     pen.draw(across(window))
     assert window.document.undo_label in ("Stroke", None) and window.document.page_when_dry().active.marks.last, (
         "it locks nothing"

@@ -5634,10 +5634,6 @@ nicht gespeichert, {when}</translation>
         <translation>Die Seite so schreiben, wie der sie braucht, der sie bekommt</translation>
     </message>
     <message>
-        <source>Orders say what the printer, the web or a colourist gets; all that are ticked are written at once.</source>
-        <translation>Aufträge sagen, was Druckerei, Web oder Kolorist bekommen; alle angehakten werden auf einmal geschrieben.</translation>
-    </message>
-    <message>
         <source>Draw the lines that stay</source>
         <translation>Die Linien zeichnen, die bleiben</translation>
     </message>
@@ -7141,6 +7137,46 @@ Punkte ziehen; neben die Linie drücken gibt einen neuen; herausziehen nimmt ein
             <numerusform>%n gefunden</numerusform>
             <numerusform>%n gefunden</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Gaps up to</source>
+        <translation>Lücken bis</translation>
+    </message>
+    <message>
+        <source>Wider gaps are no leaks: they are meant</source>
+        <translation>Breitere Lücken sind keine Lecks: sie sind gemeint</translation>
+    </message>
+    <message>
+        <source>Touching within</source>
+        <translation>Berühren bis</translation>
+    </message>
+    <message>
+        <source>Lines, ends and corners that are no farther apart are tangents</source>
+        <translation>Linien, Enden und Ecken, die nicht weiter auseinander liegen, sind Tangenten</translation>
+    </message>
+    <message>
+        <source>Wobble above</source>
+        <translation>Wackeln über</translation>
+    </message>
+    <message>
+        <source>Lines that stray less from what was meant are left alone; RMS, px of this page</source>
+        <translation>Linien, die weniger vom Gemeinten abweichen, bleiben unbehelligt; RMS, px dieser Seite</translation>
+    </message>
+    <message>
+        <source>Outside at least</source>
+        <translation>Außen mindestens</translation>
+    </message>
+    <message>
+        <source>An outside that is thinner than so much of the inside is a weak outline</source>
+        <translation>Ein Äußeres, das dünner ist als so viel vom Inneren, ist ein schwacher Umriss</translation>
+    </message>
+    <message>
+        <source>as shipped</source>
+        <translation>wie geliefert</translation>
+    </message>
+    <message>
+        <source>as shipped: {usual:.3g}</source>
+        <translation>wie geliefert: {usual:.3g}</translation>
     </message>
 </context>
 </TS>

@@ -5634,10 +5634,6 @@ sin guardar, {when}</translation>
         <translation>Escribir la página como la necesita quien la recibe</translation>
     </message>
     <message>
-        <source>Orders say what the printer, the web or a colourist gets; all that are ticked are written at once.</source>
-        <translation>Los encargos dicen qué reciben la imprenta, la web o quien colorea; todos los marcados se escriben de una vez.</translation>
-    </message>
-    <message>
         <source>Draw the lines that stay</source>
         <translation>Dibujar las líneas que quedan</translation>
     </message>
@@ -7141,6 +7137,46 @@ Arrastre puntos; pulse junto a la línea para otro; arrastre uno fuera para quit
             <numerusform>%n hallado</numerusform>
             <numerusform>%n hallados</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Gaps up to</source>
+        <translation>Huecos hasta</translation>
+    </message>
+    <message>
+        <source>Wider gaps are no leaks: they are meant</source>
+        <translation>Los huecos más anchos no son fugas: son a propósito</translation>
+    </message>
+    <message>
+        <source>Touching within</source>
+        <translation>Contacto hasta</translation>
+    </message>
+    <message>
+        <source>Lines, ends and corners that are no farther apart are tangents</source>
+        <translation>Líneas, extremos y esquinas que no distan más son tangentes</translation>
+    </message>
+    <message>
+        <source>Wobble above</source>
+        <translation>Temblor desde</translation>
+    </message>
+    <message>
+        <source>Lines that stray less from what was meant are left alone; RMS, px of this page</source>
+        <translation>Las líneas que se desvían menos de lo querido se dejan en paz; RMS, px de esta página</translation>
+    </message>
+    <message>
+        <source>Outside at least</source>
+        <translation>Exterior al menos</translation>
+    </message>
+    <message>
+        <source>An outside that is thinner than so much of the inside is a weak outline</source>
+        <translation>Un exterior más fino que tanto del interior es un contorno débil</translation>
+    </message>
+    <message>
+        <source>as shipped</source>
+        <translation>de fábrica</translation>
+    </message>
+    <message>
+        <source>as shipped: {usual:.3g}</source>
+        <translation>de fábrica: {usual:.3g}</translation>
     </message>
 </context>
 </TS>

@@ -5617,10 +5617,6 @@ not saved, {when}</source>
         <translation>受け取る人に合わせてページを書き出す</translation>
     </message>
     <message>
-        <source>Orders say what the printer, the web or a colourist gets; all that are ticked are written at once.</source>
-        <translation>注文は、印刷所・ウェブ・彩色担当が受け取るものを決めます。印をつけたものを一度に書き出します。</translation>
-    </message>
-    <message>
         <source>Draw the lines that stay</source>
         <translation>残る線を描く</translation>
     </message>
@@ -7115,6 +7111,46 @@ Drag points; press beside the line for another; drag one out to take it away</so
         <translation>
             <numerusform>%n 件</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Gaps up to</source>
+        <translation>すき間の上限</translation>
+    </message>
+    <message>
+        <source>Wider gaps are no leaks: they are meant</source>
+        <translation>これより広いすき間は意図したものとして漏れに数えません</translation>
+    </message>
+    <message>
+        <source>Touching within</source>
+        <translation>接触とみなす距離</translation>
+    </message>
+    <message>
+        <source>Lines, ends and corners that are no farther apart are tangents</source>
+        <translation>これより近い線、端、角を接触とみなします</translation>
+    </message>
+    <message>
+        <source>Wobble above</source>
+        <translation>ぶれの下限</translation>
+    </message>
+    <message>
+        <source>Lines that stray less from what was meant are left alone; RMS, px of this page</source>
+        <translation>ずれがこれより小さい線はそのままにします。RMS、このページの px</translation>
+    </message>
+    <message>
+        <source>Outside at least</source>
+        <translation>外側の下限</translation>
+    </message>
+    <message>
+        <source>An outside that is thinner than so much of the inside is a weak outline</source>
+        <translation>外側が内側のこの割合より細いと、弱い輪郭とみなします</translation>
+    </message>
+    <message>
+        <source>as shipped</source>
+        <translation>初期値</translation>
+    </message>
+    <message>
+        <source>as shipped: {usual:.3g}</source>
+        <translation>初期値：{usual:.3g}</translation>
     </message>
 </context>
 </TS>

@@ -6,7 +6,7 @@ from collections.abc import Callable, Sequence
 from concurrent.futures import as_completed
 
 from jotsk.core.check.corners import corners
-from jotsk.core.check.finding import KINDS, Finding
+from jotsk.core.check.finding import KINDS, USUAL, Finding, Limits
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.leaks import leaks
 from jotsk.core.check.lines import strays, tangents, wobbles
@@ -20,14 +20,12 @@ from jotsk.core.runtime.parallel import THREADS
 BESIDE_PX = 24  # of a change, within which what was found may be so no longer
 
 
-def checked(
-    page: Page, *, leak_px: float = 8.0, tangent_px: float = 3.0, report: Callable[[float], None] = lambda _: None
-) -> list[Finding]:
+def checked(page: Page, limits: Limits = USUAL, *, report: Callable[[float], None] = lambda _: None) -> list[Finding]:
     """What is wrong with a page, kind by kind, the worst of each first; without what was let be on it. On all cores."""
     index = InkIndex(page)
-    looks = _looks(page, index, None, leak_px, tangent_px)
+    looks = _looks(page, index, None, limits)
     with BESIDE.pool(THREADS) as pool:
-        waited_for = [pool.submit(lambda: weights(page, index=index))]  # which hardly ever asks it
+        waited_for = [pool.submit(lambda: weights(page, limits.outside, index=index))]  # which hardly ever asks it
         try:
             index.get_ready()  # or two threads work out the same
             waited_for += [pool.submit(look) for look in looks]
@@ -40,7 +38,7 @@ def checked(
 
 
 def checked_again(
-    page: Page, before: Sequence[Finding], changed: Rect, *, leak_px: float = 8.0, tangent_px: float = 3.0,
+    page: Page, before: Sequence[Finding], changed: Rect, limits: Limits = USUAL, *,
     report: Callable[[float], None] = lambda _: None,
 ) -> list[Finding]:  # fmt: skip
     """The findings of a page of which a part was changed: those elsewhere stay, and that part is looked at anew. How
@@ -53,7 +51,7 @@ def checked_again(
         if not area.holds(*finding.at)
         and not (finding.kind in ("wobble", "stray") and finding.mark in there)
     ]  # fmt: skip
-    looks = _looks(page, index, area, leak_px, tangent_px)
+    looks = _looks(page, index, area, limits)
     for k, look in enumerate(looks):
         report(k / len(looks))
         found += look()
@@ -63,14 +61,14 @@ def checked_again(
 Look = Callable[[], list[Finding]]
 
 
-def _looks(page: Page, index: InkIndex, area: Rect | None, leak_px: float, tangent_px: float) -> tuple[Look, ...]:
+def _looks(page: Page, index: InkIndex, area: Rect | None, limits: Limits) -> tuple[Look, ...]:
     """What is looked for on a page, or in a part of it."""
     return (
-        lambda: leaks(page, leak_px, index=index, area=area),
-        lambda: tangents(page, tangent_px, index=index, area=area),
+        lambda: leaks(page, limits.leak_px, index=index, area=area),
+        lambda: tangents(page, limits.tangent_px, index=index, area=area),
         lambda: stops(page, index=index, area=area),
-        lambda: corners(page, tangent_px, index=index, area=area),
-        lambda: wobbles(page, index=index),
+        lambda: corners(page, limits.tangent_px, index=index, area=area),
+        lambda: wobbles(page, limits.wobble_mm, index=index),
         lambda: strays(page, area=area),
     )
 

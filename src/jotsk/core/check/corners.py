@@ -11,7 +11,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.check.finding import Finding
+from jotsk.core.check.finding import USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.pushing import pushed_off
 from jotsk.core.check.sides import STRAY_RADII, Side, sides_of
@@ -36,7 +36,7 @@ class _Corner(NamedTuple):
 
 
 def corners(
-    page: Page, within_px: float = 3.0, *, index: InkIndex | None = None, area: Rect | None = None
+    page: Page, within_px: float = USUAL.tangent_px, *, index: InkIndex | None = None, area: Rect | None = None
 ) -> list[Finding]:
     """Corners whose point touches a frame within so many px, edge to edge, and does not go through it; only those in an
     `area`, if there is one. A frame is a long straight line of any layer, or where the page is cut."""

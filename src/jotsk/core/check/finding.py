@@ -4,11 +4,24 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import Any
+from typing import Any, NamedTuple
 
 from jotsk.core.page import Page
 
 KINDS = ("leak", "tangent", "weight", "wobble", "stray")
+
+
+class Limits(NamedTuple):
+    """From where on something is a finding: gaps and what touches up to so many px of the page, wobble above so many
+    mm RMS, an outside less than so many times as thick as the inside."""
+
+    leak_px: float = 8.0
+    tangent_px: float = 3.0
+    wobble_mm: float = 0.18
+    outside: float = 1.5
+
+
+USUAL = Limits()
 
 
 @dataclass(frozen=True, eq=False)

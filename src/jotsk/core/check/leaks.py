@@ -11,7 +11,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.check.finding import Finding
+from jotsk.core.check.finding import USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex, lie_in
 from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.region_kernel import go_downhill
@@ -32,7 +32,9 @@ BESIDE_BRIDGE_PX = 4  # that are looked at for a way through a gap
 AROUND_PX = 400  # of a part of the page that is looked at again
 
 
-def leaks(page: Page, gap_px: float = 8.0, *, index: InkIndex | None = None, area: Rect | None = None) -> list[Finding]:
+def leaks(
+    page: Page, gap_px: float = USUAL.leak_px, *, index: InkIndex | None = None, area: Rect | None = None
+) -> list[Finding]:
     """Every gap of up to `gap_px` that parts two areas of the ink, the one that would flood most first; only those in
     an `area`, if there is one. Ends of hatching leave no gap: it is drawn with open ends."""
     index = index or InkIndex(page)

@@ -12,7 +12,7 @@ from typing import NamedTuple
 import numpy as np
 
 from jotsk.core.check.beside_kernel import all_go_into, all_longest_beside
-from jotsk.core.check.finding import Finding
+from jotsk.core.check.finding import USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.pushing import pushed_off
 from jotsk.core.fill.pour import holds_fills
@@ -36,11 +36,11 @@ MOST_BESIDE = 4  # lines that run along one; more, or two of its whole length, a
 MOST_SHARE = 0.75  # of a line that runs along another: more is a second try of it, a double line
 THINNEST_MM = 0.1  # that prints (common practice)
 SPECK_MM = 0.4
-WOBBLE_MM, WOBBLE_STEP_S = 0.18, 0.008  # a hand wobbles at 3 to 12 Hz
+WOBBLE_STEP_S = 0.008  # a hand wobbles at 3 to 12 Hz
 
 
 def tangents(
-    page: Page, within_px: float = 3.0, *, index: InkIndex | None = None, area: Rect | None = None
+    page: Page, within_px: float = USUAL.tangent_px, *, index: InkIndex | None = None, area: Rect | None = None
 ) -> list[Finding]:
     """Lines that touch or run along each other within so many px without crossing; and double lines. Lines that run
     along several others are hatching, and meant so. Only what lies in an `area`, if there is one."""
@@ -132,7 +132,7 @@ def _pushed_apart(
 
 
 def wobbles(
-    page: Page, most_mm: float = WOBBLE_MM, *, index: InkIndex | None = None, area: Rect | None = None
+    page: Page, most_mm: float = USUAL.wobble_mm, *, index: InkIndex | None = None, area: Rect | None = None
 ) -> list[Finding]:
     """Strokes whose line still strays from what was meant by more than so many mm, RMS."""
     index = index or InkIndex(page, area)

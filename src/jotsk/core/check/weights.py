@@ -13,7 +13,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.check.finding import Finding
+from jotsk.core.check.finding import USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.sides import Side, sides_of
 from jotsk.core.fill.pour import clear_px
@@ -28,8 +28,7 @@ from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.runtime.giving_way import giving_way
 from jotsk.core.words import tr
 
-OUTSIDE = 1.5  # times as thick as inside lines
-ENOUGH = 0.97  # of that
+ENOUGH = 0.97  # of how many times as thick as inside lines outside ones are to be
 MOST_PX = 6_000_000
 FRAME_SHARE = 0.12  # of the page's shorter side: as long as the side of a frame is, at least
 MOSTLY, AROUND_SHARE = 0.8, 0.6  # of the lines outside; of the page, that frames lie around
@@ -70,7 +69,7 @@ def with_outline(page: Page, uid: int, outline: Outline, times: float) -> Page:
     return with_all_replaced(page, uid, [(mark, heavier(were[mark.uid], by)) for mark in marks])
 
 
-def weights(page: Page, ratio: float = OUTSIDE, *, index: InkIndex | None = None) -> list[Finding]:
+def weights(page: Page, ratio: float = USUAL.outside, *, index: InkIndex | None = None) -> list[Finding]:
     """Layers whose outside lines are not `ratio` times as thick as the inside ones: nothing stands out. Layers of
     hatching have no outside."""
     index = index or InkIndex(page)

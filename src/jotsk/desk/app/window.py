@@ -20,8 +20,8 @@ from PySide6.QtWidgets import (
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.ink import Color
 from jotsk.core.words import tr
-from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.actions import make_actions
+from jotsk.desk.app import stage_room
 from jotsk.desk.app.desk_memory import DeskMemory
 from jotsk.desk.app.gc_pauses import GcPauses
 from jotsk.desk.app.hints import HintStrip
@@ -56,6 +56,7 @@ from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
+from jotsk.desk.trays.checking import CheckingTray
 from jotsk.desk.trays.doing import Doing
 from jotsk.desk.trays.effects import EffectsCard
 from jotsk.desk.trays.filling import FillingTray
@@ -186,9 +187,11 @@ class Window(QMainWindow):
         self.settings_place.addWidget(self.pen_settings)
         self.settings_place.addWidget(self.mending)
         self.settings_place.addWidget(self.filling)
+        self.checking = CheckingTray(self.document, self.settings)
+        self.settings_place.addWidget(self.checking)
         foot.addWidget(self.settings_place, 1)
-        self._beside_last_line = _line(upright=True)
-        foot.addWidget(self._beside_last_line)
+        self.beside_line = _line(upright=True)
+        foot.addWidget(self.beside_line)
         self.line_weights = LineWeightsTray(self.document, self)
         self.line_place = QStackedWidget()
         self.line_place.addWidget(self.last_line)
@@ -219,6 +222,7 @@ class Window(QMainWindow):
             (self.tool_list, ()),
             (self.mending, ()),
             (self.filling, ()),
+            (self.checking, ()),
             (self.inkwell, ()),
             (self.layers, (self.layers.theme_changed,)),
             (self.effects, (self.effects.theme_changed,)),
@@ -233,21 +237,7 @@ class Window(QMainWindow):
     def show_stage(self, stage: Stage) -> None:
         """Put what the stage needs into the hand; nothing is locked."""
         self.stage = stage
-        self.top.show_stage(stage)
-        self.pens.show_stage(stage)
-        self.tool_list.show_tools(stage.tools)
-        is_check = stage is STAGES["check"]
-        self.look_list.setVisible(is_check)
-        self.line_place.setCurrentWidget(self.line_weights if is_check else self.last_line)
-        self.document.line_weights.watch(is_check)
-        self._take_pen_of(stage)
-
-    def _take_pen_of(self, stage: Stage) -> None:
-        """If that in the hand is of another stage: the pen of this one that was used last, or its first."""
-        hand = self.hand
-        if stage.has_pens and not stage.is_for(hand.pen):
-            last = next((pen for pen in hand.used if stage.is_for(pen)), None)
-            hand.take(last or next(pen for pen in hand.library.pens if stage.is_for(pen)))
+        stage_room.show_stage(self, stage)
 
     def trace_under(self) -> None:
         """Make the layer the sketch, and go on in ink."""
@@ -281,17 +271,7 @@ class Window(QMainWindow):
             self.document.selection.recolor(color)
 
     def show_doing(self) -> None:
-        """What the hand does, in the left place and beside the pen."""
-        entries = [ENTRIES[entry_id] for entry_id in self.hold_keys.on]
-        others = [("image", tr("Placing pictures"))] if self.board.pictures.placing is not None else []
-        self.doing.show_entries(entries, others)
-        self.tool_list.mark(self.hold_keys.on)
-        trays = (tray for tray in (self.mending, self.filling) if tray.show_tool(self.board.tool.id))
-        tray = next(trays, self.pen_settings)
-        self.settings_place.setCurrentWidget(tray)
-        for widget in (self.line_place, self._beside_last_line):  # filling needs its room
-            widget.setVisible(tray is not self.filling)
-        self.board.show_signs([*(entry.icon for entry in entries), *(name for name, _ in others)])
+        stage_room.show_doing(self)
 
     def show_points(self) -> None:
         self.mending.tolerance.remark.setText(self.line_commands.points.figures)

@@ -56,6 +56,7 @@ class Board(PointerInput):
         self.head_px = HEAD_PX
         self.shows_welcome = False  # on a page without anything on it
         self.picture.page = document.page_when_dry()
+        self._line_alone = self._as_out = False  # without sketches; and without guides too
         self.pointer: QPointF | None = None  # where the pen is, on the board or above it
         self._notice = ""
         self._notice_at = QPointF()
@@ -149,6 +150,17 @@ class Board(PointerInput):
         self.flip(self.pointer)
 
     def hide_sketches(self, hidden: bool) -> None:
+        self._line_alone = hidden
+        self._show_sketches()
+
+    def show_as_out(self, as_out: bool) -> None:
+        """Show the page as it will go out: no sketches, no guides."""
+        self._as_out = as_out
+        self._show_sketches()
+        self.update()
+
+    def _show_sketches(self) -> None:
+        hidden = self._line_alone or self._as_out
         if hidden != self.picture.hides_sketches:
             self.picture.hides_sketches = hidden
             self.picture.shows_others()
@@ -211,10 +223,11 @@ class Board(PointerInput):
     def draw_over(self, painter: QPainter, ratio: float) -> None:
         guiding, guides = self.guiding, self.tools["guides"]
         assert isinstance(guides, PlaceGuides)
-        self._guide_overlay.draw(
-            painter, self.view, ratio, self.size(), self.document.page.bounds, guiding.guides, guiding.lit,
-            guiding.selected, placing=self._tool is guides, moving=self._is_moving or guides.is_held,
-        )  # fmt: skip
+        if not self._as_out:
+            self._guide_overlay.draw(
+                painter, self.view, ratio, self.size(), self.document.page.bounds, guiding.guides, guiding.lit,
+                guiding.selected, placing=self._tool is guides, moving=self._is_moving or guides.is_held,
+            )  # fmt: skip
         if self._guide_overlay.failed and not self._failing.isActive():
             self._failing.start()  # not while it is painted
         if self.under_tools is not None:

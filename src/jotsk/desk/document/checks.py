@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QCoreApplication, QObject, QTimer, Signal
 
-from jotsk.core.check.finding import Finding
+from jotsk.core.check.finding import USUAL, Finding, Limits
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.page import Page
@@ -62,6 +62,7 @@ class PageChecks(QObject):
         self._document = document
         self.findings: list[Finding] = []
         self.at = -1
+        self.limits = USUAL
         self.is_checked = False  # and so is what changes, from then on
         self._changed: Rect = EMPTY
         self._turn = 0  # what was found for an earlier one is dropped
@@ -90,15 +91,22 @@ class PageChecks(QObject):
         counts = Counter(finding.kind for finding in self.findings)
         return ", ".join(_counted(kind, n) for kind, n in counts.items())
 
-    def run(self) -> None:
-        """Look at the whole page, beside the interface."""
-        page_for_job = self._document.page_for_job()
+    def set_limits(self, limits: Limits) -> None:
+        """From where on something is a finding; a page that was checked already is checked anew."""
+        if limits != self.limits:
+            self.limits = limits
+            if self.is_checked:
+                self.run(walk=False)
+
+    def run(self, *, walk: bool = True) -> None:
+        """Look at the whole page, beside the interface; then walk to the first finding, or say that there is none."""
+        page_for_job, limits = self._document.page_for_job(), self.limits
 
         def work(progress: Callable[[float], None]) -> tuple[Page, list[Finding]]:
             from jotsk.core.check.checks import checked  # loaded when it is asked for first
 
             page = page_for_job(progress)
-            return page, checked(page, report=progress)
+            return page, checked(page, limits, report=progress)
 
         def done(outcome: tuple[Page, list[Finding]]) -> None:
             page, found = outcome
@@ -106,9 +114,9 @@ class PageChecks(QObject):
             self._changed = ink_changed(page, self._document.page)
             self._rest.start()
             self.changed.emit()
-            if found:
+            if found and walk:
                 self.step(1)
-            else:
+            elif walk:
                 self._document.refused.emit(tr("Nothing is wrong with this page, as far as can be measured."))
 
         self._document.slow.emit(tr("Checking the page"), work, done)
@@ -138,7 +146,7 @@ class PageChecks(QObject):
                 raise _NotWanted
 
         with suppress(_NotWanted, RuntimeError):  # the window is gone
-            self._found.emit(turn, page, checked_again(page, findings, changed, report=report))
+            self._found.emit(turn, page, checked_again(page, findings, changed, self.limits, report=report))
 
     def _give_up(self) -> None:
         self._turn += 1

@@ -44,7 +44,7 @@ class LineWeights(QObject):
 
     def __init__(self, document: Document, checks: PageChecks) -> None:
         super().__init__(document)
-        self._document = document
+        self._document, self._checks = document, checks
         self._weak: tuple[int, int] | None = None  # the layer of a weak outline one came to, and the active one then
         self.weights: Weights | None = None  # None if there is no line, or nothing is measured yet
         self._is_watched = False
@@ -113,13 +113,14 @@ class LineWeights(QObject):
             BESIDE.queue("weights").go(self._work, self._turn, self._document.page, layer)
 
     def _work(self, turn: int, page: Page, layer: InkLayer) -> None:
-        from jotsk.core.check.weights import ENOUGH, OUTSIDE, outline_of, widths_by_length
+        from jotsk.core.check.weights import ENOUGH, outline_of, widths_by_length
 
         if turn == self._turn:
             outline = outline_of(page, layer)
             times = None if outline is None else outline.times
-            is_enough = times is not None and times >= ENOUGH * OUTSIDE
-            weights = Weights(*widths_by_length([layer]), times, OUTSIDE, is_enough)
+            wanted = self._checks.limits.outside
+            is_enough = times is not None and times >= ENOUGH * wanted
+            weights = Weights(*widths_by_length([layer]), times, wanted, is_enough)
             with suppress(RuntimeError):  # the window is gone
                 self._measured.emit(turn, weights)
 

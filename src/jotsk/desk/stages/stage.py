@@ -9,14 +9,13 @@ from jotsk.core.ink import Pen
 
 @dataclass(frozen=True, slots=True)
 class Stage:
-    """A stage: the tags of the pens that come first in the hand, or a sentence that says what will be there; the
-    actions it offers below them, and its tools, which are listed above them."""
+    """A stage: the tags of the pens that come first in the hand; the actions it offers below them, and its tools, which
+    are listed above them."""
 
     id: str
     name: str
     tooltip: str
     first: tuple[str, ...] = ()
-    sentence: str = ""
     offers: tuple[str, ...] = ()
     tools: tuple[str, ...] = ()
 

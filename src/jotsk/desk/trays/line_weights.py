@@ -22,6 +22,9 @@ class LineWeightsTray(QWidget):
         self._facts = ElidedLabel()
         self._facts.setProperty("role", "quiet")
         self.plot = WeightPlot(self)
+        policy = self.plot.sizePolicy()
+        policy.setRetainSizeWhenHidden(True)
+        self.plot.setSizePolicy(policy)
         self.outside = Track(
             tr("Outside to inside"), TrackKind.SIZE, LEAST, MOST, unit="%",
             tooltip=tr("How thick the outside lines of this layer are beside inside ones; pull and they grow heavier"),

@@ -108,7 +108,7 @@ class PenRow(Choice):
 
 
 class PenTray(QWidget):
-    """The pen library, the stage's own pens first; and a sentence of what a stage without any will hold."""
+    """The pen library, the stage's own pens first."""
 
     made = Signal(object)  # a pen is to be opened in the maker
 
@@ -211,7 +211,7 @@ class PenTray(QWidget):
         for row in before.values():
             row.hide()
             row.deleteLater()
-        self._sentence.setText(stage.sentence or ("" if self.rows else tr("No pen has that in its name or tags.")))
+        self._sentence.setText("" if self.rows else tr("No pen has that in its name or tags."))
         self._sentence.setVisible(bool(self._sentence.text()))
         self._mark()
 

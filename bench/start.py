@@ -31,6 +31,9 @@ main([])
 """
 
 
+ROUNDS = 9
+
+
 def seconds(code: str, home: str) -> float:
     environment = os.environ | {"QT_QPA_PLATFORM": "offscreen", "XDG_STATE_HOME": home, "XDG_CONFIG_HOME": home}
     environment.pop("PYTHONDONTWRITEBYTECODE", None)  # what was compiled at the first start is kept for the others
@@ -41,11 +44,13 @@ def seconds(code: str, home: str) -> float:
 
 def main() -> None:
     subprocess.run([sys.executable, "-m", "jotsk.core.runtime.warm", str(cache_folder())], check=True)
-    medians: list[float] = []
-    for name, code in (("bare Qt window", BARE), ("Jotsk, blank page", OURS)):
-        with tempfile.TemporaryDirectory() as home:
+    runs = {"bare Qt window": BARE, "Jotsk, blank page": OURS}
+    with tempfile.TemporaryDirectory() as home:
+        for code in runs.values():
             seconds(code, home)
-            times = [seconds(code, home) for _ in range(7)]
-        medians.append(float(np.median(times)))
-        print(f"{name:20} median {medians[-1]:.2f} s   best {min(times):.2f} s")
-    print(f"{'times a bare window':20} {medians[1] / medians[0]:.1f}")
+        # By turns: a core that is slower for a while is slower for both.
+        times = np.array([[seconds(code, home) for code in runs.values()] for _ in range(ROUNDS)])
+    for name, each in zip(runs, times.T, strict=True):
+        print(f"{name:20} median {np.median(each):.2f} s   best {each.min():.2f} s")
+    bare, ours = np.median(times, axis=0)
+    print(f"{'times a bare window':20} {ours / bare:.1f}")

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import argparse
-import difflib
 import gc
 import json
 import sys
@@ -27,6 +26,8 @@ def main(arguments: Sequence[str] | None = None) -> int:
     """Run one command; return its exit status: 0 done, 1 bad input, 2 wrong usage."""
     arguments = list(sys.argv[1:] if arguments is None else arguments)
     if arguments and _is_misspelt(arguments[0]):
+        import difflib  # here: it takes long to import, and so do others below
+
         near = difflib.get_close_matches(arguments[0], COMMANDS, 1)
         meant = f" Did you mean {near[0]}?" if near else ""
         parser().error(f"there is no command or file “{arguments[0]}”.{meant} Commands: {', '.join(COMMANDS)}")

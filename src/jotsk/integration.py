@@ -4,8 +4,6 @@ from __future__ import annotations
 
 import os
 import shlex
-import shutil
-import subprocess
 import sys
 from datetime import UTC, datetime
 from pathlib import Path
@@ -85,6 +83,9 @@ def files(command: str | None = None) -> dict[str, str]:
 
 
 def _update() -> None:
+    import shutil  # here: they take long to import, and the window asks for the names above
+    import subprocess
+
     for program, folder in UPDATES:
         found, path = shutil.which(program), data_folder() / folder
         if found and path.is_dir():

@@ -243,6 +243,10 @@ def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_
     assert board.view.to_page(0, 0)[1] < 0, "and the whole of it"
     assert window.look_list.isVisible() and window.look_list.rows[0].count == 1
     assert document.checks.present is None, "nobody is led away from the whole page"
+    document.take(document.page_when_dry(), path=None, title="Another", saved=True)
+    assert window.look_list.rows[0].count is None
+    settle(window)
+    assert window.look_list.rows[0].count == 1, "a page that is opened there is checked too"
     window.top.stage_chosen.emit(STAGES["ink"])
     assert min(seen()) > 20
 

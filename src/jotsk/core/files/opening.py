@@ -6,8 +6,6 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 
-from jotsk.core.files.openraster import read_page
-from jotsk.core.files.pictures import PICTURE_SUFFIXES, read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, tiles_from
 from jotsk.core.page.edits.layer_edits import with_picture_layer, without_layers
@@ -39,6 +37,8 @@ def is_svg(path: Path) -> bool:
 
 def is_picture(path: Path) -> bool:
     """Whether a file becomes a page, instead of holding one."""
+    from jotsk.core.files.pictures import PICTURE_SUFFIXES  # here: what reads files takes long to import
+
     return path.suffix.lower() in PICTURE_SUFFIXES or is_svg(path)
 
 
@@ -50,10 +50,13 @@ def read_any(path: Path, name: str, *, progress: Callable[[float], None] | None 
     ------
     DamagedFile, TooLarge
     """
+    from jotsk.core.files.openraster import read_page
+    from jotsk.core.files.pictures import read_picture
+
     if not is_picture(path):
         return read_page(path, progress=progress)
     if is_svg(path):
-        from jotsk.core.files.svg_lines import page_of  # loaded when it is asked for first
+        from jotsk.core.files.svg_lines import page_of
 
         return page_of(path, report=progress or (lambda _: None))
     pixels, dpi = read_picture(path)

@@ -16,7 +16,7 @@ CHECK, HAND_OVER = STAGES["check"], STAGES["hand-over"]
 
 
 def show_stage(window: Window, stage: Stage) -> None:
-    """Check and Hand over tell what is wrong with the page; Hand over shows it as it will go out, and checks it."""
+    """Check and Hand over tell what is wrong with the page; Hand over shows it as it will go out."""
     window.top.show_stage(stage)
     window.pens.show_stage(stage)
     window.tool_list.show_tools(stage.tools)
@@ -26,10 +26,16 @@ def show_stage(window: Window, stage: Stage) -> None:
     window.board.show_as_out(stage is HAND_OVER)
     if stage is HAND_OVER:
         window.board.fit()
-        if not window.document.checks.is_checked and not window.document.page.is_blank:
-            window.document.checks.run(walk=False)
+    check_if_it_goes_out(window)
     _take_pen_of(window, stage)
     show_doing(window)
+
+
+def check_if_it_goes_out(window: Window) -> None:
+    """A page that was not checked yet is checked as one comes to the stage Hand over, or opens it there."""
+    document = window.document
+    if window.stage is HAND_OVER and not document.checks.is_checked and not document.page.is_blank:
+        document.checks.run(walk=False)
 
 
 def _take_pen_of(window: Window, stage: Stage) -> None:

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import gc
 import logging
-import logging.handlers
 import os
 import signal
 import sys
@@ -12,7 +11,7 @@ import time
 from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QGuiApplication, QIcon
@@ -20,23 +19,22 @@ from PySide6.QtWidgets import QApplication
 
 from jotsk import integration
 from jotsk.core import words
-from jotsk.core.check.practice.sheets import KINDS, SIZES
 from jotsk.core.errors import CannotWrite, JotskError
-from jotsk.core.hand import Trace
-from jotsk.core.hand.simulated_pen import DEVICES
 from jotsk.core.runtime.lanes import on_failure
 from jotsk.core.words import tr
 from jotsk.desk.app import language
 from jotsk.desk.app.single import Single, handed_on
 from jotsk.desk.app.warming import Warming
 from jotsk.desk.app.window import Window
-from jotsk.desk.board.input.simulated_pen import SimulatedPen
-from jotsk.desk.inout.desktop_recent import note_later
 from jotsk.desk.inout.folders import cache_folder, config_folder, state_folder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
+
+if TYPE_CHECKING:
+    from jotsk.core.hand import Trace
+    from jotsk.desk.board.input.simulated_pen import SimulatedPen
 
 log = logging.getLogger("jotsk")
 
@@ -98,7 +96,7 @@ def run(
     if shot is not None:
         return _shoot(app, window, begin, play, shot)
     for happened in (window.document.opened, window.document.saved):
-        happened.connect(lambda: note_later(window.document.path))
+        happened.connect(lambda: _note(window.document.path))
     warming = Warming(cache_folder(), window)
     window.show()
     single = Single(window)
@@ -111,6 +109,19 @@ def run(
     return status
 
 
+def _note(path: Path | None) -> None:
+    """In the desktop's own list of recent files."""
+    from jotsk.desk.inout.desktop_recent import note_later  # loaded with the first file
+
+    note_later(path)
+
+
+def _is_sheet(kind: object, size: object) -> bool:
+    from jotsk.core.check.practice.sheets import KINDS, SIZES
+
+    return kind in KINDS and size in SIZES
+
+
 def _come_up(window: Window, request: dict[str, Any]) -> None:
     """Bring the window to the front, and open what another start was asked for; a file that is open stays as it is."""
     window.setWindowState(window.windowState() & ~Qt.WindowState.WindowMinimized)
@@ -121,7 +132,7 @@ def _come_up(window: Window, request: dict[str, Any]) -> None:
     if isinstance(file, str):
         if window.document.path is None or window.document.path.resolve() != Path(file):
             window.open(Path(file))
-    elif isinstance(sheet, list) and len(sheet) == 2 and sheet[0] in KINDS and sheet[1] in SIZES:
+    elif isinstance(sheet, list) and len(sheet) == 2 and _is_sheet(*sheet):
         window.pages.open_sheet(*sheet)
     elif request.get("finished") is True:
         window.pages.open_finished()
@@ -149,8 +160,8 @@ def _shoot(app: QApplication, window: Window, begin: Callable[[], None], play: b
     while window.filing.jobs.is_busy:
         app.processEvents()
     if play:
-        pen = _pen_on(window)
-        for trace in _traces_on(window):
+        pen, traces = _pen_on(window)
+        for trace in traces:
             pen.draw(trace)
     for _ in range(50):  # layouts and thumbnails settle
         app.processEvents()
@@ -165,27 +176,46 @@ def _play(window: Window) -> None:
     if window.filing.jobs.is_busy:
         QTimer.singleShot(100, lambda: _play(window))
         return
-    _pen_on(window).play(_traces_on(window))
+    pen, traces = _pen_on(window)
+    pen.play(traces)
 
 
-def _pen_on(window: Window) -> SimulatedPen:
-    window.hand.set_size(9.0)
-    return SimulatedPen(window.board, DEVICES["display"])
-
-
-def _traces_on(window: Window) -> list[Trace]:
+def _pen_on(window: Window) -> tuple[SimulatedPen, list[Trace]]:
+    """A simulated pen on the board, and what it draws there."""
+    from jotsk.core.hand.simulated_pen import DEVICES
     from jotsk.demo.playing import traces_on_screen
+    from jotsk.desk.board.input.simulated_pen import SimulatedPen
 
-    return traces_on_screen(window.board.view, window.board.devicePixelRatioF(), DEVICES["display"])
+    window.hand.set_size(9.0)
+    device, board = DEVICES["display"], window.board
+    return SimulatedPen(board, device), traces_on_screen(board.view, board.devicePixelRatioF(), device)
+
+
+class _Log(logging.Handler):
+    """A file that starts anew when it is large, opened with the first record: what does that takes long to import."""
+
+    def __init__(self, path: Path) -> None:
+        super().__init__()
+        self._path = path
+        self._to: logging.Handler | None = None
+
+    def emit(self, record: logging.LogRecord) -> None:
+        if self._to is None:
+            from logging.handlers import RotatingFileHandler
+
+            try:
+                self._to = RotatingFileHandler(self._path, maxBytes=1 << 20, backupCount=2)
+            except OSError:
+                self._to = logging.StreamHandler()
+            self._to.setFormatter(self.formatter)
+        self._to.emit(record)
 
 
 def _start_log() -> None:
     folder = state_folder()
     try:
         folder.mkdir(parents=True, exist_ok=True)
-        handler: logging.Handler = logging.handlers.RotatingFileHandler(
-            folder / "jotsk.log", maxBytes=1 << 20, backupCount=2
-        )
+        handler: logging.Handler = _Log(folder / "jotsk.log")
     except OSError:
         handler = logging.StreamHandler()
     handler.setFormatter(logging.Formatter("%(asctime)s %(levelname)s %(name)s: %(message)s"))

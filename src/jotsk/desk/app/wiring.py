@@ -9,6 +9,7 @@ from jotsk.core.page.light import Light
 from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.app.settings_room import show_settings
+from jotsk.desk.app.stage_room import check_if_it_goes_out
 from jotsk.desk.dialogs.help_mark import show_manual
 from jotsk.desk.trays.on_screen import OnScreenButtons
 
@@ -127,6 +128,7 @@ def connect(window: Window) -> None:
     }.items():
         actions[entry_id].triggered.connect(lambda _=False, call=method: call())
     document.checks.all_asked.connect(window.sheets.show_mends)
+    document.opened.connect(lambda: check_if_it_goes_out(window))
     for entry_id, switch in {
         "view.bare": window.set_bare,
         "view.hand": window.hand_side.setVisible,

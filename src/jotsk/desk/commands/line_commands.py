@@ -17,7 +17,6 @@ from jotsk.core.mend import splice, whole
 from jotsk.core.page import Page
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
-from jotsk.desk.dialogs.recast_sheet import RecastSheet
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.selection import NO_LINE
 from jotsk.desk.pens.hand import Hand
@@ -87,6 +86,8 @@ class LineCommands(QObject):
         if not lines:
             self._document.refused.emit(NO_LINE)
             return
+        from jotsk.desk.dialogs.recast_sheet import RecastSheet  # loaded when it is asked for first
+
         sheet = RecastSheet(lines, self._hand, self._board)
         with deleted_after(sheet):
             if sheet.exec():

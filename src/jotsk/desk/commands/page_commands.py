@@ -13,7 +13,7 @@ from PySide6.QtCore import QMimeData, QObject, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
-from jotsk.core.check.practice.sheets import sheet_of, sheet_page
+from jotsk.core.check import practice
 from jotsk.core.errors import JotskError
 from jotsk.core.files.opening import PAGE_SUFFIX, is_svg
 from jotsk.core.files.premultiply_kernel import premultiplied_by_bands
@@ -136,10 +136,9 @@ class PageCommands(QObject):
     def open_sheet(self, kind: str, size: str) -> None:
         """A practice sheet as a new page."""
         if self.keep_unsaved():
-            page = sheet_page(kind, size)
-            self.document.take(
-                page, path=None, title=tr("Practice: {title}", title=sheet_of(kind, size).title), saved=True
-            )
+            page = practice.sheets.sheet_page(kind, size)
+            title = tr("Practice: {title}", title=practice.sheets.sheet_of(kind, size).title)
+            self.document.take(page, path=None, title=title, saved=True)
 
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self.board, tr("Open"), self.last_folder.path, OPENABLE)

@@ -10,7 +10,7 @@ import cv2
 import numpy as np
 from PySide6.QtCore import QObject
 
-from jotsk.core.check.practice import advice
+from jotsk.core.check import practice
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.kinds import Cross
 from jotsk.core.guides.kinds.parallel import ParallelRule
@@ -120,7 +120,7 @@ class PracticeCommands(QObject):
             board.turn_by(self._before - board.view.angle_rad, board.pointer)
             self._before = None
             return
-        best = advice.steadiest(self.practice.entries())
+        best = practice.advice.steadiest(self.practice.entries())
         if best is None:
             self._tell(
                 tr("Draw a practice sheet of parallel lines first: then it is known which direction suits the hand.")
@@ -131,7 +131,7 @@ class PracticeCommands(QObject):
             self._tell(tr("Show a direction first: by a guide, over an edge of the sketch, or with a short stroke."))
             return
         before = board.view.angle_rad
-        by = advice.turn_for(self.screen_angle(line), best, 0.0)
+        by = practice.advice.turn_for(self.screen_angle(line), best, 0.0)
         board.turn_by(math.radians(-by), board.pointer)
         self._before = before
         self._tell(tr("Turned for {what}; the same key turns it back.", what=what))

@@ -7,7 +7,6 @@ from collections.abc import Callable
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
-from jotsk.desk.dialogs.screen_sheet import ScreenSheet, measure_of, told_by
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.widgets.modal import deleted_after
 
@@ -21,11 +20,15 @@ class PrintSize:
     @property
     def _measure(self) -> str:
         """The setting of the screen that the window is on."""
+        from jotsk.desk.dialogs.screen_sheet import measure_of  # loaded when it is asked for first
+
         return measure_of(self._board.window().screen())
 
     @property
     def _px_per_mm(self) -> float:
         """As it was measured, else as the screen says."""
+        from jotsk.desk.dialogs.screen_sheet import told_by
+
         return self._settings.get(self._measure, told_by(self._board.window().screen()))
 
     def show(self) -> None:
@@ -37,6 +40,8 @@ class PrintSize:
 
     def measure(self) -> None:
         """Ask how large a bank card is on this screen."""
+        from jotsk.desk.dialogs.screen_sheet import ScreenSheet
+
         with deleted_after(ScreenSheet(self._px_per_mm, self._board.window())) as sheet:
             if sheet.exec():
                 self._settings.set(self._measure, sheet.px_per_mm)

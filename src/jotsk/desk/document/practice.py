@@ -13,9 +13,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 from PySide6.QtCore import QObject, Signal
 
-from jotsk.core.check.practice import diary
-from jotsk.core.check.practice.figures import WORDS, Figures, evenness, measured, unlikeness, wobble_rms
-from jotsk.core.check.practice.sheets import Sheet, sheet_on, task_of
+from jotsk.core.check import practice
 from jotsk.core.errors import JotskError
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
@@ -24,6 +22,9 @@ from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.words import capitalized, decimal, tr
 
 if TYPE_CHECKING:
+    from jotsk.core.check.practice.diary import Entry
+    from jotsk.core.check.practice.figures import Figures
+    from jotsk.core.check.practice.sheets import Sheet
     from jotsk.desk.document.document import Document
 
 log = logging.getLogger(__name__)
@@ -63,7 +64,8 @@ class Practice(QObject):
 
     def _page_taken(self) -> None:
         self._with_steadiness = None
-        self.sheet = sheet_on(self._document.page)
+        page = self._document.page
+        self.sheet = None if page.sheet is None else practice.sheets.sheet_on(page)
         self._results = {}
         for stroke in self._strokes() if self.sheet is not None else ():  # of a sheet that was opened from its file
             self._measure(stroke)
@@ -120,9 +122,8 @@ class Practice(QObject):
         """What a second pass is compared with: the medians of the hand, and how far off its steadied ink lies, mm."""
         assert self.sheet is not None
         dpi = self._document.page.dpi
-        inked = [
-            measured(self.sheet.tasks[result.task], stroke.line, dpi).off for stroke, result in self.results
-        ]  # fmt: skip
+        measured, tasks = practice.figures.measured, self.sheet.tasks
+        inked = [measured(tasks[result.task], stroke.line, dpi).off for stroke, result in self.results]
         return self.summary(), float(np.nanmedian(inked))
 
     def begin_second_pass(self, first: tuple[dict[str, float], float]) -> None:
@@ -139,7 +140,7 @@ class Practice(QObject):
         parts = []
         for name in COMPARED:
             if name in found and name in first:
-                words, unit = WORDS[name]
+                words, unit = practice.figures.WORDS[name]
                 digits = 2 if unit == "mm" else 0
                 ink = tr(" (its ink {inked:.2f})", inked=inked) if name == "off" and not math.isnan(inked) else ""
                 parts.append(
@@ -160,16 +161,16 @@ class Practice(QObject):
         for name in TOLD:
             value = getattr(figures, name)
             if not math.isnan(value):
-                words, unit = WORDS[name]
+                words, unit = practice.figures.WORDS[name]
                 if name == "beyond" and value < 0:
                     words, value = tr("before the end"), -value
                 digits = 0 if unit == "%" else 2 if value < 1 else 1
                 parts.append(f"{words} {decimal(value, digits)} {unit}")
         return ", ".join(parts)
 
-    def entries(self) -> list[diary.Entry]:
+    def entries(self) -> list[Entry]:
         try:
-            return diary.read(self.path)
+            return practice.diary.read(self.path)
         except JotskError as error:
             self.told.emit(str(error))
             return []
@@ -194,20 +195,22 @@ class Practice(QObject):
         """Measure the motion of the hand; what the pen steadied of it does not count."""
         sheet = self.sheet
         assert sheet is not None
-        number = task_of(sheet, stroke.trace.xy)
+        number = practice.sheets.task_of(sheet, stroke.trace.xy)
         if number is None:
             return None
         task = sheet.tasks[number]
-        figures = measured(
+        figures = practice.figures.measured(
             task, stroke.trace, self._document.page.dpi, _widths(stroke) if task.widths is not None else None
         )
         if not math.isnan(figures.direction):
             figures = replace(figures, direction=self._screen_angle(figures.direction))
         if task.repeats > 1:
-            uneven, weights = evenness(task, [s.trace for s in (*self._alike(number), stroke)])
+            uneven, weights = practice.figures.evenness(task, [s.trace for s in (*self._alike(number), stroke)])
             figures = replace(figures, spacing=uneven, evenness=weights)
         if task.kind == "signature":
-            figures = replace(figures, evenness=unlikeness([s.trace for s in (*self._of_kind(), stroke)]))
+            figures = replace(
+                figures, evenness=practice.figures.unlikeness([s.trace for s in (*self._of_kind(), stroke)])
+            )
         result = self._results[stroke.uid] = Result(number, figures)
         return result
 
@@ -227,12 +230,14 @@ class Practice(QObject):
         if length > 0 and float(np.hypot(*chord)) > 0.95 * length:
             way = chord / np.hypot(*chord)
             off = (xy[:, 0] - xy[0, 0]) * way[1] - (xy[:, 1] - xy[0, 1]) * way[0]
-            wobble = mm * wobble_rms(stroke.trace.t, off)
+            wobble = mm * practice.figures.wobble_rms(stroke.trace.t, off)
             direction = self._screen_angle(math.degrees(math.atan2(-chord[1], chord[0])) % 360)
-        return Figures(wobble=wobble, speed=mm * length / max(1e-6, stroke.trace.duration_s), direction=direction)
+        return practice.figures.Figures(
+            wobble=wobble, speed=mm * length / max(1e-6, stroke.trace.duration_s), direction=direction
+        )
 
     def _keep(self, sheet: str, size: str, stroke: Stroke, figures: Figures) -> None:
-        entry = diary.Entry(datetime.now(), sheet, size, _is_steadied(stroke), figures)
+        entry = practice.diary.Entry(datetime.now(), sheet, size, _is_steadied(stroke), figures)
         BESIDE.queue("diary").go(_append, self.path, [entry])
 
 
@@ -240,9 +245,9 @@ def _is_steadied(stroke: Stroke) -> bool:
     return stroke.steady_now > 0 or stroke.steady_after > 0
 
 
-def _append(path: Path, entries: Sequence[diary.Entry]) -> None:
+def _append(path: Path, entries: Sequence[Entry]) -> None:
     try:
-        diary.append(path, entries)
+        practice.diary.append(path, entries)
     except OSError:
         log.exception("the diary was not kept")
 

@@ -11,8 +11,6 @@ from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import ChangedMeanwhile, JotskError, Refused
 from jotsk.core.files.opening import Origin, is_picture, read_any
-from jotsk.core.files.openraster import holds_other_strokes
-from jotsk.core.files.openraster_writing import PageWriter
 from jotsk.core.files.pictures import read_picture
 from jotsk.core.files.writing import signature
 from jotsk.core.fill.pour import found_again
@@ -24,6 +22,7 @@ from jotsk.desk.inout.job_queue import JobQueue
 
 if TYPE_CHECKING:
     from jotsk.core.files.export import Export
+    from jotsk.core.files.openraster_writing import PageWriter
     from jotsk.core.files.orders import Order
 
 
@@ -36,7 +35,7 @@ class Filing(QObject):
     def __init__(self, document: Document, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._document = document
-        self._writer = PageWriter()
+        self._writer: PageWriter | None = None  # loaded with the first page that is written
         self._signatures: dict[Path, tuple[int, int]] = {}
         self.jobs = JobQueue(self)
         self.jobs.told.connect(self.told)
@@ -46,6 +45,8 @@ class Filing(QObject):
         """Open a page, or a picture as a sketch on a page of its own."""
 
         def work(progress: Callable[[float], None]) -> tuple[Page, Origin, bool]:
+            from jotsk.core.files.openraster import holds_other_strokes  # here: what reads files takes long to import
+
             origin = Origin.of(path)
             page = prepared(read_any(path, path.stem, progress=progress))
             return page, origin, not is_picture(path) and holds_other_strokes(path)
@@ -96,6 +97,8 @@ class Filing(QObject):
         page, seen_as = self._page_to_write(), self.seen_as()
 
         def work(progress: Callable[[float], None]) -> bool:
+            from jotsk.core.files.openraster import holds_other_strokes
+
             if holds_other_strokes(path):
                 raise Refused(
                     tr(
@@ -104,6 +107,10 @@ class Filing(QObject):
                         name=path.name,
                     )
                 )
+            if self._writer is None:
+                from jotsk.core.files.openraster_writing import PageWriter
+
+                self._writer = PageWriter()
             try:
                 self._writer.write(path, replace(page(), seen_as=seen_as), progress=progress, instead_of=before)
             except ChangedMeanwhile:

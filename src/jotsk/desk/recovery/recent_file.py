@@ -6,8 +6,6 @@ from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
 
-from jotsk.core.files.openraster import read_thumbnail
-
 
 @dataclass(frozen=True, slots=True)
 class RecentFile:
@@ -18,6 +16,8 @@ class RecentFile:
     @classmethod
     def of(cls, path: Path) -> RecentFile:
         """Read the time and the thumbnail of a file, which takes a while. One that is gone by now has neither."""
+        from jotsk.core.files.openraster import read_thumbnail  # here: what reads files takes long to import
+
         try:
             return cls(path, datetime.fromtimestamp(path.stat().st_mtime), read_thumbnail(path))
         except OSError:

@@ -4,15 +4,18 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import QPointF
 from PySide6.QtGui import QColor, QPainter, QPen
 
-from jotsk.core.check.practice.sheets import Sheet, Task
 from jotsk.core.geometry import View
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.polygon import draw_line, polygon_of
+
+if TYPE_CHECKING:
+    from jotsk.core.check.practice.sheets import Sheet, Task
 
 START_PX, WORST_PX, MARK_PX = 4.0, 6.0, 5.0  # logical px
 FAINT, DONE = 190, 70  # of 255

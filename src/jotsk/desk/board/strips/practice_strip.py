@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QPushButton
 
-from jotsk.core.check.practice.figures import Figures
+from jotsk.core.check import practice
 from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.document.practice import Practice
@@ -50,7 +50,9 @@ class PracticeStrip(HeadStrip):
         if sheet is not None:
             drawn, wanted = self._practice.share_done
             found = self._practice.summary()
-            words = self._practice.words(Figures(**found)) if found else tr("draw from the dot to the ring")  # type: ignore[arg-type]
+            words = tr("draw from the dot to the ring")
+            if found:
+                words = self._practice.words(practice.figures.Figures(**found))  # type: ignore[arg-type]
             title = (
                 tr("{title}, without steadiness", title=sheet.title) if self._practice.is_second_pass else sheet.title
             )

@@ -31,7 +31,7 @@ main([])
 """
 
 
-ROUNDS = 9
+ROUNDS = 15
 
 
 def seconds(code: str, home: str) -> float:

@@ -12,6 +12,18 @@ from jotsk.core.hex_color import color_as_typed
 from jotsk.terminal import SHELLS
 
 
+def opening_parser() -> argparse.ArgumentParser:
+    """Of the window with a file, alone: the parsers of all commands take long to make."""
+    opening = argparse.ArgumentParser(prog="jotsk")
+    _take_file(opening)
+    return opening
+
+
+def _take_file(opening: argparse.ArgumentParser) -> None:
+    opening.add_argument("file", nargs="?", type=Path, metavar="FILE")
+    opening.set_defaults(command="open")
+
+
 def parser() -> argparse.ArgumentParser:
     """Of all commands; `command` of what it returns is the name of one, or "open"."""
     whole = argparse.ArgumentParser(
@@ -21,9 +33,7 @@ def parser() -> argparse.ArgumentParser:
     whole.add_argument("--version", action="version", version=f"jotsk {__version__}")
     commands = whole.add_subparsers(required=True, metavar="COMMAND", prog=whole.prog)
 
-    opening = commands.add_parser("open", prog="jotsk")  # without help: it is not listed
-    opening.add_argument("file", nargs="?", type=Path, metavar="FILE")
-    opening.set_defaults(command="open")
+    _take_file(commands.add_parser("open", prog="jotsk"))  # without help: it is not listed
 
     demo = commands.add_parser("demo", help="open the demo page")
     demo.add_argument("--play", action="store_true", help="let the simulated pen ink over the sketch")

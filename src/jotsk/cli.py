@@ -11,7 +11,7 @@ from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from jotsk.arguments import parser
+from jotsk.arguments import opening_parser, parser
 from jotsk.core.errors import CannotRead, DamagedFile, JotskError, Refused
 from jotsk.terminal import STANDARD_INPUT, as_file, completion, progress
 
@@ -31,9 +31,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
         near = difflib.get_close_matches(arguments[0], COMMANDS, 1)
         meant = f" Did you mean {near[0]}?" if near else ""
         parser().error(f"there is no command or file “{arguments[0]}”.{meant} Commands: {', '.join(COMMANDS)}")
-    if not arguments or arguments[0] not in (*COMMANDS, "-h", "--help", "--version"):
-        arguments.insert(0, "open")
-    options = parser().parse_args(arguments)
+    if not arguments or arguments[0] not in (*COMMANDS, "open", "-h", "--help", "--version"):
+        options = opening_parser().parse_args(arguments)
+    else:
+        options = parser().parse_args(arguments)
     try:
         return int(RUNS[options.command](options) or 0)
     except JotskError as error:

@@ -14,7 +14,7 @@ from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.mend_sheet import MendSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
 from jotsk.desk.stages import BY_ID as STAGES
-from jotsk.desk.trays.checking import CheckingTray
+from jotsk.desk.trays.checking import kept_limits
 from tests.conftest import stroke_along
 from tests.core.check.test_checks import ring
 
@@ -181,7 +181,7 @@ def test_one_track_makes_the_outside_heavier_as_one_step(weighing, qtbot):
     document.undo()
     assert document.page_when_dry() is before, "the whole drag is one step"
     window.top.stage_chosen.emit(STAGES["ink"])
-    assert window.line_place.currentWidget() is window.last_line and not window.look_list.isVisible()
+    assert window.line_place.shown is window.last_line and not window.look_list.isVisible()
 
 
 def test_the_track_is_still_where_there_is_no_outside_and_follows_a_weak_outline(weighing, qtbot, settle):
@@ -202,7 +202,7 @@ def test_from_where_on_something_is_a_finding_is_chosen_kept_and_holds_for_the_n
 ):
     """The gap of 4.6 degrees on a radius of 200 px, between round tips of 6 px, is 4 px; that of 3 on 300 px too."""
     checks, tray = checking.document.checks, checking.checking
-    assert checking.settings_place.currentWidget() is tray and tray.leaks.value == 8
+    assert checking.settings_place.shown is tray and tray.leaks.value == 8
     gaps = sorted(finding.size_px for finding in checks.findings)
     tray.leaks.bar.dragged.emit(0.1, False)
     assert checks.limits.leak_px == 8, "nothing is done under the hand"
@@ -216,7 +216,7 @@ def test_from_where_on_something_is_a_finding_is_chosen_kept_and_holds_for_the_n
     assert checks.limits.wobble_mm == pytest.approx(4.0 / dpi * 25.4)
     assert checking.settings.get("check/limits", {})["leak_px"] == pytest.approx(gaps[1] + 0.5)
     checking.settings.set("check/limits", {"leak_px": 1e9, "tangent_px": "x", "wobble_mm": float("nan"), "other": 3.0})
-    limits = CheckingTray(checking.document, checking.settings)._document.checks.limits
+    limits = kept_limits(checking.settings)
     assert limits.leak_px == 40 and limits._replace(leak_px=8.0) == USUAL, "what makes no sense is left out"
 
 

@@ -45,8 +45,12 @@ def test_nothing_is_cut_at_any_size(window, pen, qtbot, size):
         window.strips[strip].show_if(True)
     qtbot.wait(30)  # layouts
     assert (window.width(), window.height()) == size, "no name and no number widens the window"
-    for part in (window, window.top, window.foot, window.hand_side, window.page_side, window.board):
-        assert outside(part, part) == []
+    for stage in reversed(STAGES):
+        window.top.stage_chosen.emit(stage)
+        qtbot.wait(20)
+        for part in (window, window.top, window.foot, window.hand_side, window.page_side, window.board):
+            assert outside(part, part) == []
+        assert (window.width(), window.height()) == size, f"{stage.name} does not widen it"
     tools = [b for b in window.findChildren(QToolButton) if b.toolButtonStyle() is not ICON_ONLY]
     for button in (*window.findChildren(QPushButton), *tools):
         if button.isVisibleTo(window) and button.text():

@@ -9,7 +9,7 @@ from __future__ import annotations
 import json
 import logging
 from contextlib import suppress
-from importlib import resources
+from pathlib import Path
 
 from PySide6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
 
@@ -20,6 +20,7 @@ log = logging.getLogger(__name__)
 
 KEY = "desk/language"
 OF_THE_DESKTOP = ""
+FOLDER = Path(words.__file__).parent.parent / "languages"
 LANGUAGES = {"en": "English", "de": "Deutsch", "es": "Español", "ja": "日本語"}
 
 _translators: list[QTranslator] = []  # Qt does not keep them
@@ -30,7 +31,7 @@ def speak() -> None:
     language = _wanted()
     if language != words.spoken:
         translator = QTranslator()
-        if translator.load(str(resources.files("jotsk") / "languages" / f"jotsk_{language}.qm")):
+        if translator.load(str(FOLDER / f"jotsk_{language}.qm")):
             _translators.append(translator)
             locale = QLocale(language)
             QLocale.setDefault(locale)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from functools import partial
+from functools import cached_property, partial
 from pathlib import Path
 
 from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer, Signal
@@ -12,13 +12,13 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QInputDialog,
     QMainWindow,
-    QStackedWidget,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
 
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.ink import Color
+from jotsk.core.page.light import Light
 from jotsk.core.words import tr
 from jotsk.desk.actions import make_actions
 from jotsk.desk.app import stage_room
@@ -56,7 +56,7 @@ from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.stages import Stage
 from jotsk.desk.theme import DAY, LAMP, Dressing, apply_theme
-from jotsk.desk.trays.checking import CheckingTray
+from jotsk.desk.trays.checking import CheckingTray, kept_limits
 from jotsk.desk.trays.doing import Doing
 from jotsk.desk.trays.effects import EffectsCard
 from jotsk.desk.trays.filling import FillingTray
@@ -74,6 +74,7 @@ from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.tool_list import ToolList
 from jotsk.desk.trays.top import TopBar
 from jotsk.desk.widgets.faults import handled
+from jotsk.desk.widgets.place import Place
 
 HAND_PX, PAGE_PX, FOOT_PX = 112, 248, 100
 GUIDES_PX = 196
@@ -126,6 +127,7 @@ class Window(QMainWindow):
         self.overview = Overview(self.document, self.board)
         self.history = HistoryTray(self.document, self.board)
         self.dressing = Dressing(self)
+        self.document.checks.set_limits(kept_limits(settings))
         self._build()
         self.gc_pauses = GcPauses(lambda: self.board.is_busy() or self.filing.jobs.is_busy, self)
         self.document.opened.connect(self.gc_pauses.set_aside)
@@ -161,8 +163,6 @@ class Window(QMainWindow):
         self.guides.setFixedHeight(GUIDES_PX)
 
         self.tool_list = ToolList(self.actions_by_id, self)
-        self.mending, self.filling = MendingTray(self.hand, self), FillingTray(self.hand, self)
-        self.mending.simplify.clicked.connect(self.line_commands.simplify)
         self.line_commands.points.told.changed.connect(self.show_points)
         self.look_list = LookList(self.document.checks, self)
         self.hand_side = _side(
@@ -183,19 +183,12 @@ class Window(QMainWindow):
         foot = QHBoxLayout(self.foot)
         foot.setContentsMargins(0, 0, 0, 0)
         foot.setSpacing(0)
-        self.settings_place = QStackedWidget()
-        self.settings_place.addWidget(self.pen_settings)
-        self.settings_place.addWidget(self.mending)
-        self.settings_place.addWidget(self.filling)
-        self.checking = CheckingTray(self.document, self.settings)
-        self.settings_place.addWidget(self.checking)
+        self.settings_place = Place(self.pen_settings)
         foot.addWidget(self.settings_place, 1)
         self.beside_line = _line(upright=True)
         foot.addWidget(self.beside_line)
         self.line_weights = LineWeightsTray(self.document, self)
-        self.line_place = QStackedWidget()
-        self.line_place.addWidget(self.last_line)
-        self.line_place.addWidget(self.line_weights)
+        self.line_place = Place(self.last_line, self.line_weights)
         foot.addWidget(self.line_place, 1)
 
         self._middle = QHBoxLayout()
@@ -220,9 +213,6 @@ class Window(QMainWindow):
             (self.top, (self.top.theme_changed,)),
             (self.pens, ()),
             (self.tool_list, ()),
-            (self.mending, ()),
-            (self.filling, ()),
-            (self.checking, ()),
             (self.inkwell, ()),
             (self.layers, (self.layers.theme_changed,)),
             (self.effects, (self.effects.theme_changed,)),
@@ -233,6 +223,33 @@ class Window(QMainWindow):
             (self.look_list, ()),
         ):
             self.dressing.add(part, *then)
+
+    @cached_property
+    def mending(self) -> MendingTray:
+        """What the mending tools are set to; as the two below, made when it is shown first."""
+        tray = MendingTray(self.hand, self)
+        tray.simplify.clicked.connect(self.line_commands.simplify)
+        self._add_settings(tray)
+        return tray
+
+    @cached_property
+    def filling(self) -> FillingTray:
+        tray = FillingTray(self.hand, self)
+        tray.light_at.changed.connect(
+            lambda angle, finished: self.document.page_edits.set_light(Light(angle), finished=finished)
+        )
+        self._add_settings(tray)
+        return tray
+
+    @cached_property
+    def checking(self) -> CheckingTray:
+        tray = CheckingTray(self.document, self.settings)
+        self._add_settings(tray)
+        return tray
+
+    def _add_settings(self, tray: QWidget) -> None:
+        self.settings_place.add(tray)
+        self.dressing.add(tray)
 
     def show_stage(self, stage: Stage) -> None:
         """Put what the stage needs into the hand; nothing is locked."""

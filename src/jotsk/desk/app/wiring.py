@@ -5,7 +5,6 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from jotsk.core.page.light import Light
 from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.app.settings_room import show_settings
@@ -180,9 +179,6 @@ def connect(window: Window) -> None:
     document.state_changed.connect(window.refresh_title)
     document.drying_changed.connect(window.refresh_title)
     document.follower.told.connect(window.status.tell)
-    window.filling.light_at.changed.connect(
-        lambda angle, finished: document.page_edits.set_light(Light(angle), finished=finished)
-    )
     document.changed.connect(lambda before, after: window.area_commands.follow_light(after))
     document.opened.connect(lambda: window.area_commands.follow_light(document.page))
     document.slow.connect(window.filing.jobs.change_page)

@@ -3,19 +3,20 @@
 from __future__ import annotations
 
 from functools import lru_cache
-from importlib import resources
+from pathlib import Path
 
 from PySide6.QtCore import QByteArray, QRectF, Qt
 from PySide6.QtGui import QIcon, QPainter, QPixmap
 from PySide6.QtSvg import QSvgRenderer
 
+FOLDER = Path(__file__).parent
 SCALE = 3  # drawn larger and reduced, so that screens of any scale find enough pixels
 
 
 @lru_cache(maxsize=256)
 def icon(name: str, color: str, size: int = 18) -> QIcon:
     """Return the icon `name` in #rrggbb."""
-    source = (resources.files("jotsk.desk") / "icons" / f"{name}.svg").read_text()
+    source = (FOLDER / f"{name}.svg").read_text()
     source = source.replace("currentColor", color).replace('stroke-width="2"', 'stroke-width="1.75"')
     renderer = QSvgRenderer(QByteArray(source.encode()))
     pixmap = QPixmap(size * SCALE, size * SCALE)

@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from functools import cache
-from importlib import resources
+from pathlib import Path
 from tempfile import TemporaryDirectory
 
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PySide6.QtWidgets import QApplication
 
+import jotsk.desk
 from jotsk.desk.icons import icon
 from jotsk.desk.theme.palette import DAY, Theme
 
@@ -25,7 +26,7 @@ def current() -> Theme:
 
 def load_fonts(*, japanese: bool = False) -> None:
     """Have the application's type; with `japanese` also its letters, unless the desktop has some."""
-    folder = resources.files("jotsk.desk") / "fonts"
+    folder = Path(jotsk.desk.__file__).parent / "fonts"
     needs_japanese = japanese and not QFontDatabase.families(QFontDatabase.WritingSystem.Japanese)
     for entry in folder.iterdir():
         if entry.name.endswith(".ttf") and (needs_japanese or not entry.name.startswith("NotoSansJP")):

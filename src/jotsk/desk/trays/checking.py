@@ -15,6 +15,18 @@ from jotsk.desk.inout.settings import Settings
 from jotsk.desk.widgets import Track, TrackKind
 
 KEY = "check/limits"
+RANGES = {"leak_px": (1.0, 40.0), "tangent_px": (0.5, 20.0), "wobble_mm": (0.04, 2.0), "outside": (1.0, 3.0)}
+
+
+def kept_limits(settings: Settings) -> Limits:
+    """Those of the settings that make sense."""
+    kept: dict[str, Any] = settings.get(KEY, {})
+    limits = USUAL
+    for name, (low, high) in RANGES.items():
+        value = kept.get(name)
+        if isinstance(value, int | float) and math.isfinite(value):
+            limits = limits._replace(**{name: min(high, max(low, float(value)))})
+    return limits
 
 
 class CheckingTray(QWidget):
@@ -45,7 +57,6 @@ class CheckingTray(QWidget):
         for name, track in self._tracks.items():
             layout.addWidget(track, 1)
             track.changed.connect(lambda value, finished, name=name: self._put(name, value) if finished else None)
-        document.checks.set_limits(self._kept())
         document.opened.connect(self.refresh)
         self.refresh()
 
@@ -53,17 +64,6 @@ class CheckingTray(QWidget):
     def _px(self) -> dict[str, float]:
         """How many of what a track shows one of what is kept is."""
         return {"wobble_mm": self._document.page.dpi / MM_PER_INCH, "outside": 100.0}
-
-    def _kept(self) -> Limits:
-        """Those of the settings that make sense, within what the tracks allow."""
-        kept: dict[str, Any] = self._settings.get(KEY, {})
-        limits = USUAL
-        for name, track in self._tracks.items():
-            value = kept.get(name)
-            if isinstance(value, int | float) and math.isfinite(value):
-                track.set_value(value * self._px.get(name, 1.0))
-                limits = limits._replace(**{name: track.value / self._px.get(name, 1.0)})
-        return limits
 
     def _put(self, name: str, value: float) -> None:
         limits: Limits = self._document.checks.limits._replace(**{name: value / self._px.get(name, 1.0)})

@@ -133,11 +133,10 @@ class FillingTray(QWidget):
         hand.changed.connect(self._show)
         self._show()
 
-    def show_tool(self, tool_id: str) -> bool:
-        """Show what a tool is set to; False if it fills nothing."""
+    def show_tool(self, tool_id: str) -> None:
+        """Show what a tool is set to."""
         self._tool = tool_id
         self._show()
-        return tool_id in TOOLS
 
     def _show(self) -> None:
         filling = self._hand.filling

@@ -21,7 +21,7 @@ from jotsk.desk.widgets.drawn_beside import DRAWN
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.ink_mark import alpha_image
 
-ROW_PX, PICTURE = 42, QSize(72, 22)
+ROW_PX, PICTURE = 37, QSize(72, 22)
 NAMES = {
     "leak": tr("Leaks"),
     "tangent": tr("Tangents"),
@@ -63,7 +63,7 @@ class LookRow(Choice):
         if (ink := DRAWN.get(sample, self.kind)) is not None:
             color = theme.text if self.count else theme.quiet
             image = alpha_image(ink, color, WIDTH / PICTURE.width())
-            painter.drawImage(QRectF(12, 5, PICTURE.width(), PICTURE.height()), image)
+            painter.drawImage(QRectF(12, 1, PICTURE.width(), PICTURE.height()), image)
         if self.is_chosen:
             draw_ink_mark(painter, QRectF(2, 4, 6, ROW_PX - 10), theme.accent)
         bold, plain = font().Weight.DemiBold, font().Weight.Normal

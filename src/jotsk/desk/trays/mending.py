@@ -104,11 +104,10 @@ class MendingTray(QWidget):
     def _boxes(self) -> dict[str, QComboBox]:
         return {"against": self.against, "weight_way": self.weight_way, "push_way": self.push_way, "frame": self.frame}
 
-    def show_tool(self, tool_id: str) -> bool:
-        """Show what a tool is set to; False if there is nothing."""
+    def show_tool(self, tool_id: str) -> None:
+        """Show what a tool is set to."""
         self._tool = tool_id
         self._show()
-        return tool_id in OPTIONS
 
     def _show(self) -> None:
         mending = self._hand.mending

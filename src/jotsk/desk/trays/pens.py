@@ -32,6 +32,7 @@ from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import SCALE, alpha_image, draw_ink_mark
 
 ROW_PX, HEADING_PX = 37, 22
+LEAST_PX = 30  # of the list, in a low window
 PREVIEW = (84, 22)
 WIDEST_PX = 6.0  # the preview's width of the widest pen, on the screen
 # By the first of these tags a pen has; those of the stage come first.
@@ -133,6 +134,7 @@ class PenTray(QWidget):
         self._scroll = QScrollArea(self)
         self._scroll.setAccessibleName(tr("Pens"))
         self._scroll.setWidgetResizable(True)
+        self._scroll.setMinimumHeight(LEAST_PX)
         self._scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self._scroll.setWidget(inside)
         find = QHBoxLayout()

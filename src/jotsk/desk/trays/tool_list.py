@@ -20,7 +20,7 @@ from jotsk.desk.widgets.drawn_beside import DRAWN
 from jotsk.desk.widgets.faults import painted
 from jotsk.desk.widgets.ink_mark import alpha_image
 
-ROW_PX, PICTURE = 39, QSize(40, 24)
+ROW_PX, PICTURE = 36, QSize(35, 21)
 SAMPLE_OF = {
     "mend.snip": "snip", "mend.grow": "grow", "mend.cut": "cut", "mend.join": "join", "mend.splice": "splice",
     "mend.weight": "weight", "mend.push": "push", "mend.points": "points", "mend.move": "move", "mend.over": "over",

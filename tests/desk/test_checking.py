@@ -177,7 +177,9 @@ def test_one_track_makes_the_outside_heavier_as_one_step(weighing, qtbot):
     qtbot.waitUntil(lambda: abs(width(0) - 20) < 0.6, timeout=5000)
     assert [width(k + 1) for k in range(5)] == pytest.approx([10] * 5, abs=0.3), "the inside stays"
     qtbot.waitUntil(lambda: document.line_weights.weights.times > 1.9, timeout=5000)
-    assert "stands out" in tray.outside.remark.text() and document.undo_label == "Weight of the outside"
+    assert tray.outside.remark.text() == "stands out" and document.undo_label == "Weight of the outside"
+    window.checking.outside.changed.emit(300, True)
+    assert tray.outside.remark.text() == "300 % stands out"
     document.undo()
     assert document.page_when_dry() is before, "the whole drag is one step"
     window.top.stage_chosen.emit(STAGES["ink"])

@@ -22,6 +22,7 @@ class Limits(NamedTuple):
 
 
 USUAL = Limits()
+ENOUGH = 0.97  # of how many times as thick an outside is to be: nobody sees the rest
 
 
 @dataclass(frozen=True, eq=False)

@@ -13,7 +13,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.check.finding import USUAL, Finding
+from jotsk.core.check.finding import ENOUGH, USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.sides import Side, sides_of
 from jotsk.core.fill.pour import clear_px
@@ -28,7 +28,6 @@ from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.runtime.giving_way import giving_way
 from jotsk.core.words import tr
 
-ENOUGH = 0.97  # of how many times as thick as inside lines outside ones are to be
 MOST_PX = 6_000_000
 FRAME_SHARE = 0.12  # of the page's shorter side: as long as the side of a frame is, at least
 MOSTLY, AROUND_SHARE = 0.8, 0.6  # of the lines outside; of the page, that frames lie around
@@ -109,11 +108,8 @@ def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[
     if frames:
         grounds = _grounds(regions, frames)
         known = {stroke.uid for stroke, _ in frames}
-        outer, inner = _parted(
-            [stroke for stroke in strokes if stroke.uid not in known],
-            regions,
-            outside | np.isin(regions.labels, grounds),
-        )
+        figures = [stroke for stroke in strokes if stroke.uid not in known]
+        outer, inner = _parted(figures, regions, outside | np.isin(regions.labels, grounds))
     return outer, inner
 
 

@@ -95,6 +95,7 @@ class PageChecks(QObject):
         """From where on something is a finding; a page that was checked already is checked anew."""
         if limits != self.limits:
             self.limits = limits
+            self.changed.emit()
             if self.is_checked:
                 self.run(walk=False)
 

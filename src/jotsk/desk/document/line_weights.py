@@ -26,13 +26,11 @@ REST_MS = 400  # after a change, until lines are measured again
 
 class Weights(NamedTuple):
     """Of a layer: how much line (N,) px there is between each two of (N + 1,) weights; how many times as thick its
-    outside is as its inside, if it has both; how many times are wanted, and whether it is nearly as many."""
+    outside is as its inside, if it has both."""
 
     edges: NDArray[np.float64]
     lengths: NDArray[np.float64]
     times: float | None
-    wanted: float
-    is_enough: bool
 
 
 class LineWeights(QObject):
@@ -44,7 +42,7 @@ class LineWeights(QObject):
 
     def __init__(self, document: Document, checks: PageChecks) -> None:
         super().__init__(document)
-        self._document, self._checks = document, checks
+        self._document = document
         self._weak: tuple[int, int] | None = None  # the layer of a weak outline one came to, and the active one then
         self.weights: Weights | None = None  # None if there is no line, or nothing is measured yet
         self._is_watched = False
@@ -113,14 +111,12 @@ class LineWeights(QObject):
             BESIDE.queue("weights").go(self._work, self._turn, self._document.page, layer)
 
     def _work(self, turn: int, page: Page, layer: InkLayer) -> None:
-        from jotsk.core.check.weights import ENOUGH, outline_of, widths_by_length
+        from jotsk.core.check.weights import outline_of, widths_by_length
 
         if turn == self._turn:
             outline = outline_of(page, layer)
             times = None if outline is None else outline.times
-            wanted = self._checks.limits.outside
-            is_enough = times is not None and times >= ENOUGH * wanted
-            weights = Weights(*widths_by_length([layer]), times, wanted, is_enough)
+            weights = Weights(*widths_by_length([layer]), times)
             with suppress(RuntimeError):  # the window is gone
                 self._measured.emit(turn, weights)
 

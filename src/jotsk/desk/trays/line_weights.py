@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from jotsk.core.check.finding import ENOUGH
 from jotsk.core.words import tr
 from jotsk.desk.document.document import Document
 from jotsk.desk.widgets import Track, TrackKind
@@ -50,6 +51,7 @@ class LineWeightsTray(QWidget):
             lambda value, finished: document.line_weights.make_outside(value / 100, finished=finished)
         )
         document.line_weights.changed.connect(self.refresh)
+        document.checks.changed.connect(self.refresh)  # by what is asked for
         self.refresh()
 
     def refresh(self) -> None:
@@ -66,8 +68,10 @@ class LineWeightsTray(QWidget):
         if weights is not None and weights.times is not None:
             if not self._document.line_weights.is_dragged:
                 self.outside.set_value(100 * weights.times)
+            wanted, stands_out = self._document.checks.limits.outside, tr("stands out")
+            is_enough = weights.times >= ENOUGH * wanted
             self.outside.remark.setText(
-                tr("stands out") if weights.is_enough else tr("{wanted:.0f} % stands out", wanted=100 * weights.wanted)
+                stands_out if is_enough else tr("{wanted:.0f} % stands out", wanted=100 * wanted)
             )
         else:
             self.outside.remark.setText(tr("no outside and inside here"))

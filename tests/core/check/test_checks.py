@@ -16,6 +16,7 @@ from jotsk.core.check.checks import checked
 from jotsk.core.check.corners import corners
 from jotsk.core.check.leaks import leaks
 from jotsk.core.check.lines import strays, tangents, wobbles
+from jotsk.core.check.proposal import mended, proposals, proposed
 from jotsk.core.check.stops import stops
 from jotsk.core.check.weights import outside_and_inside, weights, width_picture, widths_by_length
 from jotsk.core.files.openraster_writing import write_page
@@ -293,3 +294,33 @@ def test_what_is_let_be_is_not_found_again():
     page = page_with(ring(700, 500, 300, 1.5, 358.5))
     (found,) = checked(page)
     assert checked(replace(page, let_be=(found.name,))) == []
+
+
+def test_what_mending_would_do_is_shown_where_it_is_done_and_a_picture_stays_on_the_page():
+    page = page_with(ring(200, 200, 180, 2.5, 357.5, size=10), stroke_along([(1396, 996)], size=3))
+    leak, speck = checked(page)
+    assert (leak.kind, speck.kind) == ("leak", "stray")
+    after = mended(page, [leak, speck])
+    assert len(after.active.marks) == 2 and checked(after) == []
+    bridge = [*after.active.marks][-1]
+    edges = proposed(page, mended(page, [leak]))
+    assert all(np.allclose(a, b) for a, b in zip(edges, bridge.ribbon.edges(), strict=True))
+    (one, other) = proposed(page, mended(page, [speck]))
+    assert shapely.LineString(one).crosses(shapely.LineString(other)), "what would go is crossed out"
+    for proposal in proposals(page, [leak, speck], 64):
+        h, w, depth = proposal.picture.shape
+        assert depth == 4 and max(h, w) <= 64 and min(h, w) > 20
+    near_the_corner = proposals(page, [speck], 64)[0]
+    assert near_the_corner.picture[..., :3].min() < 128, "its ink is in the picture"
+    middle = np.concatenate(near_the_corner.lines).mean(axis=0)
+    x, y = (round(float(v)) for v in middle)
+    assert near_the_corner.picture[y, x, :3].max() < 128, "and what is drawn lies over it"
+
+
+def test_the_picture_of_an_outline_shows_all_of_it():
+    page = figure(8, 8)
+    (weak,) = weights(page)
+    (proposal,) = proposals(page, [weak], 200)
+    lines = np.concatenate(proposal.lines)
+    assert lines.min() >= 0 and lines.max() <= 200 and max(proposal.picture.shape) == 200
+    assert np.ptp(lines[:, 0]) > 150 and len(proposal.lines) == 2, "both edges of the ring"

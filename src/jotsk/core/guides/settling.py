@@ -37,6 +37,7 @@ STILL_PX, DRIFT_PX = 0.12, 1.5  # screen px its mean moves at rest; and at most,
 STOPS_AT = 20.0  # times as far as in the stretch before
 MEAN_S = 0.3  # over three periods of tremor a mean with soft ends knows nothing of it
 EVEN = 160  # places a shape is read from
+SIDES = 400  # of a polygon that stands for a smooth curve
 CLOSED_SHARE = 0.12  # of the length: a gap smaller than this is meant to be closed
 STRAIGHT_SHARE = 0.022  # a line bulges by no more of its length; an arc of 10 degrees does by 0.022
 ROUND_RATIO = 0.86  # radii closer than this are those of a circle
@@ -178,7 +179,7 @@ def _open_curve(xy: Places) -> Reading | None:
     curve = _curve(smooth[:: max(1, len(smooth) // CURVE_POINTS)], closed=False, smooth=True)
     if curve is None:
         return None
-    far = distances_to_polygon(xy, curve.dense[0], closed=False)
+    far = distances_to_polygon(xy, _sparse(curve.dense[0]), closed=False)
     return Reading(mark("open curve"), Hold(curve, (0.0, curve.length)), _rms(far))
 
 
@@ -300,7 +301,7 @@ def _closed(xy: Places, noise: float) -> list[Ranked]:
             reading = Reading(mark("rectangle"), Hold(rectangle, _polygon_span(xy, rectangle)), _rms(far))
             found.append((cost + (-0.05 if is_right else 0.5), reading))
     smooth = curve_through(_rounded(xy).tolist(), closed=True)
-    far = distances_to_polygon(xy, smooth.dense[0], closed=True)
+    far = distances_to_polygon(xy, _sparse(smooth.dense[0]), closed=True)
     found.append((1.0, Reading(mark("closed curve"), Hold(smooth, _polygon_span(xy, smooth, snaps=False)), _rms(far))))
     return found
 
@@ -308,6 +309,12 @@ def _closed(xy: Places, noise: float) -> list[Ranked]:
 def _cost(far: NDArray[np.float64], size: float, noise: float) -> float:
     """1 where a stroke lies as far from a shape as a hand that means it may."""
     return _rms(far) / (FITS_SHARE * size + 1.1 * noise)
+
+
+def _sparse(dense: Places) -> Places:
+    """A few hundred of the places of a smooth curve, with its ends: it lies beside their polygon by next to nothing."""
+    every = max(1, len(dense) // SIDES)
+    return np.concatenate([dense[:-1:every], dense[-1:]])
 
 
 def _evenly(xy: Places) -> Places:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 import numpy as np
 
 from jotsk.core.geometry.rects import rect_around
@@ -10,6 +12,9 @@ from jotsk.core.mend import join, snip, splice
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.words import tr
 from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Swipe, dense, middle_of
+
+if TYPE_CHECKING:
+    from jotsk.desk.board.board import Board
 
 
 class JoinEnds(Swipe):
@@ -34,6 +39,11 @@ class Splice(Swipe):
     id, action = "splice", "mend.splice"
     label, nothing = tr("Splice"), tr("A splice takes two lines or more; swipe along the tries that are to become one.")
 
+    def __init__(self, board: Board) -> None:
+        super().__init__(board)
+        self._shown: dict[int, Stroke] = {}  # by uid: what the swipe has passed so far
+        self._looked = 0  # how many of its places were looked at
+
     def change_of(self, way: Places) -> Change:
         reach = self.reach
 
@@ -44,10 +54,14 @@ class Splice(Swipe):
         return change
 
     def show(self) -> None:
+        if len(self._way) == 1:
+            self._shown, self._looked = {}, 0
         layer = self.layer()
         if layer is not None:
-            passed = _passed(layer, np.array(self._way), self.reach)
-            self.board.show_preview([middle_of(s.own_ribbon) for s in passed[:MOST_SHOWN]])
+            new = np.array(self._way[max(0, self._looked - 1) :])  # with the place before it
+            self._looked = len(self._way)
+            self._shown |= {stroke.uid: stroke for stroke in _passed(layer, new, self.reach)}
+            self.board.show_preview([middle_of(s.own_ribbon) for s in [*self._shown.values()][:MOST_SHOWN]])
 
 
 def _passed(layer: InkLayer, way: Places, reach: float) -> list[Stroke]:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from contextlib import suppress
+from functools import partial
 from typing import TYPE_CHECKING, NamedTuple
 
 import numpy as np
@@ -11,8 +11,8 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.page import InkLayer, Page
-from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.words import tr
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.document.track_drag import TrackDrag
 
 if TYPE_CHECKING:
@@ -38,8 +38,6 @@ class LineWeights(QObject):
 
     changed = Signal()
 
-    _measured = Signal(int, object)  # its turn, and the weights
-
     def __init__(self, document: Document, checks: PageChecks) -> None:
         super().__init__(document)
         self._document = document
@@ -47,12 +45,12 @@ class LineWeights(QObject):
         self.weights: Weights | None = None  # None if there is no line, or nothing is measured yet
         self._is_watched = False
         self._looked_at: InkLayer | None = None  # that was measured, or is
-        self._turn = 0
+        self._latest = Latest("weights", self)
+        self._latest.came.connect(self._take)
         self._dragged: _Dragged | None = None
         self._drag = TrackDrag(document)
         self._rest = QTimer(self, singleShot=True, interval=REST_MS)
         self._rest.timeout.connect(self._measure)
-        self._measured.connect(self._take)
         document.changed.connect(self._later)
         document.opened.connect(self._later)
         checks.walked.connect(self._walked)
@@ -101,29 +99,25 @@ class LineWeights(QObject):
             self._rest.start()
             return
         layer = self.layer
-        if not self._is_watched or (layer is self._looked_at and self._turn):
+        if not self._is_watched or layer is self._looked_at:
             return
         self._looked_at = layer
-        self._turn += 1
+        self._latest.drop()
         if layer is None or not len(layer.marks):
-            self._take(self._turn, None)
+            self._take(None)
         else:
-            BESIDE.queue("weights").go(self._work, self._turn, self._document.page, layer)
+            self._latest.ask(partial(_weights_of, self._document.page, layer))
 
-    def _work(self, turn: int, page: Page, layer: InkLayer) -> None:
-        from jotsk.core.check.weights import outline_of, widths_by_length
+    def _take(self, weights: Weights | None) -> None:
+        self.weights = weights
+        self.changed.emit()
 
-        if turn == self._turn:
-            outline = outline_of(page, layer)
-            times = None if outline is None else outline.times
-            weights = Weights(*widths_by_length([layer]), times)
-            with suppress(RuntimeError):  # the window is gone
-                self._measured.emit(turn, weights)
 
-    def _take(self, turn: int, weights: Weights | None) -> None:
-        if turn == self._turn:
-            self.weights = weights
-            self.changed.emit()
+def _weights_of(page: Page, layer: InkLayer) -> Weights:
+    from jotsk.core.check.weights import outline_of, widths_by_length  # loaded when it is asked for first
+
+    outline = outline_of(page, layer)
+    return Weights(*widths_by_length([layer]), None if outline is None else outline.times)
 
 
 class _Dragged:

@@ -77,6 +77,7 @@ class ToolList(QWidget):
     def __init__(self, actions: Mapping[str, QAction], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._actions = actions
+        self._made: dict[str, ToolRow] = {}  # by entry: a stage one was in before has its rows already
         self.rows: list[ToolRow] = []
         self._list = QVBoxLayout(self)
         self._list.setContentsMargins(0, 2, 0, 4)
@@ -86,10 +87,13 @@ class ToolList(QWidget):
         for row in self.rows:
             self._list.removeWidget(row)
             row.hide()
-            row.deleteLater()
-        self.rows = [ToolRow(self._actions[entry_id], entry_id, self) for entry_id in entry_ids]
+        for entry_id in entry_ids:
+            if entry_id not in self._made:
+                self._made[entry_id] = ToolRow(self._actions[entry_id], entry_id, self)
+        self.rows = [self._made[entry_id] for entry_id in entry_ids]
         for row in self.rows:
             self._list.addWidget(row)
+            row.show()
         self.setVisible(bool(self.rows))
 
     def mark(self, on: Sequence[str]) -> None:

@@ -15,7 +15,6 @@ import time
 import zlib
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager, suppress
-from dataclasses import dataclass
 from pathlib import Path
 
 from jotsk.core.errors import CannotRead, CannotWrite, DamagedFile, LaterVersion
@@ -32,6 +31,7 @@ from jotsk.core.marks.record import PenTable, pen_record
 from jotsk.core.page import InkLayer, Layer, Page, Tiles
 from jotsk.core.page.tiles.tiles import Stored, tile_bytes
 from jotsk.core.runtime.giving_way import give_way
+from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 FORMAT = 1

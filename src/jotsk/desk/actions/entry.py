@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from jotsk.core.values import dataclass
 
 
 @dataclass(frozen=True, slots=True)

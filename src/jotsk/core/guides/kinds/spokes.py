@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
@@ -11,6 +10,7 @@ from jotsk.core.guides.drawing import rays
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import AtPlace
 from jotsk.core.guides.rails import Point, Rail, rail_to
+from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 

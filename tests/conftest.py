@@ -4,12 +4,16 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
+from hypothesis import settings
 from numpy.typing import NDArray
 
 from jotsk.core.hand import Trace, trace_from
 from jotsk.core.hand.simulated_pen import Device, Hand, drawn
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
+
+settings.register_profile("ours", deadline=None)  # no test is timed
+settings.load_profile("ours")
 
 # The hand the steadying figures are stated for: 1.5 px of tremor, 200 Hz, quarter-pixel steps.
 SHAKY = Hand(tremor_px=1.5)

@@ -7,7 +7,7 @@ import math
 import numpy as np
 import pytest
 import shapely
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 from scipy.spatial import KDTree
 
@@ -84,7 +84,6 @@ def test_parallel_strokes_are_hatching_and_a_lone_one_is_not():
     assert not len(index.pairs_beside(apart - 4.0 - 7.0, 6.0, 6.0).numbers)
 
 
-@settings(deadline=None)  # the first call compiles
 @given(st.integers(0, 10_000), st.floats(0.5, 12.0))
 def test_a_line_goes_into_another_where_shapely_says(seed, radius):
     """Shapely's hull of the discs of every two places that follow each other; not asked where they just touch."""

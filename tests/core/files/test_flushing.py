@@ -42,7 +42,7 @@ def written(tmp_path_factory):
 
 
 @given(data=st.data())
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 def test_of_a_log_that_reached_the_disk_in_part_the_states_before_are_whole(written, tmp_path_factory, data):
     """SQLite's file format, 4: a frame whose checksum, or any before it, does not fit is not part of the log."""
     folder = tmp_path_factory.mktemp("left")

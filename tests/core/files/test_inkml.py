@@ -113,7 +113,7 @@ def test_written_lines_read_back_as_points_times_and_widths(tmp_path):
     assert rows[:, 3] == pytest.approx(np.full(len(rows), 8.0), abs=1e-3)
 
 
-@settings(max_examples=150, deadline=None)
+@settings(max_examples=150)
 @given(st.text(alphabet="0123456789 .,-+*?!'\"TF#abz\n", max_size=60))
 def test_whatever_a_trace_holds_it_is_read_or_refused_in_a_sentence(tmp_path_factory, text):
     path = tmp_path_factory.mktemp("fuzz") / "t.inkml"

@@ -178,7 +178,7 @@ def test_a_page_of_100000_squared_is_refused(tmp_path):
         read_page(made(tmp_path, STACK.replace('w="40" h="30"', 'w="100000" h="100000"')))
 
 
-@settings(max_examples=80, deadline=None)
+@settings(max_examples=80)
 @given(data=st.data())
 def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
     whole = _bytes_of_a_page(tmp_path_factory)

@@ -72,7 +72,7 @@ JSON = st.recursive(
 
 
 @given(data=st.data())
-@settings(max_examples=150, deadline=None)
+@settings(max_examples=150)
 def test_anything_in_the_place_of_anything_in_a_pen_gives_a_pen_or_a_sentence(tmp_path_factory, data):
     path = tmp_path_factory.mktemp("fuzz") / "pens.json"
     write_pens(path, SHIPPED[:2])
@@ -93,7 +93,7 @@ def test_anything_in_the_place_of_anything_in_a_pen_gives_a_pen_or_a_sentence(tm
 
 
 @given(st.binary(max_size=200))
-@settings(max_examples=100, deadline=None)
+@settings(max_examples=100)
 def test_any_bytes_are_a_palette_or_a_sentence(tmp_path_factory, content):
     path = tmp_path_factory.mktemp("fuzz") / "p.txt"
     path.write_bytes(content)

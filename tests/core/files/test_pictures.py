@@ -111,7 +111,7 @@ def test_a_header_of_100000_squared_is_refused_before_memory_is_taken(tmp_path):
         read_picture(path)
 
 
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 @given(st.integers(0, 400), st.integers(0, 255), st.integers(20, 400))
 def test_a_damaged_png_gives_a_sentence_or_a_picture(tmp_path_factory, at, value, cut):
     buffer = io.BytesIO()
@@ -217,7 +217,7 @@ KINDS = ("png", "jpg", "tif", "webp")
 
 
 @given(st.sampled_from(KINDS), st.integers(0, 3000), st.integers(0, 255), st.integers(0, 3000))
-@settings(max_examples=150, deadline=None)
+@settings(max_examples=150)
 def test_a_damaged_picture_gives_a_sentence_and_nothing_else(tmp_path_factory, kind, at, byte, cut):
     """Whatever is done to the bytes: pixels, or a DamagedFile or TooLarge whose message can be shown."""
     path = tmp_path_factory.mktemp("fuzz") / f"p.{kind}"

@@ -235,7 +235,7 @@ def test_a_full_disk_gives_a_sentence_and_leaves_the_states_before(store):
 _whole: list[bytes] = []
 
 
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 @given(data=st.data())
 def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
     if not _whole:
@@ -286,7 +286,7 @@ def test_no_damage_does_more_than_a_sentence(data, tmp_path_factory):
 )
 @example(steps=["sweep a little", "sweep a little", "draw", "sweep", "sweep a little"])
 @example(steps=["draw", "delete", "undo", "sweep dead", "redo", "sweep", "undo", "draw", "sweep dead", "undo", "again"])
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 def test_whatever_is_drawn_taken_back_and_swept_between_the_last_state_is_the_page(tmp_path_factory, leans, steps):
     """Strokes of 70 and more fill several chunks; what a state shares with the one before is known by identity.
 

@@ -108,7 +108,7 @@ def test_a_file_too_large_or_not_there_is_refused(tmp_path, monkeypatch):
         read_lines(path, 96.0)
 
 
-@settings(deadline=None, max_examples=120)
+@settings(max_examples=120)
 @given(st.data())
 def test_a_damaged_file_is_read_or_refused(tmp_path_factory, data):
     text = bytearray(CHART.encode())

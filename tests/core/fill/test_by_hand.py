@@ -34,7 +34,7 @@ def blobs(seed):
     return ndimage.gaussian_filter(np.random.default_rng(seed).standard_normal((260, 300)), 9) > 0.01
 
 
-@settings(deadline=None, max_examples=30)
+@settings(max_examples=30)
 @given(st.integers(0, 99), st.integers(100, 199), st.sampled_from(by_hand.WAYS))
 def test_areas_are_put_together_as_numpy_does(a, b, way):
     first, second = blobs(a), blobs(b)

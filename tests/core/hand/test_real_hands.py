@@ -140,7 +140,7 @@ samples = st.lists(
 )  # fmt: skip
 
 
-@settings(max_examples=150, deadline=None)
+@settings(max_examples=150)
 @given(samples, st.floats(0.5, 100))
 def test_whatever_the_times_the_line_is_finite_and_ends_where_the_hand_did(rows, strength):
     """No time step, however small or large, breaks it; and it stays near the hand."""
@@ -152,7 +152,7 @@ def test_whatever_the_times_the_line_is_finite_and_ends_where_the_hand_did(rows,
     assert np.allclose(steady_after(trace, strength).xy[0], trace.xy[0])
 
 
-@settings(max_examples=100, deadline=None)
+@settings(max_examples=100)
 @given(st.lists(st.tuples(st.floats(-500, 500), st.floats(-500, 500)), min_size=5, max_size=60), st.floats(1, 100))
 def test_whatever_the_motion_the_line_stays_near_the_hand(places, strength):
     """No farther than about three of its tremors, and what the strength asks for."""

@@ -2,7 +2,7 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from hypothesis import example, given, settings
+from hypothesis import example, given
 from hypothesis import strategies as st
 from scipy.interpolate import PchipInterpolator
 
@@ -19,7 +19,6 @@ def curves(draw):
 
 
 @given(curves())
-@settings(deadline=None)  # the first call loads the compiled curve
 def test_it_is_scipys_monotone_cubic(points):
     points = tuple((x, round(y, 12)) for x, y in points)  # SciPy's divides by any slope that is not 0
     u = np.linspace(0, 1, 101)
@@ -27,7 +26,6 @@ def test_it_is_scipys_monotone_cubic(points):
 
 
 @given(curves())
-@settings(deadline=None)
 @example(((0.0, 0.0), (0.5, 2.225073858507e-311), (1.0, 1.0)))  # a slope too small to divide by
 def test_it_never_falls_and_never_leaves_the_range(points):
     values = ResponseCurve(points)(np.linspace(-0.5, 1.5, 400))

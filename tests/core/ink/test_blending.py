@@ -37,7 +37,7 @@ def skia_over(below: np.ndarray, above: np.ndarray, opacity: float) -> np.ndarra
     return out * 255
 
 
-@settings(max_examples=15, deadline=None)
+@settings(max_examples=15)
 @given(st.integers(0, 10_000), st.sampled_from([0, 3, 77, 128, 254, 255]))
 def test_source_over_is_skias_within_a_level_or_two(seed, opacity):
     below, above = random_pixels(seed), random_pixels(seed + 1)

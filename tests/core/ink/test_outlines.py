@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 import shapely
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from jotsk.core.ink.outline_kernel import fill_outline
@@ -16,7 +16,6 @@ def filled(outline, size=24, x0=0.0, y0=0.0):
     return alpha
 
 
-@settings(deadline=None)  # the first call compiles
 @given(st.lists(st.tuples(st.floats(-8, 30), st.floats(-8, 30)), min_size=3, max_size=3))
 def test_a_triangle_covers_each_px_as_shapely_says(corners):
     alpha, shape = filled(corners), shapely.Polygon(corners)

@@ -194,7 +194,7 @@ def test_simplifying_a_practised_hand_leaves_about_half_the_points_of_douglas_an
     assert np.mean(shares) <= 0.52
 
 
-@settings(deadline=None, max_examples=25)
+@settings(max_examples=25)
 @given(st.lists(st.floats(-0.4, 0.4), min_size=4, max_size=4), st.floats(-0.0004, 0.0004), st.floats(-0.0004, 0.0004))
 def test_a_placement_is_opencvs(linear, g, h):
     m = np.array([[1 + linear[0], linear[1], 30], [linear[2], 1 + linear[3], -20], [g, h, 1.0]])
@@ -351,7 +351,7 @@ def test_files_that_are_no_steps_are_told(lines, tmp_path, capsys):
         assert says in capsys.readouterr().err
 
 
-@settings(deadline=None, max_examples=20)
+@settings(max_examples=20)
 @given(st.lists(st.sampled_from(EXAMPLES), min_size=1, max_size=6))
 def test_any_sequence_of_mends_is_its_marks_and_survives_a_file(tmp_path_factory, sequence):
     page = page_with(

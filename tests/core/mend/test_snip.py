@@ -25,7 +25,7 @@ def capsule(a, b):
     return shapely.unary_union([shapely.Point(*p[:2]).buffer(p[2], 256) for p in (a, b)]).convex_hull
 
 
-@settings(deadline=None, max_examples=200)
+@settings(max_examples=200)
 @given(st.lists(st.tuples(st.floats(0, 60), st.floats(0, 60), st.floats(0.5, 12)), min_size=2, max_size=5))
 def test_the_gap_to_a_ribbon_is_shapelys(points):
     shape = shapely.unary_union([capsule(a, b) for a, b in pairwise(points)])

@@ -133,7 +133,7 @@ def test_a_change_names_only_the_tiles_it_touches():
     st.lists(st.tuples(st.integers(0, 2), st.integers(0, 255), st.integers(0, 127)), min_size=1, max_size=12),
     st.tuples(*[st.integers(0, 255)] * 3),
 )
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 def test_ink_comes_out_the_same_whether_alphas_or_pixels_are_kept(layers, color):
     """Layers of ink, most of one colour, put down on alphas where that goes, and on pixels alone."""
     inks = [color, (9, 8, 7), color]
@@ -210,7 +210,7 @@ def test_tiles_that_were_prepared_show_the_same_and_none_is_prepared_when_time_i
         min_size=4, max_size=14,
     )
 )  # fmt: skip
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 def test_tiles_put_away_come_back_only_where_the_page_is_as_it_was(level, steps):
     """Any walk over values of a page, against flattening that knows nothing of what was before."""
     history, flat = History(some_page()), FlatTiles()

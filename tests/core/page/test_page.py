@@ -37,7 +37,7 @@ def edited(page, step):
     return edits.with_replaced(page, page.active_uid, old, new)
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(st.lists(edit, max_size=7))
 def test_tiles_are_always_what_the_marks_render_to(steps):
     page = blank_page(*SIZE)
@@ -46,7 +46,7 @@ def test_tiles_are_always_what_the_marks_render_to(steps):
     assert render(page.active.marks, page.bounds) == page.active.tiles
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(st.lists(edit, min_size=1, max_size=6))
 def test_undoing_everything_gives_the_first_page_and_redoing_the_last(steps):
     first = blank_page(*SIZE)
@@ -170,7 +170,7 @@ def test_sizes_that_cannot_be_are_refused(size):
         blank_page(*size)
 
 
-@settings(max_examples=12, deadline=None)
+@settings(max_examples=12)
 @given(st.lists(st.tuples(st.floats(0.05, 1), st.booleans(), st.integers(0, 999)), min_size=1, max_size=5))
 def test_visible_layers_are_put_over_each_other_as_skia_does(layers):
     """Any number of layers, at their opacities, on the paper; hidden ones left out."""

@@ -222,7 +222,7 @@ def test_from_where_on_something_is_a_finding_is_chosen_kept_and_holds_for_the_n
     assert limits.leak_px == 40 and limits._replace(leak_px=8.0) == USUAL, "what makes no sense is left out"
 
 
-def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_with_it(window, settle):
+def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_with_it(window, settle, qtbot):
     document, board = window.document, window.board
     document.add_stroke(ring(700.0, 900.0, 200.0, 2.3, 357.7))
     document.layers.add_sketch()
@@ -247,8 +247,7 @@ def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_
     assert document.checks.present is None, "nobody is led away from the whole page"
     document.take(document.page_when_dry(), path=None, title="Another", saved=True)
     assert window.look_list.rows[0].count is None
-    settle(window)
-    assert window.look_list.rows[0].count == 1, "a page that is opened there is checked too"
+    qtbot.waitUntil(lambda: window.look_list.rows[0].count == 1, timeout=8000)  # a page opened there is checked too
     window.top.stage_chosen.emit(STAGES["ink"])
     assert min(seen()) > 20
 

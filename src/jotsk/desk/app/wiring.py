@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
+from PySide6.QtCore import QTimer
+
 from jotsk.core.words import tr
 from jotsk.desk.actions import BY_ID as ENTRIES
 from jotsk.desk.app.settings_room import show_settings
@@ -127,7 +129,7 @@ def connect(window: Window) -> None:
     }.items():
         actions[entry_id].triggered.connect(lambda _=False, call=method: call())
     document.checks.all_asked.connect(window.sheets.show_mends)
-    document.opened.connect(lambda: check_if_it_goes_out(window))
+    document.opened.connect(lambda: QTimer.singleShot(0, window, lambda: check_if_it_goes_out(window)))  # it is read
     for entry_id, switch in {
         "view.bare": window.set_bare,
         "view.hand": window.hand_side.setVisible,

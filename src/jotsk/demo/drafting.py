@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from itertools import pairwise
 
 import numpy as np
@@ -14,7 +14,6 @@ from jotsk.core.geometry.polygon_kernel import inside
 from jotsk.core.hand.simulated_pen import Hand, drawn, smooth_path
 from jotsk.core.ink import Pen, pen_by_id
 from jotsk.core.marks import Stroke
-from jotsk.core.values import dataclass
 
 Points = NDArray[np.float64]
 INK = (0x14, 0x18, 0x1B)

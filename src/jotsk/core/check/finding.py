@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import dataclass
 from typing import Any, NamedTuple
 
 from jotsk.core.page import Page
-from jotsk.core.values import dataclass
 
 KINDS = ("leak", "tangent", "weight", "wobble", "stray")
 

@@ -10,13 +10,13 @@ from __future__ import annotations
 import struct
 import zlib
 from collections.abc import Callable, Sequence
+from dataclasses import dataclass
 from typing import IO
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.runtime.parallel import on_all_cores
-from jotsk.core.values import dataclass
 
 SIGNATURE = b"\x89PNG\r\n\x1a\n"
 LAST_BLOCK = b"\x03\x00"  # an empty block that says the stream ends

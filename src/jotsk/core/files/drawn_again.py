@@ -5,7 +5,7 @@ from __future__ import annotations
 import os
 import tempfile
 from collections.abc import Callable, Iterator
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -22,7 +22,6 @@ from jotsk.core.page import InkLayer, Page, flattened, rgba
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.edits.resizing import rescaled
 from jotsk.core.page.tiles.tiles import Tiles
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 if TYPE_CHECKING:

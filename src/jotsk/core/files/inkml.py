@@ -12,6 +12,7 @@ from __future__ import annotations
 import math
 import re
 from collections.abc import Iterable
+from dataclasses import dataclass
 from pathlib import Path
 from typing import IO
 from xml.etree import ElementTree
@@ -24,7 +25,6 @@ from jotsk.core.errors import DamagedFile, why_unreadable
 from jotsk.core.files.writing import whole_file
 from jotsk.core.hand import Trace, cleaned
 from jotsk.core.ink import Ribbon
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 from jotsk.core.xml_text import escape
 

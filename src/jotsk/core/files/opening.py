@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import dataclass
 from pathlib import Path
 
 from jotsk.core.files.writing import signature
 from jotsk.core.page import Page, tiles_from
 from jotsk.core.page.edits.layer_edits import with_picture_layer, without_layers
 from jotsk.core.page.page import blank_page
-from jotsk.core.values import dataclass
 
 PAGE_SUFFIX = ".ora"
 USUAL_DPI = 300.0  # where a picture does not say

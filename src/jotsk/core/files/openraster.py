@@ -14,7 +14,7 @@ import io
 import math
 import zipfile
 from collections.abc import Callable
-from dataclasses import field
+from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 from xml.etree import ElementTree
@@ -33,7 +33,6 @@ from jotsk.core.page.compose.modes import MODES, NORMAL
 from jotsk.core.page.layers.effects import MOST_UID
 from jotsk.core.page.layers.tree import MOST_DEPTH, arranged
 from jotsk.core.runtime.lanes import BESIDE
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 MIMETYPE = b"image/openraster"

@@ -7,6 +7,7 @@ import io
 import json
 import zipfile
 from collections.abc import Callable
+from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
 from typing import Any
@@ -44,7 +45,6 @@ from jotsk.core.page.compose.layer_kernel import layer_into
 from jotsk.core.page.compose.modes import NORMAL
 from jotsk.core.page.compose.thumbnail import thumbnail_png
 from jotsk.core.page.layers.tree import children
-from jotsk.core.values import dataclass
 from jotsk.core.xml_text import quoteattr
 
 Progress = Callable[[float], None]

@@ -6,7 +6,7 @@ import shutil
 import tempfile
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from contextlib import ExitStack
-from dataclasses import asdict, fields, replace
+from dataclasses import asdict, dataclass, fields, replace
 from pathlib import Path
 from typing import Any
 
@@ -23,7 +23,6 @@ from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.compose.thumbnail import thumbnail
 from jotsk.core.page.frames import FRAMES, frame
 from jotsk.core.page.layers.tree import ancestors, inside
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 LAYERED = "ora"

@@ -15,6 +15,7 @@ import time
 import zlib
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager, suppress
+from dataclasses import dataclass
 from pathlib import Path
 
 from jotsk.core.errors import CannotRead, CannotWrite, DamagedFile, LaterVersion
@@ -31,7 +32,6 @@ from jotsk.core.marks.record import PenTable, pen_record
 from jotsk.core.page import InkLayer, Layer, Page, Tiles
 from jotsk.core.page.tiles.tiles import Stored, tile_bytes
 from jotsk.core.runtime.giving_way import give_way
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 FORMAT = 1

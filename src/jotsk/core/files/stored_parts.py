@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import struct
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import field
+from dataclasses import dataclass, field
 from typing import Any, Generic, TypeVar
 from weakref import WeakValueDictionary
 
@@ -14,7 +14,6 @@ from jotsk.core.page import InkLayer, Layer, Page
 from jotsk.core.page.tiles.identity import name_of
 from jotsk.core.page.tiles.tiles import Stored
 from jotsk.core.runtime.giving_way import giving_way, taking_turns
-from jotsk.core.values import dataclass
 
 T = TypeVar("T")
 # The number of a blob; or a place in the base: of a tile uid, column, row, of a stroke uid, index.

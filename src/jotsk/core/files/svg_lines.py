@@ -5,7 +5,7 @@ from __future__ import annotations
 import io
 import math
 from collections.abc import Callable, Iterator
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from itertools import pairwise
 from pathlib import Path
 from typing import Any
@@ -24,7 +24,6 @@ from jotsk.core.json_text import BAD_RECORD
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page, blank_page, render
 from jotsk.core.page.edits.layer_edits import free_name
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 LINE = "data-jotsk-line"  # of a path: x y width, ... of its centre line; pieces are parted by semicolons

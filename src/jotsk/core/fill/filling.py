@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import cv2
 import numpy as np
@@ -21,7 +22,6 @@ from jotsk.core.marks.runs import Runs
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import drawable, with_inserted
 from jotsk.core.page.light import USUAL_ANGLE, Light
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 KINDS = ("flat", "tone", "gradient", "pattern", "black", "hatch", "stipple", "contour")

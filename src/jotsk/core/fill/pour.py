@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any
 
 import numpy as np
@@ -28,7 +28,6 @@ from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.page.layers.layer import Layer
 from jotsk.core.page.layers.tree import ancestors
 from jotsk.core.runtime.parallel import THREADS, in_shares
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 FIRST_PX = 768  # of the window an area is looked for in; then twice as large, until it lies within

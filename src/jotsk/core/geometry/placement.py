@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 from typing import Any
 
 import numpy as np
@@ -11,7 +12,6 @@ from numpy.typing import ArrayLike, NDArray
 from jotsk.core.geometry.placement_kernel import mesh_places
 from jotsk.core.geometry.rects import Rect
 from jotsk.core.runtime.computed import computed
-from jotsk.core.values import dataclass
 
 Matrix = NDArray[np.float64]  # (3, 3), projective
 Places = NDArray[np.float64]  # (N, 2)

@@ -3,13 +3,11 @@
 from __future__ import annotations
 
 import math
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
-
-from jotsk.core.values import dataclass
 
 SMALLEST_ZOOM, LARGEST_ZOOM = 0.01, 64.0
 MOST_HEAD = 0.1  # of the height

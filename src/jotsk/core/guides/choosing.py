@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
@@ -16,7 +17,6 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.rails import Point, Rail
-from jotsk.core.values import dataclass
 
 # All lengths in screen px.
 LANDING_PX = 6.0  # a pen that lands may slip so far in any direction

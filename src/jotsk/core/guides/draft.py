@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from itertools import pairwise
 
 import numpy as np
@@ -16,7 +16,6 @@ from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
 from jotsk.core.hand import Trace, trace_from
 from jotsk.core.runtime.computed import computed
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 SHAPES = ("box", "circle", "polygon", "arc")

@@ -3,12 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import field
+from dataclasses import dataclass, field
 from typing import Any
 
 from jotsk.core.guides.rails import MOST_POINTS, Point, number_from, point_from
 from jotsk.core.hex_color import color_from_hex
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 FARTHEST_TYPED_PX = 10_000_000.0

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 from jotsk.core.guides.guide import Guide
-from jotsk.core.values import dataclass
 
 FREELY, STRAIGHT, STEPPED = "freely", "straight", "stepped"  # how a stroke runs from where it began
 STEP_DEG = 15.0

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import Field, field, fields, replace
+from dataclasses import Field, dataclass, field, fields, replace
 from typing import Any, ClassVar, Self
 
 import numpy as np
@@ -12,7 +12,6 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.fields import Row, Spec, color, name, number, switch
 from jotsk.core.guides.rails import Point, Rail
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 Polyline = NDArray[np.float64] | None  # (N, 2) page px; None where nothing of it is seen

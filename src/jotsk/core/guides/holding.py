@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from dataclasses import dataclass
 from typing import Any
 
 import numpy as np
@@ -11,7 +12,6 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.guides.rails import Curve, Ellipse, Rail, number_from, rail_from
 from jotsk.core.hand import Sample, Trace
-from jotsk.core.values import dataclass
 
 STEP_PX = 2.0  # a spline through places this close on a bend of 10 px stays within 0.05 px of it
 CLOSES_SHARE = 0.03  # a closed rail gone round but for so much of it, or so much too far, closes

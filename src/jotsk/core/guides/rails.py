@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import field, replace
+from dataclasses import dataclass, field, replace
 from functools import lru_cache
 from itertools import pairwise
 from typing import Any, Protocol
@@ -23,7 +23,6 @@ from jotsk.core.guides.rail_kernel import (
     next_along,
     place_along,
 )
-from jotsk.core.values import dataclass
 
 Point = tuple[float, float]
 FARTHEST = 1e9

@@ -9,6 +9,7 @@ A hand that stops and holds had moved far more.
 from __future__ import annotations
 
 import math
+from dataclasses import dataclass
 from itertools import pairwise
 
 import numpy as np
@@ -28,7 +29,6 @@ from jotsk.core.guides.fitting import (
 from jotsk.core.guides.holding import Hold
 from jotsk.core.guides.rails import Curve, Ellipse, Line, curve_through
 from jotsk.core.hand import Trace, wobble_px
-from jotsk.core.values import dataclass
 from jotsk.core.words import mark
 
 HOLD_S = 0.65

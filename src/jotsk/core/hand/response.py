@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.hand.response_kernel import cubic_at
 from jotsk.core.runtime.computed import computed
-from jotsk.core.values import dataclass
 
 FLAT = 1e-200  # less steep than this is level, and too little to divide by
 

@@ -7,12 +7,13 @@ Tremor is noise limited to 8-12 Hz, the band of physiological tremor.
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.geometry import arc_lengths, catmull_rom
 from jotsk.core.hand.trace import Trace, trace_from
-from jotsk.core.values import dataclass
 
 TREMOR_BAND_HZ = (8.0, 12.0)
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
+from dataclasses import dataclass
 from typing import NamedTuple
 
 import numpy as np
@@ -10,7 +11,6 @@ from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
-from jotsk.core.values import dataclass
 
 COLUMNS = ("t", "x", "y", "pressure", "tilt_x", "tilt_y")
 SLOWEST_DEVICE_S = 0.02  # assumed time between samples whose clock tells nothing: a 50 Hz device

@@ -8,13 +8,13 @@ from __future__ import annotations
 
 from collections import deque
 from collections.abc import Iterable
+from dataclasses import dataclass
 
 import numpy as np
 
 from jotsk.core.hand.smoother_kernel import solve
 from jotsk.core.hand.steady_after import TREMOR_HZ, USUAL_TREMOR_PX, even_steps, mean_over, penalty, response
 from jotsk.core.hand.trace import Trace
-from jotsk.core.values import dataclass
 
 BAND_HZ = (7.0, 14.0)
 SLOW_PX_S = 180.0  # of the screen: a hand that follows a contour, not one that throws a line

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections import deque
+from dataclasses import dataclass
 from typing import TypeVar
 
 import numpy as np
@@ -12,7 +13,6 @@ from numpy.typing import ArrayLike, NDArray
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import Sample, Trace
 from jotsk.core.ink.pens import Pen
-from jotsk.core.values import dataclass
 
 HALF_SPEED_PX_S = 900.0
 SPEED_HALF_WINDOW_S = 0.03

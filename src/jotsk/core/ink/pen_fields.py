@@ -3,12 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import MISSING, field
+from dataclasses import MISSING, dataclass, field
 from typing import Any
 
 from jotsk.core.hex_color import color_from_hex
 from jotsk.core.json_text import number_in
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 TABS = ("Weight", "Ink", "Ends", "Figure", "Hand", "Name")  # of the pen maker

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import MISSING
+from dataclasses import MISSING, dataclass
 from dataclasses import fields as dataclass_fields
 from typing import Any
 
@@ -15,7 +15,6 @@ from jotsk.core.ink import pen_fields as fields
 from jotsk.core.ink.motifs import NAMES as MOTIFS
 from jotsk.core.ink.pen_fields import Maker, Spec
 from jotsk.core.json_text import number_in
-from jotsk.core.values import dataclass
 from jotsk.core.words import mark, tr
 
 SMALLEST_PX, LARGEST_PX = 0.3, 500.0

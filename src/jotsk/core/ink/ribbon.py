@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
@@ -16,7 +17,6 @@ from jotsk.core.ink.motifs import motif_ribbon
 from jotsk.core.ink.pens import Pen, Taper
 from jotsk.core.ink.thinning_kernel import kept_apart
 from jotsk.core.runtime.computed import computed
-from jotsk.core.values import dataclass
 
 TILE = 128
 LONGEST_STEP_PX = 3.0

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Mapping, Sequence, Set
-from dataclasses import field, replace
+from dataclasses import dataclass, field, replace
 from typing import Any, ClassVar
 
 import numpy as np
@@ -34,7 +34,6 @@ from jotsk.core.marks.runs import (
     steps_of,
 )
 from jotsk.core.runtime.computed import computed
-from jotsk.core.values import dataclass
 
 LOOKS = ("ink", "layer", "all")
 PLACES = (0.125, 0.375, 0.625, 0.875)  # of a run, looked at to tell how much of it lies in something

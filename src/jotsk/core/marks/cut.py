@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any
 
 import numpy as np
@@ -17,7 +17,6 @@ from jotsk.core.ink.ribbon import TILE, Ribbon
 from jotsk.core.json_text import beyond, number_in, with_unknown
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, Store
 from jotsk.core.marks.runs import MOST_SOFTENED_PX, blurred_within, reach_of
-from jotsk.core.values import dataclass
 
 
 @dataclass(frozen=True, eq=False)

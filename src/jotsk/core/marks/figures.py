@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
@@ -9,7 +10,6 @@ import numpy as np
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import wobble_px
 from jotsk.core.marks.stroke import Stroke
-from jotsk.core.values import dataclass
 
 
 @dataclass(frozen=True, slots=True)

@@ -6,7 +6,7 @@ import base64
 import binascii
 import math
 import zlib
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any, ClassVar, Protocol
 
 import cv2
@@ -19,7 +19,6 @@ from jotsk.core.ink.ribbon import TILE
 from jotsk.core.ink.tone_kernel import CROSSES, DOTS, LINES, NOISE, tone_into
 from jotsk.core.json_text import number_in
 from jotsk.core.marks.record import Json
-from jotsk.core.values import dataclass
 
 Point = tuple[float, float]
 FARTHEST_PX = 1e6

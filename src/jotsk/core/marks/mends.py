@@ -6,7 +6,7 @@ A stroke is worked out in this order: trace, steadying, guide, shift, placements
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any
 
 import numpy as np
@@ -17,7 +17,6 @@ from jotsk.core.geometry.placement import MOST_NODES, Map, Matrix, Mesh, jacobia
 from jotsk.core.ink.ribbon import LONGEST_STEP_PX, Ribbon
 from jotsk.core.json_text import number_in
 from jotsk.core.marks.record import Json
-from jotsk.core.values import dataclass
 
 FARTHEST_S, FARTHEST_PX, MOST_WEIGHT = 1e6, 1e6, 100.0
 MOST_KNOTS, MOST_PLACEMENTS = 20_000, 100

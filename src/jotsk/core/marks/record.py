@@ -5,6 +5,7 @@ from __future__ import annotations
 import hashlib
 import secrets
 from collections.abc import Callable, Mapping
+from dataclasses import dataclass
 from typing import Any
 
 import numpy as np
@@ -12,7 +13,6 @@ from numpy.typing import NDArray
 
 from jotsk.core.ink.pens import PEN_SPECS, Pen
 from jotsk.core.json_text import beyond, merged, with_unknown
-from jotsk.core.values import dataclass
 
 Json = Mapping[str, Any]
 Store = Callable[[NDArray[Any]], list[int]]  # puts an array down; returns its place and its length

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from functools import lru_cache
 from typing import NamedTuple
 
@@ -16,7 +16,6 @@ from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX, Pen, Profile
 from jotsk.core.ink.ribbon import NO_TAPER
 from jotsk.core.marks.preview import inked
 from jotsk.core.marks.stroke import Stroke
-from jotsk.core.values import dataclass
 from jotsk.core.words import mark
 
 COURSE = ((0.07, 0.62), (0.2, 0.42), (0.34, 0.36), (0.5, 0.5), (0.66, 0.62), (0.8, 0.52), (0.93, 0.34))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Mapping, Sequence, Set
-from dataclasses import field, replace
+from dataclasses import dataclass, field, replace
 from typing import TYPE_CHECKING, Any, ClassVar
 
 import numpy as np
@@ -28,7 +28,6 @@ from jotsk.core.marks.mends import NONE as NO_MENDS
 from jotsk.core.marks.mends import Mends
 from jotsk.core.marks.record import UID_BITS, Json, Numbers, PenTable, Store, new_uid, uid_of
 from jotsk.core.runtime.computed import computed
-from jotsk.core.values import dataclass
 
 if TYPE_CHECKING:
     from scipy.spatial import KDTree

@@ -3,12 +3,11 @@
 from __future__ import annotations
 
 import math
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any
 
 from jotsk.core.geometry import Rect
 from jotsk.core.json_text import number_in
-from jotsk.core.values import dataclass
 
 FAR = 4.0  # times the size of the page, where a light stands that is only a direction
 FARTHEST_PX = 1e6

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import field, replace
+from dataclasses import dataclass, field, replace
 from typing import Any
 
 from jotsk.core.errors import TooLarge
@@ -12,7 +12,6 @@ from jotsk.core.ink import Color
 from jotsk.core.page.layers.layer import InkLayer, Layer, following_each_other
 from jotsk.core.page.light import Light
 from jotsk.core.page.tiles.tiles import MOST_HALVINGS
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 MOST_PIXELS = 200_000_000

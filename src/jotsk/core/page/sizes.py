@@ -3,11 +3,10 @@
 from __future__ import annotations
 
 import math
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.page.page import Page, blank_page
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 MOST_DPI, LEAST_DPI = 1200.0, 72.0

@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 import time
+from dataclasses import dataclass
 from typing import TypeVar
 
 from PySide6.QtCore import QObject, Qt, Signal
 from PySide6.QtGui import QKeyEvent, QKeySequence
 
 from jotsk.core.guides.guidance import FREELY, STEPPED, STRAIGHT
-from jotsk.core.values import dataclass
 from jotsk.desk.actions import TABLE, Entry
 from jotsk.desk.board.board import Board
 from jotsk.desk.key_map import KeyMap

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
 from pathlib import Path
 
 from PySide6.QtCore import QSize, Qt
@@ -15,7 +16,6 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.recovery.recent_file import RecentFile

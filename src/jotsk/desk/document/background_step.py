@@ -4,13 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from concurrent.futures import Future
+from dataclasses import dataclass
 
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.ink import TILE, Pen
 from jotsk.core.page import Page
 from jotsk.core.runtime.lanes import STEPS, result_of
-from jotsk.core.values import dataclass
 
 MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke of one smooth line that takes 20 to 30 ms
 SWEPT_COSTS, MANY_SWEPT_PX = 4, 4_000.0  # of others: a tile by one smooth line, samples by their width

@@ -6,6 +6,7 @@ import logging
 import weakref
 from collections.abc import Callable
 from concurrent.futures import Future
+from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
 from typing import Any
@@ -20,7 +21,6 @@ from jotsk.core.page import History, Page, blank_page, edits, prepared
 from jotsk.core.page.history import StepCost, step_cost
 from jotsk.core.page.history.history import MOST_BYTES
 from jotsk.core.runtime.lanes import result_of
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 from jotsk.desk.document.background_step import BackgroundStep, StepRunner
 from jotsk.desk.document.checks import PageChecks

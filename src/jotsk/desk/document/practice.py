@@ -5,7 +5,7 @@ from __future__ import annotations
 import logging
 import math
 from collections.abc import Callable, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -19,7 +19,6 @@ from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.frames import MM_PER_INCH
 from jotsk.core.runtime.lanes import BESIDE
-from jotsk.core.values import dataclass
 from jotsk.core.words import capitalized, decimal, tr
 
 if TYPE_CHECKING:

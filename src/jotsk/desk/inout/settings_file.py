@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
@@ -12,7 +13,6 @@ from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color, Pen
 from jotsk.core.json_text import BAD_RECORD, json_of
 from jotsk.core.marks.record import pen_from, pen_record
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 MOST_BYTES = 8 << 20

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import asdict, replace
+from dataclasses import asdict, dataclass, replace
 from typing import Any, TypeVar
 
 from PySide6.QtCore import QObject, Signal
@@ -14,7 +14,6 @@ from jotsk.core.hand import ResponseCurve, TremorMeter
 from jotsk.core.hex_color import color_from_hex, hex_of
 from jotsk.core.ink import Color, Pen
 from jotsk.core.ink.pens import LARGEST_PX, SMALLEST_PX
-from jotsk.core.values import dataclass
 from jotsk.desk.pens.pen_library import PenLibrary
 
 BLACK: Color = (0x14, 0x18, 0x1B)

@@ -9,7 +9,7 @@ import time
 import weakref
 from collections.abc import Callable, Iterator
 from contextlib import suppress
-from dataclasses import field
+from dataclasses import dataclass, field
 from pathlib import Path
 from typing import IO
 
@@ -24,7 +24,6 @@ from jotsk.core.page import Page
 from jotsk.core.page.compose.thumbnail import thumbnail_png
 from jotsk.core.page.history.release import release_pages
 from jotsk.core.runtime.lanes import DISK
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 log = logging.getLogger(__name__)

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
-
-from jotsk.core.values import dataclass
 
 
 @dataclass(frozen=True, slots=True)

@@ -8,6 +8,7 @@ import os
 import shutil
 from collections.abc import Callable, Iterator
 from contextlib import ExitStack, contextmanager, suppress
+from dataclasses import dataclass
 from datetime import datetime
 from functools import partial
 from pathlib import Path
@@ -19,7 +20,6 @@ from jotsk.core.files.opening import read_any
 from jotsk.core.files.store import PageStore
 from jotsk.core.files.stored_parts import Known
 from jotsk.core.page import Page
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 from jotsk.desk.recovery.journal import STEP, SUFFIX, Journal, Kept, Start, bases_of, remove_journal
 

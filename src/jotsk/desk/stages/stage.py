@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 from jotsk.core.ink import Pen
-from jotsk.core.values import dataclass
 
 
 @dataclass(frozen=True, slots=True)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from jotsk.core.values import dataclass
+from dataclasses import dataclass
 
 
 @dataclass(frozen=True, slots=True)

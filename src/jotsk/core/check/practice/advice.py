@@ -4,12 +4,12 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 
 from jotsk.core.check.practice.diary import Entry
 from jotsk.core.check.practice.sheets import DIRECTIONS, KINDS
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 LEAST_LINES = 3  # in a direction, until it counts

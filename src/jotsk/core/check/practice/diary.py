@@ -6,14 +6,13 @@ import csv
 import io
 import math
 from collections.abc import Iterable, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from datetime import datetime
 from pathlib import Path
 from typing import Any
 
 from jotsk.core.check.practice.figures import NUMBERS, Figures
 from jotsk.core.errors import DamagedFile
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 COLUMNS = ("time", "sheet", "size", "steadied", *NUMBERS)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from dataclasses import fields
+from dataclasses import dataclass, fields
 from itertools import pairwise
 
 import numpy as np
@@ -13,7 +13,6 @@ from jotsk.core.check.practice.sheets import Task
 from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import Trace
 from jotsk.core.page.frames import MM_PER_INCH
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 WOBBLE_HZ = (3.0, 13.0)  # tremor of a hand lies at 8 to 12 Hz, its corrections from 3 Hz on

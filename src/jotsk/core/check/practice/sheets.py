@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Iterator, Sequence
+from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
@@ -12,7 +13,6 @@ from jotsk.core.geometry import arc_lengths
 from jotsk.core.geometry.curves import catmull_rom
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.frames import MM_PER_INCH
-from jotsk.core.values import dataclass
 from jotsk.core.words import mark, tr
 
 WIDTH, HEIGHT, DPI = 3508, 2480, 300.0  # A4, landscape

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,7 +14,6 @@ from jotsk.core.geometry import arc_lengths
 from jotsk.core.hand import Trace, trace_from
 from jotsk.core.hand.simulated_pen import minimum_jerk, tremor
 from jotsk.core.page.frames import MM_PER_INCH
-from jotsk.core.values import dataclass
 
 RATE_HZ = 250.0
 LEAST_PRESSURE = 0.1

@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Collection
+from dataclasses import dataclass
 from typing import IO, TYPE_CHECKING
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect
 from jotsk.core.page import Layer, Page, check_size
 from jotsk.core.page.frames import FRAMES, frame
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 if TYPE_CHECKING:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import io
+from dataclasses import dataclass
 from functools import lru_cache
 from pathlib import Path
 
@@ -12,7 +13,6 @@ from PIL import Image, ImageCms
 
 from jotsk.core.errors import CannotRead, DamagedFile, Refused
 from jotsk.core.files.export.pixels import srgb_profile
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 MOST_BYTES = 32 << 20

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from functools import reduce
 from operator import or_
 
@@ -22,7 +22,6 @@ from jotsk.core.page.layers.layer import render
 from jotsk.core.page.layers.tree import ROOT, children
 from jotsk.core.page.layers.tree import inside as inside_of
 from jotsk.core.runtime.parallel import on_all_cores
-from jotsk.core.values import dataclass
 
 Shows = Callable[[Layer], bool]
 

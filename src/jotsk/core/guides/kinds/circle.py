@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any, Self
 
 import numpy as np
@@ -17,7 +17,6 @@ from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective,
 from jotsk.core.guides.kinds.perspective import Perspective
 from jotsk.core.guides.perspective import circle_in, meeting_point
 from jotsk.core.guides.rails import Point, Rail, with_direction
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 LEVEL_FAR_PX = 1e6

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Self
 
 from jotsk.core.geometry import Rect
@@ -12,7 +12,6 @@ from jotsk.core.guides.drawing import beside, through
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import Turned, out
 from jotsk.core.guides.rails import Line, Point, Rail, degrees_of, direction
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 LEAST_BETWEEN, MOST_BETWEEN = 1.0, 179.0

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any, ClassVar, Self
 
 from jotsk.core.geometry import Rect
@@ -14,7 +14,6 @@ from jotsk.core.guides.fields import Row
 from jotsk.core.guides.guide import Guide, Polyline
 from jotsk.core.guides.kinds.placed import SMALLEST_PX, AtPlace, out
 from jotsk.core.guides.rails import Ellipse, Point, Rail, degrees_of, direction, with_direction
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 SIZE = "size"

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any, Self
 
 from jotsk.core.geometry import Rect
@@ -13,7 +13,6 @@ from jotsk.core.guides.drawing import near
 from jotsk.core.guides.guide import Guide, Polyline
 from jotsk.core.guides.kinds.placed import SMALLEST_PX, OnPoints, out
 from jotsk.core.guides.rails import Curve, Point, Rail, curve_through, degrees_of, direction, with_direction
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 MOVE, TURN = "move", "turn"

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from dataclasses import dataclass
 from typing import Self
 
 from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.kinds.perspective import Perspective
 from jotsk.core.guides.kinds.placed import OnPoints
 from jotsk.core.guides.rails import Point
-from jotsk.core.values import dataclass
 
 
 @dataclass(frozen=True, kw_only=True)

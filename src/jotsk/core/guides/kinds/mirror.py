@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 from jotsk.core.guides.kinds.symmetric import Symmetric
 from jotsk.core.guides.symmetry import Map, reflection
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any, Self
 
 from numpy.typing import ArrayLike
@@ -16,7 +16,6 @@ from jotsk.core.guides.guide import Guide, Polyline
 from jotsk.core.guides.kinds.placed import OnPoints
 from jotsk.core.guides.perspective import cone_radius, nearest_on_horizon, outside_cone
 from jotsk.core.guides.rails import Ellipse, Line, Point, Rail, direction, rail_to
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 HORIZON = "horizon"

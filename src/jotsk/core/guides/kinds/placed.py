@@ -4,14 +4,13 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any, Self
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
 from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.rails import Point, degrees_of, direction
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 SMALLEST_PX = 1.0

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any, Self
 
 import numpy as np
@@ -17,7 +17,6 @@ from jotsk.core.guides.kinds.in_perspective import FourPoints, last_perspective,
 from jotsk.core.guides.kinds.perspective import Perspective
 from jotsk.core.guides.perspective import divided, meeting_point, row
 from jotsk.core.guides.rails import Line, Point, Rail
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Self
 
 from jotsk.core.geometry import Rect
@@ -13,7 +13,6 @@ from jotsk.core.guides.drawing import round_line
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import Turned, out
 from jotsk.core.guides.rails import UNDER_THE_PEN_PX, Ellipse, Point, Rail, direction, with_direction
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 RINGS, MOST_RINGS = 10, 60

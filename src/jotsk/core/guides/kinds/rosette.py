@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from dataclasses import dataclass
 from typing import Any
 
 from jotsk.core.geometry import Rect
@@ -11,7 +12,6 @@ from jotsk.core.guides.drawing import ray
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.symmetric import Symmetric
 from jotsk.core.guides.symmetry import MOST_COPIES, Map, reflection, turn
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 

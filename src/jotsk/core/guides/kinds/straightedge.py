@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from dataclasses import dataclass
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.drawing import through
 from jotsk.core.guides.guide import Polyline
 from jotsk.core.guides.kinds.placed import Turned
 from jotsk.core.guides.rails import Line, Point, Rail, direction
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 

@@ -4,6 +4,7 @@ cost one layer instead of all."""
 from __future__ import annotations
 
 from collections.abc import Collection
+from dataclasses import dataclass
 
 import cv2
 import numpy as np
@@ -17,7 +18,6 @@ from jotsk.core.page.compose.flat_kernel import INK, NOTHING, PIXELS, between_in
 from jotsk.core.page.compose.layer_kernel import ink_layers_into
 from jotsk.core.page.tiles.address import Place, taken_out
 from jotsk.core.page.tiles.tiles import InkTile, Key, Pixels, rgba
-from jotsk.core.values import dataclass
 
 MOST_ACTIVE = 256
 BLACK = np.uint32(0)

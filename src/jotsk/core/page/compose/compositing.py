@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import field
+from dataclasses import dataclass, field
 
 import numpy as np
 from numpy.typing import NDArray
@@ -19,7 +19,6 @@ from jotsk.core.page.layers.layer import GroupLayer, Layer
 from jotsk.core.page.layers.tree import ROOT, children
 from jotsk.core.page.page import Page
 from jotsk.core.page.tiles.tiles import CLEAR, InkTile, Pixels, Tiles, opened
-from jotsk.core.values import dataclass
 
 LayerChoice = Callable[[Layer], bool]
 AlphaOfTile = Callable[[int, int, int], NDArray[np.uint8] | None]

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 import time
 from collections.abc import Collection, Iterable, Mapping, MutableMapping, Sequence
+from dataclasses import dataclass
 from typing import Any, NamedTuple
 
 import cv2
@@ -25,7 +26,6 @@ from jotsk.core.page.page import Page
 from jotsk.core.page.tiles.address import Place, taken_out
 from jotsk.core.page.tiles.tiles import Key, Stored, rgba
 from jotsk.core.runtime.parallel import in_shares
-from jotsk.core.values import dataclass
 
 MOST_TILES = 1600  # of 64 KB, of each size
 MOST_RECENT, MOST_EXPECTED, MOST_GONE = 512, 128, 4096

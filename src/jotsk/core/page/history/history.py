@@ -7,7 +7,7 @@ import threading
 import time
 from collections.abc import Callable
 from concurrent.futures import Future
-from dataclasses import field, replace
+from dataclasses import dataclass, field, replace
 from functools import partial
 from itertools import chain
 from typing import Any, TypeVar
@@ -27,7 +27,6 @@ from jotsk.core.page.page import Page, prepared
 from jotsk.core.page.tiles.tiles import unshared_bytes
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.runtime.memory import share_of_memory
-from jotsk.core.values import dataclass
 
 MOST_BYTES = share_of_memory(1 / 64, 128 << 20, 256 << 20)  # all steps of some thousand strokes, most of them packed
 STAY_OPEN = 24  # steps on either side of the present that are not packed, unless they are large

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Literal
 
 import zstandard
@@ -13,7 +13,6 @@ from jotsk.core.page.page import Page
 from jotsk.core.page.tiles.identity import Pack, TileIdentity, give_name, name_of
 from jotsk.core.page.tiles.tiles import Key, Stored, Tiles, tile_bytes, tile_from
 from jotsk.core.runtime.giving_way import giving_way
-from jotsk.core.values import dataclass
 
 LEVEL = 1  # three times as quick as Deflate's quickest, and smaller, on tiles of ink
 CELL_BYTES = 320  # what a tile's place and pair take besides what they were compressed to

@@ -10,7 +10,7 @@ import math
 import threading
 import weakref
 from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import field, replace
+from dataclasses import dataclass, field, replace
 from typing import Any, NamedTuple
 
 import cv2
@@ -24,7 +24,6 @@ from jotsk.core.ink.outline_kernel import fill_outline
 from jotsk.core.ink.tone_kernel import screen_into
 from jotsk.core.json_text import number_in
 from jotsk.core.page.tiles.tiles import Pixels, Tiles, pixels_of
-from jotsk.core.values import dataclass
 from jotsk.core.words import tr
 
 BLOCK = 4 * TILE  # worked out at a time

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import field, replace
+from dataclasses import dataclass, field, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -28,7 +28,6 @@ from jotsk.core.page.layers.placing import Placement
 from jotsk.core.page.tiles.tiles import InkTile, Key, Stored, Tiles, opened
 from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.runtime.parallel import on_all_cores
-from jotsk.core.values import dataclass
 
 # At the 30 % of a sketch under ink this prints on white as #B2DDED, next to #A4DDED, the hue usually given for
 # non-photo blue (from memory); that hue itself would vanish at 30 %.

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 import cv2
 import numpy as np
@@ -14,7 +14,6 @@ from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.ink import TILE
 from jotsk.core.page.tiles.tiles import Key, Pixels, Tiles, rgba
-from jotsk.core.values import dataclass
 
 LEAST_SCALE, LARGEST_SCALE = 0.005, 200.0
 MUCH_SMALLER = 3.0  # times as large as a picture is what fits on the page

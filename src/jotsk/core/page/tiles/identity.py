@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import threading
 import weakref
+from dataclasses import dataclass
 
 from jotsk.core.page.tiles.tiles import Stored
-from jotsk.core.values import dataclass
 
 
 @dataclass(frozen=True, slots=True, eq=False)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import weakref
 from collections.abc import Collection, Iterator, Mapping
-from dataclasses import field
+from dataclasses import dataclass, field
 from functools import partial
 from types import MappingProxyType
 
@@ -26,7 +26,6 @@ from jotsk.core.ink.blend_kernel import (
 )
 from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.runtime.parallel import THREADS, in_shares, on_all_cores
-from jotsk.core.values import dataclass
 
 Pixels = NDArray[np.uint32]  # (128, 128), premultiplied, R in the lowest byte
 Key = tuple[int, int]

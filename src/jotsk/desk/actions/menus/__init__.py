@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from jotsk.core.values import dataclass
+from dataclasses import dataclass
+
 from jotsk.core.words import tr
 from jotsk.desk.actions.entry import Entry
 from jotsk.desk.actions.menus import check, edit, fill, guides, hand, help, layer, mend, page, view

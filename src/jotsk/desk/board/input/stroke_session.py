@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 import time
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -27,7 +27,6 @@ from jotsk.core.marks import Cut, Stroke
 from jotsk.core.marks.shown import ShownInk
 from jotsk.core.page import WetLayer
 from jotsk.core.page.compose.layer_kernel import INKS, RUBS
-from jotsk.core.values import dataclass
 from jotsk.desk.document.background_step import takes_long
 from jotsk.desk.pens.hand import PenSettings
 

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.values import dataclass
 
 SQUINT_SHARE = 0.008  # of the longer side of the view, the deviation of the blur: forms are seen, lines are not
 SIGMAS = 2.5

@@ -111,8 +111,8 @@ def unreadable(screen):
         part = pixels[
             LARGER * seen.top() : LARGER * (seen.bottom() + 1), LARGER * seen.left() : LARGER * (seen.right() + 1)
         ]
-        if part.size == 0 or min(seen.width(), seen.height()) < 8:
-            continue  # scrolled out of sight
+        if part.size == 0 or min(seen.width(), seen.height()) < 8 or 2 * seen.height() < widget.height():
+            continue  # scrolled out of sight, or most of it
         colors, counts = np.unique(part.reshape(-1, 3), axis=0, return_counts=True)
         ground = hex_of(colors[counts.argmax()])
         often = colors[counts >= 4]

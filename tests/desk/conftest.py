@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import gc
+import itertools
 import sys
 
 import numpy as np
@@ -20,6 +22,9 @@ from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
+
+COLLECTED_EVERY = 12  # windows
+_made = itertools.count()
 
 
 def kernels_compiled() -> dict[str, set[str]]:
@@ -56,6 +61,9 @@ def make_window(qtbot, tmp_path):
     """Open windows that share settings and shelf, as one after another start of the application does."""
     # Windows of tests before would go with the next event loop, and each new style be worked out for all of them.
     QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
+    if next(_made) % COLLECTED_EVERY == 0:
+        gc.unfreeze()  # a window sets aside what is loaded, and so those that were closed before it
+        gc.collect()
     load_fonts()
     apply_theme(QApplication.instance(), DAY)
 

@@ -14,13 +14,13 @@ from numpy.typing import NDArray
 from jotsk.core.check.finding import USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.pushing import pushed_off
-from jotsk.core.check.sides import STRAY_RADII, Side, sides_of
+from jotsk.core.check.sides import STRAY_RADII, Side, least_side_px, sides_of
 from jotsk.core.geometry import Rect
+from jotsk.core.guides.fitting import distances_to_polygon
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame
 from jotsk.core.words import tr
 
-LEAST_SHARE = 0.12  # of the page's shorter side: a straight line that long may be a frame
 ARM_WIDTHS, LEAST_ARM_PX = 2.5, 8.0  # along both arms of a corner, where their directions are taken
 INSIDE_SHARE = 0.03  # of a border, from its ends
 WIDEST_COS, LEAVES_COS = -0.57, 0.2  # a corner is at most 125 degrees wide, and both arms leave the frame
@@ -66,7 +66,7 @@ def corners(
 
 def _borders(page: Page, index: InkIndex) -> Iterator[Side]:
     """The long straight parts of all lines, and where the page is cut."""
-    least = LEAST_SHARE * min(page.width, page.height)
+    least = least_side_px(page)
     _, sizes = index.boxes
     is_long = (2 * sizes.max(axis=1, initial=0.0) >= least) & ~index.broken & ~index.hatching
     for number in np.flatnonzero(is_long).tolist():
@@ -107,9 +107,7 @@ def _corners_at(index: InkIndex, border: Side, within_px: float) -> Iterator[_Co
 
 def _away(xy: NDArray[np.float64], border: Side) -> NDArray[np.float64]:
     """How far places (N, 2) are from the middle of a border."""
-    way = border.b - border.a
-    share = np.clip((xy - border.a) @ way / (way @ way), 0.0, 1.0)
-    return np.asarray(np.hypot(*(xy - border.a - share[:, None] * way).T))
+    return distances_to_polygon(xy, np.stack([border.a, border.b]), closed=False)
 
 
 def _strokes_at(index: InkIndex, border: Side, reach: float) -> list[int]:

@@ -24,6 +24,7 @@ from jotsk.core.hand.wobble import MEANT_STRENGTH
 from jotsk.core.marks import Stroke
 from jotsk.core.mend.brush import heavier
 from jotsk.core.mend.crossings import crossings
+from jotsk.core.mend.snip import strokes_of
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.page.frames import MM_PER_INCH
@@ -121,7 +122,7 @@ def _pushed_apart(
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer):
         return page
-    known = {mark.uid: mark for mark in layer.marks if isinstance(mark, Stroke)}
+    known = {stroke.uid: stroke for stroke in strokes_of(layer)}
     if one not in known or two not in known:
         return page
     p, q = (known[uid].own_ribbon.points[:, :2].astype(np.float64) for uid in (one, two))
@@ -184,8 +185,8 @@ def _measured_wobble(stroke: Stroke, least_px: float) -> float:
 def _changed(page: Page, *, uid: int, one: int, change: Callable[[Stroke], Stroke | None]) -> Page:
     """One stroke of a layer changed, or taken away; nothing if it is gone."""
     layer = page.layer(uid)
-    marks = layer.marks if isinstance(layer, InkLayer) else ()
-    pairs = [(mark, change(mark)) for mark in marks if isinstance(mark, Stroke) and mark.uid == one]
+    strokes = strokes_of(layer) if isinstance(layer, InkLayer) else []
+    pairs = [(stroke, change(stroke)) for stroke in strokes if stroke.uid == one]
     return with_all_replaced(page, uid, pairs) if pairs else page
 
 

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from jotsk.core.check.finding import Finding
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
-from jotsk.core.marks import Stroke
+from jotsk.core.mend.snip import strokes_of
 from jotsk.core.page import InkLayer, Page, flattened, rgba
 
 CROSS_PX = 4  # beyond a line that would go
@@ -36,8 +36,8 @@ def proposed(before: Page, after: Page) -> list[NDArray[np.float64]]:
         was = before.layer(layer.uid)
         if layer is was or not isinstance(layer, InkLayer):
             continue
-        old = _strokes_of(was) if isinstance(was, InkLayer) else {}
-        new = _strokes_of(layer)
+        old = {stroke.uid: stroke for stroke in strokes_of(was)} if isinstance(was, InkLayer) else {}
+        new = {stroke.uid: stroke for stroke in strokes_of(layer)}
         for uid, stroke in new.items():
             if old.get(uid) is not stroke:
                 lines += stroke.ribbon.edges()
@@ -45,10 +45,6 @@ def proposed(before: Page, after: Page) -> list[NDArray[np.float64]]:
             x0, y0, x1, y1 = old[uid].bounds.grown(CROSS_PX)
             lines += [np.array([(x0, y0), (x1, y1)], np.float64), np.array([(x0, y1), (x1, y0)], np.float64)]
     return lines
-
-
-def _strokes_of(layer: InkLayer) -> dict[int, Stroke]:
-    return {mark.uid: mark for mark in layer.marks if isinstance(mark, Stroke)}
 
 
 class Proposal(NamedTuple):
@@ -73,11 +69,8 @@ def proposals(
             scale = min(1.0, side_px / max(rect.width, rect.height))
             size = max(1, round(rect.width * scale)), max(1, round(rect.height * scale))
             picture = cv2.resize(rgba(flattened(page, rect)), size, interpolation=cv2.INTER_AREA)
-            made.append(
-                Proposal(
-                    finding, np.asarray(picture, np.uint8), [(line - (rect.x0, rect.y0)) * scale for line in lines]
-                )
-            )
+            placed = [(line - (rect.x0, rect.y0)) * scale for line in lines]
+            made.append(Proposal(finding, np.asarray(picture, np.uint8), placed))
     return made
 
 

@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.marks import Stroke
 from jotsk.core.mend.brush import shifted_by
+from jotsk.core.mend.snip import strokes_of
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 
@@ -25,7 +26,7 @@ def pushed_off(
     for layer in page.layers:
         if not isinstance(layer, InkLayer):
             continue
-        strokes = [mark for mark in layer.marks if isinstance(mark, Stroke) and mark.uid in uids]
+        strokes = [stroke for stroke in strokes_of(layer) if stroke.uid in uids]
         pairs = [(stroke, _pushed(stroke, at, APART * within_px * way, within_px, reach_px)) for stroke in strokes]
         if pairs:
             page = with_all_replaced(page, layer.uid, pairs)

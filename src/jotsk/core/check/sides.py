@@ -12,7 +12,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.marks import Stroke
+from jotsk.core.page import Page
 
+LEAST_SHARE = 0.12  # of the page's shorter side: as long as the side of a frame is, at least
 STRAY_RADII = 2.0  # from its straight: a side that is drawn by hand, at most
 
 
@@ -23,6 +25,11 @@ class Side(NamedTuple):
     b: NDArray[np.float64]
     radius: float
     owner: int
+
+
+def least_side_px(page: Page) -> float:
+    """As long as a straight line is that may be the side of a frame."""
+    return LEAST_SHARE * min(page.width, page.height)
 
 
 def sides_of(stroke: Stroke, least_px: float, owner: int = -1) -> Iterator[Side]:

@@ -15,26 +15,25 @@ from numpy.typing import NDArray
 
 from jotsk.core.check.finding import ENOUGH, USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
-from jotsk.core.check.sides import Side, sides_of
+from jotsk.core.check.sides import Side, least_side_px, sides_of
 from jotsk.core.fill.pour import clear_px
 from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.area import Pour
 from jotsk.core.mend.brush import heavier
-from jotsk.core.mend.snip import shown_ink
+from jotsk.core.mend.snip import shown_ink, strokes_of
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.runtime.giving_way import giving_way
 from jotsk.core.words import tr
 
 MOST_PX = 6_000_000
-FRAME_SHARE = 0.12  # of the page's shorter side: as long as the side of a frame is, at least
 MOSTLY, AROUND_SHARE = 0.8, 0.6  # of the lines outside; of the page, that frames lie around
 GROUND_SHARE, PLACES = 0.4, 100  # of a side of a frame, along which the ground lies; where it is looked at
 
 
-class Outline(NamedTuple):
+class Silhouette(NamedTuple):
     """The outside strokes of a layer, how thick they are, and how thick the inside ones are: medians, px."""
 
     strokes: tuple[Stroke, ...]
@@ -47,25 +46,25 @@ class Outline(NamedTuple):
         return self.thick_px / max(1e-6, self.thin_px)
 
 
-def outline_of(page: Page, layer: InkLayer) -> Outline | None:
+def silhouette_of(page: Page, layer: InkLayer) -> Silhouette | None:
     """None if a layer has no outside, or next to nothing inside."""
     outer, inner = outside_and_inside(page, layer)
     if len(outer) < 1 or len(inner) < 3:
         return None
     thick, thin = (float(np.median([_width(stroke) for stroke in strokes])) for strokes in (outer, inner))
-    return Outline(tuple(outer), thick, thin)
+    return Silhouette(tuple(outer), thick, thin)
 
 
-def with_outline(page: Page, uid: int, outline: Outline, times: float) -> Page:
+def with_silhouette(page: Page, uid: int, silhouette: Silhouette, times: float) -> Page:
     """The outside strokes of a layer made so many times as thick as the inside ones, each as much as the others, from
     what they were when its outline was found. Those that are gone since are left out."""
-    by = times / max(1e-6, outline.times)
+    by = times / max(1e-6, silhouette.times)
     layer = page.layer(uid)
     if not isinstance(layer, InkLayer):
         return page
-    were = {stroke.uid: stroke for stroke in outline.strokes}
-    marks = [mark for mark in layer.marks if isinstance(mark, Stroke) and mark.uid in were]
-    return with_all_replaced(page, uid, [(mark, heavier(were[mark.uid], by)) for mark in marks])
+    were = {stroke.uid: stroke for stroke in silhouette.strokes}
+    strokes = [stroke for stroke in strokes_of(layer) if stroke.uid in were]
+    return with_all_replaced(page, uid, [(stroke, heavier(were[stroke.uid], by)) for stroke in strokes])
 
 
 def weights(page: Page, ratio: float = USUAL.outside, *, index: InkIndex | None = None) -> list[Finding]:
@@ -74,18 +73,20 @@ def weights(page: Page, ratio: float = USUAL.outside, *, index: InkIndex | None 
     index = index or InkIndex(page)
     found = []
     for layer in shown_ink(page):
-        outline = outline_of(page, layer)
-        if outline is None or outline.times >= ratio * ENOUGH or _are_hatching(outline.strokes, index):
+        silhouette = silhouette_of(page, layer)
+        if silhouette is None or silhouette.times >= ratio * ENOUGH or _are_hatching(silhouette.strokes, index):
             continue
-        points = min(outline.strokes, key=_width).own_ribbon.points
+        points = min(silhouette.strokes, key=_width).own_ribbon.points
         at = (float(points[len(points) // 2, 0]), float(points[len(points) // 2, 1]))
         words = tr(
             "The outside is {times:.1f} times as thick as the inside; {ratio:g} times stands out.",
-            times=outline.times,
+            times=silhouette.times,
             ratio=ratio,
         )
-        mend = partial(with_outline, uid=layer.uid, outline=outline, times=ratio)
-        found.append(Finding("weight", at, outline.thick_px, layer.name, words, ratio - outline.times, mend, layer.uid))
+        mend = partial(with_silhouette, uid=layer.uid, silhouette=silhouette, times=ratio)
+        found.append(
+            Finding("weight", at, silhouette.thick_px, layer.name, words, ratio - silhouette.times, mend, layer.uid)
+        )
     return found
 
 
@@ -98,7 +99,7 @@ def _are_hatching(strokes: Collection[Stroke], index: InkIndex) -> bool:
 def outside_and_inside(page: Page, layer: InkLayer) -> tuple[list[Stroke], list[Stroke]]:
     """The strokes of a layer that border what lies outside of its figures, and those that lie inside. Where nothing but
     the frames of panels borders the outside, it goes on inside of them, and frames are neither."""
-    strokes = [mark for mark in layer.marks if isinstance(mark, Stroke) and len(mark.own_ribbon.points) > 3]
+    strokes = [stroke for stroke in strokes_of(layer) if len(stroke.own_ribbon.points) > 3]
     if len(strokes) < 4:
         return [], []
     regions = _regions(page, layer)
@@ -159,16 +160,14 @@ def _cells(places: NDArray[np.floating[Any]], regions: _Regions) -> tuple[NDArra
 def _frames(page: Page, outer: list[Stroke]) -> list[tuple[Stroke, list[Side]]]:
     """The frames of panels, with their sides: outside strokes of long straight parts, if next to nothing else is
     outside and they lie around most of the page."""
-    least = FRAME_SHARE * min(page.width, page.height)
+    least = least_side_px(page)
     found = []
     for stroke in outer:
         sides = list(sides_of(stroke, least))
         if sum(math.dist(side.a, side.b) for side in sides) >= MOSTLY * stroke.own_ribbon.length_px:
             found.append((stroke, sides))
-    long, whole = (
-        sum(stroke.own_ribbon.length_px for stroke in strokes) for strokes in ([stroke for stroke, _ in found], outer)
-    )
-    if not found or long < MOSTLY * whole:
+    long = sum(stroke.own_ribbon.length_px for stroke, _ in found)
+    if not found or long < MOSTLY * sum(stroke.own_ribbon.length_px for stroke in outer):
         return []
     around = EMPTY
     for stroke, _ in found:
@@ -206,7 +205,7 @@ def width_picture(
     heat = np.zeros((h, w), np.float32)
     layers = shown_ink(page)
     for number, layer in enumerate(layers):
-        strokes = [mark for mark in layer.marks if isinstance(mark, Stroke)]
+        strokes = strokes_of(layer)
         for k, stroke in enumerate(giving_way(strokes)):
             report((number + k / len(strokes)) / len(layers))
             for start, stop in stroke.ribbon.pieces:
@@ -228,7 +227,7 @@ def widths_by_length(layers: Collection[InkLayer], bins: int = 40) -> tuple[NDAr
     """(bins + 1,) full widths, px, and the length of all lines of some layers between each two of them, (bins,) px."""
     widths, lengths = [np.zeros(0)], [np.zeros(0)]
     for layer in layers:
-        for stroke in (mark for mark in layer.marks if isinstance(mark, Stroke)):
+        for stroke in strokes_of(layer):
             for start, stop in stroke.ribbon.pieces:
                 p = stroke.ribbon.points[start:stop].astype(np.float64)
                 if len(p) > 1:

@@ -17,7 +17,7 @@ from jotsk.desk.document.track_drag import TrackDrag
 
 if TYPE_CHECKING:
     from jotsk.core.check.finding import Finding
-    from jotsk.core.check.weights import Outline
+    from jotsk.core.check.weights import Silhouette
     from jotsk.desk.document.checks import PageChecks
     from jotsk.desk.document.document import Document
 
@@ -114,10 +114,10 @@ class LineWeights(QObject):
 
 
 def _weights_of(page: Page, layer: InkLayer) -> Weights:
-    from jotsk.core.check.weights import outline_of, widths_by_length  # loaded when it is asked for first
+    from jotsk.core.check.weights import silhouette_of, widths_by_length  # loaded when it is asked for first
 
-    outline = outline_of(page, layer)
-    return Weights(*widths_by_length([layer]), None if outline is None else outline.times)
+    silhouette = silhouette_of(page, layer)
+    return Weights(*widths_by_length([layer]), None if silhouette is None else silhouette.times)
 
 
 class _Dragged:
@@ -125,15 +125,15 @@ class _Dragged:
 
     def __init__(self, uid: int) -> None:
         self.uid = uid
-        self._outline: Outline | None = None
+        self._silhouette: Silhouette | None = None
 
     def at(self, times: float) -> Callable[[Page], Page]:
         def change(page: Page) -> Page:
-            from jotsk.core.check.weights import outline_of, with_outline
+            from jotsk.core.check.weights import silhouette_of, with_silhouette
 
             layer = page.layer(self.uid)
-            if self._outline is None and isinstance(layer, InkLayer):
-                self._outline = outline_of(page, layer)
-            return page if self._outline is None else with_outline(page, self.uid, self._outline, times)
+            if self._silhouette is None and isinstance(layer, InkLayer):
+                self._silhouette = silhouette_of(page, layer)
+            return page if self._silhouette is None else with_silhouette(page, self.uid, self._silhouette, times)
 
         return change

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QRect, Qt
 from PySide6.QtGui import QAccessible, QImage
 from PySide6.QtWidgets import (
     QAbstractButton,
@@ -111,8 +111,8 @@ def unreadable(screen):
         part = pixels[
             LARGER * seen.top() : LARGER * (seen.bottom() + 1), LARGER * seen.left() : LARGER * (seen.right() + 1)
         ]
-        if part.size == 0 or min(seen.width(), seen.height()) < 8 or 2 * seen.height() < widget.height():
-            continue  # scrolled out of sight, or most of it
+        if part.size == 0 or min(seen.width(), seen.height()) < 8 or not shows_its_text(widget):
+            continue  # scrolled out of sight
         colors, counts = np.unique(part.reshape(-1, 3), axis=0, return_counts=True)
         ground = hex_of(colors[counts.argmax()])
         often = colors[counts >= 4]
@@ -120,6 +120,16 @@ def unreadable(screen):
         if best < READ:
             found.append((type(widget).__name__, text, ground, round(best, 2)))
     return found
+
+
+def shows_its_text(widget):
+    """Whether some of the letters of a label are in sight, not its margin alone."""
+    if not isinstance(widget, QLabel) or widget.wordWrap():
+        return True
+    metrics = widget.fontMetrics()
+    room = widget.style().itemTextRect(metrics, widget.contentsRect(), widget.alignment(), True, widget.text())
+    letters = QRect(room.left(), room.top() + metrics.ascent() - metrics.capHeight(), room.width(), metrics.capHeight())
+    return widget.visibleRegion().boundingRect().intersects(letters)
 
 
 def text_of(widget):

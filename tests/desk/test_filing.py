@@ -175,10 +175,10 @@ def test_a_file_that_is_written_holds_up_no_change_of_the_page(window, pen, tmp_
     window.filing.save(tmp_path / "a.ora")
     pen.draw(across(window))
     window.document.layers.add_flat_copy()
-    qtbot.waitUntil(lambda: window.document.undo_label == "Flat copy")
+    qtbot.waitUntil(lambda: window.document.undo_label == "Flat copy" and len(window.filing.jobs.jobs) == 1)
     window.document.undo()
     assert window.document.undo_label == "Stroke" and window.filing.jobs.is_busy
-    qtbot.waitUntil(lambda: "a.ora" in window.status.text)  # what is still under way is shown again
+    assert "a.ora" in window.status.text, "what is still under way is shown again"
     slow_save.set()
     settle(window)
     assert window.document.is_unsaved and (tmp_path / "a.ora").exists()

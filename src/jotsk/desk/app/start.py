@@ -204,6 +204,7 @@ class _Log(logging.Handler):
             from logging.handlers import RotatingFileHandler
 
             try:
+                self._path.parent.mkdir(parents=True, exist_ok=True)
                 self._to = RotatingFileHandler(self._path, maxBytes=1 << 20, backupCount=2)
             except OSError:
                 self._to = logging.StreamHandler()
@@ -212,12 +213,7 @@ class _Log(logging.Handler):
 
 
 def _start_log() -> None:
-    folder = state_folder()
-    try:
-        folder.mkdir(parents=True, exist_ok=True)
-        handler: logging.Handler = _Log(folder / "jotsk.log")
-    except OSError:
-        handler = logging.StreamHandler()
+    handler = _Log(state_folder() / "jotsk.log")
     handler.setFormatter(logging.Formatter("%(asctime)s %(levelname)s %(name)s: %(message)s"))
     logging.getLogger().addHandler(handler)
     logging.getLogger().setLevel(logging.INFO)

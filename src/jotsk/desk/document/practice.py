@@ -64,7 +64,7 @@ class Practice(QObject):
 
     def _page_taken(self) -> None:
         self._with_steadiness = None
-        page = self._document.page
+        page = self._document.page  # without a sheet practice is not loaded
         self.sheet = None if page.sheet is None else practice.sheets.sheet_on(page)
         self._results = {}
         for stroke in self._strokes() if self.sheet is not None else ():  # of a sheet that was opened from its file

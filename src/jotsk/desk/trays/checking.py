@@ -34,10 +34,14 @@ class CheckingTray(QWidget):
         super().__init__(parent)
         self._document, self._settings = document, settings
         self.leaks = Track(
-            tr("Gaps up to"), TrackKind.SIZE, 1, 40, unit="px", tooltip=tr("Wider gaps are no leaks: they are meant")
+            tr("Gaps up to"),
+            TrackKind.SIZE,
+            *RANGES["leak_px"],
+            unit="px",
+            tooltip=tr("Wider gaps are no leaks: they are meant"),
         )
         self.tangents = Track(
-            tr("Touching within"), TrackKind.SIZE, 0.5, 20, unit="px",
+            tr("Touching within"), TrackKind.SIZE, *RANGES["tangent_px"], unit="px",
             tooltip=tr("Lines, ends and corners that are no farther apart are tangents"),
         )  # fmt: skip
         self.wobble = Track(

@@ -9,10 +9,12 @@ import numpy as np
 import pytest
 import shapely
 
-from jotsk.core.hand import trace_from
+from jotsk.core.geometry import Rect
+from jotsk.core.hand import Sample, trace_from
 from jotsk.core.ink import Drive, Pen, pen_by_id
 from jotsk.core.ink.motifs import NAMES, shape_from
 from jotsk.core.ink.ribbon import NO_TAPER
+from jotsk.core.ink.wet_figure import wet_ink
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.record import pen_from, pen_record
 from jotsk.core.page import blank_page, edits, flattened, render
@@ -126,3 +128,30 @@ def test_thousands_of_motifs_on_one_line_are_bounded():
     line = Stroke(trace_from(t, 20 + 9000 * t, 100 + 0 * t, 1.0), pen, 0.6, (0, 0, 0), 0.0, 0.0)
     assert len(line.ribbon.pieces) <= 3 * 5_000
     assert line.ribbon.points[:, 0].max() == pytest.approx(20 + 5_000, abs=3), "each is a px from the next at least"
+
+
+@pytest.mark.parametrize("pen_id", ["cord", "lock-of-hair", "motif-rope", "motif-leaves"])
+def test_a_wet_figure_is_shown_small_as_it_is_shown_large(pen_id):
+    """Against the mean of the px it stands for; what it hides is what the dry stroke does."""
+    line = stroke(pen_by_id(pen_id), 40.0)
+    wet = wet_ink(line.pen, 40.0, 0.0, page=Rect(0, 0, 1024, 512))
+    assert wet.alpha(1, 0, 0) is None and wet.hidden(0, 0, 0) is None, "nothing is drawn yet"
+    for row in line.trace.samples.tolist():
+        wet.push(Sample(*row))
+    large = _picture(wet.alpha, 0)
+    for level in (1, 2):
+        small, n = _picture(wet.alpha, level), 1 << level
+        mean = large.reshape(len(large) // n, n, -1, n).mean(axis=(1, 3))
+        assert mean.max() > 60 and np.abs(small - mean).mean() < 0.3
+        assert small.sum() == pytest.approx(mean.sum(), rel=0.12), "of fine lines side by side the darker counts"
+    hidden, dry = _picture(wet.hidden, 0), line.hides(line.cells_on(Rect(0, 0, 1024, 512)))
+    assert (hidden > 0).any() == bool(dry) == (line.pen.cord > 0)
+    assert np.array_equal(hidden, _picture(lambda _, *key: dry.get(key), 0))
+
+
+def _picture(tile, level: int) -> np.ndarray:
+    """The first 1,024 x 512 px of the page, halved `level` times."""
+    rows, columns = 4 >> level, 8 >> level
+    empty = np.zeros((128, 128), np.uint8)
+    tiles = [[tile(level, column, row) for column in range(columns)] for row in range(rows)]
+    return np.block([[empty if each is None else each for each in row] for row in tiles]).astype(float)

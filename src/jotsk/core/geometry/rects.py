@@ -80,6 +80,6 @@ def rect_around(points: NDArray[np.floating], margin: float = 0.0) -> Rect:
     """Return the whole pixels covered by (N, 2) `points` grown by `margin` px."""
     if len(points) == 0:
         return EMPTY
-    x0, y0 = points.min(axis=0).tolist()
-    x1, y1 = points.max(axis=0).tolist()
+    xs, ys = points[:, 0], points[:, 1]  # each for itself: along rows it takes ten times as long
+    x0, y0, x1, y1 = float(xs.min()), float(ys.min()), float(xs.max()), float(ys.max())
     return Rect(math.floor(x0 - margin), math.floor(y0 - margin), math.ceil(x1 + margin), math.ceil(y1 + margin))

@@ -26,6 +26,16 @@ def _between(x: float, along: NDArray[np.float64]) -> int:
 
 
 @njit(**OPTIONS)
+def _near(k: int, x: float, along: NDArray[np.float64]) -> int:
+    """As `_between`, for a place near piece k."""
+    while k < len(along) - 2 and x >= along[k + 1]:
+        k += 1
+    while k > 0 and x < along[k]:
+        k -= 1
+    return k
+
+
+@njit(**OPTIONS)
 def _at(x: float, k: int, along: NDArray[np.float64], column: NDArray[np.float64]) -> float:
     """Linear interpolation on piece k; the ends go on level."""
     if x <= along[0]:
@@ -33,6 +43,28 @@ def _at(x: float, k: int, along: NDArray[np.float64], column: NDArray[np.float64
     if x >= along[-1]:
         return column[-1]
     return (column[k + 1] - column[k]) / (along[k + 1] - along[k]) * (x - along[k]) + column[k]
+
+
+@njit(**OPTIONS)
+def _slopes(along: NDArray[np.float64], columns: NDArray[np.float64]) -> NDArray[np.float64]:
+    """How each column rises on each piece."""
+    slope = np.empty(columns.shape)
+    for k in range(len(along) - 1):
+        for column in range(columns.shape[1]):
+            slope[k, column] = (columns[k + 1, column] - columns[k, column]) / (along[k + 1] - along[k])
+    return slope
+
+
+@njit(**OPTIONS)
+def _on(
+    x: float, k: int, along: NDArray[np.float64], columns: NDArray[np.float64], slope: NDArray[np.float64], column: int
+) -> float:
+    """As `_at`, of one of many columns whose slopes are worked out."""
+    if x <= along[0]:
+        return columns[0, column]
+    if x >= along[-1]:
+        return columns[-1, column]
+    return slope[k, column] * (x - along[k]) + columns[k, column]
 
 
 @njit(**OPTIONS)
@@ -81,6 +113,7 @@ def placed(
     across, weight of all lines of the figure, each up to its place in `ends`.
     """
     total = along[-1]
+    slope, slope_n = _slopes(along, columns), _slopes(along, normal)
     rows = np.empty((len(starts) * (len(figure) + len(ends)), 5))
     stops = np.empty(len(starts) * len(ends), np.int64)
     count, pieces = 0, 0
@@ -108,12 +141,12 @@ def placed(
                 if is_unbroken and place > total:  # it ends where the line does
                     is_over = True
                     break
-                k = _between(place, along)
+                k = _near(k, place, along)
                 beyond = place if place < 0.0 else max(place - total, 0.0)  # goes on straight
-                nx, ny = _at(place, k, along, normal[:, 0]), _at(place, k, along, normal[:, 1])
-                reach = _at(place, k, along, columns[:, 2])
+                nx, ny = _on(place, k, along, normal, slope_n, 0), _on(place, k, along, normal, slope_n, 1)
                 for column in range(5):
-                    rows[count, column] = _at(place, k, along, columns[:, column])
+                    rows[count, column] = _on(place, k, along, columns, slope, column)
+                reach = rows[count, 2]
                 rows[count, 0] += nx * v * reach + ny * beyond
                 rows[count, 1] += ny * v * reach - nx * beyond
                 rows[count, 2] = max(reach * motif_line * weight, LEAST_RADIUS_PX)

@@ -24,6 +24,7 @@ Shells = tuple[tuple[float, float], ...]
 PROFILE_STEPS = 64
 MOST_FLOW = 0.98
 WORTH_THREADS = 48  # tiles
+WHOLE = ((1.0, 1.0),)  # the shells of one smooth line from edge to edge
 CRISP_SHELLS = 2  # so few are an edge, more are a soft fall
 
 

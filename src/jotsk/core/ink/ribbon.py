@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,6 +12,8 @@ from numpy.typing import NDArray
 from jotsk.core.geometry import Rect, arc_lengths, catmull_rom
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.hand.trace import Trace
+from jotsk.core.ink.alike_kernel import alike_at_ends
+from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import HALF_SPEED_PX_S, speeds, state_of, widths_and_ink
 from jotsk.core.ink.motifs import motif_ribbon
@@ -83,6 +86,11 @@ class Ribbon:
         self.__dict__["along"] = along
         return self
 
+    def scaled(self, times: float, radius: float = 1.0) -> Ribbon:
+        """It on a page `times` as large, and of so many times its radius there."""
+        points = self.points * np.array([times, times, times * radius], np.float32)
+        return Ribbon(points, self.ink, self.times, self.pieces, self.turns).measured(self.along * times)
+
     def edges(self) -> list[NDArray[np.float64]]:
         """Both edges of every piece, (N, 2) each."""
         edges: list[NDArray[np.float64]] = []
@@ -145,19 +153,17 @@ class Ribbon:
         on, or up to their end, a point beside it included."""
         if self.turns != other.turns or not len(self) or not len(other):
             return {*self.cells, *other.cells}
-        own, theirs = self._rows_of_turns(), other._rows_of_turns()
-        least = min(own.shape[1], theirs.shape[1])
-        early = _same_from_the_start(own[:, :least], theirs[:, :least])
-        late = _same_from_the_start(own[:, ::-1][:, : least - early], theirs[:, ::-1][:, : least - early])
+        early, late = alike_at_ends(*self._compared(), *other._compared(), self.turns)
         return self._reached_by(early, late) | other._reached_by(early, late)
 
-    def _rows_of_turns(self) -> NDArray[np.float64]:
-        """(turns, N, 7): the points, their ink, their length along, and whether a piece starts or stops there."""
+    def _compared(self) -> tuple[NDArray[Any], ...]:
+        """What `alike_at_ends` compares: points, their ink, their length along, and whether a piece starts (1) or stops
+        (2) there."""
+        ends = np.zeros(len(self), np.uint8)
         starts, stops = self._piece_rows.T
-        rows = np.column_stack([self.points, self.ink, self.along, np.zeros((len(self), 2))])
-        rows[starts, 5] = 1.0
-        rows[stops - 1, 6] = 1.0
-        return np.asarray(rows.reshape(self.turns, -1, 7), np.float64)
+        ends[starts] += 1
+        ends[stops - 1] += 2
+        return for_reading(self.points), for_reading(self.ink), for_reading(self.along), ends
 
     def _reached_by(self, early: int, late: int) -> set[Key]:
         """The tiles of what lies neither within the first `early` nor the last `late` points of a turn."""
@@ -224,12 +230,6 @@ def wide_steps(pen: Pen) -> tuple[float, float]:
     """How long a step may be where a line is wide, and how far its chord may lie off the curve, as shares of the
     radius. A textured tip would show every joint of longer steps."""
     return (WIDE_STEP, MOST_OFF) if pen.tip == "smooth" else (0.0, 0.0)
-
-
-def _same_from_the_start(a: NDArray[np.float64], b: NDArray[np.float64]) -> int:
-    """How many points of (turns, N, 7) rows are the same."""
-    other = np.flatnonzero((a != b).any(axis=(0, 2)))
-    return int(other[0]) if len(other) else a.shape[1]
 
 
 def thinned(columns: NDArray[np.float64], closest: float) -> NDArray[np.float64]:

@@ -19,7 +19,7 @@ from jotsk.core.hand.steady_now import gathered
 from jotsk.core.ink.blend_kernel import address_of, for_reading, halve_alpha_through
 from jotsk.core.ink.coverage_kernel import touched_cells
 from jotsk.core.ink.dynamics import LiveDynamics
-from jotsk.core.ink.painting import finished, is_plain, new_buffer, paint
+from jotsk.core.ink.painting import WHOLE, finished, is_plain, new_buffer, paint
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_amount, taper_reach, wide_steps
 from jotsk.core.ink.stretch_kernel import stretch
@@ -29,7 +29,6 @@ LEVELS = 8
 NO_JOINT = np.zeros((0, 4))
 FEW_CELLS = 6  # so many are not looked at one by one
 EVERYWHERE = Rect(-(1 << 40), -(1 << 40), 1 << 40, 1 << 40)
-ONE_LINE = ((1.0, 1.0),)  # the shells of a pen that paints one smooth line
 
 Key = tuple[int, int]
 Point = tuple[float, float, float, float]  # x, y, radius, ink
@@ -67,7 +66,7 @@ class WetInk:
         self._copies = tuple(copies)
         self._page = EVERYWHERE if page is None else page
         self._is_plain = is_plain(pen)
-        self._is_one_line = self._is_plain and pen.tip == "smooth" and pen.shells == ONE_LINE and not copies
+        self._is_one_line = self._is_plain and pen.tip == "smooth" and pen.shells == WHOLE and not copies
         self._reaches = pen.way != "tow"  # on a rope the ink is meant to stay behind
         self._strength = strength
         self._taken: list[Sample] = []
@@ -93,8 +92,6 @@ class WetInk:
         self._drawn_px, self._widest = 0.0, 0.0  # how long the line is, and its largest radius
         self._dynamics = LiveDynamics(pen, size_px, scale)
         self._newest = Sample(0.0, 0.0, 0.0)
-
-    whole: WetInk | None = None  # what is hidden beneath a cord, as ink
 
     @property
     def ink_at(self) -> tuple[float, float]:
@@ -149,6 +146,10 @@ class WetInk:
             with self._halving:
                 self._halve_up_to(level)
         return self._levels[level].get((column, row))
+
+    def hidden(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
+        """What a cord hides of a tile, or None."""
+        return None
 
     def _halve_up_to(self, level: int) -> None:
         if level > self._halvings:

@@ -12,13 +12,13 @@ from numpy.typing import NDArray
 from jotsk.core.geometry.contour_kernel import contours
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.depth_kernel import EDGE
-from jotsk.core.ink.painting import CRISP_SHELLS, Key, depths_of, finished, inked_tiles, shelled_tiles
-from jotsk.core.ink.ribbon import TILE, Ribbon
+from jotsk.core.ink.painting import CRISP_SHELLS, WHOLE, Key, depths_of, finished, inked_tiles, shelled_tiles
+from jotsk.core.ink.ribbon import TILE
 from jotsk.core.marks.area import Area
 from jotsk.core.marks.cut import AnyCut, Cut
 from jotsk.core.marks.fills import Flat
 from jotsk.core.marks.mark import Mark
-from jotsk.core.marks.stroke import WHOLE, Stroke
+from jotsk.core.marks.stroke import Stroke
 
 MOST_OFF_PX = 0.05  # an outline may lie off its ink
 LOOKED_AT_PX = 6.0  # a line is looked at so large that it is at least so wide
@@ -84,11 +84,11 @@ def _looked_at(mark: Mark, times: float) -> tuple[NDArray[np.int64], NDArray[np.
         pen, ribbon = mark.pen, mark.ribbon
         most = max(ink for _, ink in pen.shells)
         edge = max(radius for radius, ink in pen.shells if 2.0 * ink >= most)
-        cells, depths = depths_of(_larger(ribbon, times, edge))
+        cells, depths = depths_of(ribbon.scaled(times, edge))
         ink = np.full((1, 1), int(ribbon.ink.max(initial=0)) * most + 0.5, np.uint8)
         return cells, depths, float(EDGE), int(finished(pen, ink, (0, 0))[0, 0]) / 255
     if isinstance(mark, Stroke):
-        ribbon = _larger(mark.ribbon, times)
+        ribbon = mark.ribbon.scaled(times)
         keys = list(ribbon.cells)
         tiles = inked_tiles(mark.pen, mark.size_px * times, ribbon, keys, mark.mends.unders)
     else:
@@ -109,19 +109,13 @@ def _hidden(cord: Stroke, seen: Mapping[Key, Alpha], times: float) -> dict[Key, 
     """How much a cord hides on the tiles that are `seen`."""
     if not cord.pen.cord or cord.atop:
         return {}
-    ribbon = _larger(cord.ribbon, times)
+    ribbon = cord.ribbon.scaled(times)
     touched = [key for key in seen if key in ribbon.cells]
     gone = dict(zip(touched, shelled_tiles(WHOLE, ribbon, touched), strict=True))
     for cut in _cut_away(cord.cuts, gone, times):
         for key, alpha in cut.items():
             scale_alpha_into(gone[key], alpha)
     return gone
-
-
-def _larger(ribbon: Ribbon, times: float, radius: float = 1.0) -> Ribbon:
-    """A ribbon on a page `times` as large, and of so many times its radius."""
-    points = ribbon.points * np.array([times, times, times * radius], np.float32)
-    return Ribbon(points, ribbon.ink, ribbon.times, ribbon.pieces, ribbon.turns).measured(ribbon.along * times)
 
 
 def _is_crisp(cut: AnyCut) -> bool:

@@ -18,7 +18,7 @@ from jotsk.core.hand import Steadier, Trace, steady_now
 from jotsk.core.hand.steady_after import METHOD, USUAL_TREMOR_PX
 from jotsk.core.ink.blend_kernel import scale_alpha_into
 from jotsk.core.ink.color import Color
-from jotsk.core.ink.painting import Key, inked_tiles, shelled_tiles
+from jotsk.core.ink.painting import WHOLE, Key, inked_tiles, shelled_tiles
 from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import NO_TAPER, Ribbon, ribbon_of
 from jotsk.core.json_text import beyond, number_in, with_unknown
@@ -35,7 +35,6 @@ if TYPE_CHECKING:
 MOTION = "drawn_line", "steadier"  # what is computed of the motion alone, whatever comes after the lift
 SHAPE = "line", "own_ribbon", "ribbon"  # and of the stroke
 LOOKS = "pen", "size_px", "color", "atop", "cuts"  # what else decides the pixels of a shape
-WHOLE = ((1.0, 1.0),)  # the shells of a line from edge to edge
 MOST_PLACES = 200  # of a line, looked at one by one: enough to tell how much of it lies in something
 
 

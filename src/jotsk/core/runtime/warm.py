@@ -184,7 +184,7 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
     for row in trace.samples[:20].tolist():
         ink.push(Sample(*row))
     for does in (INKS, RUBS, INKS_ATOP):
-        wet = WetLayer(1, ink.alpha, np.uint32(0), does, ink.whole.alpha if ink.whole is not None else None)
+        wet = WetLayer(1, ink.alpha, np.uint32(0), does, ink.hidden if pen.cord else None)
         for level in range(3):
             part = page.bounds.halved(level)
             out = np.zeros((part.height, part.width), np.uint32)

@@ -83,9 +83,7 @@ class StrokeSession:
 
     def _hidden(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:
         """What the wet cord hides of a tile, at a halving of the page."""
-        if self._shown is not None:
-            return self._shown.hidden(level, column, row)
-        return self._ink.whole.alpha(level, column, row) if self._ink.whole is not None else None
+        return (self._shown or self._ink).hidden(level, column, row)
 
     def push(self, t_ms: float, x: float, y: float, pressure: float, tilt_x: float = 0.0, tilt_y: float = 0.0) -> bool:
         """Take one report of the device, page px; False if it says nothing that can be used."""

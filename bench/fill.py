@@ -10,10 +10,11 @@ import cv2
 import numpy as np
 
 from bench.inked_page import A4_600, inked_page
+from jotsk.core.fill.clear import clear_px
 from jotsk.core.fill.flats import with_flats
 from jotsk.core.fill.hatching import hatched
 from jotsk.core.fill.outline import runs_inside
-from jotsk.core.fill.pour import clear_px, found_again, poured
+from jotsk.core.fill.pour import found_again, poured
 from jotsk.core.hand import trace_from
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke

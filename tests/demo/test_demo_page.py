@@ -11,7 +11,8 @@ from scipy.ndimage import label
 from jotsk.core.check.checks import checked
 from jotsk.core.check.leaks import leaks
 from jotsk.core.files.openraster import read_page
-from jotsk.core.fill.pour import clear_px, lost_areas
+from jotsk.core.fill.clear import clear_px
+from jotsk.core.fill.pour import lost_areas
 from jotsk.core.marks import Area, Stroke
 from jotsk.core.marks.area import Pour
 from jotsk.core.mend.crossings import crossings

@@ -82,7 +82,7 @@ def test_an_area_is_the_same_however_much_of_the_page_is_looked_at(seed, monkeyp
     rule = Pour((x + 0.6 * radius, y), gap_px=rng.choice([0.0, 4.0, 9.0]))
     runs = runs_around(page, rule)
     monkeypatch.setattr(pour, "FIRST_PX", 4096)
-    monkeypatch.setattr(regions, "CORNER_PX", 4096)
+    monkeypatch.setattr(regions, "AROUND_PX", 4096)
     assert np.array_equal(runs, runs_around(page, rule))
 
 

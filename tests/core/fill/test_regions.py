@@ -9,7 +9,9 @@ import numpy as np
 import pytest
 from scipy import ndimage
 
-from jotsk.core.fill.region_kernel import go_downhill, label_runs, runs_of, widest_way
+from jotsk.core.fill.bits import Bits
+from jotsk.core.fill.bits_kernel import runs_of
+from jotsk.core.fill.region_kernel import go_downhill, label_runs, widest_way
 from jotsk.core.fill.regions import distance_of, grown, region_at, under_lines
 
 
@@ -63,7 +65,8 @@ def test_every_corner_wider_than_two_px_is_reached(opening):
         (20, 150), (20 + reach * np.cos(half), 150 - reach * np.sin(half)), (20 + reach * np.cos(half), 150 + reach * np.sin(half)),
     ], np.int32)], 1)  # fmt: skip
     free = picture > 0
-    region = region_at(free, 150, 200, 8.0)
+    region = region_at(free, 150, 120, 8.0)
+    assert free[150, 120] and region[150, 120]
     missed = free & ~region
     assert distance_of(free)[missed].max(initial=0.0) <= 1.0, "only where it is two px wide at most"
 
@@ -106,10 +109,11 @@ def test_a_region_goes_under_its_lines_to_their_middle_and_no_farther():
     free[:, 90:110] = False
     left = np.zeros_like(free)
     left[:, :90] = True
-    under = under_lines(left, free)
+    left, free = Bits.of(left), Bits.of(free)
+    under = under_lines(left, free).mask()
     assert under[50, :100].all() and not under[50, 102:].any()
-    assert np.array_equal(under_lines(left, free, 3.0)[50], np.arange(200) < 93)
-    alone = under_lines(free, free)
+    assert np.array_equal(under_lines(left, free, 3.0).mask()[50], np.arange(200) < 93)
+    alone = under_lines(free, free).mask()
     assert alone.all(), "a whisker between it and itself is covered"
 
 
@@ -124,7 +128,7 @@ def test_masks_grow_and_shrink_as_scipy_has_it():
 
 def test_runs_are_the_mask_again():
     mask = room(seed=9)
-    runs = runs_of(mask, 5, 7)
+    runs = runs_of(Bits.of(mask).words, 5, 7)
     again = np.zeros((170, 170), np.bool_)
     for y, a, b in runs.tolist():
         again[y, a:b] = True

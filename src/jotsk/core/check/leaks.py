@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.check.finding import USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex, lie_in
-from jotsk.core.fill.pour import clear_px
+from jotsk.core.fill.clear import clear_px
 from jotsk.core.fill.region_kernel import go_downhill
 from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry import Rect

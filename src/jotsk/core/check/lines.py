@@ -15,7 +15,7 @@ from jotsk.core.check.beside_kernel import all_go_into, all_longest_beside
 from jotsk.core.check.finding import USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.pushing import pushed_off
-from jotsk.core.fill.pour import holds_fills
+from jotsk.core.fill.clear import holds_fills
 from jotsk.core.geometry import Rect
 from jotsk.core.hand import trace_from, wobble_px
 from jotsk.core.hand.smoother_kernel import smoothed_away

@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 from jotsk.core.check.finding import ENOUGH, USUAL, Finding
 from jotsk.core.check.ink_index import InkIndex
 from jotsk.core.check.sides import Side, least_side_px, sides_of
-from jotsk.core.fill.pour import clear_px
+from jotsk.core.fill.clear import clear_px
 from jotsk.core.fill.regions import distance_of, halved, halvings
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.marks import Stroke

@@ -10,8 +10,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
+from jotsk.core.fill.clear import clear_px, free_px
 from jotsk.core.fill.outline import mask_in, runs_inside
-from jotsk.core.fill.pour import clear_px, free_px
 from jotsk.core.fill.regions import grown
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.contour_kernel import SIDE, contours

@@ -11,7 +11,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
-from jotsk.core.fill.pour import clear_px, with_fill_layer
+from jotsk.core.fill.clear import clear_px
+from jotsk.core.fill.pour import with_fill_layer
 from jotsk.core.fill.region_kernel import farthest_of, go_downhill, label_runs, names_into, spread_into
 from jotsk.core.fill.regions import MIDDLE_PX, near_distance_of
 from jotsk.core.geometry.rects import rect_around

@@ -6,7 +6,8 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.errors import Refused
-from jotsk.core.fill.regions import Mask, grown
+from jotsk.core.fill.bits import Mask
+from jotsk.core.fill.regions import grown
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.ink import Color

@@ -5,34 +5,29 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
-from jotsk.core.fill.region_kernel import PER_PX, runs_of, widest_way
-from jotsk.core.fill.regions import OWN, Mask, core_at, distance_of, region_of, under_lines
+from jotsk.core.fill.bits import PX, Bits, Mask
+from jotsk.core.fill.bits_kernel import runs_of
+from jotsk.core.fill.clear import free_px, holds_fills, inside, looked_at
+from jotsk.core.fill.region_kernel import PER_PX, widest_way
+from jotsk.core.fill.regions import core_at, distance_of, region_of, under_lines
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink import TILE, Color
-from jotsk.core.ink.oklch import to_oklab
 from jotsk.core.marks import Area
 from jotsk.core.marks.area import Pour
 from jotsk.core.marks.fills import Fill, Flat
 from jotsk.core.marks.runs import Runs
-from jotsk.core.page import GroupLayer, InkLayer, Page, flattened, rgba
-from jotsk.core.page.compose.compositing import nodes_of, put_down
+from jotsk.core.page import GroupLayer, InkLayer, Page
 from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
-from jotsk.core.page.layers.layer import Layer
-from jotsk.core.page.layers.tree import ancestors
-from jotsk.core.runtime.parallel import THREADS, in_shares
 from jotsk.core.words import tr
 
 FIRST_PX = 768  # of the window an area is looked for in; then twice as large, until it lies within
-HALF_INK = np.uint32(128 << 24)  # premultiplied: alpha is the highest byte
-WORTH_THREADS_PX = 1 << 19
 MOST_TIMES_SEEN = 8.0  # as large as what is seen: larger, it is none that was meant
 OPEN, BEYOND_GAP = 0.8, 40  # a gap as wide as that of the room is none; px of the way shown beyond it
 LEAK_PX = 2_000_000  # of the picture on which the way of a leak is looked for
@@ -101,90 +96,30 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
         if not free[y - window.y0, x - window.x0]:
             raise Refused(tr("That lies on a line; press beside it."))
         core = core_at(free, y - window.y0, x - window.x0, rule.gap_px)
-        if window == page.bounds or not _touches(core.labels, OWN, window, page.bounds):
+        if window == page.bounds or not _touches(core.own, window, page.bounds):
             region = region_of(core)
-            if window == page.bounds or not _touches(region, True, window, page.bounds):
+            if window == page.bounds or not _touches(region, window, page.bounds):
                 break
         side *= 2
     is_open = _is_at_edge(region, window, page.bounds)
-    too_large = seen is not None and region.sum() > MOST_TIMES_SEEN * seen.width * seen.height
+    too_large = seen is not None and region.total() > MOST_TIMES_SEEN * seen.width * seen.height
     if (is_open or too_large) and not may_leak:
         raise Leaks(leak_of(page, rule) if is_open else None)
-    rows, columns = np.flatnonzero(region.any(axis=1)), np.flatnonzero(region.any(axis=0))
+    rows, columns = region.rows(), region.columns()
     pad = 2 + int(96 if rule.grow_px is None else rule.grow_px)
     x0, y0 = window.x0 + int(columns[0]), window.y0 + int(rows[0])
     own = Rect(x0, y0, window.x0 + int(columns[-1]) + 1, window.y0 + int(rows[-1]) + 1)
     around = own.grown(pad) & page.bounds  # with what lies beyond the lines: an area goes on to their middle
     if around & window != around:
         free, near = free_px(page, rule, around), np.zeros((around.height, around.width), np.bool_)
-        near[_inside(own, around)] = region[_inside(own, window)]
+        near[inside(own, around)] = region.mask()[inside(own, window)]
+        region, clear_of_lines, begins = Bits.of(near), Bits.of(free), 0
     else:
-        free, near = (np.ascontiguousarray(each[_inside(around, window)]) for each in (free, region))
-    return runs_of(under_lines(near, free, rule.grow_px), around.y0, around.x0)
-
-
-def _inside(part: Rect, whole: Rect) -> tuple[slice, slice]:
-    """Where a part lies in the picture of a whole."""
-    return slice(part.y0 - whole.y0, part.y1 - whole.y0), slice(part.x0 - whole.x0, part.x1 - whole.x0)
-
-
-def free_px(page: Page, rule: Pour, window: Rect) -> Mask:
-    """Which px of a window an area around the seed can have: those without a line, or, where the rule looks at all,
-    those of the seed's colour."""
-    if rule.look == "all":
-        x, y = int(rule.at[0]), int(rule.at[1])
-        return _alike(flattened(page, window), flattened(page, Rect(x, y, x + 1, y + 1))[0, 0], rule.tolerance)
-    return clear_px(page, rule, window)
-
-
-def clear_px(page: Page, rule: Pour, window: Rect) -> Mask:
-    """Which px of a window are less than half covered by the lines a rule looks at. Tile by tile, on all cores: most
-    have no line, and the picture of all of them would be four times as large as what comes of it."""
-    shown = {layer.uid for layer in looked_at(page, rule)}
-    nodes = nodes_of(page.layers, 0, (), lambda layer: layer.uid in shown)
-    free = np.ones((window.height, window.width), np.bool_)
-
-    def clear(rows: Sequence[int]) -> None:
-        for row in rows:
-            held = [(node, node.tiles.row(row)) for node in nodes]
-            for column in range(window.x0 // TILE, (window.x1 - 1) // TILE + 1):
-                there = [node for node, tiles in held if column in tiles or not node.is_alone]
-                if there:
-                    x, y = column * TILE, row * TILE
-                    part = window & Rect(x, y, x + TILE, y + TILE)
-                    ink = np.zeros((part.height, part.width), np.uint32)
-                    put_down(there, ink, 0, (column, row), _inside(part, Rect(x, y, x + TILE, y + TILE)))
-                    np.less(ink, HALF_INK, out=free[_inside(part, window)])
-
-    rows = range(window.y0 // TILE, (window.y1 - 1) // TILE + 1)
-    in_shares(clear, [rows[k::THREADS] for k in range(THREADS)] if free.size >= WORTH_THREADS_PX else [rows])
-    return free
-
-
-def looked_at(page: Page, rule: Pour) -> list[Layer]:
-    """The layers that make the lines of an area: one, or all ink that shows, without sketches and without areas that
-    were poured; groups that hold them too."""
-    layers = [
-        layer for layer in page.layers
-        if isinstance(layer, InkLayer)
-        and (layer.uid == rule.layer if rule.look == "layer" else not layer.is_sketch and not holds_fills(layer))
-        and layer.visible and all(group.visible for group in ancestors(page.layers, layer))
-    ]  # fmt: skip
-    return [*layers, *(group for layer in layers for group in ancestors(page.layers, layer))]
-
-
-def holds_fills(layer: Layer) -> bool:
-    return isinstance(layer, InkLayer) and layer.marks.follow_lines
-
-
-def _alike(pixels: NDArray[np.uint32], own: np.uint32, tolerance: float) -> Mask:
-    """Px whose colour is within a tolerance of one, in hundredths of OKLab."""
-    colors, at = np.unique(pixels, return_inverse=True)
-    channels = rgba(np.append(colors, np.uint32(own)).reshape(1, -1))[0].astype(np.float64) / 255
-    over_white = channels[:, :3] + 1 - channels[:, 3:]
-    lab = to_oklab(np.clip(over_white, 0, 1))
-    near = np.hypot(np.hypot(*(lab[:-1, :2] - lab[-1, :2]).T), lab[:-1, 2] - lab[-1, 2]) * 100 <= tolerance
-    return np.asarray(near[at].reshape(pixels.shape))
+        part = inside(around, window)
+        region, begins = region.from_word(*part)
+        clear_of_lines, _ = Bits.of(free).from_word(*part)
+        begins += window.x0 - around.x0
+    return runs_of(under_lines(region, clear_of_lines, rule.grow_px).words, around.y0, around.x0 + begins)
 
 
 def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
@@ -216,19 +151,25 @@ def _window(page: Rect, x: int, y: int, side: int, clear: Rect) -> Rect:
     return (Rect(x0, y0, x0 + side, y0 + side) | (clear.grown(TILE) if clear else EMPTY)) & page
 
 
-def _touches(labels: NDArray[Any], own: int | bool, window: Rect, page: Rect) -> bool:
+def _touches(region: Bits, window: Rect, page: Rect) -> bool:
     """Whether a region goes on beyond its window."""
-    return bool(
-        (window.y0 > page.y0 and (labels[0] == own).any()) or (window.y1 < page.y1 and (labels[-1] == own).any())
-        or (window.x0 > page.x0 and (labels[:, 0] == own).any())
-        or (window.x1 < page.x1 and (labels[:, -1] == own).any())
+    return _reaches(
+        region, window.y0 > page.y0, window.y1 < page.y1, window.x0 > page.x0, window.x1 < page.x1
     )  # fmt: skip
 
 
-def _is_at_edge(region: Mask, window: Rect, page: Rect) -> bool:
+def _is_at_edge(region: Bits, window: Rect, page: Rect) -> bool:
+    return _reaches(
+        region, window.y0 == page.y0, window.y1 == page.y1, window.x0 == page.x0, window.x1 == page.x1
+    )  # fmt: skip
+
+
+def _reaches(region: Bits, top: bool, bottom: bool, left: bool, right: bool) -> bool:
+    """Whether a region has px at one of these sides of its picture."""
+    words, last = region.words, np.uint64((region.width - 1) % PX)
     return bool(
-        (window.y0 == page.y0 and region[0].any()) or (window.y1 == page.y1 and region[-1].any())
-        or (window.x0 == page.x0 and region[:, 0].any()) or (window.x1 == page.x1 and region[:, -1].any())
+        (top and words[0].any()) or (bottom and words[-1].any())
+        or (left and (words[:, 0] & np.uint64(1)).any()) or (right and (words[:, -1] >> last & np.uint64(1)).any())
     )  # fmt: skip
 
 

@@ -1,9 +1,4 @@
-"""Floods over the distance from the lines, compiled.
-
-A region is first what is farther from all lines than half a gap: there no slit is passed. From its rim it goes on
-downhill, to where lines are nearer and nearer: so it reaches every corner, and stops in the neck of a slit, behind
-which lines are farther again.
-"""
+"""Floods over the distance from the lines, of many regions at once, compiled: see `regions`."""
 
 from __future__ import annotations
 
@@ -78,25 +73,10 @@ def go_downhill(labels: NDArray[np.int32], distance: NDArray[np.float32]) -> Non
 
 
 @njit(**OPTIONS)
-def led_under(
-    out: NDArray[np.bool_], region: NDArray[np.bool_], free: NDArray[np.bool_], from_own: NDArray[np.float32],
-    from_others: NDArray[np.float32], reach: float,
-) -> None:  # fmt: skip
-    """Write to `out` a region with the px under lines that are within reach of it, and nearer to it than to the others
-    by all but half a px. The pictures are (H, W), the distances px."""
-    h, w = out.shape
-    for y in range(h):
-        for x in range(w):
-            own = from_own[y, x]
-            is_under = not free[y, x] and own <= reach and own <= from_others[y, x] + np.float32(0.5)
-            out[y, x] = region[y, x] or is_under
-
-
-@njit(**OPTIONS)
-def climb(distance: NDArray[np.float32], y: int, x: int) -> tuple[int, int]:
-    """Uphill from a px to where no neighbour is farther from the lines."""
+def climb(distance: NDArray[np.float32], y: int, x: int, enough: float) -> tuple[int, int]:
+    """Uphill from a px to where no neighbour is farther from the lines, or it is far enough."""
     h, w = distance.shape
-    while True:
+    while distance[y, x] < enough:
         best, by, bx = distance[y, x], y, x
         for dy in range(-1, 2):
             for dx in range(-1, 2):
@@ -104,8 +84,9 @@ def climb(distance: NDArray[np.float32], y: int, x: int) -> tuple[int, int]:
                 if 0 <= v < h and 0 <= u < w and distance[v, u] > best:
                     best, by, bx = distance[v, u], v, u
         if by == y and bx == x:
-            return y, x
+            break
         y, x = by, bx
+    return y, x
 
 
 @njit(**OPTIONS)
@@ -156,35 +137,6 @@ def widest_way(distance: NDArray[np.float32], y: int, x: int) -> NDArray[np.int6
         way[n, 1] = at % w
         at = came[at]
     return way
-
-
-@njit(**OPTIONS)
-def runs_of(mask: NDArray[np.bool_], y0: int, x0: int) -> NDArray[np.int32]:
-    """(N, 3) y, from x, up to x of the True px of each row, whose corner lies at (x0, y0)."""
-    h, w = mask.shape
-    count = 0
-    for i in range(h):
-        inside = False
-        for j in range(w):
-            if mask[i, j] and not inside:
-                count += 1
-            inside = mask[i, j]
-    out = np.empty((count, 3), np.int32)
-    n = 0
-    for i in range(h):
-        inside = False
-        for j in range(w):
-            if mask[i, j] and not inside:
-                out[n, 0], out[n, 1] = y0 + i, x0 + j
-                inside = True
-            elif not mask[i, j] and inside:
-                out[n, 2] = x0 + j
-                n += 1
-                inside = False
-        if inside:
-            out[n, 2] = x0 + w
-            n += 1
-    return out
 
 
 @njit(**OPTIONS)

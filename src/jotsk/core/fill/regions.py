@@ -1,32 +1,46 @@
-"""Regions between lines: found with gaps closed, and led under the lines to their middle."""
+"""Regions between lines: found with gaps closed, and led under the lines to their middle.
+
+A region is first what is farther from all lines than half a gap: there no slit is passed. From its rim it goes on
+downhill, to where lines are nearer and nearer: so it reaches every corner, and stops in the neck of a slit, behind
+which lines are farther again.
+"""
 
 from __future__ import annotations
 
+from functools import lru_cache
 from typing import NamedTuple
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.fill.region_kernel import climb, go_downhill, led_under
+from jotsk.core.fill.bits import Bits, Mask
+from jotsk.core.fill.bits_kernel import downhill, farther_into, flood, go_under, widened_into
+from jotsk.core.fill.region_kernel import climb
 from jotsk.core.runtime.parallel import bands, in_shares
-
-Mask = NDArray[np.bool_]  # (H, W)
 
 
 class Core(NamedTuple):
-    """What is farther from the lines than half a gap: `OWN` where it is the part that is meant, else `OTHERS`; how far
-    every px is."""
+    """What of the room around a px is farther from the lines than half a gap, as bits, and the px that are farther than
+    each of some distances up to that: the first of `levels` (K + 1, H, N) are those that are free."""
 
-    labels: NDArray[np.int32]
-    distance: NDArray[np.float32]
-    half: float
+    own: Bits
+    levels: NDArray[np.uint64]
+    highest: NDArray[np.int64]  # the level up to which the way may rise again at each
+
+    @property
+    def others(self) -> Bits:
+        """What is as far from the lines elsewhere."""
+        return Bits(self.levels[-1], self.own.width).but(self.own)
 
 
-OTHERS, OWN = 1, 2
-NEAR_PX, WORTH_BANDS_PX = 128, 1_000_000
-CORNER_PX = 96  # beyond its core, where the corners of a region are looked for first
 MIDDLE_PX = 96  # under a line thicker than twice that, a region does not go on to its middle
+NEAR_PX, WORTH_BANDS_PX = 128, 1_000_000
+AROUND_PX = 64  # a px, where room is looked for first
+LEVEL_PX, MOST_LEVELS = 0.25, 24
+SLACK_PX = 0.75  # by which the distance may rise from px to px though the way goes downhill: a px grid is not smooth
+BESIDE_ROWS = 64  # of a region, where others are followed into slits
+MOST_OFFSETS_PX = 12.0  # half a gap: a wider one is taken from the distances of all px
 
 
 def distance_of(free: Mask) -> NDArray[np.float32]:
@@ -69,35 +83,66 @@ def halved(free: Mask, times: int) -> Mask:
 
 def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:
     """What of the region around a px no gap leads out of."""
-    distance = near_distance_of(free)
-    top_y, top_x = climb(distance, y, x)
-    room = float(distance[top_y, top_x])
-    half = min((gap_px + 1) / 2, room - 0.5) if gap_px > 0 else 0.0
-    labels = (distance > half).astype(np.int32)  # OTHERS
-    cv2.floodFill(labels, None, (top_x, top_y), OWN, flags=4)
-    return Core(labels, distance, half)
+    lines = Bits.of(~free)
+    if gap_px <= 0:
+        levels = lines.opposite().words[None]
+        return Core(Bits(flood(levels[0], y, x), lines.width), levels, np.zeros(0, np.int64))
+    top_y, top_x, room = _room_beside(free, y, x, (gap_px + 1) / 2)
+    half = min((gap_px + 1) / 2, room - 0.5)
+    if half <= MOST_OFFSETS_PX:
+        offsets, distances = _offsets(half)
+        levels = np.empty((len(distances), *lines.words.shape), np.uint64)
+        levels[0] = lines.opposite().words
+        wide = np.empty((int(half) + 1, *lines.words.shape), np.uint64)
+        rows = bands(len(levels[0]))
+        in_shares(lambda part: widened_into(wide, lines.words, part.start, part.stop), rows)
+        in_shares(lambda part: farther_into(levels, wide, offsets, part.start, part.stop), rows)
+    else:
+        distances = np.linspace(0.0, half, MOST_LEVELS + 1)
+        distance = near_distance_of(free)
+        levels = np.stack([Bits.of(distance > each).words for each in distances])
+    reached = np.append(distances[1:], half) + SLACK_PX
+    highest = np.maximum(np.searchsorted(distances, reached, side="right") - 1, np.arange(1, len(distances) + 1))
+    return Core(Bits(flood(levels[-1], top_y, top_x), lines.width), levels, highest[:-1])
 
 
-def region_of(core: Core) -> Mask:
-    """The region of a core: its corners are reached."""
-    own = core.labels == OWN
-    if core.half <= 0:
-        return np.asarray(own)
-    rows, columns = (np.flatnonzero(own.any(axis=axis)) for axis in (1, 0))
-    h, w = own.shape
-    beyond = CORNER_PX
+def _room_beside(free: Mask, y: int, x: int, enough_px: float) -> tuple[int, int, float]:
+    """Uphill from a px, to where it is farther from the lines than is enough, or than at all px beside it: y, x, and
+    how far."""
+    reach = AROUND_PX + int(2 * enough_px)
     while True:
-        y0, y1 = max(0, rows[0] - beyond), min(h, rows[-1] + 1 + beyond)
-        x0, x1 = max(0, columns[0] - beyond), min(w, columns[-1] + 1 + beyond)
-        labels = core.labels[y0:y1, x0:x1].copy()
-        go_downhill(labels, np.ascontiguousarray(core.distance[y0:y1, x0:x1]))
-        near = labels == OWN
-        sides = (y0 > 0, near[0]), (y1 < h, near[-1]), (x0 > 0, near[:, 0]), (x1 < w, near[:, -1])
-        if not any(is_inside and side.any() for is_inside, side in sides):
-            break
-        beyond *= 8  # a corner that is longer
-    own[y0:y1, x0:x1] = near
-    return np.asarray(own)
+        y0, x0 = max(0, y - reach), max(0, x - reach)
+        part = np.ascontiguousarray(free[y0 : y + reach, x0 : x + reach])
+        distance = distance_of(part)
+        top_y, top_x = climb(distance, y - y0, x - x0, enough_px + 0.5)
+        room = float(distance[top_y, top_x])
+        is_inside = min(top_y, top_x) > 0 and top_y < len(part) - 1 and top_x < part.shape[1] - 1
+        if is_inside or room >= enough_px + 0.5 or part.shape == free.shape:
+            return y0 + top_y, x0 + top_x, room
+        reach *= 4
+
+
+@lru_cache(maxsize=16)
+def _offsets(half: float) -> tuple[NDArray[np.int64], NDArray[np.float64]]:
+    """(M, 3) the level and the place, y and x, of every px within a distance of one, below it and to its right; how far
+    those of each level are at most, 0 for the first."""
+    r = int(half)
+    y, x = np.mgrid[: r + 1, : r + 1].reshape(2, -1)
+    far = np.hypot(y, x)
+    near = (far > 0) & (far <= half)
+    step = np.floor(far[near] / max(LEVEL_PX, half / MOST_LEVELS))
+    steps, level = np.unique(step, return_inverse=True)
+    distances = np.array([0.0, *(far[near][step == each].max() for each in steps)])
+    order = np.argsort(level, kind="stable")
+    return np.column_stack([level + 1, y[near], x[near]])[order].astype(np.int64), distances
+
+
+def region_of(core: Core) -> Bits:
+    """The region of a core: its corners are reached."""
+    own = Bits(core.own.words.copy(), core.own.width)
+    if len(core.highest):
+        downhill(core.levels, core.highest, own.words, core.others.words, BESIDE_ROWS)
+    return own
 
 
 def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
@@ -105,24 +150,15 @@ def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
 
     Where all around is narrower than that, slits as wide as half of what is there are passed.
     """
-    return region_of(core_at(free, y, x, gap_px))
+    return region_of(core_at(free, y, x, gap_px)).mask()
 
 
-def under_lines(region: Mask, free: Mask, most_px: float | None = None) -> Mask:
+def under_lines(region: Bits, free: Bits, most_px: float | None = None) -> Bits:
     """The region with what lies under the lines around it, up to their middle, or up to `most_px`."""
-    reach = MIDDLE_PX if most_px is None else most_px
-    if reach <= 0:
-        return region
-    others = free & ~region
-    if most_px is None and others.any():
-        from_own, from_others = in_shares(_away_from, [region, others])
-    else:
-        from_own = from_others = _away_from(region)
-    out = np.empty_like(region)
-    in_shares(
-        lambda part: led_under(out[part], region[part], free[part], from_own[part], from_others[part], reach),
-        bands(len(out)),
-    )
+    reach = MIDDLE_PX if most_px is None else round(most_px)
+    out = Bits(region.words.copy(), region.width)
+    others = free.but(region).words if most_px is None else np.zeros_like(free.words)
+    go_under(out.words, others, free.opposite().words, reach)
     return out
 
 

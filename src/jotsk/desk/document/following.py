@@ -7,7 +7,8 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from jotsk.core.fill.pour import areas_to_find_again, found_again, holds_fills, lost_areas
+from jotsk.core.fill.clear import holds_fills
+from jotsk.core.fill.pour import areas_to_find_again, found_again, lost_areas
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.marks import Area

@@ -1,0 +1,294 @@
+"""Floods over pictures of one bit a px, compiled: 64 px are looked at at once.
+
+A picture is uint64 (H, N): bit b of word k of a row is px 64 k + b; the bits beyond its width are 0.
+"""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jotsk.core.runtime.kernels import njit
+
+OPTIONS = {"cache": True, "nogil": True}
+Words = NDArray[np.uint64]
+ONE, LAST, NONE = np.uint64(1), np.uint64(63), np.uint64(0)
+
+
+@njit(**OPTIONS)
+def widened_into(wide: NDArray[np.uint64], lines: NDArray[np.uint64], y0: int, y1: int) -> None:
+    """Write to rows y0 .. y1 of `wide` (R + 1, H, N) which px have one of `lines` (H, N) so many px to the left or
+    right; R is below 64."""
+    n = lines.shape[1]
+    for y in range(y0, y1):
+        for x in range(len(wide)):
+            shift, back = np.uint64(x), np.uint64((64 - x) % 64)
+            for i in range(n):
+                word = lines[y, i]
+                found = (word << shift) | (word >> shift)
+                if x > 0 and i > 0:
+                    found |= lines[y, i - 1] >> back
+                if x > 0 and i < n - 1:
+                    found |= lines[y, i + 1] << back
+                wide[x, y, i] = found
+
+
+@njit(**OPTIONS)
+def farther_into(
+    levels: NDArray[np.uint64], wide: NDArray[np.uint64], offsets: NDArray[np.int64], y0: int, y1: int
+) -> None:
+    """Write to rows y0 .. y1 of `levels` (K + 1, H, N), of which the first is written, which px are farther from all
+    lines: those of the level before but for what a line lies beside at one of its `offsets`, (M, 3) level, y and x, by
+    levels, neither below 0; they stand for those on all sides. `wide` is what `widened_into` makes of the lines."""
+    _, h, n = levels.shape
+    for y in range(y0, y1):
+        at = 0
+        for k in range(1, len(levels)):
+            for i in range(n):
+                levels[k, y, i] = levels[k - 1, y, i]
+            while at < len(offsets) and offsets[at, 0] == k:
+                v, x = offsets[at, 1], offsets[at, 2]
+                at += 1
+                if y - v >= 0:
+                    for i in range(n):
+                        levels[k, y, i] &= ~wide[x, y - v, i]
+                if v > 0 and y + v < h:
+                    for i in range(n):
+                        levels[k, y, i] &= ~wide[x, y + v, i]
+
+
+@njit(inline="always", **OPTIONS)
+def beside(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
+    """The px of a word that have a neighbour above, below, to the left or to the right that is set."""
+    h, n = words.shape
+    own = words[y, i]
+    found = (own << ONE) | (own >> ONE)
+    if i > 0:
+        found |= words[y, i - 1] >> LAST
+    if i < n - 1:
+        found |= words[y, i + 1] << LAST
+    if y > 0:
+        found |= words[y - 1, i]
+    if y < h - 1:
+        found |= words[y + 1, i]
+    return found
+
+
+@njit(**OPTIONS)
+def filled(seeds: np.uint64, room: np.uint64) -> np.uint64:
+    """The runs of `room` that have a seed: both ways at once, in steps that double (Kogge and Stone)."""
+    up, down = seeds, seeds
+    room_up, room_down = room, room
+    for k in range(6):
+        step = np.uint64(1 << k)
+        up |= room_up & (up << step)
+        down |= room_down & (down >> step)
+        room_up &= room_up << step
+        room_down &= room_down >> step
+    return up | down
+
+
+@njit(**OPTIONS)
+def flood(room: NDArray[np.uint64], y: int, x: int) -> NDArray[np.uint64]:
+    """What hangs together with a px in `room` (H, N), by sides."""
+    h, n = room.shape
+    out = np.zeros((h, n), np.uint64)
+    first = y * n + x // 64
+    out.ravel()[first] = room[y, x // 64] & (ONE << np.uint64(x % 64))
+    waits = np.zeros(h * n, np.bool_)
+    stack = np.empty(h * n, np.int64)
+    stack[0] = first
+    waits[first] = True
+    count = 1
+    while count:
+        count -= 1
+        at = stack[count]
+        waits[at] = False
+        v, i = at // n, at % n
+        seeds = (beside(out, v, i) | out[v, i]) & room[v, i]
+        whole = filled(seeds, room[v, i])
+        if whole == out[v, i] and at != first:
+            continue
+        out[v, i] = whole
+        for side in range(4):
+            if (
+                (side == 0 and i == 0)
+                or (side == 1 and i == n - 1)
+                or (side == 2 and v == 0)
+                or (side == 3 and v == h - 1)
+            ):
+                continue
+            there = at + (-1 if side == 0 else 1 if side == 1 else -n if side == 2 else n)
+            u, j = there // n, there % n
+            if not waits[there] and room[u, j] & ~out[u, j]:
+                waits[there] = True
+                stack[count] = there
+                count += 1
+    return out
+
+
+@njit(**OPTIONS)
+def near_words(words: NDArray[np.uint64], rows: int) -> NDArray[np.bool_]:
+    """Which words (H, N) lie within so many rows, and a word, of one that has px."""
+    h, n = words.shape
+    out = np.zeros((h, n), np.bool_)
+    for i in range(n):
+        for way in range(2):
+            since = rows + 1
+            for step in range(h):
+                y = step if way == 0 else h - 1 - step
+                since = 0 if words[y, i] else since + 1
+                if since <= rows:
+                    out[y, max(0, i - 1) : i + 2] = True
+    return out
+
+
+@njit(**OPTIONS)
+def downhill(
+    levels: NDArray[np.uint64], highest: NDArray[np.int64], own: NDArray[np.uint64], others: NDArray[np.uint64],
+    rows: int,
+) -> None:  # fmt: skip
+    """Let two floods go on, level by level, into px nearer to the lines: `own` and `others` (H, N), which are changed.
+
+    `levels` (K + 1, H, N) are the px farther than each distance, the first of them all that are free. From the last but
+    one on, px of level k that are not beyond level `highest[k]` are reached from px that were. Where both come to a px
+    in the same step, it is of `own`. The others are followed only within so many `rows` of where `own` began.
+    """
+    h, n = own.shape
+    most, last = h * n, len(levels) - 1
+    is_listed = near_words(own, rows)
+    listed = np.empty((most, 2), np.int32)  # the words that are looked at
+    length = 0
+    for y in range(h):
+        for i in range(n):
+            is_listed[y, i] = is_listed[y, i] and (levels[0, y, i] & ~levels[last, y, i]) != NONE
+            if is_listed[y, i]:
+                listed[length, 0], listed[length, 1] = y, i
+                length += 1
+    changed, around = np.empty((most, 2), np.int32), np.empty((most, 2), np.int32)
+    news, others_news = np.empty(most, np.uint64), np.empty(most, np.uint64)
+    seen, turn = np.zeros((h, n), np.int32), 0
+    for k in range(last - 1, -1, -1):
+        high = highest[k]
+        looked_at, many = listed, length  # first all that are listed, later those beside what was reached
+        while many:
+            count = 0
+            for c in range(many):
+                y, i = looked_at[c, 0], looked_at[c, 1]
+                left = levels[k, y, i] & ~(levels[high, y, i] | own[y, i] | others[y, i])
+                if left == NONE:
+                    continue
+                mine = beside(own, y, i) & left
+                theirs = beside(others, y, i) & left & ~mine
+                if mine | theirs:
+                    changed[count, 0], changed[count, 1], news[count], others_news[count] = y, i, mine, theirs
+                    count += 1
+            turn += 1
+            many = 0
+            for c in range(count):
+                y, i = changed[c, 0], changed[c, 1]
+                own[y, i] |= news[c]
+                others[y, i] |= others_news[c]
+                for side in range(5):
+                    v = y + (1 if side == 3 else -1 if side == 4 else 0)
+                    j = i + (1 if side == 1 else -1 if side == 2 else 0)
+                    if v < 0 or v == h or j < 0 or j == n or seen[v, j] == turn:
+                        continue
+                    seen[v, j] = turn
+                    if news[c] and not is_listed[v, j] and levels[0, v, j]:
+                        is_listed[v, j] = True
+                        listed[length, 0], listed[length, 1] = v, j
+                        length += 1
+                    if is_listed[v, j] and levels[k, v, j] & ~(levels[high, v, j] | own[v, j] | others[v, j]):
+                        around[many, 0], around[many, 1] = v, j
+                        many += 1
+            looked_at = around
+
+
+@njit(inline="always", **OPTIONS)
+def corner_too(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
+    """As `beside`, and the px that have a neighbour at a corner."""
+    h, n = words.shape
+    found = beside(words, y, i)
+    for v in (y - 1, y + 1):
+        if 0 <= v < h:
+            row = words[v, i]
+            found |= (row << ONE) | (row >> ONE)
+            if i > 0:
+                found |= words[v, i - 1] >> LAST
+            if i < n - 1:
+                found |= words[v, i + 1] << LAST
+    return found
+
+
+@njit(**OPTIONS)
+def go_under(own: NDArray[np.uint64], others: NDArray[np.uint64], lines: NDArray[np.uint64], rounds: int) -> None:
+    """Let `own` and `others` (H, N), which are changed, go on a px a round into `lines`, to where they meet; a px that
+    both reach is of `own`. By turns over sides and over corners too: so a round one stays round."""
+    h, n = own.shape
+    is_near = near_words(own, rounds)
+    places = np.empty((h * n, 2), np.int32)
+    count = 0
+    for y in range(h):
+        for i in range(n):
+            if is_near[y, i] and lines[y, i] & ~(own[y, i] | others[y, i]):
+                places[count, 0], places[count, 1] = y, i
+                count += 1
+    news, others_news = np.empty(count, np.uint64), np.empty(count, np.uint64)
+    still = 0  # rounds that reached nothing: of two one is over corners too
+    for turn in range(rounds):
+        changes = False
+        for c in range(count):
+            y, i = places[c]
+            left = lines[y, i] & ~(own[y, i] | others[y, i])
+            mine = (beside(own, y, i) if turn % 2 == 0 else corner_too(own, y, i)) & left
+            theirs = (beside(others, y, i) if turn % 2 == 0 else corner_too(others, y, i)) & left & ~mine
+            news[c], others_news[c] = mine, theirs
+            changes = changes or mine != NONE
+        still = 0 if changes else still + 1
+        if still == 2:
+            break
+        kept = 0
+        for c in range(count):
+            y, i = places[c]
+            own[y, i] |= news[c]
+            others[y, i] |= others_news[c]
+            if lines[y, i] & ~(own[y, i] | others[y, i]):
+                places[kept, 0], places[kept, 1] = y, i
+                kept += 1
+        count = kept
+
+
+@njit(**OPTIONS)
+def runs_of(words: NDArray[np.uint64], y0: int, x0: int) -> NDArray[np.int32]:
+    """(N, 3) y, from x, up to x of the px of each row that are set, whose corner lies at (x0, y0)."""
+    h, n = words.shape
+    count = 0
+    for y in range(h):
+        before = NONE
+        for i in range(n):
+            starts = words[y, i] & ~((words[y, i] << ONE) | before)
+            before = words[y, i] >> LAST
+            while starts:
+                starts &= starts - ONE
+                count += 1
+    out = np.empty((count, 3), np.int32)
+    at = 0
+    for y in range(h):
+        is_inside = False
+        for i in range(n):
+            word = words[y, i]
+            if word == (~NONE if is_inside else NONE):
+                continue
+            for b in range(64):
+                is_set = (word >> np.uint64(b)) & ONE != NONE
+                if is_set and not is_inside:
+                    out[at, 0], out[at, 1] = y0 + y, x0 + 64 * i + b
+                elif is_inside and not is_set:
+                    out[at, 2] = x0 + 64 * i + b
+                    at += 1
+                is_inside = is_set
+        if is_inside:
+            out[at, 2] = x0 + 64 * n
+            at += 1
+    return out

@@ -28,17 +28,22 @@ class Bits(NamedTuple):
         rows = np.unpackbits(self.words.view(np.uint8), axis=1, count=self.width, bitorder="little")
         return rows.view(np.bool_)
 
+    @staticmethod
+    def full(height: int, width: int) -> Bits:
+        """Every px."""
+        row = Bits.of(np.ones((1, width), np.bool_)).words
+        return Bits(np.repeat(row, height, axis=0), width)
+
     def but(self, other: Bits) -> Bits:
         """Without the px of another."""
         return Bits(self.words & ~other.words, self.width)
 
     def opposite(self) -> Bits:
         """The px that are not set."""
-        return Bits.of(np.ones((1, self.width), np.bool_)).over(len(self.words)).but(self)
+        return Bits(~self.words & Bits.full(1, self.width).words, self.width)
 
-    def over(self, height: int) -> Bits:
-        """So many times its only row."""
-        return Bits(np.broadcast_to(self.words, (height, self.words.shape[1])), self.width)
+    def has(self, y: int, x: int) -> bool:
+        return bool(self.words[y, x // PX] >> np.uint64(x % PX) & np.uint64(1))
 
     def total(self) -> int:
         return int(np.bitwise_count(self.words).sum())
@@ -51,9 +56,8 @@ class Bits(NamedTuple):
         """The columns that have px."""
         return np.flatnonzero(Bits(np.bitwise_or.reduce(self.words, axis=0)[None], self.width).mask()[0])
 
-    def from_word(self, rows: slice, columns: slice) -> tuple[Bits, int]:
-        """A part, with what lies before it up to a word; also the column it begins at."""
-        first = columns.start // PX
-        width = columns.stop - first * PX
-        cut = Bits.of(np.ones((1, width), np.bool_)).words
-        return Bits(self.words[rows, first : first + cut.shape[1]] & cut, width), first * PX
+    def part(self, rows: slice, columns: slice) -> Bits:
+        """A part that begins at a word."""
+        first, width = columns.start // PX, columns.stop - columns.start
+        cut = Bits.full(1, width).words
+        return Bits(self.words[rows, first : first + cut.shape[1]] & cut, width)

@@ -189,17 +189,26 @@ def downhill(
                 y, i = changed[c, 0], changed[c, 1]
                 own[y, i] |= news[c]
                 others[y, i] |= others_news[c]
+            for c in range(count):
+                y, i, new = changed[c, 0], changed[c, 1], news[c] | others_news[c]
                 for side in range(5):
                     v = y + (1 if side == 3 else -1 if side == 4 else 0)
                     j = i + (1 if side == 1 else -1 if side == 2 else 0)
-                    if v < 0 or v == h or j < 0 or j == n or seen[v, j] == turn:
+                    if v < 0 or v == h or j < 0 or j == n:
                         continue
-                    seen[v, j] = turn
                     if news[c] and not is_listed[v, j] and levels[0, v, j]:
                         is_listed[v, j] = True
                         listed[length, 0], listed[length, 1] = v, j
                         length += 1
-                    if is_listed[v, j] and levels[k, v, j] & ~(levels[high, v, j] | own[v, j] | others[v, j]):
+                    if side == 0:
+                        reached = (new << ONE) | (new >> ONE)
+                    else:
+                        reached = new >> LAST if side == 1 else new << LAST if side == 2 else new
+                    reached &= levels[k, v, j]
+                    if reached == NONE or seen[v, j] == turn or not is_listed[v, j]:
+                        continue
+                    if reached & ~(levels[high, v, j] | own[v, j] | others[v, j]):
+                        seen[v, j] = turn
                         around[many, 0], around[many, 1] = v, j
                         many += 1
             looked_at = around

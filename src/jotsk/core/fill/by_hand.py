@@ -94,7 +94,7 @@ def of_color(page: Page, at: Point, tolerance: float) -> Runs:
     """All px of the page of the colour of one, within a tolerance in hundredths of OKLab. Raises Refused."""
     if not Rect(int(at[0]), int(at[1]), int(at[0]) + 1, int(at[1]) + 1) & page.bounds:
         raise Refused(tr("That lies beside the page."))
-    return runs_from_mask(free_px(page, Pour(at, "all", tolerance=tolerance), page.bounds), 0, 0)
+    return runs_from_mask(free_px(page, Pour(at, "all", tolerance=tolerance), page.bounds).mask(), 0, 0)
 
 
 def under(strokes: Sequence[Stroke], page: Rect) -> Runs:

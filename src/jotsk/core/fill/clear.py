@@ -5,14 +5,14 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.fill.bits import Mask
+from jotsk.core.fill.bits import PX, Bits, Mask
 from jotsk.core.fill.clear_kernel import clear_into
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.ink.oklch import to_oklab
 from jotsk.core.marks.area import Pour
 from jotsk.core.page import InkLayer, Page, flattened, rgba
-from jotsk.core.page.compose.compositing import nodes_of, put_down
+from jotsk.core.page.compose.compositing import Node, nodes_of, put_down
 from jotsk.core.page.layers.layer import Layer
 from jotsk.core.page.layers.tree import ancestors
 from jotsk.core.page.tiles.tiles import InkTile
@@ -21,40 +21,60 @@ from jotsk.core.runtime.parallel import bands, in_shares
 HALF_INK = np.uint32(128 << 24)  # premultiplied: alpha is the highest byte
 
 
-def free_px(page: Page, rule: Pour, window: Rect) -> Mask:
+def free_px(page: Page, rule: Pour, window: Rect) -> Bits:
     """Which px of a window an area around the seed can have: those without a line, or, where the rule looks at all,
-    those of the seed's colour."""
+    those of the seed's colour. The window begins at a word."""
     if rule.look == "all":
         x, y = int(rule.at[0]), int(rule.at[1])
-        return _alike(flattened(page, window), flattened(page, Rect(x, y, x + 1, y + 1))[0, 0], rule.tolerance)
-    return clear_px(page, rule, window)
+        own = flattened(page, Rect(x, y, x + 1, y + 1))[0, 0]
+        return Bits.of(_alike(flattened(page, window), own, rule.tolerance))
+    return _clear(page, rule, window)
 
 
 def clear_px(page: Page, rule: Pour, window: Rect) -> Mask:
     """Which px of a window are less than half covered by the lines a rule looks at."""
+    wide = Rect(window.x0 // PX * PX, window.y0, window.x1, window.y1)
+    return np.ascontiguousarray(_clear(page, rule, wide).mask()[:, window.x0 - wide.x0 :])
+
+
+def _clear(page: Page, rule: Pour, window: Rect) -> Bits:
+    """As `clear_px`, where the window begins at a word."""
     shown = {layer.uid for layer in looked_at(page, rule)}
     nodes = nodes_of(page.layers, 0, (), lambda layer: layer.uid in shown)
-    free = np.ones((window.height, window.width), np.bool_)
+    not_alone = [node for node in nodes if not node.is_plain]
+    free = Bits.full(window.height, window.width)
     cells: list[tuple[int, int, int, int]] = []
     tiles: list[tuple[int, int]] = []
     for row in range(window.y0 // TILE, (window.y1 - 1) // TILE + 1):
-        held = [(node, node.tiles.row(row)) for node in nodes]
+        y = row * TILE
+        of_row = [(node, held) for node in nodes if (held := node.tiles.row(row)) and node.is_plain]
         for column in range(window.x0 // TILE, (window.x1 - 1) // TILE + 1):
-            there = [(node, of_row.get(column)) for node, of_row in held if column in of_row or not node.is_alone]
-            x, y, before = column * TILE, row * TILE, len(tiles)
-            if all(node.is_plain and isinstance(tile, InkTile) for node, tile in there):
-                tiles += [(tile.address, node.opacity) for node, tile in there if isinstance(tile, InkTile)]
-                if there:
-                    cells.append((y - window.y0, x - window.x0, before, len(tiles)))
-            else:  # what is clipped, or blended otherwise
-                part = window & Rect(x, y, x + TILE, y + TILE)
-                ink = np.zeros((part.height, part.width), np.uint32)
-                nodes_there = [node for node, _ in there]
-                put_down(nodes_there, ink, 0, (column, row), inside(part, Rect(x, y, x + TILE, y + TILE)))
-                np.less(ink, HALF_INK, out=free[inside(part, window)])
+            before, is_ink = len(tiles), not not_alone
+            for node, held in of_row:
+                tile = held.get(column)
+                if tile is not None:
+                    if not isinstance(tile, InkTile):
+                        is_ink = False
+                        break
+                    tiles.append((tile.address, node.opacity))
+            if not is_ink:
+                _leave_clear(free, nodes, (column, row), window)
+            elif len(tiles) > before:
+                cells.append((y - window.y0, (column * TILE - window.x0) // PX, before, len(tiles)))
     whole, of_tiles = np.array(cells, np.int64).reshape(-1, 4), np.array(tiles, np.int64).reshape(-1, 2)
-    in_shares(lambda part: clear_into(free, TILE, whole, of_tiles, part.start, part.stop), bands(len(whole)))
+    in_shares(lambda part: clear_into(free.words, TILE, whole, of_tiles, part.start, part.stop), bands(len(whole)))
     return free
+
+
+def _leave_clear(free: Bits, nodes: list[Node], key: tuple[int, int], window: Rect) -> None:
+    """Take away what is covered of a tile, with all that is clipped, blended otherwise, or of several colours."""
+    tile = Rect(key[0] * TILE, key[1] * TILE, (key[0] + 1) * TILE, (key[1] + 1) * TILE)
+    part = tile & window
+    ink = np.zeros((part.height, part.width), np.uint32)
+    put_down(nodes, ink, 0, key, inside(part, tile))
+    rows, columns = inside(part, window)
+    words = Bits.of(ink < HALF_INK).words
+    free.words[rows, columns.start // PX : columns.start // PX + words.shape[1]] = words
 
 
 def looked_at(page: Page, rule: Pour) -> list[Layer]:

@@ -11,14 +11,16 @@ from jotsk.core.runtime.kernels import njit
 
 @njit(**OPTIONS)
 def clear_into(
-    free: NDArray[np.bool_], side: int, cells: NDArray[np.int64], tiles: NDArray[np.int64], first: int, last: int
+    free: NDArray[np.uint64], side: int, cells: NDArray[np.int64], tiles: NDArray[np.int64], first: int, last: int
 ) -> None:
-    """Write to `free` (H, W) which px of the tiles `first` .. `last` are less than half covered.
+    """Write to `free` (H, N), a bit a px, which px of the cells `first` .. `last` are less than half covered; what lies
+    beyond its sides is left out.
 
-    `cells` (C, 4): y and x of a tile's corner in the picture, and which of `tiles` lie there, from and up to; `tiles`
-    (M, 2) the address of the alpha of one (uint8, `side` x `side`, contiguous) and the opacity of its layer, 0..255.
+    `cells` (C, 4): y of a tile's corner in the picture, its first word there, and which of `tiles` lie on it, from and
+    up to; `tiles` (M, 2): the address of the alpha of one (uint8, `side` x `side`, contiguous) and the opacity of its
+    layer, 0..255.
     """
-    h, w = free.shape
+    h, n = free.shape
     through = np.empty((side, side), np.float32)  # how much of what is beneath is seen
     for c in range(first, last):
         y, x, start, stop = cells[c, 0], cells[c, 1], cells[c, 2], cells[c, 3]
@@ -30,5 +32,10 @@ def clear_into(
                 for j in range(side):
                     through[i, j] *= np.float32(1) - share * np.float32(alpha[i, j])
         for i in range(max(0, -y), min(side, h - y)):
-            for j in range(max(0, -x), min(side, w - x)):
-                free[y + i, x + j] = through[i, j] > np.float32(0.5)
+            for word in range(side // 64):
+                if x + word < 0 or x + word >= n:
+                    continue
+                bits = np.uint64(0)
+                for b in range(64):
+                    bits |= np.uint64(through[i, 64 * word + b] > np.float32(0.5)) << np.uint64(b)
+                free[y + i, x + word] &= bits

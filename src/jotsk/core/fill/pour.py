@@ -93,14 +93,14 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
     while True:
         window = _window(page.bounds, x, y, side, clear)
         free = free_px(page, rule, window)
-        if not free[y - window.y0, x - window.x0]:
+        if not free.has(y - window.y0, x - window.x0):
             raise Refused(tr("That lies on a line; press beside it."))
         core = core_at(free, y - window.y0, x - window.x0, rule.gap_px)
         if window == page.bounds or not _touches(core.own, window, page.bounds):
             region = region_of(core)
             if window == page.bounds or not _touches(region, window, page.bounds):
                 break
-        side *= 2
+        side *= 4
     is_open = _is_at_edge(region, window, page.bounds)
     too_large = seen is not None and region.total() > MOST_TIMES_SEEN * seen.width * seen.height
     if (is_open or too_large) and not may_leak:
@@ -110,16 +110,14 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
     x0, y0 = window.x0 + int(columns[0]), window.y0 + int(rows[0])
     own = Rect(x0, y0, window.x0 + int(columns[-1]) + 1, window.y0 + int(rows[-1]) + 1)
     around = own.grown(pad) & page.bounds  # with what lies beyond the lines: an area goes on to their middle
+    around = Rect(around.x0 // PX * PX, around.y0, around.x1, around.y1)
     if around & window != around:
-        free, near = free_px(page, rule, around), np.zeros((around.height, around.width), np.bool_)
+        near = np.zeros((around.height, around.width), np.bool_)
         near[inside(own, around)] = region.mask()[inside(own, window)]
-        region, clear_of_lines, begins = Bits.of(near), Bits.of(free), 0
+        free, region = free_px(page, rule, around), Bits.of(near)
     else:
-        part = inside(around, window)
-        region, begins = region.from_word(*part)
-        clear_of_lines, _ = Bits.of(free).from_word(*part)
-        begins += window.x0 - around.x0
-    return runs_of(under_lines(region, clear_of_lines, rule.grow_px).words, around.y0, around.x0 + begins)
+        free, region = (each.part(*inside(around, window)) for each in (free, region))
+    return runs_of(under_lines(region, free, rule.grow_px).words, around.y0, around.x0)
 
 
 def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
@@ -177,7 +175,7 @@ def leak_of(page: Page, rule: Pour) -> Leak | None:
     """How an area is open: the widest way from its place to the edge of the page, and the narrowest gap on it; None if
     it is open all the way."""
     bounds = page.bounds
-    free = free_px(page, rule, bounds)
+    free = free_px(page, rule, bounds).mask()
     k = 1
     while bounds.width * bounds.height > LEAK_PX * k * k:
         k *= 2

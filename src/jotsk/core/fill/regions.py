@@ -14,7 +14,7 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from jotsk.core.fill.bits import Bits, Mask
+from jotsk.core.fill.bits import PX, Bits, Mask
 from jotsk.core.fill.bits_kernel import downhill, farther_into, flood, go_under, widened_into
 from jotsk.core.fill.region_kernel import climb
 from jotsk.core.runtime.parallel import bands, in_shares
@@ -37,7 +37,7 @@ class Core(NamedTuple):
 MIDDLE_PX = 96  # under a line thicker than twice that, a region does not go on to its middle
 NEAR_PX, WORTH_BANDS_PX = 128, 1_000_000
 AROUND_PX = 64  # a px, where room is looked for first
-LEVEL_PX, MOST_LEVELS = 0.25, 24
+LEVEL_PX, MOST_LEVELS = 0.5, 24
 SLACK_PX = 0.75  # by which the distance may rise from px to px though the way goes downhill: a px grid is not smooth
 BESIDE_ROWS = 64  # of a region, where others are followed into slits
 MOST_OFFSETS_PX = 12.0  # half a gap: a wider one is taken from the distances of all px
@@ -81,43 +81,42 @@ def halved(free: Mask, times: int) -> Mask:
     return free
 
 
-def core_at(free: Mask, y: int, x: int, gap_px: float) -> Core:
+def core_at(free: Bits, y: int, x: int, gap_px: float) -> Core:
     """What of the region around a px no gap leads out of."""
-    lines = Bits.of(~free)
     if gap_px <= 0:
-        levels = lines.opposite().words[None]
-        return Core(Bits(flood(levels[0], y, x), lines.width), levels, np.zeros(0, np.int64))
+        return Core(Bits(flood(free.words, y, x), free.width), free.words[None], np.zeros(0, np.int64))
     top_y, top_x, room = _room_beside(free, y, x, (gap_px + 1) / 2)
     half = min((gap_px + 1) / 2, room - 0.5)
     if half <= MOST_OFFSETS_PX:
         offsets, distances = _offsets(half)
-        levels = np.empty((len(distances), *lines.words.shape), np.uint64)
-        levels[0] = lines.opposite().words
-        wide = np.empty((int(half) + 1, *lines.words.shape), np.uint64)
-        rows = bands(len(levels[0]))
-        in_shares(lambda part: widened_into(wide, lines.words, part.start, part.stop), rows)
+        lines = free.opposite().words
+        levels = np.empty((len(distances), *lines.shape), np.uint64)
+        wide = np.empty((int(half) + 1, *lines.shape), np.uint64)
+        levels[0] = free.words
+        rows = bands(len(lines))
+        in_shares(lambda part: widened_into(wide, lines, part.start, part.stop), rows)
         in_shares(lambda part: farther_into(levels, wide, offsets, part.start, part.stop), rows)
     else:
         distances = np.linspace(0.0, half, MOST_LEVELS + 1)
-        distance = near_distance_of(free)
+        distance = near_distance_of(free.mask())
         levels = np.stack([Bits.of(distance > each).words for each in distances])
     reached = np.append(distances[1:], half) + SLACK_PX
     highest = np.maximum(np.searchsorted(distances, reached, side="right") - 1, np.arange(1, len(distances) + 1))
-    return Core(Bits(flood(levels[-1], top_y, top_x), lines.width), levels, highest[:-1])
+    return Core(Bits(flood(levels[-1], top_y, top_x), free.width), levels, highest[:-1])
 
 
-def _room_beside(free: Mask, y: int, x: int, enough_px: float) -> tuple[int, int, float]:
+def _room_beside(free: Bits, y: int, x: int, enough_px: float) -> tuple[int, int, float]:
     """Uphill from a px, to where it is farther from the lines than is enough, or than at all px beside it: y, x, and
     how far."""
     reach = AROUND_PX + int(2 * enough_px)
     while True:
-        y0, x0 = max(0, y - reach), max(0, x - reach)
-        part = np.ascontiguousarray(free[y0 : y + reach, x0 : x + reach])
+        y0, x0 = max(0, y - reach), max(0, x - reach) // PX * PX
+        part = free.part(slice(y0, y + reach), slice(x0, min(free.width, x + reach))).mask()
         distance = distance_of(part)
         top_y, top_x = climb(distance, y - y0, x - x0, enough_px + 0.5)
         room = float(distance[top_y, top_x])
         is_inside = min(top_y, top_x) > 0 and top_y < len(part) - 1 and top_x < part.shape[1] - 1
-        if is_inside or room >= enough_px + 0.5 or part.shape == free.shape:
+        if is_inside or room >= enough_px + 0.5 or part.shape == (len(free.words), free.width):
             return y0 + top_y, x0 + top_x, room
         reach *= 4
 
@@ -150,7 +149,7 @@ def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
 
     Where all around is narrower than that, slits as wide as half of what is there are passed.
     """
-    return region_of(core_at(free, y, x, gap_px)).mask()
+    return region_of(core_at(Bits.of(free), y, x, gap_px)).mask()
 
 
 def under_lines(region: Bits, free: Bits, most_px: float | None = None) -> Bits:

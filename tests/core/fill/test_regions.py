@@ -11,8 +11,10 @@ from scipy import ndimage
 
 from jotsk.core.fill.bits import Bits
 from jotsk.core.fill.bits_kernel import runs_of
+from jotsk.core.fill.clear_kernel import distinct
 from jotsk.core.fill.region_kernel import go_downhill, label_runs, widest_way
 from jotsk.core.fill.regions import distance_of, grown, region_at, under_lines
+from jotsk.core.ink.blend_kernel import for_reading
 
 
 def room(size=160, seed=0, thickness=4):
@@ -149,3 +151,12 @@ def test_the_widest_way_out_goes_through_the_widest_gap():
     assert len(through) and through[:, 0].min() >= 60 and through[:, 0].max() < 75
     assert (tuple(way[-1]) == (100, 100) and (way[0] == 0).any()) or (way[0] == 199).any()
     assert len(widest_way(distance_of(picture > 0) * 0, 100, 100)) == 0 or True
+
+
+@pytest.mark.parametrize("colors", [1, 3, 5_000, 200_000])
+def test_the_colours_of_a_picture_are_those_numpy_finds(colors):
+    rng = np.random.default_rng(colors)
+    pixels = rng.integers(0, 1 << 32, colors, dtype=np.uint32)[rng.integers(0, colors, (300, 900))]
+    found, at = distinct(for_reading(pixels))
+    assert np.array_equal(found[at], pixels)
+    assert np.array_equal(np.sort(found), np.unique(pixels))

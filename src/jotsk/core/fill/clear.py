@@ -6,9 +6,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.fill.bits import PX, Bits, Mask
-from jotsk.core.fill.clear_kernel import clear_into
+from jotsk.core.fill.clear_kernel import clear_into, distinct
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
+from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.ink.oklch import to_oklab
 from jotsk.core.marks.area import Pour
 from jotsk.core.page import InkLayer, Page, flattened, rgba
@@ -95,12 +96,12 @@ def holds_fills(layer: Layer) -> bool:
 
 def _alike(pixels: NDArray[np.uint32], own: np.uint32, tolerance: float) -> Mask:
     """Px whose colour is within a tolerance of one, in hundredths of OKLab."""
-    colors, at = np.unique(pixels, return_inverse=True)
+    colors, at = distinct(for_reading(pixels))
     channels = rgba(np.append(colors, np.uint32(own)).reshape(1, -1))[0].astype(np.float64) / 255
     over_white = channels[:, :3] + 1 - channels[:, 3:]
     lab = to_oklab(np.clip(over_white, 0, 1))
     near = np.hypot(np.hypot(*(lab[:-1, :2] - lab[-1, :2]).T), lab[:-1, 2] - lab[-1, 2]) * 100 <= tolerance
-    return np.asarray(near[at].reshape(pixels.shape))
+    return np.asarray(near[at])
 
 
 def inside(part: Rect, whole: Rect) -> tuple[slice, slice]:

@@ -39,3 +39,44 @@ def clear_into(
                 for b in range(64):
                     bits |= np.uint64(through[i, 64 * word + b] > np.float32(0.5)) << np.uint64(b)
                 free[y + i, x + word] &= bits
+
+
+@njit(**OPTIONS)
+def distinct(pixels: NDArray[np.uint32]) -> tuple[NDArray[np.uint32], NDArray[np.int32]]:
+    """The colours of a picture (H, W), and the number of each px in them: as `numpy.unique`, which sorts all px. By an
+    open table of hashes (Knuth's multiplicative ones) that is at most half full."""
+    h, w = pixels.shape
+    at = np.empty((h, w), np.int32)
+    colors = np.empty(1 << 12, np.uint32)
+    table = np.full(1 << 13, -1, np.int32)
+    count, shift = 0, np.uint32(32 - 13)
+    before, own = np.uint32(0), -1
+    for i in range(h):
+        for j in range(w):
+            pixel = pixels[i, j]
+            if own < 0 or pixel != before:
+                if 2 * count >= len(table):
+                    shift -= np.uint32(2)
+                    table = np.full(4 * len(table), -1, np.int32)
+                    more = np.empty(4 * len(colors), np.uint32)
+                    more[:count] = colors[:count]
+                    colors = more
+                    for k in range(count):
+                        table[_place(table, colors, colors[k], shift)] = k
+                place = _place(table, colors, pixel, shift)
+                if table[place] < 0:
+                    table[place] = count
+                    colors[count] = pixel
+                    count += 1
+                before, own = pixel, table[place]
+            at[i, j] = own
+    return colors[:count].copy(), at
+
+
+@njit(inline="always", **OPTIONS)
+def _place(table: NDArray[np.int32], colors: NDArray[np.uint32], color: np.uint32, shift: np.uint32) -> np.int64:
+    """Where a colour is in the table, or would be."""
+    place = np.int64(np.uint32(color * np.uint32(2654435769)) >> shift)  # a product of two has 64 bits here
+    while table[place] >= 0 and colors[table[place]] != color:
+        place = (place + np.int64(1)) % np.int64(len(table))
+    return place

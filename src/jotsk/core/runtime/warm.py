@@ -7,11 +7,9 @@ types the application uses; a stamp remembers for which code and which processor
 
 from __future__ import annotations
 
-import ctypes
 import hashlib
 import io
 import os
-import platform
 import signal
 import sys
 from contextlib import suppress
@@ -50,7 +48,7 @@ def _processor() -> str:
     with suppress(OSError):
         told = Path("/proc/cpuinfo").read_text(errors="replace").split("\n\n")[0]
         return "".join(line for line in told.splitlines() if line.startswith(("model name", "flags", "Features")))
-    return platform.machine()
+    return os.uname().machine
 
 
 def load() -> None:
@@ -229,6 +227,8 @@ def _flatten_for_the_board(page: Page) -> None:
 
 def end_with_parent() -> None:
     """Have this process ended when the one that started it ends, however that ends: prctl(2), on Linux."""
+    import ctypes  # here, as all below: a start does without
+
     parent = os.getppid()
     with suppress(OSError, AttributeError):
         ctypes.CDLL(None).prctl(PR_SET_PDEATHSIG, signal.SIGTERM)

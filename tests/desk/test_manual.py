@@ -6,6 +6,7 @@ import re
 
 import pytest
 from PySide6.QtCore import Qt, QUrl
+from PySide6.QtGui import QImage, QTextDocument
 
 from jotsk.core.page import blank_page
 from jotsk.desk.dialogs import ExportSheet, manual
@@ -56,6 +57,23 @@ def test_every_page_is_there_with_its_pictures(qtbot):
     sheet = Manual("mending")
     qtbot.addWidget(sheet)
     assert sheet.text.document().toHtml().count("<img") >= 2
+
+
+def test_pictures_of_a_page_come_one_after_the_other_and_leave_the_text_where_it_is(qtbot):
+    sheet = Manual("mending")
+    qtbot.addWidget(sheet)
+    sheet.show()
+    document = sheet.text.document()
+    height = document.size().height()
+    assert sheet.text.is_loading
+    names = [QUrl(name) for name in re.findall(r'<img src="([^"]+)"', document.toHtml())]
+    qtbot.waitUntil(lambda: not sheet.text.is_loading, timeout=5000)
+    kind = QTextDocument.ResourceType.ImageResource.value
+    pictures = [document.resource(kind, name) for name in names]
+    assert all(picture.width() == manual.WIDEST_PX * picture.devicePixelRatio() for picture in pictures)
+    assert all(picture.format() != QImage.Format.Format_Alpha8 and not picture.isNull() for picture in pictures)
+    assert document.size().height() == height
+    assert len(names) > 1
 
 
 def test_without_the_documents_it_says_where_they_are(qtbot, tmp_path, monkeypatch):

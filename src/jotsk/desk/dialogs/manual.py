@@ -8,8 +8,8 @@ from pathlib import Path
 
 import cv2
 import numpy as np
-from PySide6.QtCore import Qt, QUrl
-from PySide6.QtGui import QDesktopServices, QImage, QTextCursor, QTextDocument
+from PySide6.QtCore import Qt, QTimer, QUrl
+from PySide6.QtGui import QDesktopServices, QImage, QImageReader, QTextCursor, QTextDocument
 from PySide6.QtWidgets import (
     QDialog,
     QHBoxLayout,
@@ -64,13 +64,53 @@ def airy(document: QTextDocument) -> None:
 
 
 class PageText(QTextBrowser):
-    """Its pictures are made smaller smoothly; Qt by itself drops pixels, or takes several times as long."""
+    """Its pictures are made smaller smoothly; Qt by itself drops pixels, or takes several times as long. They come one
+    after the other: a page has up to ten, and all at once would hold the window."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._waiting: list[QUrl] = []
+        self._timer = QTimer(self, interval=0)
+        self._timer.timeout.connect(self._next)
+
+    @property
+    def is_loading(self) -> bool:
+        return bool(self._waiting)
+
+    def show_markdown(self, text: str) -> None:
+        self._waiting.clear()
+        self.document().setDocumentMargin(20)
+        self.document().setMarkdown(text)
+        airy(self.document())
+        self.moveCursor(QTextCursor.MoveOperation.Start)
 
     def loadResource(self, kind: int, name: QUrl | str) -> object:
+        """A blank picture of the size that is wanted, for now."""
         name = QUrl(name)
         if kind != QTextDocument.ResourceType.ImageResource.value or not name.isLocalFile():
             return super().loadResource(kind, name)
-        path, ratio = Path(name.toLocalFile()), self.devicePixelRatioF()
+        size = QImageReader(name.toLocalFile()).size()
+        if not size.isValid():
+            return QImage()
+        self._waiting.append(name)
+        self._timer.start()
+        width = round(WIDEST_PX * self.devicePixelRatioF())
+        blank = QImage(width, round(size.height() * width / size.width()), QImage.Format.Format_Alpha8)
+        blank.fill(0)
+        blank.setDevicePixelRatio(self.devicePixelRatioF())
+        return blank
+
+    def _next(self) -> None:
+        if not self._waiting:
+            self._timer.stop()
+            return
+        name = self._waiting.pop(0)
+        picture = self._smaller(Path(name.toLocalFile()))
+        self.document().addResource(QTextDocument.ResourceType.ImageResource.value, name, picture)
+        self.viewport().update()
+
+    def _smaller(self, path: Path) -> QImage:
+        ratio = self.devicePixelRatioF()
         data = path.read_bytes() if path.is_file() else b""
         pixels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_COLOR) if data else None
         if pixels is None:
@@ -143,10 +183,7 @@ class Manual(QDialog):
         if item is None:
             return
         text = self._texts[item.data(Qt.ItemDataRole.UserRole)]
-        self.text.document().setDocumentMargin(20)
-        self.text.document().setMarkdown(fitted(text, self._folder) if self._folder is not None else text)
-        airy(self.text.document())
-        self.text.moveCursor(QTextCursor.MoveOperation.Start)
+        self.text.show_markdown(fitted(text, self._folder) if self._folder is not None else text)
         if self.search.text():
             self._find_on()
 

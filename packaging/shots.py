@@ -48,16 +48,20 @@ from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.widgets.drawn_beside import DRAWN
 
 FOLDER = Path(__file__).parent.parent / "docs" / "screenshots"
 
+FEWEST_WAITS, MOST_WAITS = 40, 1_000
 AGAIN_SHARE = 0.6  # of the drawing, when it is looked at while it is drawn again
 
 
 def settle(app: QApplication) -> None:
-    for _ in range(40):
+    for k in range(MOST_WAITS):
         app.processEvents()
         time.sleep(0.01)
+        if k >= FEWEST_WAITS and not DRAWN.is_at_work:
+            break
 
 
 def waves(pad: Board, pens: list[str], *, left: float = 60, width: float = 420, step: float = 105) -> None:

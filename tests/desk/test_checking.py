@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -13,6 +14,7 @@ from jotsk.core.check.finding import USUAL
 from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.mend_sheet import MendSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
+from jotsk.desk.document.proposals import lines_of
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.trays.checking import kept_limits
 from tests.conftest import stroke_along
@@ -91,6 +93,12 @@ def test_all_of_a_kind_are_shown_then_mended_in_one_step_and_nothing_found_is_sa
 
 def _away(line, at):
     return np.hypot(*(line - at).T).min()
+
+
+def test_there_is_no_proposal_for_a_layer_that_has_gone(checking):
+    checks = checking.document.checks
+    bare = replace(checking.document.page, layers=())
+    assert lines_of(checking.document.page, checks.present) and lines_of(bare, checks.present) == []
 
 
 def test_a_proposal_is_seen_before_it_is_done_and_is_what_is_done(checking, settle, qtbot):

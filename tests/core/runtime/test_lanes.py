@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 import logging
+import os
 import threading
 
 import pytest
 
-from jotsk.core.runtime.lanes import BESIDE, Lane, on_failure
+from jotsk.core.runtime.lanes import BESIDE, JOBS, STEPS, Lane, on_failure
+from jotsk.core.runtime.parallel import in_shares
 
 
 def test_a_queue_keeps_its_order_and_queues_do_not_wait_for_each_other():
@@ -36,6 +38,21 @@ def test_what_fails_where_nobody_waits_is_logged_and_told(caplog):
     BESIDE.queue("failing").go(lambda: 1 // 0)
     BESIDE.queue("failing").finish()
     assert len(told) == 2, "nobody listens any more"
+
+
+def test_what_may_come_later_steps_back_and_so_does_what_it_has_worked_out_in_shares():
+    """By what setpriority(2) says of each thread."""
+
+    def niceness(_=None):
+        return os.getpriority(os.PRIO_PROCESS, threading.get_native_id())
+
+    here = niceness()
+    assert BESIDE.queue("later").submit(niceness).result() == JOBS.queue("job").submit(niceness).result() == 10 + here
+    with BESIDE.pool(1) as pool:
+        assert pool.submit(niceness).result() == 10 + here
+    assert STEPS.queue("step").submit(niceness).result() == here
+    assert in_shares(niceness, range(8)) == [here] * 8
+    assert BESIDE.queue("later").submit(in_shares, niceness, range(8)).result() == [10 + here] * 8
 
 
 def test_the_outcome_that_is_asked_for_is_for_who_asks(caplog):

@@ -16,32 +16,23 @@ ONE, LAST, NONE = np.uint64(1), np.uint64(63), np.uint64(0)
 
 
 @njit(**OPTIONS)
-def widened_into(wide: NDArray[np.uint64], lines: NDArray[np.uint64], y0: int, y1: int) -> None:
-    """Write to rows y0 .. y1 of `wide` (R + 1, H, N) which px have one of `lines` (H, N) so many px to the left or
-    right; R is below 64."""
-    n = lines.shape[1]
-    for y in range(y0, y1):
-        for x in range(len(wide)):
-            shift, back = np.uint64(x), np.uint64((64 - x) % 64)
-            for i in range(n):
-                word = lines[y, i]
-                found = (word << shift) | (word >> shift)
-                if x > 0 and i > 0:
-                    found |= lines[y, i - 1] >> back
-                if x > 0 and i < n - 1:
-                    found |= lines[y, i + 1] << back
-                wide[x, y, i] = found
-
-
-@njit(**OPTIONS)
 def farther_into(
-    levels: NDArray[np.uint64], wide: NDArray[np.uint64], offsets: NDArray[np.int64], y0: int, y1: int
+    levels: NDArray[np.uint64], lines: NDArray[np.uint64], offsets: NDArray[np.int64], y0: int, y1: int
 ) -> None:
     """Write to rows y0 .. y1 of `levels` (K + 1, H, N), of which the first is written, which px are farther from all
-    lines: those of the level before but for what a line lies beside at one of its `offsets`, (M, 3) level, y and x, by
-    levels, neither below 0; they stand for those on all sides. `wide` is what `widened_into` makes of the lines."""
+    `lines` (H, N): those of the level before but for what a line lies beside at one of its `offsets`, (M, 3) level, y
+    and x, by levels, none below 0 and all below 64; they stand for those on all sides."""
     _, h, n = levels.shape
+    reach = 0
+    for k in range(len(offsets)):
+        reach = max(reach, offsets[k, 1], offsets[k, 2])
+    kept = 2 * reach + 1
+    wide = np.zeros((kept, reach + 1, n), np.uint64)  # of the rows around: px with a line so far to the left or right
+    for v in range(max(0, y0 - reach), min(h, y0 + reach)):
+        _widen(wide[v % kept], lines, v)
     for y in range(y0, y1):
+        if y + reach < h:
+            _widen(wide[(y + reach) % kept], lines, y + reach)
         at = 0
         for k in range(1, len(levels)):
             for i in range(n):
@@ -50,11 +41,29 @@ def farther_into(
                 v, x = offsets[at, 1], offsets[at, 2]
                 at += 1
                 if y - v >= 0:
+                    row = (y - v) % kept
                     for i in range(n):
-                        levels[k, y, i] &= ~wide[x, y - v, i]
+                        levels[k, y, i] &= ~wide[row, x, i]
                 if v > 0 and y + v < h:
+                    row = (y + v) % kept
                     for i in range(n):
-                        levels[k, y, i] &= ~wide[x, y + v, i]
+                        levels[k, y, i] &= ~wide[row, x, i]
+
+
+@njit(**OPTIONS)
+def _widen(wide: NDArray[np.uint64], lines: NDArray[np.uint64], y: int) -> None:
+    """Write to `wide` (R + 1, N) which px of a row have a line so many px to their left or right."""
+    n = lines.shape[1]
+    for i in range(n):
+        wide[0, i] = lines[y, i]
+    for x in range(1, len(wide)):
+        shift, back = np.uint64(x), np.uint64(64 - x)
+        for i in range(n):
+            wide[x, i] = (lines[y, i] << shift) | (lines[y, i] >> shift)
+        for i in range(1, n):
+            wide[x, i] |= lines[y, i - 1] >> back
+        for i in range(n - 1):
+            wide[x, i] |= lines[y, i + 1] << back
 
 
 @njit(inline="always", **OPTIONS)
@@ -132,15 +141,25 @@ def near_words(words: NDArray[np.uint64], rows: int) -> NDArray[np.bool_]:
     """Which words (H, N) lie within so many rows, and a word, of one that has px."""
     h, n = words.shape
     out = np.zeros((h, n), np.bool_)
-    for i in range(n):
-        for way in range(2):
-            since = rows + 1
-            for step in range(h):
-                y = step if way == 0 else h - 1 - step
-                since = 0 if words[y, i] else since + 1
-                if since <= rows:
-                    out[y, max(0, i - 1) : i + 2] = True
+    for way in range(2):
+        since = np.full(n, rows + 1)
+        for step in range(h):
+            y = step if way == 0 else h - 1 - step
+            for i in range(n):
+                since[i] = 0 if words[y, i] else since[i] + 1
+                if since[i] <= rows:
+                    out[y, max(0, i - 1)] = True
+                    out[y, i] = True
+                    out[y, min(n - 1, i + 1)] = True
     return out
+
+
+@njit(inline="always", **OPTIONS)
+def left_at(
+    levels: NDArray[np.uint64], k: int, high: int, own: NDArray[np.uint64], others: NDArray[np.uint64], y: int, i: int
+) -> np.uint64:
+    """The px of a word that are in level `k`, not beyond level `high`, and not reached."""
+    return levels[k, y, i] & ~(levels[high, y, i] | own[y, i] | others[y, i])
 
 
 @njit(**OPTIONS)
@@ -175,7 +194,7 @@ def downhill(
             count = 0
             for c in range(many):
                 y, i = looked_at[c, 0], looked_at[c, 1]
-                left = levels[k, y, i] & ~(levels[high, y, i] | own[y, i] | others[y, i])
+                left = left_at(levels, k, high, own, others, y, i)
                 if left == NONE:
                     continue
                 mine = beside(own, y, i) & left
@@ -192,22 +211,26 @@ def downhill(
             for c in range(count):
                 y, i, new = changed[c, 0], changed[c, 1], news[c] | others_news[c]
                 for side in range(5):
-                    v = y + (1 if side == 3 else -1 if side == 4 else 0)
-                    j = i + (1 if side == 1 else -1 if side == 2 else 0)
-                    if v < 0 or v == h or j < 0 or j == n:
+                    if side == 0:
+                        v, j, reached = y, i, (new << ONE) | (new >> ONE)
+                    elif side == 1:
+                        v, j, reached = y, i + 1, new >> LAST
+                    elif side == 2:
+                        v, j, reached = y, i - 1, new << LAST
+                    else:
+                        v, j, reached = (y + 1 if side == 3 else y - 1), i, new
+                    if reached == NONE or v < 0 or v == h or j < 0 or j == n:
                         continue
-                    if news[c] and not is_listed[v, j] and levels[0, v, j]:
+                    reached &= levels[0, v, j]
+                    if reached == NONE:
+                        continue
+                    if not is_listed[v, j]:
+                        if news[c] == NONE:
+                            continue
                         is_listed[v, j] = True
                         listed[length, 0], listed[length, 1] = v, j
                         length += 1
-                    if side == 0:
-                        reached = (new << ONE) | (new >> ONE)
-                    else:
-                        reached = new >> LAST if side == 1 else new << LAST if side == 2 else new
-                    reached &= levels[k, v, j]
-                    if reached == NONE or seen[v, j] == turn or not is_listed[v, j]:
-                        continue
-                    if reached & ~(levels[high, v, j] | own[v, j] | others[v, j]):
+                    if reached & left_at(levels, k, high, own, others, v, j) and seen[v, j] != turn:
                         seen[v, j] = turn
                         around[many, 0], around[many, 1] = v, j
                         many += 1

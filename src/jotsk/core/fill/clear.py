@@ -11,6 +11,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.ink.oklch import to_oklab
+from jotsk.core.ink.painting import Key
 from jotsk.core.marks.area import Pour
 from jotsk.core.page import InkLayer, Page, flattened, rgba
 from jotsk.core.page.compose.compositing import Node, nodes_of, put_down
@@ -42,33 +43,31 @@ def _clear(page: Page, rule: Pour, window: Rect) -> Bits:
     """As `clear_px`, where the window begins at a word."""
     shown = {layer.uid for layer in looked_at(page, rule)}
     nodes = nodes_of(page.layers, 0, (), lambda layer: layer.uid in shown)
-    not_alone = [node for node in nodes if not node.is_plain]
     free = Bits.full(window.height, window.width)
     cells: list[tuple[int, int, int, int]] = []
     tiles: list[tuple[int, int]] = []
+    others: list[Key] = []  # with what is clipped, blended otherwise, or of several colours
     for row in range(window.y0 // TILE, (window.y1 - 1) // TILE + 1):
-        y = row * TILE
-        of_row = [(node, held) for node in nodes if (held := node.tiles.row(row)) and node.is_plain]
+        of_row = [(node, node.tiles.row(row)) for node in nodes]
+        plain = [(held, node.opacity) for node, held in of_row if held and node.is_plain]
+        odd = [(held, bool(node.inside)) for node, held in of_row if not node.is_plain]
         for column in range(window.x0 // TILE, (window.x1 - 1) // TILE + 1):
-            before, is_ink = len(tiles), not not_alone
-            for node, held in of_row:
-                tile = held.get(column)
-                if tile is not None:
-                    if not isinstance(tile, InkTile):
-                        is_ink = False
-                        break
-                    tiles.append((tile.address, node.opacity))
-            if not is_ink:
-                _leave_clear(free, nodes, (column, row), window)
-            elif len(tiles) > before:
-                cells.append((y - window.y0, (column * TILE - window.x0) // PX, before, len(tiles)))
+            there = [(held[column], opacity) for held, opacity in plain if column in held]
+            ink = [(tile.address, opacity) for tile, opacity in there if isinstance(tile, InkTile)]
+            if len(ink) < len(there) or any(is_group or column in held for held, is_group in odd):
+                others.append((column, row))
+            elif ink:
+                corner = row * TILE - window.y0, (column * TILE - window.x0) // PX
+                cells.append((*corner, len(tiles), len(tiles) + len(ink)))
+                tiles += ink
     whole, of_tiles = np.array(cells, np.int64).reshape(-1, 4), np.array(tiles, np.int64).reshape(-1, 2)
     in_shares(lambda part: clear_into(free.words, TILE, whole, of_tiles, part.start, part.stop), bands(len(whole)))
+    in_shares(lambda key: _clear_one(free, nodes, key, window), others)
     return free
 
 
-def _leave_clear(free: Bits, nodes: list[Node], key: tuple[int, int], window: Rect) -> None:
-    """Take away what is covered of a tile, with all that is clipped, blended otherwise, or of several colours."""
+def _clear_one(free: Bits, nodes: list[Node], key: Key, window: Rect) -> None:
+    """Write to `free` what all layers together leave of a tile."""
     tile = Rect(key[0] * TILE, key[1] * TILE, (key[0] + 1) * TILE, (key[1] + 1) * TILE)
     part = tile & window
     ink = np.zeros((part.height, part.width), np.uint32)

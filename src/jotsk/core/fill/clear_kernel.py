@@ -8,6 +8,9 @@ from numpy.typing import NDArray
 from jotsk.core.ink.blend_kernel import OPTIONS, carray, pointer
 from jotsk.core.runtime.kernels import njit
 
+ROWS = 16  # of a tile, that stay in the nearest cache
+GATHERS = np.uint64(0x0102040810204080)  # times eight bytes of 0 or 1: their bits, in the highest byte
+
 
 @njit(**OPTIONS)
 def clear_into(
@@ -21,24 +24,31 @@ def clear_into(
     layer, 0..255.
     """
     h, n = free.shape
-    through = np.empty((side, side), np.float32)  # how much of what is beneath is seen
+    through = np.empty((ROWS, side), np.float32)  # how much of what is beneath is seen, of some rows of a tile
+    flags = np.empty(side, np.uint8)
+    eights = flags.view(np.uint64)
     for c in range(first, last):
         y, x, start, stop = cells[c, 0], cells[c, 1], cells[c, 2], cells[c, 3]
-        through[:] = np.float32(1)
-        for k in range(start, stop):
-            alpha = carray(pointer(tiles[k, 0]), (side, side), np.uint8)
-            share = np.float32(tiles[k, 1] / 65025.0)
-            for i in range(side):
+        for top in range(0, side, ROWS):
+            if y + top + ROWS <= 0 or y + top >= h:
+                continue
+            through[:] = np.float32(1)
+            for k in range(start, stop):
+                alpha = carray(pointer(tiles[k, 0]), (side, side), np.uint8)
+                share = np.float32(tiles[k, 1] / 65025.0)
+                for i in range(ROWS):
+                    for j in range(side):
+                        through[i, j] *= np.float32(1) - share * np.float32(alpha[top + i, j])
+            for i in range(max(0, -y - top), min(ROWS, h - y - top)):
                 for j in range(side):
-                    through[i, j] *= np.float32(1) - share * np.float32(alpha[i, j])
-        for i in range(max(0, -y), min(side, h - y)):
-            for word in range(side // 64):
-                if x + word < 0 or x + word >= n:
-                    continue
-                bits = np.uint64(0)
-                for b in range(64):
-                    bits |= np.uint64(through[i, 64 * word + b] > np.float32(0.5)) << np.uint64(b)
-                free[y + i, x + word] &= bits
+                    flags[j] = through[i, j] > np.float32(0.5)
+                for word in range(side // 64):
+                    if x + word < 0 or x + word >= n:
+                        continue
+                    bits = np.uint64(0)
+                    for b in range(8):
+                        bits |= (eights[8 * word + b] * GATHERS >> np.uint64(56)) << np.uint64(8 * b)
+                    free[y + top + i, x + word] &= bits
 
 
 @njit(**OPTIONS)

@@ -15,7 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.fill.bits import PX, Bits, Mask
-from jotsk.core.fill.bits_kernel import downhill, farther_into, flood, go_under, widened_into
+from jotsk.core.fill.bits_kernel import downhill, farther_into, flood, go_under
 from jotsk.core.fill.region_kernel import climb
 from jotsk.core.runtime.parallel import bands, in_shares
 
@@ -91,11 +91,8 @@ def core_at(free: Bits, y: int, x: int, gap_px: float) -> Core:
         offsets, distances = _offsets(half)
         lines = free.opposite().words
         levels = np.empty((len(distances), *lines.shape), np.uint64)
-        wide = np.empty((int(half) + 1, *lines.shape), np.uint64)
         levels[0] = free.words
-        rows = bands(len(lines))
-        in_shares(lambda part: widened_into(wide, lines, part.start, part.stop), rows)
-        in_shares(lambda part: farther_into(levels, wide, offsets, part.start, part.stop), rows)
+        in_shares(lambda part: farther_into(levels, lines, offsets, part.start, part.stop), bands(len(lines)))
     else:
         distances = np.linspace(0.0, half, MOST_LEVELS + 1)
         distance = near_distance_of(free.mask())

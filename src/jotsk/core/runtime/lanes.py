@@ -2,7 +2,7 @@
 
 `JOBS` is what a person sees at work, with progress and a stop; `STEPS` what becomes the next page, in order; `DISK`
 what is written, in order; `BESIDE` what may come later or runs on all cores. Work of one queue is done in its order,
-each queue apart from the others.
+each queue apart from the others. What may come later, and jobs, step back where the hand needs the cores.
 
 What fails where nobody waits for the outcome is logged, and told to whoever listens: `on_failure`.
 """
@@ -14,15 +14,18 @@ import os
 import threading
 from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor, wait
+from contextlib import suppress
 from typing import Any, TypeVar
 
 T = TypeVar("T")
 
 LOOK_S = 0.05  # between two looks at whether a job was stopped
+NICE = 10  # of threads that step back: they get a tenth of a core that others want
 
 log = logging.getLogger(__name__)
 
 _listeners: list[Callable[[str], None]] = []
+_here = threading.local()
 
 
 def on_failure(tell: Callable[[str], None]) -> Callable[[], None]:
@@ -47,17 +50,28 @@ def watched(what: str, work: Callable[..., Any]) -> Callable[..., None]:
     return run
 
 
+def _step_back() -> None:
+    _here.steps_back = True
+    with suppress(OSError):  # on Linux each thread has its own: setpriority(2)
+        os.setpriority(os.PRIO_PROCESS, threading.get_native_id(), NICE)
+
+
+def steps_back() -> bool:
+    """Whether this thread leaves the cores to others that want them."""
+    return getattr(_here, "steps_back", False)
+
+
 class Queue:
     """Work that is done in its order, one after the other; with more `workers`, several at a time."""
 
-    def __init__(self, name: str, workers: int = 1) -> None:
-        self._name, self._workers = name, workers
+    def __init__(self, name: str, workers: int = 1, begin: Callable[[], None] | None = None) -> None:
+        self._name, self._workers, self._begin = name, workers, begin
         self._pool: ThreadPoolExecutor | None = None
 
     def submit(self, work: Callable[..., T], *arguments: Any) -> Future[T]:
         """For an outcome somebody asks for."""
         if self._pool is None:
-            self._pool = ThreadPoolExecutor(self._workers, self._name)
+            self._pool = ThreadPoolExecutor(self._workers, self._name, self._begin)
         return self._pool.submit(work, *arguments)
 
     def go(self, work: Callable[..., Any], *arguments: Any) -> None:
@@ -76,19 +90,19 @@ class Queue:
 class Lane:
     """Threads for one kind of work."""
 
-    def __init__(self, name: str) -> None:
-        self._name = name
+    def __init__(self, name: str, begin: Callable[[], None] | None = None) -> None:
+        self._name, self._begin = name, begin
         self._queues: dict[str, Queue] = {}
 
-    def queue(self, name: str, workers: int = 1) -> Queue:
-        """The queue of that name."""
+    def queue(self, name: str, workers: int = 1, *, at_once: bool = False) -> Queue:
+        """The queue of that name; somebody waits for one whose work is done `at_once`, and it does not step back."""
         if name not in self._queues:
-            self._queues[name] = Queue(f"{self._name}: {name}", workers)
+            self._queues[name] = Queue(f"{self._name}: {name}", workers, None if at_once else self._begin)
         return self._queues[name]
 
     def pool(self, workers: int) -> ThreadPoolExecutor:
         """Threads for one computation, which ends them."""
-        return ThreadPoolExecutor(workers, self._name)
+        return ThreadPoolExecutor(workers, self._name, self._begin)
 
     def start(self, name: str, run: Callable[[], Any]) -> threading.Thread:
         """A thread of its own, for what goes on for long; the process does not wait for it."""
@@ -102,7 +116,7 @@ class Lane:
             queue.forget()
 
 
-JOBS, STEPS, DISK, BESIDE = Lane("jobs"), Lane("steps"), Lane("disk"), Lane("beside")
+JOBS, STEPS, DISK, BESIDE = Lane("jobs", _step_back), Lane("steps"), Lane("disk"), Lane("beside", _step_back)
 
 
 def _forget_all() -> None:

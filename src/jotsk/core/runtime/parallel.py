@@ -9,7 +9,7 @@ from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures import Future
 from typing import TypeVar
 
-from jotsk.core.runtime.lanes import BESIDE
+from jotsk.core.runtime.lanes import BESIDE, steps_back
 
 T = TypeVar("T")
 V = TypeVar("V")
@@ -42,7 +42,8 @@ def on_all_cores(compute: Callable[[T], V], things: Sequence[T]) -> Iterator[V]:
 def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:
     """As `on_all_cores`, for many small things that somebody waits for: each core gets one share of them, at once.
 
-    The threads are kept, and never busy with anything longer. One of them does all it asks for itself: none is left.
+    The threads are kept, and never busy with anything longer: what steps back has others. One of them does all it asks
+    for itself: none is left.
     """
     if len(things) < 2 or getattr(_here, "is_quick", False):
         return [compute(thing) for thing in things]
@@ -52,7 +53,7 @@ def in_shares(compute: Callable[[T], V], things: Sequence[T]) -> list[V]:
         _here.is_quick = True
         return [compute(thing) for thing in share]
 
-    quick_ones = BESIDE.queue("quick", THREADS)
+    quick_ones = BESIDE.queue("shares", THREADS) if steps_back() else BESIDE.queue("quick", THREADS, at_once=True)
     done = [future.result() for future in [quick_ones.submit(quick, share) for share in shares]]
     return [done[k % THREADS][k // THREADS] for k in range(len(things))]
 

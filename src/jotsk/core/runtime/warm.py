@@ -102,6 +102,7 @@ def warm_up() -> None:
         filled_outline(page, ring, Filling(kind=kind), inks)
     held = by_hand.inside_of("corners", ring, page.bounds)
     by_hand.copied(by_hand.cleared(page, held), by_hand.resized(held, 2.0, page.bounds))
+    by_hand.of_color(page, (5.0, 195.0), 10.0)
     with suppress(Refused):  # it leaks
         filled_at(page, (5.0, 195.0), Filling(), inks)
     Mesh.over(page.bounds, 1, 1)(way)

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.check.finding import Finding
+from jotsk.core.errors import Refused
 from jotsk.core.page import Page
 from jotsk.desk.document.latest import Latest
 
@@ -45,14 +46,18 @@ class Proposals(QObject):
         self._latest.drop()
         self._show([])
         if page is not None and finding is not None:
-            self._latest.ask(partial(_lines_of, page, finding))
+            self._latest.ask(partial(lines_of, page, finding))
 
     def _show(self, lines: Lines) -> None:
         self.lines = lines
         self.changed.emit()
 
 
-def _lines_of(page: Page, finding: Finding) -> Lines:
+def lines_of(page: Page, finding: Finding) -> Lines:
+    """The edges of what mending a finding would draw; none where it cannot be mended any more."""
     from jotsk.core.check.proposal import mended, proposed  # loaded when it is asked for first
 
-    return proposed(page, mended(page, [finding]))
+    try:
+        return proposed(page, mended(page, [finding]))
+    except Refused:  # its layer has gone meanwhile
+        return []

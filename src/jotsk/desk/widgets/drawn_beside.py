@@ -35,6 +35,10 @@ class DrawnBeside(QObject):
                 self._ask(key)
         return self._known[key]
 
+    @property
+    def is_at_work(self) -> bool:
+        return any(picture is None for picture in self._known.values())
+
     def hold(self) -> None:
         """Draw nothing for now: the kernels are still being compiled elsewhere."""
         self.is_held = True

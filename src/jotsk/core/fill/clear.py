@@ -48,15 +48,20 @@ def _clear(page: Page, rule: Pour, window: Rect) -> Bits:
     tiles: list[tuple[int, int]] = []
     others: list[Key] = []  # with what is clipped, blended otherwise, or of several colours
     for row in range(window.y0 // TILE, (window.y1 - 1) // TILE + 1):
-        of_row = [(node, node.tiles.row(row)) for node in nodes]
-        plain = [(held, node.opacity) for node, held in of_row if held and node.is_plain]
-        odd = [(held, bool(node.inside)) for node, held in of_row if not node.is_plain]
-        for column in range(window.x0 // TILE, (window.x1 - 1) // TILE + 1):
-            there = [(held[column], opacity) for held, opacity in plain if column in held]
-            ink = [(tile.address, opacity) for tile, opacity in there if isinstance(tile, InkTile)]
-            if len(ink) < len(there) or any(is_group or column in held for held, is_group in odd):
-                others.append((column, row))
-            elif ink:
+        stacks: dict[int, list[tuple[int, int]]] = {}  # of plain ink, by column
+        odd: set[int] = set()
+        for node in nodes:
+            for column, tile in node.tiles.row(row).items():
+                if node.is_plain and isinstance(tile, InkTile):
+                    stacks.setdefault(column, []).append((tile.address, node.opacity))
+                else:
+                    odd.add(column)
+        first, last = window.x0 // TILE, (window.x1 - 1) // TILE
+        if any(node.inside for node in nodes):
+            odd.update(range(first, last + 1))
+        others += [(column, row) for column in odd if first <= column <= last]
+        for column, ink in stacks.items():
+            if first <= column <= last and column not in odd:
                 corner = row * TILE - window.y0, (column * TILE - window.x0) // PX
                 cells.append((*corner, len(tiles), len(tiles) + len(ink)))
                 tiles += ink

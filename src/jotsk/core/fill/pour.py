@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.errors import Refused
 from jotsk.core.fill.bits import PX, Bits, Mask
-from jotsk.core.fill.bits_kernel import runs_of
+from jotsk.core.fill.bits_kernel import flood, runs_of
 from jotsk.core.fill.clear import free_px, holds_fills, inside, looked_at
 from jotsk.core.fill.region_kernel import PER_PX, widest_way
 from jotsk.core.fill.regions import core_at, distance_of, region_of, under_lines
@@ -125,22 +125,16 @@ def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
     layers = [layer for layer in looked_at(page, rule) if not isinstance(layer, GroupLayer)]
     if rule.look == "all" or not layers:
         return EMPTY
-    on_page = set(page.bounds.cells(TILE))
-    inked: dict[int, set[int]] = {}  # the columns that have ink, row by row
-    met = {(column, row)}
-    waiting = [(column, row)]
-    area = EMPTY
-    while waiting:
-        column, row = waiting.pop()
-        if row not in inked:
-            inked[row] = set().union(*(layer.seen.row(row) for layer in layers))
-        if column in inked[row]:
-            continue
-        area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
-        beside = {(column - 1, row), (column + 1, row), (column, row - 1), (column, row + 1)} & on_page - met
-        met |= beside
-        waiting += beside
-    return area
+    rows, columns = -(-page.height // TILE), -(-page.width // TILE)
+    clear = np.ones((rows, columns), np.bool_)
+    for y in range(rows):
+        for layer in layers:
+            clear[y, [x for x in layer.seen.row(y) if x < columns]] = False
+    if not clear[row, column]:
+        return EMPTY
+    found = Bits(flood(Bits.of(clear).words, row, column), columns)
+    (top, bottom), (left, right) = ((int(px[0]), int(px[-1]) + 1) for px in (found.rows(), found.columns()))
+    return Rect(left * TILE, top * TILE, right * TILE, bottom * TILE)
 
 
 def _window(page: Rect, x: int, y: int, side: int, clear: Rect) -> Rect:

@@ -11,6 +11,22 @@ OPTIONS = {"cache": True, "nogil": True}
 
 
 @njit(**OPTIONS)
+def runs_between(runs: NDArray[np.int32], y0: int, y1: int) -> tuple[int, int]:
+    """Which of the runs, (N, 3) y, from x, up to x, by rows, lie in rows y0 .. y1 - 1: the first, and the last + 1."""
+    found = np.zeros(2, np.int64)
+    for k in range(2):
+        low, high, y = 0, len(runs), y0 if k == 0 else y1
+        while low < high:
+            middle = (low + high) // 2
+            if runs[middle, 0] < y:
+                low = middle + 1
+            else:
+                high = middle
+        found[k] = low
+    return found[0], found[1]
+
+
+@njit(**OPTIONS)
 def runs_into(tile: NDArray[np.uint8], runs: NDArray[np.int32], first: int, last: int, x0: int, y0: int) -> None:
     """Set the px of `tile`, whose corner lies at (x0, y0), that lie in runs `first` .. `last` - 1 to 255; the runs are
     (N, 3) y, from x, up to x."""

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
-from jotsk.core.ink.mask_kernel import runs_into, softened_into
+from jotsk.core.ink.mask_kernel import runs_between, runs_into, softened_into
 from jotsk.core.ink.painting import Key
 from jotsk.core.ink.ribbon import TILE
 
@@ -29,8 +29,8 @@ def coverage_of(runs: Runs, key: Key, soft: bool, soften_px: float = 0.0) -> NDA
     pad = reach_of(soft, soften_px)
     x0, y0 = key[0] * TILE - pad, key[1] * TILE - pad
     tile = np.zeros((TILE + 2 * pad, TILE + 2 * pad), np.uint8)
-    first, last = np.searchsorted(runs[:, 0], (y0, y0 + len(tile)))
-    runs_into(tile, runs, int(first), int(last), x0, y0)
+    first, last = runs_between(runs, y0, y0 + len(tile))
+    runs_into(tile, runs, first, last, x0, y0)
     if not pad:
         return tile
     if soften_px > 0:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 import cv2
 import numpy as np
@@ -12,6 +13,7 @@ from jotsk.core.errors import Refused
 from jotsk.core.files.openraster import read_page
 from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.fill import pour, regions
+from jotsk.core.fill.clear import clear_px
 from jotsk.core.fill.flats import joined, with_flats
 from jotsk.core.fill.hatching import along_outline, hatched, run_out, stippled
 from jotsk.core.fill.outline import filled_inside, runs_inside
@@ -24,6 +26,7 @@ from jotsk.core.marks.fills import Gradient, Tone, fill_from
 from jotsk.core.marks.runs import runs_from_mask
 from jotsk.core.mend import brush
 from jotsk.core.page import blank_page, edits, flattened, render
+from jotsk.core.page.edits.layer_edits import grouped, with_new_layer
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.edits.resizing import cropped
 from tests.conftest import stroke_along
@@ -54,6 +57,24 @@ def colors(page, rect):
 
 
 # -- pouring -------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("window", [Rect(0, 0, 700, 420), Rect(75, 31, 641, 400), Rect(130, 200, 140, 210)])
+def test_what_is_clear_of_lines_is_what_the_flattened_layers_cover_less_than_half(window):
+    """Layers that are faint, blended otherwise, clipped, of two colours, or in a group, against the whole picture."""
+    page = page_with(ring(180, 150, 100), size=(700, 420))
+    changes = [{"opacity": 0.45}, {"blend": "multiply"}, {"clips": True}, {"opacity": 0.7}]
+    for k, change in enumerate(changes):
+        page = with_new_layer(page)
+        for x in (120 + 90 * k, 220 + 90 * k):
+            line = stroke_along([(x, 20), (x + 60, 400)], size=40)
+            page = edits.with_mark(page, replace(line, color=(0, 0, 0) if x % 20 else RED))
+        page = page.with_layer(replace(page.active, **change))
+    for whole in (page, grouped(page, [page.layers[2].uid, page.layers[3].uid])):
+        clear = clear_px(whole, Pour((0.0, 0.0)), window)
+        alpha = flattened(whole, window, transparent=True) >> np.uint32(24)
+        sure = np.abs(alpha.astype(int) - 127.5) > 1.5
+        assert np.array_equal(clear[sure], (alpha < 128)[sure]) and sure.mean() > 0.9
 
 
 def test_a_pour_fills_to_the_middle_of_its_line_without_a_fringe():

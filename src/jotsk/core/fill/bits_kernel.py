@@ -11,7 +11,6 @@ from numpy.typing import NDArray
 from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
-Words = NDArray[np.uint64]
 ONE, LAST, NONE = np.uint64(1), np.uint64(63), np.uint64(0)
 
 

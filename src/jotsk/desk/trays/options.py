@@ -6,6 +6,8 @@ from collections.abc import Sequence
 
 from PySide6.QtWidgets import QBoxLayout, QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+HEAD_PX = 30  # of a title: as high as that of a track, which has its number beside it
+
 
 def choice(title: str, values: Sequence[tuple[object, str]], tooltip: str) -> QComboBox:
     box = QComboBox(toolTip=tooltip)
@@ -16,7 +18,9 @@ def choice(title: str, values: Sequence[tuple[object, str]], tooltip: str) -> QC
 
 
 def titled(box: QComboBox) -> QWidget:
-    return below(QLabel(box.accessibleName()), box)
+    title = QLabel(box.accessibleName())
+    title.setMinimumHeight(HEAD_PX)
+    return below(title, box)
 
 
 def below(*widgets: QWidget) -> QWidget:

@@ -95,6 +95,18 @@ def _away(line, at):
     return np.hypot(*(line - at).T).min()
 
 
+def test_a_check_that_is_put_away_while_it_runs_shows_nothing(checking, qtbot):
+    checks = checking.document.checks
+    assert checks.findings
+    checks.run()
+    checks.put_away()
+    qtbot.waitUntil(lambda: not checking.filing.jobs.is_busy, timeout=5000)
+    qtbot.wait(50)
+    assert not checks.findings and not checks.is_checked
+    checks.run()
+    qtbot.waitUntil(lambda: bool(checks.findings), timeout=5000)
+
+
 def test_there_is_no_proposal_for_a_layer_that_has_gone(checking):
     checks = checking.document.checks
     bare = replace(checking.document.page, layers=())

@@ -66,6 +66,7 @@ class PageChecks(QObject):
         self.is_checked = False  # and so is what changes, from then on
         self._changed: Rect = EMPTY
         self._turn = 0  # what was found for an earlier one is dropped
+        self._awaited: object = None  # the check of the whole page that was asked for last
         self._rest = QTimer(self, singleShot=True, interval=REST_MS)
         self._rest.timeout.connect(self._look_again)
         document.opened.connect(self.put_away)
@@ -102,6 +103,7 @@ class PageChecks(QObject):
     def run(self, *, walk: bool = True) -> None:
         """Look at the whole page, beside the interface; then walk to the first finding, or say that there is none."""
         page_for_job, limits = self._document.page_for_job(), self.limits
+        awaited = self._awaited = object()
 
         def work(progress: Callable[[float], None]) -> tuple[Page, list[Finding]]:
             from jotsk.core.check.checks import checked  # loaded when it is asked for first
@@ -110,6 +112,8 @@ class PageChecks(QObject):
             return page, checked(page, limits, report=progress)
 
         def done(outcome: tuple[Page, list[Finding]]) -> None:
+            if self._awaited is not awaited:  # put away meanwhile, or asked for anew
+                return
             page, found = outcome
             self.findings, self.at, self.is_checked = found, -1, True
             self._changed = ink_changed(page, self._document.page)
@@ -249,5 +253,6 @@ class PageChecks(QObject):
     def put_away(self) -> None:
         """Show no findings any more, until the page is checked again."""
         self.findings, self.at, self.is_checked, self._changed = [], -1, False, EMPTY
+        self._awaited = None
         self._turn += 1
         self.changed.emit()

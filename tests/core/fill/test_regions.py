@@ -119,6 +119,18 @@ def test_a_region_goes_under_its_lines_to_their_middle_and_no_farther():
     assert alone.all(), "a whisker between it and itself is covered"
 
 
+@pytest.mark.parametrize("turned", [False, True])
+def test_a_thick_black_is_gone_under_to_its_middle_across_as_well_as_down(turned):
+    free = np.ones((600, 600), np.bool_)
+    free[:, 200:370] = False
+    left = np.zeros_like(free)
+    left[:, :200] = True
+    left, free = (Bits.of(np.ascontiguousarray(each.T) if turned else each) for each in (left, free))
+    under = under_lines(left, free).mask()
+    under = under.T if turned else under
+    assert under[300, :284].all() and not under[300, 286:].any()
+
+
 def test_masks_grow_and_shrink_as_scipy_has_it():
     mask = room(seed=3)
     for px in (1.0, 3.0, 5.0):

@@ -66,19 +66,35 @@ def _widen(wide: NDArray[np.uint64], lines: NDArray[np.uint64], y: int) -> None:
 
 
 @njit(inline="always", **OPTIONS)
-def beside(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
-    """The px of a word that have a neighbour above, below, to the left or to the right that is set."""
-    h, n = words.shape
-    own = words[y, i]
-    found = (own << ONE) | (own >> ONE)
+def sideways(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
+    """The px of a word that have a neighbour to the left or to the right that is set."""
+    found = (words[y, i] << ONE) | (words[y, i] >> ONE)
     if i > 0:
         found |= words[y, i - 1] >> LAST
-    if i < n - 1:
+    if i < words.shape[1] - 1:
         found |= words[y, i + 1] << LAST
+    return found
+
+
+@njit(inline="always", **OPTIONS)
+def beside(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
+    """The px of a word that have a neighbour above, below, to the left or to the right that is set."""
+    found = sideways(words, y, i)
     if y > 0:
         found |= words[y - 1, i]
-    if y < h - 1:
+    if y < words.shape[0] - 1:
         found |= words[y + 1, i]
+    return found
+
+
+@njit(inline="always", **OPTIONS)
+def corner_too(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
+    """As `beside`, and the px that have a neighbour at a corner."""
+    found = beside(words, y, i)
+    if y > 0:
+        found |= sideways(words, y - 1, i)
+    if y < words.shape[0] - 1:
+        found |= sideways(words, y + 1, i)
     return found
 
 
@@ -119,15 +135,11 @@ def flood(room: NDArray[np.uint64], y: int, x: int) -> NDArray[np.uint64]:
             continue
         out[v, i] = whole
         for side in range(4):
-            if (
-                (side == 0 and i == 0)
-                or (side == 1 and i == n - 1)
-                or (side == 2 and v == 0)
-                or (side == 3 and v == h - 1)
-            ):
+            u = v + (1 if side == 2 else -1 if side == 3 else 0)
+            j = i + (1 if side == 0 else -1 if side == 1 else 0)
+            if u < 0 or u == h or j < 0 or j == n:
                 continue
-            there = at + (-1 if side == 0 else 1 if side == 1 else -n if side == 2 else n)
-            u, j = there // n, there % n
+            there = u * n + j
             if not waits[there] and room[u, j] & ~out[u, j]:
                 waits[there] = True
                 stack[count] = there
@@ -136,20 +148,20 @@ def flood(room: NDArray[np.uint64], y: int, x: int) -> NDArray[np.uint64]:
 
 
 @njit(**OPTIONS)
-def near_words(words: NDArray[np.uint64], rows: int) -> NDArray[np.bool_]:
-    """Which words (H, N) lie within so many rows, and a word, of one that has px."""
+def near_words(words: NDArray[np.uint64], px: int) -> NDArray[np.bool_]:
+    """Which words (H, N) lie within so many px, by rows and by whole words, of one that has px."""
     h, n = words.shape
+    columns = (px + 63) // 64
     out = np.zeros((h, n), np.bool_)
     for way in range(2):
-        since = np.full(n, rows + 1)
+        since = np.full(n, px + 1)
         for step in range(h):
             y = step if way == 0 else h - 1 - step
             for i in range(n):
                 since[i] = 0 if words[y, i] else since[i] + 1
-                if since[i] <= rows:
-                    out[y, max(0, i - 1)] = True
-                    out[y, i] = True
-                    out[y, min(n - 1, i + 1)] = True
+                if since[i] <= px:
+                    for j in range(max(0, i - columns), min(n, i + columns + 1)):
+                        out[y, j] = True
     return out
 
 
@@ -164,17 +176,17 @@ def left_at(
 @njit(**OPTIONS)
 def downhill(
     levels: NDArray[np.uint64], highest: NDArray[np.int64], own: NDArray[np.uint64], others: NDArray[np.uint64],
-    rows: int,
+    px: int,
 ) -> None:  # fmt: skip
     """Let two floods go on, level by level, into px nearer to the lines: `own` and `others` (H, N), which are changed.
 
     `levels` (K + 1, H, N) are the px farther than each distance, the first of them all that are free. From the last but
     one on, px of level k that are not beyond level `highest[k]` are reached from px that were. Where both come to a px
-    in the same step, it is of `own`. The others are followed only within so many `rows` of where `own` began.
+    in the same step, it is of `own`. The others are followed only within about so many `px` of where `own` began.
     """
     h, n = own.shape
     most, last = h * n, len(levels) - 1
-    is_listed = near_words(own, rows)
+    is_listed = near_words(own, px)
     listed = np.empty((most, 2), np.int32)  # the words that are looked at
     length = 0
     for y in range(h):
@@ -236,28 +248,12 @@ def downhill(
             looked_at = around
 
 
-@njit(inline="always", **OPTIONS)
-def corner_too(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
-    """As `beside`, and the px that have a neighbour at a corner."""
-    h, n = words.shape
-    found = beside(words, y, i)
-    for v in (y - 1, y + 1):
-        if 0 <= v < h:
-            row = words[v, i]
-            found |= (row << ONE) | (row >> ONE)
-            if i > 0:
-                found |= words[v, i - 1] >> LAST
-            if i < n - 1:
-                found |= words[v, i + 1] << LAST
-    return found
-
-
 @njit(**OPTIONS)
 def go_under(own: NDArray[np.uint64], others: NDArray[np.uint64], lines: NDArray[np.uint64], rounds: int) -> None:
     """Let `own` and `others` (H, N), which are changed, go on a px a round into `lines`, to where they meet; a px that
     both reach is of `own`. By turns over sides and over corners too: so a round one stays round."""
     h, n = own.shape
-    is_near = near_words(own, rounds)
+    is_near = near_words(own, 2 * rounds)  # the others come from as far beyond the middle
     places = np.empty((h * n, 2), np.int32)
     count = 0
     for y in range(h):

@@ -47,21 +47,19 @@ def _clear(page: Page, rule: Pour, window: Rect) -> Bits:
     cells: list[tuple[int, int, int, int]] = []
     tiles: list[tuple[int, int]] = []
     others: list[Key] = []  # with what is clipped, blended otherwise, or of several colours
+    columns = range(window.x0 // TILE, (window.x1 - 1) // TILE + 1)
     for row in range(window.y0 // TILE, (window.y1 - 1) // TILE + 1):
         stacks: dict[int, list[tuple[int, int]]] = {}  # of plain ink, by column
-        odd: set[int] = set()
+        odd = set(columns) if any(node.inside for node in nodes) else set()
         for node in nodes:
             for column, tile in node.tiles.row(row).items():
                 if node.is_plain and isinstance(tile, InkTile):
                     stacks.setdefault(column, []).append((tile.address, node.opacity))
                 else:
                     odd.add(column)
-        first, last = window.x0 // TILE, (window.x1 - 1) // TILE
-        if any(node.inside for node in nodes):
-            odd.update(range(first, last + 1))
-        others += [(column, row) for column in odd if first <= column <= last]
+        others += [(column, row) for column in odd if column in columns]
         for column, ink in stacks.items():
-            if first <= column <= last and column not in odd:
+            if column in columns and column not in odd:
                 corner = row * TILE - window.y0, (column * TILE - window.x0) // PX
                 cells.append((*corner, len(tiles), len(tiles) + len(ink)))
                 tiles += ink

@@ -27,7 +27,7 @@ from jotsk.core.page.edits.layer_edits import free_name
 from jotsk.core.page.edits.mark_edits import with_all_replaced, with_inserted
 from jotsk.core.words import tr
 
-FIRST_PX = 768  # of the window an area is looked for in; then twice as large, until it lies within
+FIRST_PX = 768  # of the window an area is looked for in; then four times as large, until it lies within
 MOST_TIMES_SEEN = 8.0  # as large as what is seen: larger, it is none that was meant
 OPEN, BEYOND_GAP = 0.8, 40  # a gap as wide as that of the room is none; px of the way shown beyond it
 LEAK_PX = 2_000_000  # of the picture on which the way of a leak is looked for

@@ -39,7 +39,7 @@ NEAR_PX, WORTH_BANDS_PX = 128, 1_000_000
 AROUND_PX = 64  # a px, where room is looked for first
 LEVEL_PX, MOST_LEVELS = 0.5, 24
 SLACK_PX = 0.75  # by which the distance may rise from px to px though the way goes downhill: a px grid is not smooth
-BESIDE_ROWS = 64  # of a region, where others are followed into slits
+BESIDE_PX = 64  # of a region, where others are followed into slits
 MOST_OFFSETS_PX = 12.0  # half a gap: a wider one is taken from the distances of all px
 
 
@@ -137,7 +137,7 @@ def region_of(core: Core) -> Bits:
     """The region of a core: its corners are reached."""
     own = Bits(core.own.words.copy(), core.own.width)
     if len(core.highest):
-        downhill(core.levels, core.highest, own.words, core.others.words, BESIDE_ROWS)
+        downhill(core.levels, core.highest, own.words, core.others.words, BESIDE_PX)
     return own
 
 

@@ -44,29 +44,41 @@ def _clear(page: Page, rule: Pour, window: Rect) -> Bits:
     shown = {layer.uid for layer in looked_at(page, rule)}
     nodes = nodes_of(page.layers, 0, (), lambda layer: layer.uid in shown)
     free = Bits.full(window.height, window.width)
-    cells: list[tuple[int, int, int, int]] = []
-    tiles: list[tuple[int, int]] = []
-    others: list[Key] = []  # with what is clipped, blended otherwise, or of several colours
-    columns = range(window.x0 // TILE, (window.x1 - 1) // TILE + 1)
-    for row in range(window.y0 // TILE, (window.y1 - 1) // TILE + 1):
-        stacks: dict[int, list[tuple[int, int]]] = {}  # of plain ink, by column
-        odd = set(columns) if any(node.inside for node in nodes) else set()
-        for node in nodes:
-            for column, tile in node.tiles.row(row).items():
-                if node.is_plain and isinstance(tile, InkTile):
-                    stacks.setdefault(column, []).append((tile.address, node.opacity))
-                else:
-                    odd.add(column)
-        others += [(column, row) for column in odd if column in columns]
-        for column, ink in stacks.items():
-            if column in columns and column not in odd:
-                corner = row * TILE - window.y0, (column * TILE - window.x0) // PX
-                cells.append((*corner, len(tiles), len(tiles) + len(ink)))
-                tiles += ink
-    whole, of_tiles = np.array(cells, np.int64).reshape(-1, 4), np.array(tiles, np.int64).reshape(-1, 2)
-    in_shares(lambda part: clear_into(free.words, TILE, whole, of_tiles, part.start, part.stop), bands(len(whole)))
+    cells, tiles, others = _cells(nodes, window)
+    in_shares(lambda part: clear_into(free.words, TILE, cells, tiles, part.start, part.stop), bands(len(cells)))
     in_shares(lambda key: _clear_one(free, nodes, key, window), others)
     return free
+
+
+def _cells(nodes: list[Node], window: Rect) -> tuple[NDArray[np.int64], NDArray[np.int64], list[Key]]:
+    """The cells and the tiles of plain ink in a window, as `clear_into` takes them, and the keys of the cells that have
+    more on them: what is clipped, blended otherwise, or of several colours."""
+    top, bottom = window.y0 // TILE, (window.y1 - 1) // TILE + 1
+    left, right = window.x0 // TILE, (window.x1 - 1) // TILE + 1
+    columns: list[int] = []
+    addresses: list[int] = []  # 0 of a tile of several colours
+    counts: list[tuple[int, int, int]] = []  # of the tiles of a layer in a row; the row, and the layer's opacity
+    for node in nodes:
+        for row in range(top, bottom):
+            of_row = node.tiles.row(row)
+            columns += of_row.keys()
+            addresses += [tile.address if isinstance(tile, InkTile) else 0 for tile in of_row.values()]
+            counts.append((len(of_row), row, node.opacity if node.is_plain else -1))
+    many, rows, opacities = np.array(counts, np.int64).reshape(-1, 3).T
+    column = np.array(columns, np.int64)
+    seen = (column >= left) & (column < right)
+    cell = ((np.repeat(rows, many) - top) * (right - left) + column - left)[seen]
+    tiles = np.column_stack([np.array(addresses, np.int64), np.repeat(opacities, many)])[seen]
+    is_odd = np.full((bottom - top) * (right - left), any(node.inside for node in nodes))
+    is_odd[cell[(tiles[:, 0] == 0) | (tiles[:, 1] < 0)]] = True
+    kept = ~is_odd[cell]
+    order = np.argsort(cell[kept], kind="stable")
+    cells, each = np.unique(cell[kept], return_counts=True)
+    y, x = np.divmod(cells, right - left)
+    stops = np.cumsum(each)
+    corners = (y + top) * TILE - window.y0, ((x + left) * TILE - window.x0) // PX
+    others = [(left + int(k) % (right - left), top + int(k) // (right - left)) for k in np.flatnonzero(is_odd)]
+    return np.column_stack([*corners, stops - each, stops]), tiles[kept][order], others
 
 
 def _clear_one(free: Bits, nodes: list[Node], key: Key, window: Rect) -> None:

@@ -24,30 +24,43 @@ def clear_into(
     layer, 0..255.
     """
     h, n = free.shape
-    through = np.empty((ROWS, side), np.float32)  # how much of what is beneath is seen, of some rows of a tile
-    flags = np.empty(side, np.uint8)
+    words = side // 64  # of a row of a tile
+    through = np.empty((ROWS, words, 64), np.float32)  # how much of what is beneath is seen, of some rows of a tile
+    is_inked = np.empty((ROWS, words), np.bool_)
+    flags = np.empty(64, np.uint8)
     eights = flags.view(np.uint64)
     for c in range(first, last):
         y, x, start, stop = cells[c, 0], cells[c, 1], cells[c, 2], cells[c, 3]
         for top in range(0, side, ROWS):
             if y + top + ROWS <= 0 or y + top >= h:
                 continue
-            through[:] = np.float32(1)
+            is_inked[:] = False
             for k in range(start, stop):
-                alpha = carray(pointer(tiles[k, 0]), (side, side), np.uint8)
+                alpha = carray(pointer(tiles[k, 0]), (side, words, 64), np.uint8)
+                alphas = carray(pointer(tiles[k, 0]), (side, words, 8), np.uint64)
                 share = np.float32(tiles[k, 1] / 65025.0)
                 for i in range(ROWS):
-                    for j in range(side):
-                        through[i, j] *= np.float32(1) - share * np.float32(alpha[top + i, j])
+                    for word in range(words):
+                        any_ink = np.uint64(0)
+                        for b in range(8):
+                            any_ink |= alphas[top + i, word, b]
+                        if any_ink == 0:
+                            continue
+                        if not is_inked[i, word]:
+                            is_inked[i, word] = True
+                            for j in range(64):
+                                through[i, word, j] = np.float32(1)
+                        for j in range(64):
+                            through[i, word, j] *= np.float32(1) - share * np.float32(alpha[top + i, word, j])
             for i in range(max(0, -y - top), min(ROWS, h - y - top)):
-                for j in range(side):
-                    flags[j] = through[i, j] > np.float32(0.5)
-                for word in range(side // 64):
-                    if x + word < 0 or x + word >= n:
+                for word in range(max(0, -x), min(words, n - x)):
+                    if not is_inked[i, word]:
                         continue
+                    for j in range(64):
+                        flags[j] = through[i, word, j] > np.float32(0.5)
                     bits = np.uint64(0)
                     for b in range(8):
-                        bits |= (eights[8 * word + b] * GATHERS >> np.uint64(56)) << np.uint64(8 * b)
+                        bits |= (eights[b] * GATHERS >> np.uint64(56)) << np.uint64(8 * b)
                     free[y + top + i, x + word] &= bits
 
 

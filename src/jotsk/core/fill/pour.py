@@ -127,9 +127,10 @@ def _clear_around(page: Page, rule: Pour, column: int, row: int) -> Rect:
         return EMPTY
     rows, columns = -(-page.height // TILE), -(-page.width // TILE)
     clear = np.ones((rows, columns), np.bool_)
+    seen = [layer.seen for layer in layers]
     for y in range(rows):
-        for layer in layers:
-            clear[y, [x for x in layer.seen.row(y) if x < columns]] = False
+        inked: set[int] = set().union(*(tiles.row(y) for tiles in seen))
+        clear[y, [x for x in inked if x < columns]] = False
     if not clear[row, column]:
         return EMPTY
     found = Bits(flood(Bits.of(clear).words, row, column), columns)

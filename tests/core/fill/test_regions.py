@@ -58,7 +58,7 @@ def test_a_slit_as_wide_as_the_gap_is_not_passed_and_a_wider_one_is(slit):
     assert passed[60, 200]
 
 
-@pytest.mark.parametrize("opening", [20, 35, 60, 90, 120])
+@pytest.mark.parametrize("opening", [4, 8, 20, 35, 60, 90, 120])
 def test_every_corner_wider_than_two_px_is_reached(opening):
     picture = np.zeros((300, 300), np.uint8)
     half = np.radians(opening / 2)

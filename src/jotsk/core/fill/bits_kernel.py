@@ -11,7 +11,9 @@ from numpy.typing import NDArray
 from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
-ONE, LAST, NONE = np.uint64(1), np.uint64(63), np.uint64(0)
+ONE, LAST, NONE, ALL = np.uint64(1), np.uint64(63), np.uint64(0), ~np.uint64(0)
+MINE, THEIRS, BESIDE_MINE, BESIDE_THEIRS = 0, 1, 2, 3  # of the words that are listed
+NOTHING, UNLISTED = -1, -2  # instead of the number of a word: has nothing to be reached, has some
 
 
 @njit(**OPTIONS)
@@ -66,6 +68,18 @@ def _widen(wide: NDArray[np.uint64], lines: NDArray[np.uint64], y: int) -> None:
 
 
 @njit(inline="always", **OPTIONS)
+def come_from(side: int, word: np.uint64) -> np.uint64:
+    """The px that have a px of the next word beside them: the one to the right, to the left, below or above."""
+    return word << LAST if side == 0 else word >> LAST if side == 1 else word
+
+
+@njit(inline="always", **OPTIONS)
+def word_at(side: int, y: int, i: int) -> tuple[int, int]:
+    """The place of the next word to the right, to the left, below or above."""
+    return y + (1 if side == 2 else -1 if side == 3 else 0), i + (1 if side == 0 else -1 if side == 1 else 0)
+
+
+@njit(inline="always", **OPTIONS)
 def sideways(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
     """The px of a word that have a neighbour to the left or to the right that is set."""
     found = (words[y, i] << ONE) | (words[y, i] >> ONE)
@@ -84,17 +98,6 @@ def beside(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
         found |= words[y - 1, i]
     if y < words.shape[0] - 1:
         found |= words[y + 1, i]
-    return found
-
-
-@njit(inline="always", **OPTIONS)
-def corner_too(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
-    """As `beside`, and the px that have a neighbour at a corner."""
-    found = beside(words, y, i)
-    if y > 0:
-        found |= sideways(words, y - 1, i)
-    if y < words.shape[0] - 1:
-        found |= sideways(words, y + 1, i)
     return found
 
 
@@ -117,135 +120,154 @@ def flood(room: NDArray[np.uint64], y: int, x: int) -> NDArray[np.uint64]:
     """What hangs together with a px in `room` (H, N), by sides."""
     h, n = room.shape
     out = np.zeros((h, n), np.uint64)
-    first = y * n + x // 64
-    out.ravel()[first] = room[y, x // 64] & (ONE << np.uint64(x % 64))
-    waits = np.zeros(h * n, np.bool_)
-    stack = np.empty(h * n, np.int64)
-    stack[0] = first
-    waits[first] = True
-    count = 1
+    out[y, x // 64] = room[y, x // 64] & (ONE << np.uint64(x % 64))
+    waits = np.zeros((h, n), np.bool_)
+    stack = np.empty((h * n, 2), np.int32)
+    stack[0, 0], stack[0, 1] = y, x // 64
+    count, is_first = 1, True
     while count:
         count -= 1
-        at = stack[count]
-        waits[at] = False
-        v, i = at // n, at % n
+        v, i = stack[count, 0], stack[count, 1]
+        waits[v, i] = False
         seeds = (beside(out, v, i) | out[v, i]) & room[v, i]
-        whole = filled(seeds, room[v, i])
-        if whole == out[v, i] and at != first:
+        whole = (
+            seeds if seeds == room[v, i] else room[v, i] if room[v, i] == ALL and seeds else filled(seeds, room[v, i])
+        )
+        if whole == out[v, i] and not is_first:
             continue
+        is_first = False
         out[v, i] = whole
-        for side in range(4):
-            u = v + (1 if side == 2 else -1 if side == 3 else 0)
-            j = i + (1 if side == 0 else -1 if side == 1 else 0)
-            if u < 0 or u == h or j < 0 or j == n:
+        for side in range(3, -1, -1):  # first on along the row: its words lie beside each other
+            u, j = word_at(side, v, i)
+            if u < 0 or u == h or j < 0 or j == n or waits[u, j]:
                 continue
-            there = u * n + j
-            if not waits[there] and room[u, j] & ~out[u, j]:
-                waits[there] = True
-                stack[count] = there
+            if come_from(side ^ 1, whole) & room[u, j] & ~out[u, j]:
+                waits[u, j] = True
+                stack[count, 0], stack[count, 1] = u, j
                 count += 1
     return out
 
 
-@njit(**OPTIONS)
-def near_words(words: NDArray[np.uint64], px: int) -> NDArray[np.bool_]:
-    """Which words (H, N) lie within so many px, by rows and by whole words, of one that has px."""
-    h, n = words.shape
-    columns = (px + 63) // 64
-    out = np.zeros((h, n), np.bool_)
-    for way in range(2):
-        since = np.full(n, px + 1)
-        for step in range(h):
-            y = step if way == 0 else h - 1 - step
-            for i in range(n):
-                since[i] = 0 if words[y, i] else since[i] + 1
-                if since[i] <= px:
-                    for j in range(max(0, i - columns), min(n, i + columns + 1)):
-                        out[y, j] = True
-    return out
-
-
 @njit(inline="always", **OPTIONS)
-def left_at(
-    levels: NDArray[np.uint64], k: int, high: int, own: NDArray[np.uint64], others: NDArray[np.uint64], y: int, i: int
-) -> np.uint64:
-    """The px of a word that are in level `k`, not beyond level `high`, and not reached."""
-    return levels[k, y, i] & ~(levels[high, y, i] | own[y, i] | others[y, i])
+def left_of(room: NDArray[np.uint64], k: int, high: int, words: NDArray[np.uint64], m: int) -> np.uint64:
+    """The px of a listed word that are in level `k`, not beyond level `high`, and not reached."""
+    return room[m, k] & ~(room[m, high] | words[m, MINE] | words[m, THEIRS])
 
 
 @njit(**OPTIONS)
 def downhill(
     levels: NDArray[np.uint64], highest: NDArray[np.int64], own: NDArray[np.uint64], others: NDArray[np.uint64],
-    px: int,
+    is_near: NDArray[np.bool_],
 ) -> None:  # fmt: skip
-    """Let two floods go on, level by level, into px nearer to the lines: `own` and `others` (H, N), which are changed.
+    """Let two floods go on, level by level, into px nearer to the lines: `own` (H, N), which is changed, and `others`.
 
     `levels` (K + 1, H, N) are the px farther than each distance, the first of them all that are free. From the last but
     one on, px of level k that are not beyond level `highest[k]` are reached from px that were. Where both come to a px
-    in the same step, it is of `own`. The others are followed only within about so many `px` of where `own` began.
+    in the same step, it is of `own`. The others are followed only in words that are near, (H, N).
     """
     h, n = own.shape
     most, last = h * n, len(levels) - 1
-    is_listed = near_words(own, px)
-    listed = np.empty((most, 2), np.int32)  # the words that are looked at
+    # The words that change are listed, so that what is looked at lies close together.
+    number = np.full((h, n), NOTHING, np.int32)
+    place = np.empty((most, 2), np.int32)
+    room = np.empty((most, last + 1), np.uint64)  # all levels
+    words = np.empty((most, 4), np.uint64)  # mine, theirs, and the px beside those of words that are not listed
+    next_to = np.empty((most, 4), np.int32)
     length = 0
     for y in range(h):
         for i in range(n):
-            is_listed[y, i] = is_listed[y, i] and (levels[0, y, i] & ~levels[last, y, i]) != NONE
-            if is_listed[y, i]:
-                listed[length, 0], listed[length, 1] = y, i
-                length += 1
-    changed, around = np.empty((most, 2), np.int32), np.empty((most, 2), np.int32)
+            if levels[0, y, i] & ~levels[last, y, i]:
+                number[y, i] = UNLISTED
+                if is_near[y, i]:
+                    number[y, i] = length
+                    place[length, 0], place[length, 1] = y, i
+                    length += 1
+    for m in range(length):
+        enlist(m, place, number, levels, own, others, room, words, next_to)
+    changed, around = np.empty(most, np.int32), np.empty(most, np.int32)
     news, others_news = np.empty(most, np.uint64), np.empty(most, np.uint64)
-    seen, turn = np.zeros((h, n), np.int32), 0
+    seen, turn = np.zeros(most, np.int32), 0
     for k in range(last - 1, -1, -1):
         high = highest[k]
-        looked_at, many = listed, length  # first all that are listed, later those beside what was reached
+        is_first, many = True, length  # first all that are listed, later those beside what was reached
         while many:
             count = 0
             for c in range(many):
-                y, i = looked_at[c, 0], looked_at[c, 1]
-                left = left_at(levels, k, high, own, others, y, i)
+                m = c if is_first else around[c]
+                left = left_of(room, k, high, words, m)
                 if left == NONE:
                     continue
-                mine = beside(own, y, i) & left
-                theirs = beside(others, y, i) & left & ~mine
-                if mine | theirs:
-                    changed[count, 0], changed[count, 1], news[count], others_news[count] = y, i, mine, theirs
+                new = words[m, BESIDE_MINE] | (words[m, MINE] << ONE) | (words[m, MINE] >> ONE)
+                other = words[m, BESIDE_THEIRS] | (words[m, THEIRS] << ONE) | (words[m, THEIRS] >> ONE)
+                for side in range(4):
+                    q = next_to[m, side]
+                    if q >= 0:
+                        new |= come_from(side, words[q, MINE])
+                        other |= come_from(side, words[q, THEIRS])
+                new &= left
+                other &= left & ~new
+                if new | other:
+                    changed[count], news[count], others_news[count] = m, new, other
                     count += 1
+            is_first = False
+            for c in range(count):
+                words[changed[c], MINE] |= news[c]
+                words[changed[c], THEIRS] |= others_news[c]
             turn += 1
             many = 0
             for c in range(count):
-                y, i = changed[c, 0], changed[c, 1]
-                own[y, i] |= news[c]
-                others[y, i] |= others_news[c]
-            for c in range(count):
-                y, i, new = changed[c, 0], changed[c, 1], news[c] | others_news[c]
-                for side in range(5):
-                    if side == 0:
-                        v, j, reached = y, i, (new << ONE) | (new >> ONE)
-                    elif side == 1:
-                        v, j, reached = y, i + 1, new >> LAST
-                    elif side == 2:
-                        v, j, reached = y, i - 1, new << LAST
-                    else:
-                        v, j, reached = (y + 1 if side == 3 else y - 1), i, new
-                    if reached == NONE or v < 0 or v == h or j < 0 or j == n:
+                m, new = changed[c], news[c] | others_news[c]
+                if ((new << ONE) | (new >> ONE)) & left_of(room, k, high, words, m) and seen[m] != turn:
+                    seen[m] = turn
+                    around[many] = m
+                    many += 1
+                for side in range(4):
+                    q = next_to[m, side]
+                    if q == NOTHING:
                         continue
-                    reached &= levels[0, v, j]
+                    reached = come_from(side ^ 1, new)
                     if reached == NONE:
                         continue
-                    if not is_listed[v, j]:
-                        if news[c] == NONE:
+                    if q == UNLISTED:
+                        y, i = word_at(side, place[m, 0], place[m, 1])
+                        if news[c] == NONE or reached & levels[0, y, i] == NONE:
                             continue
-                        is_listed[v, j] = True
-                        listed[length, 0], listed[length, 1] = v, j
+                        q = length
+                        number[y, i] = q
+                        place[q, 0], place[q, 1] = y, i
                         length += 1
-                    if reached & left_at(levels, k, high, own, others, v, j) and seen[v, j] != turn:
-                        seen[v, j] = turn
-                        around[many, 0], around[many, 1] = v, j
+                        enlist(q, place, number, levels, own, others, room, words, next_to)
+                        for back in range(4):
+                            if next_to[q, back] >= 0:
+                                next_to[next_to[q, back], back ^ 1] = q
+                    if reached & left_of(room, k, high, words, q) and seen[q] != turn:
+                        seen[q] = turn
+                        around[many] = q
                         many += 1
-            looked_at = around
+    for m in range(length):
+        own[place[m, 0], place[m, 1]] = words[m, MINE]
+
+
+@njit(**OPTIONS)
+def enlist(
+    m: int, place: NDArray[np.int32], number: NDArray[np.int32], levels: NDArray[np.uint64], own: NDArray[np.uint64],
+    others: NDArray[np.uint64], room: NDArray[np.uint64], words: NDArray[np.uint64], next_to: NDArray[np.int32],
+) -> None:  # fmt: skip
+    """Note what is known of a word that was given a place."""
+    h, n = own.shape
+    y, i = place[m, 0], place[m, 1]
+    for k in range(len(levels)):
+        room[m, k] = levels[k, y, i]
+    words[m, MINE], words[m, THEIRS] = own[y, i], others[y, i]
+    words[m, BESIDE_MINE], words[m, BESIDE_THEIRS] = NONE, NONE
+    for side in range(4):
+        v, j = word_at(side, y, i)
+        next_to[m, side] = NOTHING
+        if 0 <= v < h and 0 <= j < n:
+            next_to[m, side] = number[v, j]
+            if number[v, j] < 0:
+                words[m, BESIDE_MINE] |= come_from(side, own[v, j])
+                words[m, BESIDE_THEIRS] |= come_from(side, others[v, j])
 
 
 @njit(**OPTIONS)
@@ -253,37 +275,60 @@ def go_under(own: NDArray[np.uint64], others: NDArray[np.uint64], lines: NDArray
     """Let `own` and `others` (H, N), which are changed, go on a px a round into `lines`, to where they meet; a px that
     both reach is of `own`. By turns over sides and over corners too: so a round one stays round."""
     h, n = own.shape
-    is_near = near_words(own, 2 * rounds)  # the others come from as far beyond the middle
-    places = np.empty((h * n, 2), np.int32)
-    count = 0
-    for y in range(h):
-        for i in range(n):
-            if is_near[y, i] and lines[y, i] & ~(own[y, i] | others[y, i]):
-                places[count, 0], places[count, 1] = y, i
-                count += 1
-    news, others_news = np.empty(count, np.uint64), np.empty(count, np.uint64)
+    changed = np.zeros(h + 2, np.int64)  # the last round that changed each row; one above the first, one below the last
+    # Of a row, with a word on both sides: what is above it, it itself, and what reaches it from other rows.
+    own_up, others_up = np.zeros(n + 2, np.uint64), np.zeros(n + 2, np.uint64)
+    own_here, others_here = np.zeros(n + 2, np.uint64), np.zeros(n + 2, np.uint64)
+    own_round, others_round = np.zeros(n + 2, np.uint64), np.zeros(n + 2, np.uint64)
     still = 0  # rounds that reached nothing: of two one is over corners too
-    for turn in range(rounds):
-        changes = False
-        for c in range(count):
-            y, i = places[c]
-            left = lines[y, i] & ~(own[y, i] | others[y, i])
-            mine = (beside(own, y, i) if turn % 2 == 0 else corner_too(own, y, i)) & left
-            theirs = (beside(others, y, i) if turn % 2 == 0 else corner_too(others, y, i)) & left & ~mine
-            news[c], others_news[c] = mine, theirs
-            changes = changes or mine != NONE
-        still = 0 if changes else still + 1
+    for turn in range(1, rounds + 1):
+        any_mine = False
+        before = -2  # the row that is in `own_here`, as it was before this round
+        for y in range(h):
+            if turn - max(changed[y], changed[y + 1], changed[y + 2]) > 2:
+                continue
+            if before == y - 1:
+                own_up, own_here = own_here, own_up
+                others_up, others_here = others_here, others_up
+            else:
+                for i in range(n):
+                    own_up[i + 1] = own[y - 1, i] if y > 0 else NONE
+                    others_up[i + 1] = others[y - 1, i] if y > 0 else NONE
+            before = y
+            for i in range(n):
+                own_here[i + 1], others_here[i + 1] = own[y, i], others[y, i]
+                own_round[i + 1], others_round[i + 1] = own_up[i + 1], others_up[i + 1]
+            if y < h - 1:
+                for i in range(n):
+                    own_round[i + 1] |= own[y + 1, i]
+                    others_round[i + 1] |= others[y + 1, i]
+            own_wide, others_wide = own_here, others_here
+            if turn % 2 == 0:  # over corners too
+                own_wide, others_wide = own_round, others_round
+                for i in range(n):
+                    own_round[i + 1] |= own_here[i + 1]
+                    others_round[i + 1] |= others_here[i + 1]
+            new, other = NONE, NONE
+            for i in range(n):
+                left = lines[y, i] & ~(own_here[i + 1] | others_here[i + 1])
+                mine = left & (
+                    own_round[i + 1] | (own_wide[i + 1] << ONE) | (own_wide[i + 1] >> ONE)
+                    | (own_wide[i] >> LAST) | (own_wide[i + 2] << LAST)
+                )  # fmt: skip
+                theirs = left & ~mine & (
+                    others_round[i + 1] | (others_wide[i + 1] << ONE) | (others_wide[i + 1] >> ONE)
+                    | (others_wide[i] >> LAST) | (others_wide[i + 2] << LAST)
+                )  # fmt: skip
+                own[y, i] |= mine
+                others[y, i] |= theirs
+                new |= mine
+                other |= theirs
+            if new | other:
+                changed[y + 1] = turn
+            any_mine = any_mine or new != NONE
+        still = 0 if any_mine else still + 1
         if still == 2:
             break
-        kept = 0
-        for c in range(count):
-            y, i = places[c]
-            own[y, i] |= news[c]
-            others[y, i] |= others_news[c]
-            if lines[y, i] & ~(own[y, i] | others[y, i]):
-                places[kept, 0], places[kept, 1] = y, i
-                kept += 1
-        count = kept
 
 
 @njit(**OPTIONS)

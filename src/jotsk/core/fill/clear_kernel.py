@@ -8,7 +8,6 @@ from numpy.typing import NDArray
 from jotsk.core.ink.blend_kernel import OPTIONS, carray, pointer
 from jotsk.core.runtime.kernels import njit
 
-ROWS = 16  # of a tile, that stay in the nearest cache
 GATHERS = np.uint64(0x0102040810204080)  # times eight bytes of 0 or 1: their bits, in the highest byte
 
 
@@ -25,43 +24,40 @@ def clear_into(
     """
     h, n = free.shape
     words = side // 64  # of a row of a tile
-    through = np.empty((ROWS, words, 64), np.float32)  # how much of what is beneath is seen, of some rows of a tile
-    is_inked = np.empty((ROWS, words), np.bool_)
+    through = np.empty((side, words, 64), np.float32)  # how much of what is beneath is seen
+    is_inked = np.empty((side, words), np.bool_)
     flags = np.empty(64, np.uint8)
     eights = flags.view(np.uint64)
     for c in range(first, last):
         y, x, start, stop = cells[c, 0], cells[c, 1], cells[c, 2], cells[c, 3]
-        for top in range(0, side, ROWS):
-            if y + top + ROWS <= 0 or y + top >= h:
-                continue
-            is_inked[:] = False
-            for k in range(start, stop):
-                alpha = carray(pointer(tiles[k, 0]), (side, words, 64), np.uint8)
-                alphas = carray(pointer(tiles[k, 0]), (side, words, 8), np.uint64)
-                share = np.float32(tiles[k, 1] / 65025.0)
-                for i in range(ROWS):
-                    for word in range(words):
-                        any_ink = np.uint64(0)
-                        for b in range(8):
-                            any_ink |= alphas[top + i, word, b]
-                        if any_ink == 0:
-                            continue
-                        if not is_inked[i, word]:
-                            is_inked[i, word] = True
-                            for j in range(64):
-                                through[i, word, j] = np.float32(1)
-                        for j in range(64):
-                            through[i, word, j] *= np.float32(1) - share * np.float32(alpha[top + i, word, j])
-            for i in range(max(0, -y - top), min(ROWS, h - y - top)):
-                for word in range(max(0, -x), min(words, n - x)):
-                    if not is_inked[i, word]:
-                        continue
-                    for j in range(64):
-                        flags[j] = through[i, word, j] > np.float32(0.5)
-                    bits = np.uint64(0)
+        is_inked[:] = False
+        for k in range(start, stop):
+            alpha = carray(pointer(tiles[k, 0]), (side, words, 64), np.uint8)
+            alphas = carray(pointer(tiles[k, 0]), (side, words, 8), np.uint64)
+            share = np.float32(tiles[k, 1] / 65025.0)
+            for i in range(side):
+                for word in range(words):
+                    any_ink = np.uint64(0)
                     for b in range(8):
-                        bits |= (eights[b] * GATHERS >> np.uint64(56)) << np.uint64(8 * b)
-                    free[y + top + i, x + word] &= bits
+                        any_ink |= alphas[i, word, b]
+                    if any_ink == 0:
+                        continue
+                    if not is_inked[i, word]:
+                        is_inked[i, word] = True
+                        for j in range(64):
+                            through[i, word, j] = np.float32(1)
+                    for j in range(64):
+                        through[i, word, j] *= np.float32(1) - share * np.float32(alpha[i, word, j])
+        for i in range(max(0, -y), min(side, h - y)):
+            for word in range(max(0, -x), min(words, n - x)):
+                if not is_inked[i, word]:
+                    continue
+                for j in range(64):
+                    flags[j] = through[i, word, j] > np.float32(0.5)
+                bits = np.uint64(0)
+                for b in range(8):
+                    bits |= (eights[b] * GATHERS >> np.uint64(56)) << np.uint64(8 * b)
+                free[y + i, x + word] &= bits
 
 
 @njit(**OPTIONS)

@@ -115,7 +115,7 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
         near = np.zeros((around.height, around.width), np.bool_)
         near[inside(own, around)] = region.mask()[inside(own, window)]
         free, region = free_px(page, rule, around), Bits.of(near)
-    else:
+    elif around != window:
         free, region = (each.part(*inside(around, window)) for each in (free, region))
     return runs_of(under_lines(region, free, rule.grow_px).words, around.y0, around.x0)
 

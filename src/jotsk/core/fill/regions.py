@@ -137,8 +137,18 @@ def region_of(core: Core) -> Bits:
     """The region of a core: its corners are reached."""
     own = Bits(core.own.words.copy(), core.own.width)
     if len(core.highest):
-        downhill(core.levels, core.highest, own.words, core.others.words, BESIDE_PX)
+        downhill(core.levels, core.highest, own.words, core.others.words, _beside(own.words))
     return own
+
+
+def _beside(words: NDArray[np.uint64]) -> NDArray[np.bool_]:
+    """Which words of a picture lie beside one that has px, or not much farther away than `BESIDE_PX`."""
+    rows = BESIDE_PX // 2
+    whole = np.zeros((-(-len(words) // rows) * rows, words.shape[1]), np.bool_)
+    whole[: len(words)] = words != 0
+    inked = whole.reshape(-1, rows, words.shape[1]).any(axis=1)
+    near = cv2.dilate(inked.view(np.uint8), np.ones((5, 2 * (BESIDE_PX // PX) + 1), np.uint8)).view(np.bool_)
+    return np.repeat(near, rows, axis=0)[: len(words)]
 
 
 def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
@@ -152,10 +162,19 @@ def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
 def under_lines(region: Bits, free: Bits, most_px: float | None = None) -> Bits:
     """The region with what lies under the lines around it, up to their middle, or up to `most_px`."""
     reach = MIDDLE_PX if most_px is None else round(most_px)
-    out = Bits(region.words.copy(), region.width)
-    others = free.but(region).words if most_px is None else np.zeros_like(free.words)
-    go_under(out.words, others, free.opposite().words, reach)
-    return out
+    lines = free.opposite().words
+    others = free.but(region).words if most_px is None else np.zeros_like(lines)
+    out = np.empty_like(lines)
+
+    def band(rows: slice) -> None:
+        top = max(0, rows.start - reach)
+        part = slice(top, rows.stop + reach)
+        own = region.words[part].copy()
+        go_under(own, others[part].copy(), lines[part], reach)
+        out[rows] = own[rows.start - top : rows.stop - top]
+
+    in_shares(band, bands(len(lines)) if lines.size * PX > WORTH_BANDS_PX else [slice(0, len(lines))])
+    return Bits(out, region.width)
 
 
 def _away_from(mask: Mask) -> NDArray[np.float32]:

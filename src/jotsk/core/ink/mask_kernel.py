@@ -8,6 +8,7 @@ from numpy.typing import NDArray
 from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
+RECENT = 32  # stretches of tiles: the rows of an area come back to the same ones
 
 
 @njit(**OPTIONS)
@@ -47,7 +48,10 @@ def stretches_of(runs: NDArray[np.int32], pad: int, side: int) -> NDArray[np.int
     for n in range(len(runs)):
         a, b = (runs[n, 1] - pad) // side, (runs[n, 2] - 1 + pad) // side
         for row in range((runs[n, 0] - pad) // side, (runs[n, 0] + pad) // side + 1):
-            if count and out[count - 1, 0] == row and out[count - 1, 1] == a and out[count - 1, 2] == b:
+            known = False
+            for m in range(count - 1, max(-1, count - 1 - RECENT), -1):
+                known = known or (out[m, 0] == row and out[m, 1] == a and out[m, 2] == b)
+            if known:
                 continue
             if count == len(out):
                 larger = np.empty((2 * count, 3), np.int64)

@@ -127,10 +127,10 @@ def _with_marks(page: Page, layer: InkLayer, marks: Marks, keys: set[Key]) -> Pa
 
 
 def _area_of(keys: set[Key]) -> Rect:
-    area = Rect(0, 0, 0, 0)
-    for c, r in keys:
-        area |= Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE)
-    return area
+    if not keys:
+        return Rect(0, 0, 0, 0)
+    columns, rows = {c for c, _ in keys}, {r for _, r in keys}
+    return Rect(min(columns) * TILE, min(rows) * TILE, (max(columns) + 1) * TILE, (max(rows) + 1) * TILE)
 
 
 def _has_ink(page: Page, mark: Mark) -> bool:

@@ -7,11 +7,12 @@ from dataclasses import replace
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QCoreApplication, QPointF, Qt
-from PySide6.QtGui import QColor
+from PySide6.QtCore import QCoreApplication, QPointF, QSize, Qt
+from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtTest import QTest
 
 from jotsk.core.files.openraster import read_page
+from jotsk.core.geometry import Rect, View
 from jotsk.core.guides import guide_from
 from jotsk.core.guides.guidance import STEPPED, STRAIGHT
 from jotsk.core.guides.numbers import rows_of, typed, with_typed
@@ -19,7 +20,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.marks.guided import guided
 from jotsk.core.page import flattened
 from jotsk.desk.board.input.stroke_session import StrokeSession
-from jotsk.desk.board.overlays.guide_overlay import handle_places
+from jotsk.desk.board.overlays.guide_overlay import GuideOverlay, handle_places
 from jotsk.desk.commands import keys
 from jotsk.desk.guides.guiding import OFFERED
 from jotsk.desk.theme import DAY, LAMP, contrast, current
@@ -519,6 +520,32 @@ def test_guides_whisper_away_from_the_pen(window, qtbot):
     window.hold_keys.turn_on("guide.place")
     picture = board.grab().toImage()
     assert strength(right) > 0.9 * strength(left), "while they are placed all are seen"
+
+
+def seen_by(overlay, view, *, moving):
+    """What a board of 600 x 400 px shows of a cross, (400, 600): the darkest channel."""
+    guides = [guide_from({"kind": "cross", "at": [300, 200], "angle": 20})]
+    size, picture = QSize(600, 400), QImage(600, 400, QImage.Format.Format_RGB32)
+    picture.fill(Qt.GlobalColor.white)
+    painter = QPainter(picture)
+    overlay.draw(painter, view, 1.0, size, Rect(0, 0, 600, 400), guides, None, None, placing=False, moving=moving)
+    painter.end()
+    return np.array(picture.constBits()).reshape(400, 600, 4)[:, :, :3].min(axis=2)
+
+
+def test_the_picture_of_the_guides_moves_with_the_view_and_is_drawn_anew_at_rest(qapp):
+    overlay = GuideOverlay()
+    seen_by(overlay, View(), moving=False)
+    kept = overlay._kept
+    for view in (View().panned(40, -25), View().zoomed(1.2, 300, 200), View().turned(0.03, 300, 200)):
+        moving, exact = seen_by(overlay, view, moving=True), seen_by(GuideOverlay(), view, moving=False)
+        assert overlay._kept is kept, "not drawn anew for each step"
+        lines = exact < 240
+        assert lines.sum() > 500 and (moving[lines] < 250).mean() > 0.9, "and where it belongs"
+    seen_by(overlay, View().panned(400, 0), moving=True)
+    assert overlay._kept is not kept, "where the picture does not reach it is"
+    at_rest = seen_by(overlay, View().panned(40, -25), moving=False)
+    assert np.array_equal(at_rest, seen_by(GuideOverlay(), View().panned(40, -25), moving=False))
 
 
 def test_the_cone_of_vision_can_be_shown(window):

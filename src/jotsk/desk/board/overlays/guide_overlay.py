@@ -5,11 +5,11 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 import numpy as np
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QRadialGradient
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QRadialGradient, QTransform
 
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import rect_around
@@ -17,6 +17,7 @@ from jotsk.core.guides import Guide
 from jotsk.core.guides.drawing import in_sight, lines_of
 from jotsk.core.guides.kinds import Cross, Perspective, Rings, Spokes
 from jotsk.core.guides.rails import Point
+from jotsk.core.guides.symmetry import after
 from jotsk.desk.theme import current
 from jotsk.desk.theme.palette import luminance
 from jotsk.desk.widgets.faults import log_once
@@ -27,6 +28,7 @@ HANDLE_PX, GRAB_PX = 6.0, 16.0
 EDGE_PX = 12.0  # a handle out of sight waits so far inside the edge of the board
 OFF_SHARE = 0.35
 EDGE_ALPHA, LIGHT_COLOR = 200, 0.22  # of the light hairline beside a dark line, or the dark one beside a light line
+BEYOND_SHARE, MOST_SCALED = 0.12, 1.25  # of the board, that the picture reaches beyond it; until it is drawn anew
 WHISPER = 0.2  # of full strength, away from the pen
 LIGHT_PX, LIGHT_STEP_PX = (
     200.0,
@@ -34,6 +36,46 @@ LIGHT_PX, LIGHT_STEP_PX = (
 )  # how far around the pen they are at full strength; the pen's way until it follows
 MOST_WHISPERED, LEAST_APART_PX = 8, 40.0  # lines of a guide, and screen px between them, while one draws
 DASH_DOT = [10.0, 4.0, 1.5, 4.0]  # in widths of the line, as axes on a technical drawing
+
+
+@dataclass(frozen=True, eq=False)
+class _Kept:
+    """The guides as they were drawn for a `view`, on an image that reaches beyond the board; `whole` is the view whose
+    corner is that of the image."""
+
+    what: object
+    view: View
+    whole: View
+    image: QImage
+
+    def shows(self, view: View, size: QSize, *, moving: bool) -> bool:
+        """Whether the image can stand for another view: one that moves, as far as it reaches."""
+        if view == self.view:
+            return True
+        if not moving or view.flipped != self.view.flipped:
+            return False
+        if not 1 / MOST_SCALED <= view.zoom / self.view.zoom <= MOST_SCALED:
+            return False
+        image = QRectF(QPointF(0, 0), self.image.deviceIndependentSize())
+        back, _ = self._moved(view).inverted()
+        return image.contains(back.mapRect(QRectF(QPointF(0, 0), size)))
+
+    def draw(self, painter: QPainter, view: View) -> None:
+        moved = self._moved(view)
+        painter.save()
+        painter.setRenderHint(
+            QPainter.RenderHint.SmoothPixmapTransform,
+            view.zoom != self.view.zoom or view.angle_rad != self.view.angle_rad,
+        )
+        painter.setTransform(moved, combine=True)
+        painter.drawImage(QPointF(0, 0), self.image)
+        painter.restore()
+
+    def _moved(self, view: View) -> QTransform:
+        """From the image to the board, logical px."""
+        ratio = self.image.devicePixelRatio()
+        (a, b, c), (d, e, f) = after(view.matrix, self.whole.inverse).tolist()
+        return QTransform(a, d, b, e, c / ratio, f / ratio)
 
 
 class GuideOverlay:
@@ -44,8 +86,8 @@ class GuideOverlay:
     """
 
     def __init__(self) -> None:
-        self._kept: tuple[object, QImage] | None = None
-        self._light: tuple[object, QPointF, QImage] | None = None
+        self._kept: _Kept | None = None
+        self._light: tuple[object, QImage] | None = None
         self.failed: set[int] = set()  # the guides that could not be drawn last time, by their places
         self._lit_at: QPointF | None = None
 
@@ -67,60 +109,66 @@ class GuideOverlay:
         lit: int | None, in_hand: int | None, *, placing: bool, moving: bool,
     ) -> None:  # fmt: skip
         """While they are `placing`, all show their handles, that `in_hand` also its name. While the view is `moving`
-        nothing is kept."""
-        self.failed = set()
+        their picture moves with it, as far as it reaches."""
         if not any(g is not None and g.shown for g in guides):
+            self.failed = set()
             return
-        if moving:
-            painter.setOpacity(1.0)
-            self._draw_all(painter, view, ratio, size, page, guides, lit, in_hand, placing=placing)
+        if moving and placing:
+            self._draw_all(painter, view, ratio, size, page, guides, lit, in_hand, placing=True)
             return
-        what = (view, ratio, size.width(), size.height(), page, tuple(guides), lit, in_hand, placing, current())
-        if self._kept is None or self._kept[0] != what:
-            image = QImage(size * ratio, QImage.Format.Format_ARGB32_Premultiplied)
+        what = (ratio, size.width(), size.height(), page, tuple(guides), lit, in_hand, placing, current())
+        if self._kept is None or self._kept.what != what or not self._kept.shows(view, size, moving=moving):
+            margin = 0 if placing else int(BEYOND_SHARE * max(size.width(), size.height()))
+            around = QSize(size.width() + 2 * margin, size.height() + 2 * margin)
+            image = QImage(around * ratio, QImage.Format.Format_ARGB32_Premultiplied)
             image.setDevicePixelRatio(ratio)
             image.fill(Qt.GlobalColor.transparent)
+            whole = view.panned(margin * ratio, margin * ratio)
             over = QPainter(image)
             try:
-                self._draw_all(over, view, ratio, size, page, guides, lit, in_hand, placing=placing)
+                self._draw_all(over, whole, ratio, around, page, guides, lit, in_hand, placing=placing)
             finally:
                 over.end()
-            self._kept = what, image
-        image = self._kept[1]
+            self._kept = _Kept(what, view, whole, image)
+        kept = self._kept
         if placing:
-            painter.drawImage(QPointF(0, 0), image)
+            painter.drawImage(QPointF(0, 0), kept.image)
             return
         painter.setOpacity(WHISPER)
-        painter.drawImage(QPointF(0, 0), image)
+        kept.draw(painter, view)
         painter.setOpacity(1.0)
         if self._lit_at is not None:
-            painter.drawImage(self._lit_at - QPointF(LIGHT_PX, LIGHT_PX), self._lit_part(image, self._lit_at, ratio))
+            painter.drawImage(self._lit_at - QPointF(LIGHT_PX, LIGHT_PX), self._lit_part(kept, view, self._lit_at))
 
-    def _lit_part(self, image: QImage, at: QPointF, ratio: float) -> QImage:
+    def _lit_part(self, kept: _Kept, view: View, at: QPointF) -> QImage:
         """What is seen around the pen, fading outwards."""
-        if self._light is not None and self._light[0] is image and self._light[1] == at:
-            return self._light[2]
+        what = kept, view, at
+        if self._light is not None and self._light[0] == what:
+            return self._light[1]
         side = int(2 * LIGHT_PX)
-        part = QImage(QSize(side, side) * ratio, QImage.Format.Format_ARGB32_Premultiplied)
-        part.setDevicePixelRatio(ratio)
+        part = QImage(QSize(side, side) * kept.image.devicePixelRatio(), QImage.Format.Format_ARGB32_Premultiplied)
+        part.setDevicePixelRatio(kept.image.devicePixelRatio())
         part.fill(Qt.GlobalColor.transparent)
         fade = QRadialGradient(QPointF(LIGHT_PX, LIGHT_PX), LIGHT_PX)
         for share, alpha in ((0.0, 1.0), (0.6, 1.0), (1.0, 0.0)):
             fade.setColorAt(share, QColor.fromRgbF(0, 0, 0, alpha))
         over = QPainter(part)
         try:
-            over.drawImage(QPointF(LIGHT_PX, LIGHT_PX) - at, image)
+            over.translate(QPointF(LIGHT_PX, LIGHT_PX) - at)
+            kept.draw(over, view)
+            over.resetTransform()
             over.setCompositionMode(QPainter.CompositionMode.CompositionMode_DestinationIn)
             over.fillRect(QRectF(0, 0, side, side), fade)
         finally:
             over.end()
-        self._light = image, at, part
+        self._light = what, part
         return part
 
     def _draw_all(
         self, painter: QPainter, view: View, ratio: float, size: QSize, page: Rect, guides: Sequence[Guide | None],
         lit: int | None, in_hand: int | None, *, placing: bool,
     ) -> None:  # fmt: skip
+        self.failed = set()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setBrush(Qt.BrushStyle.NoBrush)
         area = seen_area(view, ratio, size)

@@ -93,7 +93,7 @@ class StepRunner(QObject):
         self._drying: list[BackgroundStep] = []
         self._undone: list[BackgroundStep] = []  # the last one first
         self._take, self._take_undone = take, undone
-        self._arrived.connect(self._look)
+        self._arrived.connect(self.take_ready)
 
     @property
     def drying(self) -> BackgroundStep | None:
@@ -134,7 +134,7 @@ class StepRunner(QObject):
         step = self._undone.pop()
         self._drying.append(step)
         step.shows(True)
-        self._look()
+        self.take_ready()
         return True
 
     def forget_undone(self) -> None:
@@ -150,7 +150,8 @@ class StepRunner(QObject):
             undone, self._undone = self._undone[::-1], []
             self._take_undone(undone)
 
-    def _look(self) -> None:
+    def take_ready(self) -> None:
+        """Take what is worked out, and wait for nothing."""
         while self._drying and self._drying[0].made.done():
             self._take_one()
         if not self._drying and all(step.made.done() for step in self._undone):

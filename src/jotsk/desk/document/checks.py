@@ -195,7 +195,7 @@ class PageChecks(QObject):
         finding = self.present
         if finding is not None:
             name = finding.name
-            self._document.edit(tr("Let be"), lambda page: replace(page, let_be=(*page.let_be, name)))
+            self._document.edit_when_dry(tr("Let be"), lambda page: replace(page, let_be=(*page.let_be, name)))
             self._drop(finding)
 
     def mend(self) -> None:

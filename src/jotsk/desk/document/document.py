@@ -128,6 +128,12 @@ class Document(QObject):
         self.finish_drying()
         return self._history.page
 
+    def page_as_arranged(self) -> Page:
+        """The present value with its layers in their order; ink that is still drying on them is not waited for."""
+        if not self.step_runner.is_all_plain_ink:
+            self.finish_drying()
+        return self._history.page
+
     def page_for_job(self) -> Callable[[Progress], Page]:
         """The page that `page_when_dry` would give, for a job: what is still drying is waited for there."""
         present, drying = self.page, self.step_runner.drying
@@ -199,6 +205,22 @@ class Document(QObject):
         self.step_runner.forget_undone()
         return self._edit(label, change, finished)
 
+    def edit_when_dry(self, label: str, change: Callable[[Page], Page], *, finished: bool = True) -> None:
+        """As `edit`, after what is still drying, which is not waited for: the change may be made on another thread."""
+        last = self.step_runner.drying
+        if last is None:
+            self.edit(label, change, finished=finished)
+            return
+        self.step_runner.begin(
+            BackgroundStep.of(label, change, last.after, lambda: None, lambda is_done: None, is_finished=finished)
+        )
+        self.drying_changed.emit()
+
+    def _is_still(self, page: Page) -> bool:
+        """Whether a page is the present one. What is still drying makes another one of it."""
+        self.step_runner.take_ready()
+        return not self.is_drying and self.page is page
+
     def _edit(self, label: str, change: Callable[[Page], Page], finished: bool) -> bool:
         before = self.page
         try:
@@ -215,6 +237,8 @@ class Document(QObject):
         if after is not before:
             self._step(after, label, finished)
             self._announce(before)
+        elif finished:
+            self.end_step()
         return True
 
     def can_draw(self) -> bool:
@@ -342,7 +366,7 @@ class Document(QObject):
         before, opening, keep_ahead = self.page_when_dry(), self._history.opening(index), self.keep_ahead
 
         def go(opened: Page | None) -> None:
-            if self.page_when_dry() is not before:
+            if not self._is_still(before):
                 self.refused.emit(tr("The page was changed meanwhile, so it stays as it is."))
                 return
             self._dragged = ""
@@ -453,7 +477,7 @@ class Document(QObject):
                     self.refused.emit(str(outcome))
                 return
             before, after, cost = outcome
-            if self.page_when_dry() is not before:
+            if not self._is_still(before):
                 self.refused.emit(tr("The page was changed meanwhile, so “{label}” was not done.", label=label))
             elif after is not before:
                 self._dragged = ""

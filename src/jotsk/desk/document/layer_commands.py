@@ -44,15 +44,16 @@ class LayerCommands(QObject):
 
     def change(self, label: str, *, uids: Iterable[int] | None = None, finished: bool = True, **values: object) -> None:
         """Change properties of the chosen layers, or of those given."""
-        after = before = self._document.page_when_dry()
-        for uid in self.chosen if uids is None else uids:
-            layer = after.layer(uid)
-            if layer is not None and any(getattr(layer, name) != value for name, value in values.items()):
-                after = after.with_layer(replace(layer, **values))  # type: ignore[arg-type]
-        if after is not before:
-            self._document.step(after, label, finished=finished)
-        elif finished:
-            self._document.end_step()
+        chosen = self.chosen if uids is None else set(uids)
+
+        def changed(page: Page) -> Page:
+            for uid in chosen:
+                layer = page.layer(uid)
+                if layer is not None and any(getattr(layer, name) != value for name, value in values.items()):
+                    page = page.with_layer(replace(layer, **values))  # type: ignore[arg-type]
+            return page
+
+        self._document.edit_when_dry(label, changed, finished=finished)
 
     def set_effects(self, uid: int, effects: tuple[Effect, ...], label: str) -> None:
         """Give a layer other effects; they are worked out beside the interface."""
@@ -97,7 +98,7 @@ class LayerCommands(QObject):
     @property
     def chosen(self) -> set[int]:
         """The active layer, and those chosen with it."""
-        page = self._document.page_when_dry()
+        page = self._document.page_as_arranged()
         return {page.active_uid} | {uid for uid in self._more if page.layer(uid) is not None}
 
     def choose_several(self, uids: set[int]) -> None:
@@ -105,8 +106,9 @@ class LayerCommands(QObject):
         if not uids:
             return
         self._more = set(uids)
-        if self._document.page_when_dry().active_uid not in uids:
-            self._activate(max(uids, key=self._document.page_when_dry().index))
+        page = self._document.page_as_arranged()
+        if page.active_uid not in uids:
+            self._activate(max(uids, key=page.index))
         self.chosen_changed.emit()
 
     def choose(self, uid: int) -> None:
@@ -122,22 +124,27 @@ class LayerCommands(QObject):
             self._document.activate(uid)
 
     def add(self) -> None:
-        self._document.edit(tr("Add layer"), layer_edits.with_new_layer)
+        self._document.edit_when_dry(tr("Add layer"), layer_edits.with_new_layer)
 
     def add_paint(self) -> None:
-        self._document.edit(tr("Add paint layer"), layer_edits.with_paint_layer)
+        self._document.edit_when_dry(tr("Add paint layer"), layer_edits.with_paint_layer)
 
     def delete(self) -> None:
-        self._document.edit(tr("Delete layer"), lambda page: layer_edits.without_layers(page, self.chosen))
+        chosen = self.chosen
+        self._document.edit_when_dry(tr("Delete layer"), lambda page: layer_edits.without_layers(page, chosen))
 
     def duplicate(self) -> None:
-        self._document.edit(tr("Duplicate layer"), lambda page: layer_edits.duplicated(page, self.chosen))
+        chosen = self.chosen
+        self._document.edit_when_dry(tr("Duplicate layer"), lambda page: layer_edits.duplicated(page, chosen))
 
     def group(self) -> None:
-        self._document.edit(tr("Group layers"), lambda page: layer_edits.grouped(page, self.chosen))
+        chosen = self.chosen
+        self._document.edit_when_dry(tr("Group layers"), lambda page: layer_edits.grouped(page, chosen))
 
     def ungroup(self) -> None:
-        self._document.edit(tr("Take the group apart"), lambda page: layer_edits.ungrouped(page, page.active_uid))
+        self._document.edit_when_dry(
+            tr("Take the group apart"), lambda page: layer_edits.ungrouped(page, page.active_uid)
+        )
 
     def merge_down(self) -> None:
         self._document.edit_slowly(tr("Merge down"), lambda page, _: layer_edits.merged_down(page, page.active_uid))
@@ -150,28 +157,29 @@ class LayerCommands(QObject):
 
     def go(self, up: bool) -> None:
         """Make the next layer above or below the active one."""
-        page = self._document.page_when_dry()
+        page = self._document.page_as_arranged()
         at = page.index(page.active_uid) + (1 if up else -1)
         if page.active is not None and 0 <= at < len(page.layers):
             self.choose(page.layers[at].uid)
 
     def add_sketch(self) -> None:
-        self._document.edit(tr("Add sketch layer"), layer_edits.with_sketch_layer)
+        self._document.edit_when_dry(tr("Add sketch layer"), layer_edits.with_sketch_layer)
 
     def step(self, up: bool) -> None:
         """Move the active layer one place up or down."""
-        self._document.edit(tr("Move layer"), lambda page: layer_edits.stepped(page, page.active_uid, up))
+        self._document.edit_when_dry(tr("Move layer"), lambda page: layer_edits.stepped(page, page.active_uid, up))
 
     def place(self, uids: Iterable[int], parent: int, above: int | None) -> None:
         """Move layers into a group, or out of it, directly above one there."""
-        self._document.edit(tr("Move layer"), lambda page: layer_edits.placed(page, list(uids), parent, above))
+        placed = list(uids)
+        self._document.edit_when_dry(tr("Move layer"), lambda page: layer_edits.placed(page, placed, parent, above))
 
     def trace_under(self) -> None:
-        self._document.edit(tr("Trace under"), lambda page: layer_edits.traced_under(page, page.active_uid))
+        self._document.edit_when_dry(tr("Trace under"), lambda page: layer_edits.traced_under(page, page.active_uid))
 
     def flip(self, *, upside_down: bool) -> None:
         """Flip what is on the chosen layers, groups with all that is in them, about the middle of the page."""
-        uids = inside(self._document.page_when_dry().layers, self.chosen)
+        uids = inside(self._document.page_as_arranged().layers, self.chosen)
         self._document.edit_slowly(
             tr("Flip the layer upside down") if upside_down else tr("Flip the layer"),
             lambda page, p: resizing.flipped(page, uids, upside_down=upside_down, progress=p),
@@ -179,7 +187,7 @@ class LayerCommands(QObject):
 
     def shift(self, dx: int, dy: int) -> None:
         """Move what is on the chosen layers, groups with all that is in them, by whole px."""
-        uids = inside(self._document.page_when_dry().layers, self.chosen)
+        uids = inside(self._document.page_as_arranged().layers, self.chosen)
         if dx or dy:
             self._document.edit_slowly(
                 tr("Move what is on the layer"), lambda page, p: resizing.shifted(page, uids, dx, dy, p)

@@ -191,8 +191,8 @@ class LayerTray(QWidget):
         document.changed.connect(self._page_changed)
         document.layers.chosen_changed.connect(self._show_chosen)
         document.taken.connect(self._forget)
-        actions["layer.rename"].triggered.connect(lambda: self._rename(self._document.page_when_dry().active_uid))
-        actions["layer.solo"].triggered.connect(lambda: self.solo(self._document.page_when_dry().active_uid))
+        actions["layer.rename"].triggered.connect(lambda: self._rename(self._document.page_as_arranged().active_uid))
+        actions["layer.solo"].triggered.connect(lambda: self.solo(self._document.page_as_arranged().active_uid))
         self.theme_changed()
 
     def theme_changed(self) -> None:
@@ -202,7 +202,7 @@ class LayerTray(QWidget):
 
     def refresh(self) -> None:
         """Bring the rows up to date whose layers have other ink or opacity now."""
-        page = self._document.page_when_dry()
+        page = self._document.page_as_arranged()
         for row in self.rows:
             layer = page.layer(row.layer.uid)
             if layer is not None and layer is not row.layer:
@@ -211,7 +211,7 @@ class LayerTray(QWidget):
 
     def rebuild(self) -> None:
         """Bring the rows into the order of the page's layers, and make those that are missing."""
-        page, chosen = self._document.page_when_dry(), self._document.layers.chosen
+        page, chosen = self._document.page_as_arranged(), self._document.layers.chosen
         layers = [
             layer for layer in reversed(page.layers)
             if not any(group.uid in self._folded for group in ancestors(page.layers, layer))
@@ -248,7 +248,7 @@ class LayerTray(QWidget):
     def solo(self, uid: int) -> None:
         """Show one layer alone, or all again; only a way of looking, no change of the page."""
         self._solo = None if self._solo == uid else uid
-        page = self._document.page_when_dry()
+        page = self._document.page_as_arranged()
         layer = page.layer(uid)
         if self._solo is None or layer is None:
             self.soloed.emit(None)
@@ -261,7 +261,7 @@ class LayerTray(QWidget):
             self.solo(self._solo)
 
     def _show_active(self) -> None:
-        layer, theme = self._document.page_when_dry().active, current()
+        layer, theme = self._document.page_as_arranged().active, current()
         on = [bool(getattr(layer, what, False)) for what, *_ in SWITCHES]
         shown = theme, on, layer and (layer.opacity, layer.blend)
         if shown == self._shown:  # as after nearly every stroke
@@ -288,7 +288,7 @@ class LayerTray(QWidget):
             self._pause.ask()  # only ink or opacity: the rows follow when the hand pauses
 
     def _show_chosen(self) -> None:
-        chosen, active = self._document.layers.chosen, self._document.page_when_dry().active_uid
+        chosen, active = self._document.layers.chosen, self._document.page_as_arranged().active_uid
         for row in self.rows:
             row.select(is_active=row.layer.uid == active, is_selected=row.layer.uid in chosen)
         self._show_active()
@@ -299,7 +299,7 @@ class LayerTray(QWidget):
             document.layers.choose_several(document.layers.chosen ^ {uid})
         elif modifiers & Qt.KeyboardModifier.ShiftModifier:
             uids = [row.layer.uid for row in self.rows]
-            ends = sorted(uids.index(u) for u in (uid, document.page_when_dry().active_uid) if u in uids)
+            ends = sorted(uids.index(u) for u in (uid, document.page_as_arranged().active_uid) if u in uids)
             document.layers.choose_several(set(uids[ends[0] : ends[-1] + 1]))
         else:
             document.layers.choose(uid)
@@ -309,7 +309,7 @@ class LayerTray(QWidget):
         self.rebuild()
 
     def _toggle(self, uid: int, what: str) -> None:
-        layer = self._document.page_when_dry().layer(uid)
+        layer = self._document.page_as_arranged().layer(uid)
         if layer is None:
             return
         now = not getattr(layer, what)
@@ -326,7 +326,7 @@ class LayerTray(QWidget):
         self._document.layers.change(label_on if on else label_off, **{what: value})
 
     def _rename(self, uid: int) -> None:
-        layer = self._document.page_when_dry().layer(uid)
+        layer = self._document.page_as_arranged().layer(uid)
         if layer is None:
             return
         name, accepted = QInputDialog.getText(self, tr("Rename layer"), tr("Name of the layer"), text=layer.name)
@@ -341,7 +341,7 @@ class LayerTray(QWidget):
         for name in MENU:
             menu.addAction(self._actions[name]) if name else menu.addSeparator()
         menu.addSeparator()
-        layer = self._document.page_when_dry().layer(uid)
+        layer = self._document.page_as_arranged().layer(uid)
         for what, words in FOLLOWS:
             action = menu.addAction(words)
             action.setCheckable(True)
@@ -357,7 +357,7 @@ class LayerTray(QWidget):
 
     def _drop_at(self, uid: int, y: float) -> tuple[tuple[int, int, bool], Callable[[], None]]:
         """Where a drop at height `y` goes: what to show, and the move."""
-        page, document = self._document.page_when_dry(), self._document
+        page, document = self._document.page_as_arranged(), self._document
         uids = document.layers.chosen if uid in document.layers.chosen else {uid}
         at = min(max(0.0, y / ROW_PX), float(len(self.rows)))
         over = min(int(at), len(self.rows) - 1)

@@ -185,7 +185,7 @@ class TopBar(QWidget):
 
     def refresh(self) -> None:
         """Name, size, and whether the work is saved: a dot, and the word."""
-        document, page = self._document, self._document.page_when_dry()
+        document, page = self._document, self._document.page_as_arranged()
         self.name.setText(document.title)
         size = tr("{width} x {height} px, {dpi:g} dpi", width=page.width, height=page.height, dpi=page.dpi)
         self.name.setToolTip(f"{document.title}\n{document.path or 'Not in a file yet'}\n{size}")

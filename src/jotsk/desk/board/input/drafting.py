@@ -120,7 +120,7 @@ class Drafting(QObject):
 
     def _near_page(self, at: Point) -> Point:
         """A place, drawn in to a page's size from the page: far off, a line would take seconds to work out."""
-        page = self._document.page_when_dry().bounds
+        page = self._document.page.bounds
         far = max(page.width, page.height)
         return min(max(at[0], page.x0 - far), page.x1 + far), min(max(at[1], page.y0 - far), page.y1 + far)
 
@@ -181,7 +181,7 @@ class Drafting(QObject):
             if pen.rubs:
                 self._document.refused.emit(tr("An eraser leaves no line; take up a pen that inks."))
             return False
-        guidance = self._guiding.guidance(self._document.page_when_dry().active)
+        guidance = self._guiding.guidance(self._document.page_as_arranged().active)
         maps = tuple(copies(guidance.guides)) if guidance.repeats else ()
         color = pen.own_color or self._hand.color
         size = self._hand.settings.size_px

@@ -33,7 +33,7 @@ class PicturesInHand(QObject):
         """Have pictures moved, scaled and turned before they are put down; more may come to those that are there."""
         placing = self.placing or Placing()
         for picture in pictures:
-            placing.add(picture, self._board.document.page_when_dry().bounds)
+            placing.add(picture, self._board.document.page.bounds)
         self._begin(placing)
 
     def take_again(self) -> None:

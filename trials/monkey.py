@@ -198,8 +198,10 @@ class Monkey:
 
     def _undo(self) -> str:
         document, count = self.window.document, self.random.choice([1, 1, 2, 5])
-        for _ in range(count):
+        for _ in range(count):  # as many keys
+            self._begin_beating()
             (document.undo if self.random.random() < 0.7 else document.redo)()
+            self._beats()
         return f"{count}"
 
     def _tray(self) -> str:

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from concurrent.futures import Future
 from dataclasses import dataclass
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
 from jotsk.core.ink import TILE, Pen
 from jotsk.core.page import Page
@@ -93,7 +93,7 @@ class StepRunner(QObject):
         self._drying: list[BackgroundStep] = []
         self._undone: list[BackgroundStep] = []  # the last one first
         self._take, self._take_undone = take, undone
-        self._arrived.connect(self.take_ready)
+        self._arrived.connect(self._look)
 
     @property
     def drying(self) -> BackgroundStep | None:
@@ -150,10 +150,21 @@ class StepRunner(QObject):
             undone, self._undone = self._undone[::-1], []
             self._take_undone(undone)
 
+    def _look(self) -> None:
+        """Take one that is worked out: between two of them the window lives."""
+        if self._drying and self._drying[0].made.done():
+            self._take_one()
+            QTimer.singleShot(0, self, self._look)
+        else:
+            self._see_to_undone()
+
     def take_ready(self) -> None:
         """Take what is worked out, and wait for nothing."""
         while self._drying and self._drying[0].made.done():
             self._take_one()
+        self._see_to_undone()
+
+    def _see_to_undone(self) -> None:
         if not self._drying and all(step.made.done() for step in self._undone):
             self.hand_undone_over()
 

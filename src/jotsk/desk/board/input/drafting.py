@@ -187,7 +187,7 @@ class Drafting(QObject):
         size = self._hand.settings.size_px
         for hold in holds:
             stroke = Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
-            if takes_long(len(stroke.trace), len(stroke.ribbon.cells), pen, size):
+            if len(holds) > 1 or maps or takes_long(len(stroke.trace), len(stroke.ribbon.cells), pen, size):
                 self._document.dry(stroke, lambda: None, lambda: None)
             else:
                 self._document.add_stroke(stroke)

@@ -250,7 +250,7 @@ def areas_to_find_again(page: Page, changed: Rect) -> list[tuple[int, Area]]:
     """The areas that follow lines in a part of the page, with the uids of their layers."""
     return [
         (layer.uid, mark)
-        for layer in page.layers if isinstance(layer, InkLayer)
+        for layer in page.layers if isinstance(layer, InkLayer) and holds_fills(layer)
         for mark in layer.marks.touching(changed)
         if isinstance(mark, Area) and mark.follows_lines
     ]  # fmt: skip

@@ -107,11 +107,11 @@ def under(strokes: Sequence[Stroke], page: Rect) -> Runs:
         raise Refused(tr("Choose lines first; then the area beneath them can be held."))
     mask = np.zeros((area.height, area.width), np.bool_)
     for stroke in strokes:
-        for (column, row), alpha in stroke.alphas(stroke.cells_on(page)).items():
-            tile = Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        for key, alpha in stroke.alphas(stroke.cells_on(page)).items():
+            tile = Rect.of_cell(key, TILE)
             part = tile & area
-            own = alpha[part.y0 - tile.y0 : part.y1 - tile.y0, part.x0 - tile.x0 : part.x1 - tile.x0]
-            mask[part.y0 - area.y0 : part.y1 - area.y0, part.x0 - area.x0 : part.x1 - area.x0] |= own >= HALF
+            own = alpha[part.slices_in(tile)]
+            mask[part.slices_in(area)] |= own >= HALF
     return runs_from_mask(mask, area.x0, area.y0)
 
 

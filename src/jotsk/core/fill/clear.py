@@ -83,11 +83,11 @@ def _cells(nodes: list[Node], window: Rect) -> tuple[NDArray[np.int64], NDArray[
 
 def _clear_one(free: Bits, nodes: list[Node], key: Key, window: Rect) -> None:
     """Write to `free` what all layers together leave of a tile."""
-    tile = Rect(key[0] * TILE, key[1] * TILE, (key[0] + 1) * TILE, (key[1] + 1) * TILE)
+    tile = Rect.of_cell(key, TILE)
     part = tile & window
     ink = np.zeros((part.height, part.width), np.uint32)
-    put_down(nodes, ink, 0, key, inside(part, tile))
-    rows, columns = inside(part, window)
+    put_down(nodes, ink, 0, key, part.slices_in(tile))
+    rows, columns = part.slices_in(window)
     words = Bits.of(ink < HALF_INK).words
     free.words[rows, columns.start // PX : columns.start // PX + words.shape[1]] = words
 
@@ -116,8 +116,3 @@ def _alike(pixels: NDArray[np.uint32], own: np.uint32, tolerance: float) -> Mask
     lab = to_oklab(np.clip(over_white, 0, 1))
     near = np.hypot(np.hypot(*(lab[:-1, :2] - lab[-1, :2]).T), lab[:-1, 2] - lab[-1, 2]) * 100 <= tolerance
     return np.asarray(near[at])
-
-
-def inside(part: Rect, whole: Rect) -> tuple[slice, slice]:
-    """Where a part lies in the picture of a whole."""
-    return slice(part.y0 - whole.y0, part.y1 - whole.y0), slice(part.x0 - whole.x0, part.x1 - whole.x0)

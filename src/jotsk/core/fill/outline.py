@@ -36,7 +36,7 @@ def runs_inside(outline: ArrayLike, page: Rect, grow_px: float = 0.0) -> Runs:
     around = bounds_of(runs).grown(int(np.ceil(abs(grow_px))) + 1)
     mask = grown(mask_in(runs, around), grow_px)
     part = around & page
-    inside = mask[part.y0 - around.y0 : part.y1 - around.y0, part.x0 - around.x0 : part.x1 - around.x0]
+    inside = mask[part.slices_in(around)]
     return runs_from_mask(inside, part.x0, part.y0)
 
 

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from jotsk.core.errors import Refused
 from jotsk.core.fill.bits import PX, Bits, Mask
 from jotsk.core.fill.bits_kernel import flood, runs_of
-from jotsk.core.fill.clear import free_px, holds_fills, inside, looked_at
+from jotsk.core.fill.clear import free_px, holds_fills, looked_at
 from jotsk.core.fill.region_kernel import PER_PX, widest_way
 from jotsk.core.fill.regions import core_at, distance_of, region_of, under_lines
 from jotsk.core.geometry import Rect
@@ -113,10 +113,10 @@ def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: b
     around = Rect(around.x0 // PX * PX, around.y0, around.x1, around.y1)
     if around & window != around:
         near = np.zeros((around.height, around.width), np.bool_)
-        near[inside(own, around)] = region.mask()[inside(own, window)]
+        near[own.slices_in(around)] = region.mask()[own.slices_in(window)]
         free, region = free_px(page, rule, around), Bits.of(near)
     elif around != window:
-        free, region = (each.part(*inside(around, window)) for each in (free, region))
+        free, region = (each.part(*around.slices_in(window)) for each in (free, region))
     return runs_of(under_lines(region, free, rule.grow_px).words, around.y0, around.x0)
 
 

@@ -59,6 +59,16 @@ class Rect(NamedTuple):
     def grown(self, by: int) -> Rect:
         return Rect(self.x0 - by, self.y0 - by, self.x1 + by, self.y1 + by)
 
+    def slices_in(self, whole: Rect) -> tuple[slice, slice]:
+        """The rows and columns that it is in a picture of a `whole` around it."""
+        return slice(self.y0 - whole.y0, self.y1 - whole.y0), slice(self.x0 - whole.x0, self.x1 - whole.x0)
+
+    @staticmethod
+    def of_cell(cell: tuple[int, int], size: int) -> Rect:
+        """A cell, (column, row), of a grid of `size` px."""
+        column, row = cell
+        return Rect(column * size, row * size, (column + 1) * size, (row + 1) * size)
+
     def halved(self, times: int = 1) -> Rect:
         """The pixels of a picture `times` halvings smaller that this rectangle touches."""
         k = 1 << times

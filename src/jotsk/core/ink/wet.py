@@ -153,7 +153,7 @@ class WetInk:
 
     def _halve_up_to(self, level: int) -> None:
         if level > self._halvings:
-            self._stale = [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._levels[0]]
+            self._stale = [Rect.of_cell(key, TILE) for key in self._levels[0]]
             self._halvings = level
         for rect in self._stale:
             self._halve(rect)
@@ -298,7 +298,7 @@ class WetInk:
         for column, row in rect.cells(TILE):
             if (column, row) not in self._levels[0]:
                 continue
-            part = rect & Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+            part = rect & Rect.of_cell((column, row), TILE)
             halve_alpha_through(self._addresses(column, row), TILE, *part)
 
     def _addresses(self, column: int, row: int) -> NDArray[np.int64]:

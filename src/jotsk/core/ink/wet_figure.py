@@ -53,7 +53,7 @@ class WetFigure(WetInk):
         self._ever.update(line.cells)
         for tiles in (self._inked, self._hidden):
             tiles.forget(changed)
-        rects = (Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) & self._page for c, r in changed)
+        rects = (Rect.of_cell(key, TILE) & self._page for key in changed)
         return [rect for rect in rects if rect]
 
     def alpha(self, level: int, column: int, row: int) -> NDArray[np.uint8] | None:

@@ -124,7 +124,7 @@ class AreaCut:
         """What is taken away, uint8, on those of the tiles `keys` that it can touch."""
         alphas, pad, bounds = {}, reach_of(False, self.soften_px), self.bounds
         for c, r in keys:
-            if Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) & bounds:
+            if Rect.of_cell((c, r), TILE) & bounds:
                 alpha = np.zeros((TILE + 2 * pad, TILE + 2 * pad), np.uint8)
                 fill_outline(alpha, self.outline, float(c * TILE - pad), float(r * TILE - pad))
                 alphas[c, r] = blurred_within(alpha, pad, self.soften_px) if pad else alpha

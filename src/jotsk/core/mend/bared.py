@@ -48,11 +48,9 @@ def _ink_in(marks: Sequence[Mark], area: Rect) -> NDArray[np.uint8]:
     """The most ink of any mark at each px of an area."""
     ink = np.zeros((area.height, area.width), np.uint8)
     for mark in marks:
-        for (column, row), alpha in mark.alphas(mark.cells_on(area)).items():
-            tile = Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        for key, alpha in mark.alphas(mark.cells_on(area)).items():
+            tile = Rect.of_cell(key, TILE)
             part = tile & area
-            rows = slice(part.y0 - area.y0, part.y1 - area.y0)
-            columns = slice(part.x0 - area.x0, part.x1 - area.x0)
-            own = alpha[part.y0 - tile.y0 : part.y1 - tile.y0, part.x0 - tile.x0 : part.x1 - tile.x0]
-            ink[rows, columns] = np.maximum(ink[rows, columns], own)
+            seen = ink[part.slices_in(area)]
+            np.maximum(seen, alpha[part.slices_in(tile)], out=seen)
     return ink

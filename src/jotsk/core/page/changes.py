@@ -23,8 +23,8 @@ def ink_changed(before: Page, after: Page, counts: Callable[[Layer], bool] = lam
         if old is not None and old.visible != layer.visible:
             area |= layer.tiles.bounds
             continue
-        for column, row in layer.tiles.changed_since(old.tiles if old is not None else Tiles()):
-            area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        for key in layer.tiles.changed_since(old.tiles if old is not None else Tiles()):
+            area |= Rect.of_cell(key, TILE)
     for uid, gone in olds.items():
         if isinstance(gone, InkLayer) and after.layer(uid) is None and counts(gone):
             area |= gone.tiles.bounds

@@ -18,12 +18,14 @@ from jotsk.core.guides.kinds.straightedge import Straightedge
 from jotsk.core.page import flattened, rgba
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
+from jotsk.desk.board.overlays.kept_picture import KeptPicture
 from jotsk.desk.board.overlays.sheet_overlay import draw_sheet
 from jotsk.desk.board.strips.practice_strip import PracticeStrip
 from jotsk.desk.commands.page_commands import PageCommands
 from jotsk.desk.document.document import Document
 from jotsk.desk.document.practice import Practice
 from jotsk.desk.inout.settings import Settings
+from jotsk.desk.theme import current
 from jotsk.desk.widgets.modal import deleted_after
 
 if TYPE_CHECKING:
@@ -42,12 +44,17 @@ class PracticeCommands(QObject):
         super().__init__(board)
         self._document, self._board, self._pages, self._tell = document, board, pages, tell
         self.practice, self._settings = practice, settings
+        self._drawn: KeptPicture | None = None  # the lines of the sheet, until something of them changes
         self._before: float | None = None  # the angle of the view before it was turned for a line
         practice.at_work = bool(settings.get(AT_WORK, False))
         practice.told.connect(board.notify)
-        practice.changed.connect(board.update)
+        practice.changed.connect(self._changed)
         board.under_tools = self._draw
         document.opened.connect(self._page_taken)
+
+    def _changed(self) -> None:
+        self._drawn = None
+        self._board.update()
 
     def strip(self) -> PracticeStrip:
         return PracticeStrip(
@@ -60,7 +67,13 @@ class PracticeCommands(QObject):
         results = self.practice.results
         worst = [result.figures.worst for _, result in results[-1:]]
         done = [result.task for _, result in results]
-        draw_sheet(painter, self._board.view, ratio, self.practice.sheet, done, worst)
+        sheet, view, size = self.practice.sheet, self._board.view, self._board.size()
+        what = ratio, size.width(), size.height(), current()
+        if self._drawn is None or not self._drawn.shows(what, view, size, moving=self._board.is_moving):
+            self._drawn = KeptPicture.of(
+                what, view, ratio, size, lambda over, whole, _: draw_sheet(over, whole, ratio, sheet, done, worst)
+            )
+        self._drawn.draw(painter, view)
 
     def ask(self) -> None:
         """Choose a sheet, or look at how the hand does."""

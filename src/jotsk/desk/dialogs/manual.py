@@ -138,6 +138,7 @@ class Manual(QDialog):
         self.pages.setItemDelegate(InkMarked(self.pages))
         self.pages.setAccessibleName(tr("Pages"))
         self.pages.setSpacing(2)
+        self.pages.setUniformItemSizes(True)
         for name in PAGES:
             item = QListWidgetItem(self._title(name))
             item.setData(Qt.ItemDataRole.UserRole, name)

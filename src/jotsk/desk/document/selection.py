@@ -26,6 +26,7 @@ from jotsk.core.words import tr
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
+MANY_SAMPLES = 6_000  # of lines whose distances are found in about 50 ms
 NO_LINE = tr("There is no line to change; draw one, or choose some.")
 ALIKE: dict[str, Callable[[Stroke], Any]] = {
     "pen": lambda stroke: stroke.pen.id,
@@ -74,15 +75,28 @@ class Selection(QObject):
 
     def choose_connected(self, within_px: float) -> None:
         """Choose what hangs together with the lines at work, within so many px of them."""
-        found: list[Stroke] = []
-        for uid, lines in self.by_layer():
-            layer = self._document.page_when_dry().layer(uid)
-            if isinstance(layer, InkLayer):
+        page = self._document.page_when_dry()
+        by_uid = [(page.layer(uid), lines) for uid, lines in self.by_layer()]
+        layers = [(layer, lines) for layer, lines in by_uid if isinstance(layer, InkLayer)]
+
+        def find(progress: Callable[[float], None]) -> list[Stroke]:
+            found: list[Stroke] = []
+            for k, (layer, lines) in enumerate(layers):
+                progress(k / len(layers))
                 found += connected(layer, lines, within_px)
-        if not found:
-            self._document.refused.emit(tr("There is no line to find others at; draw one, or choose one."))
-            return
-        self.choose(found)
+            return found
+
+        def take(found: list[Stroke]) -> None:
+            if found:
+                self.choose(found)
+            else:
+                self._document.refused.emit(tr("There is no line to find others at; draw one, or choose one."))
+
+        strokes = (mark for layer, _ in layers for mark in layer.marks if isinstance(mark, Stroke))
+        if sum(len(stroke.trace) for stroke in strokes) > MANY_SAMPLES:
+            self._document.slow.emit(tr("Finding the lines"), find, take)
+        else:
+            take(find(lambda _: None))
 
     def choose_parts(self, loop: NDArray[np.float64]) -> None:
         """Part lines where a loop, (N, 2) page px, crosses them, and choose what lies inside."""

@@ -118,12 +118,12 @@ def _picture_of_marks(
     alone = InkLayer(1, "", tiles=render(marks, area), tint=tint)
     pixels = _composed(Page(area.x1, area.y1, layers=(alone,)), part, lambda _: True)
     for cord in above:
-        for (column, row), gone in cord.hides(set(part.cells(TILE))).items():
-            x, y = column * TILE, row * TILE
-            cell = part & Rect(x, y, x + TILE, y + TILE)
-            seen = slice(cell.y0 - part.y0, cell.y1 - part.y0), slice(cell.x0 - part.x0, cell.x1 - part.x0)
+        for key, gone in cord.hides(set(part.cells(TILE))).items():
+            tile = Rect.of_cell(key, TILE)
+            cell = part & tile
+            seen = cell.slices_in(part)
             rubbed = np.ascontiguousarray(pixels[seen])
-            rub_into(rubbed, np.ascontiguousarray(gone[cell.y0 - y : cell.y1 - y, cell.x0 - x : cell.x1 - x]))
+            rub_into(rubbed, np.ascontiguousarray(gone[cell.slices_in(tile)]))
             pixels[seen] = rubbed
     if pixels.any():
         yield Picture(pixels, part, len(marks))

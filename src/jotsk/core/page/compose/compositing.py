@@ -101,12 +101,11 @@ def composite_into(
     if not nodes:
         return
     for column, row in rect.cells(TILE):
-        x, y = column * TILE, row * TILE
-        part = rect & Rect(x, y, x + TILE, y + TILE)
+        tile = Rect.of_cell((column, row), TILE)
+        part = rect & tile
         target = out[part.y0 - corner[1] : part.y1 - corner[1], part.x0 - corner[0] : part.x1 - corner[0]]
-        inside = (slice(part.y0 - y, part.y1 - y), slice(part.x0 - x, part.x1 - x))
         work = np.ascontiguousarray(target)
-        if put_down(nodes, work, level, (column, row), inside):
+        if put_down(nodes, work, level, (column, row), part.slices_in(tile)):
             target[:] = work
 
 

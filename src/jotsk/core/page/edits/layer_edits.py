@@ -136,10 +136,9 @@ def lifted(page: Page, uid: int, outline: NDArray[np.float64]) -> tuple[Page, Pl
         rub_into(rest, alpha)
         own = tile.copy()
         rub_into(own, 255 - alpha)
-        part = area & Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
-        inside_out[part.y0 - area.y0 : part.y1 - area.y0, part.x0 - area.x0 : part.x1 - area.x0] = own[
-            part.y0 - row * TILE : part.y1 - row * TILE, part.x0 - column * TILE : part.x1 - column * TILE
-        ]
+        whole = Rect.of_cell((column, row), TILE)
+        part = area & whole
+        inside_out[part.slices_in(area)] = own[part.slices_in(whole)]
     if not inside_out.any():
         raise Refused(tr("There is nothing of “{name}” in there.", name=layer.name))
     placed = Placement(layer.name, inside_out, (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2)
@@ -317,11 +316,11 @@ def tiles_of(page: Page, members: Sequence[Layer]) -> Tiles:
     part = replace(page, layers=layers)
     keys = {key for layer in layers for key in layer.tiles.cells}
     made: dict[Key, Pixels] = {}
-    for column, row in keys:
+    for key in keys:
         pixels = np.zeros((TILE, TILE), np.uint32)
-        area = Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        area = Rect.of_cell(key, TILE)
         composite_into(pixels, (area.x0, area.y0), part, area)
-        made[column, row] = pixels
+        made[key] = pixels
     return Tiles().with_tiles(made)
 
 

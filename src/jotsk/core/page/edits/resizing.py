@@ -146,7 +146,7 @@ def _mapped_tiles(tiles: Tiles, k: float, dx: int, dy: int, before: Rect, page: 
     seen = moved & page
     if not seen:
         return Tiles()
-    part = pixels[seen.y0 - moved.y0 : seen.y1 - moved.y0, seen.x0 - moved.x0 : seen.x1 - moved.x0]
+    part = pixels[seen.slices_in(moved)]
     return tiles_from(np.ascontiguousarray(part), seen.x0, seen.y0)
 
 

@@ -394,8 +394,8 @@ def _changed(
 ) -> set[tuple[int, int]]:  # fmt: skip
     """The tiles that change when others do, and so much around them; by their columns and rows."""
     keys = set()
-    for column, row in places:
-        rect = Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE).grown(beyond)
+    for key in places:
+        rect = Rect.of_cell(key, TILE).grown(beyond)
         keys |= _keys_of(_spread(rect, effects))
     return keys
 
@@ -422,8 +422,8 @@ def _worked_out(base: Tiles, tiles: Tiles, effects: Sequence[Effect], keys: set[
     changes: dict[tuple[int, int], Pixels] = {}
     for of_block in blocks.values():
         area = EMPTY
-        for column, row in of_block:
-            area |= Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
+        for key in of_block:
+            area |= Rect.of_cell(key, TILE)
         pixels = fetch(area)
         for column, row in of_block:
             y, x = row * TILE - area.y0, column * TILE - area.x0

@@ -306,10 +306,9 @@ def pixels_of(tiles: Tiles, rect: Rect) -> Pixels:
         tile = tiles.get(column, row)
         if tile is None:
             continue
-        part = rect & Rect(column * TILE, row * TILE, (column + 1) * TILE, (row + 1) * TILE)
-        out[part.y0 - rect.y0 : part.y1 - rect.y0, part.x0 - rect.x0 : part.x1 - rect.x0] = tile[
-            part.y0 - row * TILE : part.y1 - row * TILE, part.x0 - column * TILE : part.x1 - column * TILE
-        ]
+        whole = Rect.of_cell((column, row), TILE)
+        part = rect & whole
+        out[part.slices_in(rect)] = tile[part.slices_in(whole)]
     return out
 
 

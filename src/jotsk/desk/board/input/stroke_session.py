@@ -184,7 +184,7 @@ class StrokeSession:
         """The pen goes on from an open shape: it rested on its way, and the line is the hand's again."""
         assert self._shown is not None
         self._cells |= self._shown.cells
-        self._given_up += [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._shown.cells]
+        self._given_up += [Rect.of_cell(key, TILE) for key in self._shown.cells]
         self.shape = self._shown = None
         self._begin_anew(self._rail, self._samples)
 
@@ -195,7 +195,7 @@ class StrokeSession:
         self._shown = ShownInk(drawn.settled(shape.reading.hold), shape.page) if drawn else None
         after = self._shown.cells if self._shown else set()
         self._cells |= before | after
-        self._given_up += [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in before | after]
+        self._given_up += [Rect.of_cell(key, TILE) for key in before | after]
 
     def _choose(self) -> bool:
         """Find the guide that the stroke means, as soon as there is enough of it to tell; whether the ink was begun
@@ -240,7 +240,7 @@ class StrokeSession:
     def _begin_anew(self, rail: Rail | None, samples: Sequence[Sample]) -> None:
         """Show other ink from now on: the same samples on another rail."""
         self._cells |= self._ink.cells
-        self._given_up += [Rect(c * TILE, r * TILE, (c + 1) * TILE, (r + 1) * TILE) for c, r in self._ink.cells]
+        self._given_up += [Rect.of_cell(key, TILE) for key in self._ink.cells]
         self._rail = rail
         self._ink = self._fresh_ink()
         for sample in samples:

@@ -5,11 +5,11 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 import numpy as np
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QRadialGradient, QTransform
+from PySide6.QtGui import QColor, QImage, QPainter, QPen, QRadialGradient
 
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import rect_around
@@ -17,7 +17,7 @@ from jotsk.core.guides import Guide
 from jotsk.core.guides.drawing import in_sight, lines_of
 from jotsk.core.guides.kinds import Cross, Perspective, Rings, Spokes
 from jotsk.core.guides.rails import Point
-from jotsk.core.guides.symmetry import after
+from jotsk.desk.board.overlays.kept_picture import KeptPicture
 from jotsk.desk.theme import current
 from jotsk.desk.theme.palette import luminance
 from jotsk.desk.widgets.faults import log_once
@@ -28,54 +28,11 @@ HANDLE_PX, GRAB_PX = 6.0, 16.0
 EDGE_PX = 12.0  # a handle out of sight waits so far inside the edge of the board
 OFF_SHARE = 0.35
 EDGE_ALPHA, LIGHT_COLOR = 200, 0.22  # of the light hairline beside a dark line, or the dark one beside a light line
-BEYOND_SHARE, MOST_SCALED = 0.12, 1.25  # of the board, that the picture reaches beyond it; until it is drawn anew
 WHISPER = 0.2  # of full strength, away from the pen
-LIGHT_PX, LIGHT_STEP_PX = (
-    200.0,
-    24.0,
-)  # how far around the pen they are at full strength; the pen's way until it follows
+LIGHT_PX = 200.0  # how far around the pen they are at full strength
+LIGHT_STEP_PX = 24.0  # the pen's way until that follows
 MOST_WHISPERED, LEAST_APART_PX = 8, 40.0  # lines of a guide, and screen px between them, while one draws
 DASH_DOT = [10.0, 4.0, 1.5, 4.0]  # in widths of the line, as axes on a technical drawing
-
-
-@dataclass(frozen=True, eq=False)
-class _Kept:
-    """The guides as they were drawn for a `view`, on an image that reaches beyond the board; `whole` is the view whose
-    corner is that of the image."""
-
-    what: object
-    view: View
-    whole: View
-    image: QImage
-
-    def shows(self, view: View, size: QSize, *, moving: bool) -> bool:
-        """Whether the image can stand for another view: one that moves, as far as it reaches."""
-        if view == self.view:
-            return True
-        if not moving or view.flipped != self.view.flipped:
-            return False
-        if not 1 / MOST_SCALED <= view.zoom / self.view.zoom <= MOST_SCALED:
-            return False
-        image = QRectF(QPointF(0, 0), self.image.deviceIndependentSize())
-        back, _ = self._moved(view).inverted()
-        return image.contains(back.mapRect(QRectF(QPointF(0, 0), size)))
-
-    def draw(self, painter: QPainter, view: View) -> None:
-        moved = self._moved(view)
-        painter.save()
-        painter.setRenderHint(
-            QPainter.RenderHint.SmoothPixmapTransform,
-            view.zoom != self.view.zoom or view.angle_rad != self.view.angle_rad,
-        )
-        painter.setTransform(moved, combine=True)
-        painter.drawImage(QPointF(0, 0), self.image)
-        painter.restore()
-
-    def _moved(self, view: View) -> QTransform:
-        """From the image to the board, logical px."""
-        ratio = self.image.devicePixelRatio()
-        (a, b, c), (d, e, f) = after(view.matrix, self.whole.inverse).tolist()
-        return QTransform(a, d, b, e, c / ratio, f / ratio)
 
 
 class GuideOverlay:
@@ -86,7 +43,7 @@ class GuideOverlay:
     """
 
     def __init__(self) -> None:
-        self._kept: _Kept | None = None
+        self._kept: KeptPicture | None = None
         self._light: tuple[object, QImage] | None = None
         self.failed: set[int] = set()  # the guides that could not be drawn last time, by their places
         self._lit_at: QPointF | None = None
@@ -117,19 +74,14 @@ class GuideOverlay:
             self._draw_all(painter, view, ratio, size, page, guides, lit, in_hand, placing=True)
             return
         what = (ratio, size.width(), size.height(), page, tuple(guides), lit, in_hand, placing, current())
-        if self._kept is None or self._kept.what != what or not self._kept.shows(view, size, moving=moving):
-            margin = 0 if placing else int(BEYOND_SHARE * max(size.width(), size.height()))
-            around = QSize(size.width() + 2 * margin, size.height() + 2 * margin)
-            image = QImage(around * ratio, QImage.Format.Format_ARGB32_Premultiplied)
-            image.setDevicePixelRatio(ratio)
-            image.fill(Qt.GlobalColor.transparent)
-            whole = view.panned(margin * ratio, margin * ratio)
-            over = QPainter(image)
-            try:
-                self._draw_all(over, whole, ratio, around, page, guides, lit, in_hand, placing=placing)
-            finally:
-                over.end()
-            self._kept = _Kept(what, view, whole, image)
+        if self._kept is None or not self._kept.shows(what, view, size, moving=moving):
+            self._kept = KeptPicture.of(
+                what, view, ratio, size,
+                lambda over, whole, around: self._draw_all(
+                    over, whole, ratio, around, page, guides, lit, in_hand, placing=placing
+                ),
+                beyond=not placing,
+            )  # fmt: skip
         kept = self._kept
         if placing:
             painter.drawImage(QPointF(0, 0), kept.image)
@@ -140,7 +92,7 @@ class GuideOverlay:
         if self._lit_at is not None:
             painter.drawImage(self._lit_at - QPointF(LIGHT_PX, LIGHT_PX), self._lit_part(kept, view, self._lit_at))
 
-    def _lit_part(self, kept: _Kept, view: View, at: QPointF) -> QImage:
+    def _lit_part(self, kept: KeptPicture, view: View, at: QPointF) -> QImage:
         """What is seen around the pen, fading outwards."""
         what = kept, view, at
         if self._light is not None and self._light[0] == what:

@@ -37,7 +37,7 @@ class Eyes:
             size = -(-around.width // k), -(-around.height // k)
             small = cv2.GaussianBlur(cv2.resize(pixels, size, interpolation=cv2.INTER_AREA), (0, 0), sigma / k)
             pixels = np.asarray(cv2.resize(small, (around.width, around.height)), np.uint8)
-        own = pixels[part.y0 - around.y0 : part.y1 - around.y0, part.x0 - around.x0 : part.x1 - around.x0]
+        own = pixels[part.slices_in(around)]
         if self.grey:
             own = np.asarray(cv2.cvtColor(cv2.cvtColor(own, cv2.COLOR_BGRA2GRAY), cv2.COLOR_GRAY2BGRA), np.uint8)
         return np.ascontiguousarray(own)

@@ -315,9 +315,7 @@ class BoardPicture:
         sheet, self._next = self._memory.next(wide.height, wide.width), None
         places = [(level, *key) for key in wide.cells(TILE)]
         if same_level and (both := wide & old_rect):
-            sheet[both.y0 - wide.y0 : both.y1 - wide.y0, both.x0 - wide.x0 : both.x1 - wide.x0] = old[
-                both.y0 - old_rect.y0 : both.y1 - old_rect.y0, both.x0 - old_rect.x0 : both.x1 - old_rect.x0
-            ]
+            sheet[both.slices_in(wide)] = old[both.slices_in(old_rect)]
             places = [place for place in places if not self._holds(*place)]
         self.flat.copy_into(sheet, (wide.x0, wide.y0), places)
         self._memory.show(sheet)

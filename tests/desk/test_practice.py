@@ -14,6 +14,7 @@ from jotsk.core.check.practice.sheets import DIRECTIONS, sheet_of
 from jotsk.core.check.practice.simulated import SKILLS, drawn_sheet
 from jotsk.core.hand import Trace
 from jotsk.core.page import blank_page
+from jotsk.desk.commands import practice_commands
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from tests.conftest import stroke_along
 from tests.core.check.test_practice import entries
@@ -53,6 +54,22 @@ def test_lines_are_measured_as_they_dry_shown_taken_back_and_kept(practising, pe
     assert practice.share_done == (5, 32)
     assert len(diary.read(practice.path)) == 5, "a line is kept once"
     assert not practising.board.grab().isNull()
+
+
+def test_the_lines_of_a_sheet_are_a_picture_that_moves_with_the_view(practising, monkeypatch, qtbot):
+    board, drawn = practising.board, []
+    draw_sheet = practice_commands.draw_sheet
+    monkeypatch.setattr(practice_commands, "draw_sheet", lambda *what: drawn.append(what[1]) or draw_sheet(*what))
+    practising.practice.changed.emit()
+    qtbot.waitUntil(lambda: not board.is_moving)
+    board.grab()
+    board.grab()
+    board.set_view(board.view.panned(30, 20))
+    board.grab()
+    assert len(drawn) == 1, "kept while nothing changes, and while the view moves"
+    qtbot.waitUntil(lambda: not board.is_moving)
+    board.grab()
+    assert len(drawn) == 2 and drawn[0] != drawn[1]
 
 
 def test_a_sheet_is_drawn_once_more_without_steadiness_and_compared(window, pen, qtbot):

@@ -10,6 +10,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QInputDialog
 
+from jotsk.core.mend.connected import connected
 from jotsk.core.page import flattened, render
 from jotsk.desk.dialogs.recast_sheet import RecastSheet
 from jotsk.desk.stages import BY_ID as STAGES
@@ -174,6 +175,17 @@ def test_lines_are_chosen_across_by_part_connected_and_on_all_layers(wave, settl
     assert all(line.color == (200, 30, 30) for line in selection.lines) and len(selection.lines) == 4
     document.undo()
     assert np.array_equal(flattened(document.page_when_dry()), before), "of both layers in one step"
+
+
+def test_lines_that_hang_together_are_found_beside_the_window_where_there_are_many(wave, settle, monkeypatch):
+    monkeypatch.setattr("jotsk.desk.document.selection.MANY_SAMPLES", 0)
+    document = wave.document
+    first, expected = own(wave)[0], connected(document.page.active, own(wave)[:1], wave.hand.mending.connect_px)
+    document.selection.choose([first])
+    wave.actions_by_id["edit.connected"].trigger()
+    assert document.selection.lines == (first,), "it was not waited for"
+    settle(wave)
+    assert list(document.selection.lines) == expected
 
 
 def test_lines_are_recast_with_a_live_picture_and_all_weights_scaled(wave, settle, monkeypatch):

@@ -12,6 +12,7 @@ from jotsk.core.geometry import View
 from jotsk.core.guides.symmetry import after
 
 BEYOND_SHARE = 0.12  # of the longer side of the board, that the picture reaches beyond it
+WHOLE_PX = 4  # logical px that are whole px of screens scaled by quarters
 MOST_SCALED = 1.25  # until it is drawn anew
 
 
@@ -30,7 +31,7 @@ class KeptPicture:
         *, beyond: bool = True,
     ) -> KeptPicture:  # fmt: skip
         """Draw it for a board of so many logical px, and what lies `beyond` it a little."""
-        margin = int(BEYOND_SHARE * max(size.width(), size.height())) if beyond else 0
+        margin = int(BEYOND_SHARE * max(size.width(), size.height())) // WHOLE_PX * WHOLE_PX if beyond else 0
         around = QSize(size.width() + 2 * margin, size.height() + 2 * margin)
         image = QImage(around * ratio, QImage.Format.Format_ARGB32_Premultiplied)
         image.setDevicePixelRatio(ratio)

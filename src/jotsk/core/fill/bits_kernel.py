@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from jotsk.core.runtime.kernels import njit
 
 OPTIONS = {"cache": True, "nogil": True}
-ONE, LAST, NONE, ALL = np.uint64(1), np.uint64(63), np.uint64(0), ~np.uint64(0)
+ONE, LAST, NONE, BYTE, ALL = np.uint64(1), np.uint64(63), np.uint64(0), np.uint64(255), ~np.uint64(0)
 MINE, THEIRS, BESIDE_MINE, BESIDE_THEIRS = 0, 1, 2, 3  # of the words that are listed
 NOTHING, UNLISTED = -1, -2  # instead of the number of a word: has nothing to be reached, has some
 
@@ -352,14 +352,17 @@ def runs_of(words: NDArray[np.uint64], y0: int, x0: int) -> NDArray[np.int32]:
             word = words[y, i]
             if word == (~NONE if is_inside else NONE):
                 continue
-            for b in range(64):
-                is_set = (word >> np.uint64(b)) & ONE != NONE
-                if is_set and not is_inside:
-                    out[at, 0], out[at, 1] = y0 + y, x0 + 64 * i + b
-                elif is_inside and not is_set:
-                    out[at, 2] = x0 + 64 * i + b
-                    at += 1
-                is_inside = is_set
+            for eight in range(0, 64, 8):
+                if (word >> np.uint64(eight)) & BYTE == (BYTE if is_inside else NONE):
+                    continue
+                for b in range(eight, eight + 8):
+                    is_set = (word >> np.uint64(b)) & ONE != NONE
+                    if is_set and not is_inside:
+                        out[at, 0], out[at, 1] = y0 + y, x0 + 64 * i + b
+                    elif is_inside and not is_set:
+                        out[at, 2] = x0 + 64 * i + b
+                        at += 1
+                    is_inside = is_set
         if is_inside:
             out[at, 2] = x0 + 64 * n
             at += 1

@@ -74,3 +74,13 @@ def softened_into(out: NDArray[np.uint8], padded: NDArray[np.uint8]) -> None:
         for j in range(w):
             total = column[j] + column[j + 1] + column[j + 1] + column[j + 2]
             out[i, j] = np.uint8((total + np.uint16(8)) >> np.uint16(4))
+
+
+@njit(**OPTIONS)
+def even_edged_into(out: NDArray[np.uint8], runs: NDArray[np.int32], x0: int, y0: int) -> None:
+    """Write to `out`, whose corner lies at (x0, y0), what runs cover with their edges evened over a px."""
+    h, w = out.shape
+    padded = np.zeros((h + 2, w + 2), np.uint8)
+    first, last = runs_between(runs, y0 - 1, y0 + h + 1)
+    runs_into(padded, runs, first, last, x0 - 1, y0 - 1)
+    softened_into(out, padded)

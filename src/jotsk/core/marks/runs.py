@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
-from jotsk.core.ink.mask_kernel import runs_between, runs_into, softened_into
+from jotsk.core.ink.mask_kernel import even_edged_into, runs_between, runs_into
 from jotsk.core.ink.painting import Key
 from jotsk.core.ink.ribbon import TILE
 
@@ -28,16 +28,14 @@ def coverage_of(runs: Runs, key: Key, soft: bool, soften_px: float = 0.0) -> NDA
     """How much of each px of a tile is covered, (128, 128)."""
     pad = reach_of(soft, soften_px)
     x0, y0 = key[0] * TILE - pad, key[1] * TILE - pad
+    if soft and soften_px <= 0:
+        out = np.empty((TILE, TILE), np.uint8)
+        even_edged_into(out, runs, key[0] * TILE, key[1] * TILE)
+        return out
     tile = np.zeros((TILE + 2 * pad, TILE + 2 * pad), np.uint8)
     first, last = runs_between(runs, y0, y0 + len(tile))
     runs_into(tile, runs, first, last, x0, y0)
-    if not pad:
-        return tile
-    if soften_px > 0:
-        return blurred_within(tile, pad, soften_px)
-    out = np.empty((TILE, TILE), np.uint8)
-    softened_into(out, tile)
-    return out
+    return blurred_within(tile, pad, soften_px) if soften_px > 0 else tile
 
 
 def blurred_within(padded: NDArray[np.uint8], pad: int, sigma_px: float) -> NDArray[np.uint8]:

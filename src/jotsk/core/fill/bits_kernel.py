@@ -80,20 +80,13 @@ def word_at(side: int, y: int, i: int) -> tuple[int, int]:
 
 
 @njit(inline="always", **OPTIONS)
-def sideways(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
-    """The px of a word that have a neighbour to the left or to the right that is set."""
+def beside(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
+    """The px of a word that have a neighbour above, below, to the left or to the right that is set."""
     found = (words[y, i] << ONE) | (words[y, i] >> ONE)
     if i > 0:
         found |= words[y, i - 1] >> LAST
     if i < words.shape[1] - 1:
         found |= words[y, i + 1] << LAST
-    return found
-
-
-@njit(inline="always", **OPTIONS)
-def beside(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
-    """The px of a word that have a neighbour above, below, to the left or to the right that is set."""
-    found = sideways(words, y, i)
     if y > 0:
         found |= words[y - 1, i]
     if y < words.shape[0] - 1:
@@ -104,6 +97,8 @@ def beside(words: NDArray[np.uint64], y: int, i: int) -> np.uint64:
 @njit(**OPTIONS)
 def filled(seeds: np.uint64, room: np.uint64) -> np.uint64:
     """The runs of `room` that have a seed: both ways at once, in steps that double (Kogge and Stone)."""
+    if seeds == room or (room == ALL and seeds != NONE):
+        return room
     up, down = seeds, seeds
     room_up, room_down = room, room
     for k in range(6):
@@ -130,9 +125,7 @@ def flood(room: NDArray[np.uint64], y: int, x: int) -> NDArray[np.uint64]:
         v, i = stack[count, 0], stack[count, 1]
         waits[v, i] = False
         seeds = (beside(out, v, i) | out[v, i]) & room[v, i]
-        whole = (
-            seeds if seeds == room[v, i] else room[v, i] if room[v, i] == ALL and seeds else filled(seeds, room[v, i])
-        )
+        whole = filled(seeds, room[v, i])
         if whole == out[v, i] and not is_first:
             continue
         is_first = False

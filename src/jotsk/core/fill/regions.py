@@ -7,8 +7,9 @@ which lines are farther again.
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from functools import lru_cache
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 import cv2
 import numpy as np
@@ -54,14 +55,18 @@ def near_distance_of(free: Mask) -> NDArray[np.float32]:
     if free.size < WORTH_BANDS_PX:
         return distance_of(free)
     out = np.empty(free.shape, np.float32)
+    _in_bands(out, NEAR_PX, lambda rows: distance_of(free[rows]))
+    return out
+
+
+def _in_bands(out: NDArray[Any], reach: int, work: Callable[[slice], NDArray[Any]]) -> None:
+    """Fill a picture on all cores, in bands of rows, each worked out with so many rows above and below it."""
 
     def band(rows: slice) -> None:
-        y0, y1 = rows.start, rows.stop
-        top = max(0, y0 - NEAR_PX)
-        out[rows] = distance_of(free[top : y1 + NEAR_PX])[y0 - top : y1 - top]
+        top = max(0, rows.start - reach)
+        out[rows] = work(slice(top, rows.stop + reach))[rows.start - top : rows.stop - top]
 
-    in_shares(band, bands(len(free)))
-    return out
+    in_shares(band, bands(len(out)))
 
 
 def halvings(px: int, most_px: int) -> int:
@@ -164,16 +169,16 @@ def under_lines(region: Bits, free: Bits, most_px: float | None = None) -> Bits:
     reach = MIDDLE_PX if most_px is None else round(most_px)
     lines = free.opposite().words
     others = free.but(region).words if most_px is None else np.zeros_like(lines)
+
+    def under(rows: slice) -> NDArray[np.uint64]:
+        own = region.words[rows].copy()
+        go_under(own, others[rows].copy(), lines[rows], reach)
+        return own
+
+    if lines.size * PX < WORTH_BANDS_PX:
+        return Bits(under(slice(0, len(lines))), region.width)
     out = np.empty_like(lines)
-
-    def band(rows: slice) -> None:
-        top = max(0, rows.start - reach)
-        part = slice(top, rows.stop + reach)
-        own = region.words[part].copy()
-        go_under(own, others[part].copy(), lines[part], reach)
-        out[rows] = own[rows.start - top : rows.stop - top]
-
-    in_shares(band, bands(len(lines)) if lines.size * PX > WORTH_BANDS_PX else [slice(0, len(lines))])
+    _in_bands(out, reach, under)
     return Bits(out, region.width)
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator
+from collections.abc import Collection, Iterator
 from typing import NamedTuple
 
 import numpy as np
@@ -84,6 +84,14 @@ class Rect(NamedTuple):
 
 
 EMPTY = Rect(0, 0, 0, 0)
+
+
+def rect_of_cells(cells: Collection[tuple[int, int]], size: int) -> Rect:
+    """Return the smallest rectangle that holds cells, (column, row), of a grid of `size` px."""
+    if not cells:
+        return EMPTY
+    columns, rows = {column for column, _ in cells}, {row for _, row in cells}
+    return Rect(min(columns) * size, min(rows) * size, (max(columns) + 1) * size, (max(rows) + 1) * size)
 
 
 def rect_around(points: NDArray[np.floating], margin: float = 0.0) -> Rect:

@@ -26,12 +26,13 @@ def reach_of(soft: bool, soften_px: float) -> int:
 
 def coverage_of(runs: Runs, key: Key, soft: bool, soften_px: float = 0.0) -> NDArray[np.uint8]:
     """How much of each px of a tile is covered, (128, 128)."""
-    pad = reach_of(soft, soften_px)
-    x0, y0 = key[0] * TILE - pad, key[1] * TILE - pad
+    x, y = key[0] * TILE, key[1] * TILE
     if soft and soften_px <= 0:
         out = np.empty((TILE, TILE), np.uint8)
-        even_edged_into(out, runs, key[0] * TILE, key[1] * TILE)
+        even_edged_into(out, runs, x, y)
         return out
+    pad = reach_of(soft, soften_px)
+    x0, y0 = x - pad, y - pad
     tile = np.zeros((TILE + 2 * pad, TILE + 2 * pad), np.uint8)
     first, last = runs_between(runs, y0, y0 + len(tile))
     runs_into(tile, runs, first, last, x0, y0)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from jotsk.core.geometry import Rect
-from jotsk.core.geometry.rects import EMPTY
+from jotsk.core.geometry.rects import EMPTY, rect_of_cells
 from jotsk.core.ink import TILE
 from jotsk.core.page.layers.layer import InkLayer, Layer
 from jotsk.core.page.page import Page
@@ -23,8 +23,7 @@ def ink_changed(before: Page, after: Page, counts: Callable[[Layer], bool] = lam
         if old is not None and old.visible != layer.visible:
             area |= layer.tiles.bounds
             continue
-        for key in layer.tiles.changed_since(old.tiles if old is not None else Tiles()):
-            area |= Rect.of_cell(key, TILE)
+        area |= rect_of_cells(layer.tiles.changed_since(old.tiles if old is not None else Tiles()), TILE)
     for uid, gone in olds.items():
         if isinstance(gone, InkLayer) and after.layer(uid) is None and counts(gone):
             area |= gone.tiles.bounds

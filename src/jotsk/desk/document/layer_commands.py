@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
@@ -129,17 +129,18 @@ class LayerCommands(QObject):
     def add_paint(self) -> None:
         self._document.edit_when_dry(tr("Add paint layer"), layer_edits.with_paint_layer)
 
-    def delete(self) -> None:
+    def _edit_chosen(self, label: str, change: Callable[[Page, set[int]], Page]) -> None:
         chosen = self.chosen
-        self._document.edit_when_dry(tr("Delete layer"), lambda page: layer_edits.without_layers(page, chosen))
+        self._document.edit_when_dry(label, lambda page: change(page, chosen))
+
+    def delete(self) -> None:
+        self._edit_chosen(tr("Delete layer"), layer_edits.without_layers)
 
     def duplicate(self) -> None:
-        chosen = self.chosen
-        self._document.edit_when_dry(tr("Duplicate layer"), lambda page: layer_edits.duplicated(page, chosen))
+        self._edit_chosen(tr("Duplicate layer"), layer_edits.duplicated)
 
     def group(self) -> None:
-        chosen = self.chosen
-        self._document.edit_when_dry(tr("Group layers"), lambda page: layer_edits.grouped(page, chosen))
+        self._edit_chosen(tr("Group layers"), layer_edits.grouped)
 
     def ungroup(self) -> None:
         self._document.edit_when_dry(

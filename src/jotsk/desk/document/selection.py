@@ -75,16 +75,8 @@ class Selection(QObject):
 
     def choose_connected(self, within_px: float) -> None:
         """Choose what hangs together with the lines at work, within so many px of them."""
-        page = self._document.page_when_dry()
-        by_uid = [(page.layer(uid), lines) for uid, lines in self.by_layer()]
-        layers = [(layer, lines) for layer, lines in by_uid if isinstance(layer, InkLayer)]
-
-        def find(progress: Callable[[float], None]) -> list[Stroke]:
-            found: list[Stroke] = []
-            for k, (layer, lines) in enumerate(layers):
-                progress(k / len(layers))
-                found += connected(layer, lines, within_px)
-            return found
+        page, lines = self._document.page_when_dry(), dict(self.by_layer())
+        layers = [layer for layer in map(page.layer, lines) if isinstance(layer, InkLayer)]
 
         def take(found: list[Stroke]) -> None:
             if found:
@@ -92,11 +84,29 @@ class Selection(QObject):
             else:
                 self._document.refused.emit(tr("There is no line to find others at; draw one, or choose one."))
 
-        strokes = (mark for layer, _ in layers for mark in layer.marks if isinstance(mark, Stroke))
-        if sum(len(stroke.trace) for stroke in strokes) > MANY_SAMPLES:
-            self._document.slow.emit(tr("Finding the lines"), find, take)
+        strokes = (mark for layer in layers for mark in layer.marks if isinstance(mark, Stroke))
+        self.find(
+            layers, lambda layer: connected(layer, lines[layer.uid], within_px), take,
+            takes_long=sum(len(stroke.trace) for stroke in strokes) > MANY_SAMPLES,
+        )  # fmt: skip
+
+    def find(
+        self, layers: Sequence[InkLayer], on_layer: Callable[[InkLayer], list[Stroke]],
+        take: Callable[[list[Stroke]], None], *, takes_long: bool,
+    ) -> None:  # fmt: skip
+        """Look for lines on layers: at once, or with progress where it takes long."""
+
+        def work(progress: Callable[[float], None]) -> list[Stroke]:
+            found: list[Stroke] = []
+            for k, layer in enumerate(layers):
+                progress(k / len(layers))
+                found += on_layer(layer)
+            return found
+
+        if takes_long:
+            self._document.slow.emit(tr("Finding the lines"), work, take)
         else:
-            take(find(lambda _: None))
+            take(work(lambda _: None))
 
     def choose_parts(self, loop: NDArray[np.float64]) -> None:
         """Part lines where a loop, (N, 2) page px, crosses them, and choose what lies inside."""

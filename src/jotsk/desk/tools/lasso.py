@@ -93,20 +93,9 @@ def choosing(selection: Selection) -> Callable[[list[Stroke]], None]:
 def choose(document: Document, find: Callable[[InkLayer], list[Stroke]]) -> None:
     """Choose what is found on the layers: at once, or with progress if many of their lines are still to be worked out,
     as after a page was opened."""
-    layers, take = document.selection.layers(), choosing(document.selection)
+    layers = document.selection.layers()
     unknown = sum(isinstance(m, Stroke) and not m.has_shape for layer in layers for m in layer.marks)
-
-    def work(progress: Callable[[float], None]) -> list[Stroke]:
-        found = []
-        for k, layer in enumerate(layers):
-            progress(k / len(layers))
-            found += find(layer)
-        return found
-
-    if unknown > MANY_UNKNOWN:
-        document.slow.emit(tr("Finding the lines"), work, take)
-    else:
-        take(work(lambda _: None))
+    document.selection.find(layers, find, choosing(document.selection), takes_long=unknown > MANY_UNKNOWN)
 
 
 class ChooseParts(_Lasso):

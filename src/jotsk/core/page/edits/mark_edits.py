@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from jotsk.core.errors import Refused
-from jotsk.core.geometry import Rect
+from jotsk.core.geometry.rects import rect_of_cells
 from jotsk.core.ink import TILE
 from jotsk.core.ink.blend_kernel import rub_into
 from jotsk.core.marks import AnyCut, Mark
@@ -120,17 +120,9 @@ def with_copies_parted(page: Page, uid: int, parted: Sequence[Mark]) -> Page:
 
 def _with_marks(page: Page, layer: InkLayer, marks: Marks, keys: set[Key]) -> Page:
     """Other marks, which leave the same ink outside the tiles `keys`."""
-    area = _area_of(keys)
     tiles: dict[Key, Stored | None] = dict.fromkeys(keys)
-    ink_marks_into(tiles, marks.touching(area))
+    ink_marks_into(tiles, marks.touching(rect_of_cells(keys, TILE)))
     return page.with_layer(replace(layer, marks=marks, tiles=layer.tiles.with_tiles(tiles)))
-
-
-def _area_of(keys: set[Key]) -> Rect:
-    if not keys:
-        return Rect(0, 0, 0, 0)
-    columns, rows = {c for c, _ in keys}, {r for _, r in keys}
-    return Rect(min(columns) * TILE, min(rows) * TILE, (max(columns) + 1) * TILE, (max(rows) + 1) * TILE)
 
 
 def _has_ink(page: Page, mark: Mark) -> bool:

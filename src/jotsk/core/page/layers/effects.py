@@ -18,7 +18,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jotsk.core.geometry import Rect
-from jotsk.core.geometry.rects import EMPTY
+from jotsk.core.geometry.rects import rect_of_cells
 from jotsk.core.ink import TILE
 from jotsk.core.ink.outline_kernel import fill_outline
 from jotsk.core.ink.tone_kernel import screen_into
@@ -421,9 +421,7 @@ def _worked_out(base: Tiles, tiles: Tiles, effects: Sequence[Effect], keys: set[
         blocks.setdefault((column // per, row // per), []).append((column, row))
     changes: dict[tuple[int, int], Pixels] = {}
     for of_block in blocks.values():
-        area = EMPTY
-        for key in of_block:
-            area |= Rect.of_cell(key, TILE)
+        area = rect_of_cells(of_block, TILE)
         pixels = fetch(area)
         for column, row in of_block:
             y, x = row * TILE - area.y0, column * TILE - area.x0

@@ -10,12 +10,13 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QImage, QPainter, QPen, QTransform
+from PySide6.QtGui import QColor, QImage, QPainter, QPen
 
 from jotsk.core.geometry import View
 from jotsk.core.marks import Stroke
 from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.runtime.lanes import BESIDE
+from jotsk.desk.board.overlays.kept_picture import moved
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.polygon import draw_line
 
@@ -78,7 +79,7 @@ class ChosenLines(QObject):
                 BESIDE.queue("chosen lines").go(self._draw_beside, wanted)
         if self._drawn is not None and self._drawn.color == color:
             painter.save()
-            painter.setTransform(_moved(self._drawn, view), True)
+            painter.setTransform(moved(self._drawn.view, view, self._drawn.ratio), True)
             for place, image in self._places:
                 painter.drawImage(place, image)
             painter.restore()
@@ -122,14 +123,6 @@ def _lines(stroke: Stroke) -> list[Points]:
     else:
         lines = [stroke.trace.xy, *(stroke.trace.xy @ m[:, :2].T + m[:, 2] for m in stroke.copies)]
     return [line[:: max(1, len(line) // MOST_POINTS)] for line in lines]
-
-
-def _moved(drawn: _Wanted, view: View) -> QTransform:
-    """Of logical px, from where a picture was drawn to where the view has moved since."""
-    then, now = drawn.view.matrix, view.matrix
-    m = now[:, :2] @ np.linalg.inv(then[:, :2])
-    dx, dy = (now[:, 2] - m @ then[:, 2]) / drawn.ratio
-    return QTransform(m[0, 0], m[1, 0], m[0, 1], m[1, 1], dx, dy)
 
 
 def _picture(wanted: _Wanted) -> list[tuple[QRectF, QImage]]:

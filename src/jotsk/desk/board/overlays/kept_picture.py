@@ -70,6 +70,10 @@ class KeptPicture:
 
     def _moved(self, view: View) -> QTransform:
         """From the image to the board, logical px."""
-        ratio = self.image.devicePixelRatio()
-        (a, b, c), (d, e, f) = after(view.matrix, self.whole.inverse).tolist()
-        return QTransform(a, d, b, e, c / ratio, f / ratio)
+        return moved(self.whole, view, self.image.devicePixelRatio())
+
+
+def moved(then: View, now: View, ratio: float) -> QTransform:
+    """Of logical px, from where a picture was drawn to where the view has moved since."""
+    (a, b, c), (d, e, f) = after(now.matrix, then.inverse).tolist()
+    return QTransform(a, d, b, e, c / ratio, f / ratio)

@@ -40,7 +40,7 @@ class Bits(NamedTuple):
 
     def opposite(self) -> Bits:
         """The px that are not set."""
-        return Bits(~self.words & Bits.full(1, self.width).words, self.width)
+        return Bits(self.words ^ Bits.full(1, self.width).words, self.width)
 
     def has(self, y: int, x: int) -> bool:
         return bool(self.words[y, x // PX] >> np.uint64(x % PX) & np.uint64(1))

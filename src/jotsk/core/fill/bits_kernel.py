@@ -13,7 +13,8 @@ from jotsk.core.runtime.kernels import njit
 OPTIONS = {"cache": True, "nogil": True}
 ONE, LAST, NONE, BYTE, ALL = np.uint64(1), np.uint64(63), np.uint64(0), np.uint64(255), ~np.uint64(0)
 MINE, THEIRS, BESIDE_MINE, BESIDE_THEIRS = 0, 1, 2, 3  # of the words that are listed
-NOTHING, UNLISTED = -1, -2  # instead of the number of a word: has nothing to be reached, has some
+# The first two of the list stand for words that have nothing to be reached, and for those not listed that have some.
+NOTHING, UNLISTED, LISTED = 0, 1, 2
 
 
 @njit(**OPTIONS)
@@ -141,12 +142,6 @@ def flood(room: NDArray[np.uint64], y: int, x: int) -> NDArray[np.uint64]:
     return out
 
 
-@njit(inline="always", **OPTIONS)
-def left_of(room: NDArray[np.uint64], k: int, high: int, words: NDArray[np.uint64], m: int) -> np.uint64:
-    """The px of a listed word that are in level `k`, not beyond level `high`, and not reached."""
-    return room[m, k] & ~(room[m, high] | words[m, MINE] | words[m, THEIRS])
-
-
 @njit(**OPTIONS)
 def downhill(
     levels: NDArray[np.uint64], highest: NDArray[np.int64], own: NDArray[np.uint64], others: NDArray[np.uint64],
@@ -159,14 +154,14 @@ def downhill(
     in the same step, it is of `own`. The others are followed only in words that are near, (H, N).
     """
     h, n = own.shape
-    most, last = h * n, len(levels) - 1
+    most, last = h * n + LISTED, len(levels) - 1
     # The words that change are listed, so that what is looked at lies close together.
     number = np.full((h, n), NOTHING, np.int32)
     place = np.empty((most, 2), np.int32)
-    room = np.empty((most, last + 1), np.uint64)  # all levels
-    words = np.empty((most, 4), np.uint64)  # mine, theirs, and the px beside those of words that are not listed
+    room = np.empty((last + 1, most), np.uint64)  # all levels
+    words = np.empty((4, most), np.uint64)  # mine, theirs, and the px beside those of words that are not listed
     next_to = np.empty((most, 4), np.int32)
-    length = 0
+    length = LISTED
     for y in range(h):
         for i in range(n):
             if levels[0, y, i] & ~levels[last, y, i]:
@@ -175,52 +170,61 @@ def downhill(
                     number[y, i] = length
                     place[length, 0], place[length, 1] = y, i
                     length += 1
-    for m in range(length):
+    for m in range(LISTED, length):
         enlist(m, place, number, levels, own, others, room, words, next_to)
+    mine, theirs, beside_mine, beside_theirs = words[MINE], words[THEIRS], words[BESIDE_MINE], words[BESIDE_THEIRS]
+    left = np.empty(most, np.uint64)  # what can be reached now
+    for m in range(LISTED):
+        mine[m], theirs[m] = NONE, NONE
+    left[NOTHING], left[UNLISTED] = NONE, ALL
     changed, around = np.empty(most, np.int32), np.empty(most, np.int32)
     news, others_news = np.empty(most, np.uint64), np.empty(most, np.uint64)
     seen, turn = np.zeros(most, np.int32), 0
     for k in range(last - 1, -1, -1):
-        high = highest[k]
-        is_first, many = True, length  # first all that are listed, later those beside what was reached
+        here, high = room[k], room[highest[k]]
+        for m in range(LISTED, length):
+            left[m] = here[m] & ~(high[m] | mine[m] | theirs[m])
+        many = length - LISTED  # first all that are listed, later those beside what was reached
+        for c in range(many):
+            around[c] = LISTED + c
         while many:
             count = 0
             for c in range(many):
-                m = c if is_first else around[c]
-                left = left_of(room, k, high, words, m)
-                if left == NONE:
+                m = around[c]
+                if left[m] == NONE:
                     continue
-                new = words[m, BESIDE_MINE] | (words[m, MINE] << ONE) | (words[m, MINE] >> ONE)
-                other = words[m, BESIDE_THEIRS] | (words[m, THEIRS] << ONE) | (words[m, THEIRS] >> ONE)
+                new = beside_mine[m] | (mine[m] << ONE) | (mine[m] >> ONE)
+                other = beside_theirs[m] | (theirs[m] << ONE) | (theirs[m] >> ONE)
                 for side in range(4):
-                    q = next_to[m, side]
-                    if q >= 0:
-                        new |= come_from(side, words[q, MINE])
-                        other |= come_from(side, words[q, THEIRS])
-                new &= left
-                other &= left & ~new
+                    new |= come_from(side, mine[next_to[m, side]])
+                    other |= come_from(side, theirs[next_to[m, side]])
+                new &= left[m]
+                other &= left[m] & ~new
                 if new | other:
                     changed[count], news[count], others_news[count] = m, new, other
                     count += 1
-            is_first = False
             for c in range(count):
-                words[changed[c], MINE] |= news[c]
-                words[changed[c], THEIRS] |= others_news[c]
+                m = changed[c]
+                mine[m] |= news[c]
+                theirs[m] |= others_news[c]
+                left[m] &= ~(news[c] | others_news[c])
             turn += 1
             many = 0
             for c in range(count):
                 m, new = changed[c], news[c] | others_news[c]
-                if ((new << ONE) | (new >> ONE)) & left_of(room, k, high, words, m) and seen[m] != turn:
+                within = ((new << ONE) | (new >> ONE)) & left[m]
+                beyond = NONE
+                for side in range(4):
+                    beyond |= come_from(side ^ 1, new) & left[next_to[m, side]]
+                if within | beyond == NONE:  # mostly
+                    continue
+                if within and seen[m] != turn:
                     seen[m] = turn
                     around[many] = m
                     many += 1
                 for side in range(4):
                     q = next_to[m, side]
-                    if q == NOTHING:
-                        continue
                     reached = come_from(side ^ 1, new)
-                    if reached == NONE:
-                        continue
                     if q == UNLISTED:
                         y, i = word_at(side, place[m, 0], place[m, 1])
                         if news[c] == NONE or reached & levels[0, y, i] == NONE:
@@ -230,15 +234,16 @@ def downhill(
                         place[q, 0], place[q, 1] = y, i
                         length += 1
                         enlist(q, place, number, levels, own, others, room, words, next_to)
+                        left[q] = here[q] & ~(high[q] | mine[q] | theirs[q])
                         for back in range(4):
-                            if next_to[q, back] >= 0:
+                            if next_to[q, back] >= LISTED:
                                 next_to[next_to[q, back], back ^ 1] = q
-                    if reached & left_of(room, k, high, words, q) and seen[q] != turn:
+                    if reached & left[q] and seen[q] != turn:
                         seen[q] = turn
                         around[many] = q
                         many += 1
-    for m in range(length):
-        own[place[m, 0], place[m, 1]] = words[m, MINE]
+    for m in range(LISTED, length):
+        own[place[m, 0], place[m, 1]] = mine[m]
 
 
 @njit(**OPTIONS)
@@ -250,17 +255,17 @@ def enlist(
     h, n = own.shape
     y, i = place[m, 0], place[m, 1]
     for k in range(len(levels)):
-        room[m, k] = levels[k, y, i]
-    words[m, MINE], words[m, THEIRS] = own[y, i], others[y, i]
-    words[m, BESIDE_MINE], words[m, BESIDE_THEIRS] = NONE, NONE
+        room[k, m] = levels[k, y, i]
+    words[MINE, m], words[THEIRS, m] = own[y, i], others[y, i]
+    words[BESIDE_MINE, m], words[BESIDE_THEIRS, m] = NONE, NONE
     for side in range(4):
         v, j = word_at(side, y, i)
         next_to[m, side] = NOTHING
         if 0 <= v < h and 0 <= j < n:
             next_to[m, side] = number[v, j]
-            if number[v, j] < 0:
-                words[m, BESIDE_MINE] |= come_from(side, own[v, j])
-                words[m, BESIDE_THEIRS] |= come_from(side, others[v, j])
+            if number[v, j] < LISTED:
+                words[BESIDE_MINE, m] |= come_from(side, own[v, j])
+                words[BESIDE_THEIRS, m] |= come_from(side, others[v, j])
 
 
 @njit(**OPTIONS)

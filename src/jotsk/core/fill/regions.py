@@ -167,17 +167,17 @@ def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
 def under_lines(region: Bits, free: Bits, most_px: float | None = None) -> Bits:
     """The region with what lies under the lines around it, up to their middle, or up to `most_px`."""
     reach = MIDDLE_PX if most_px is None else round(most_px)
-    lines = free.opposite().words
-    others = free.but(region).words if most_px is None else np.zeros_like(lines)
 
     def under(rows: slice) -> NDArray[np.uint64]:
-        own = region.words[rows].copy()
-        go_under(own, others[rows].copy(), lines[rows], reach)
-        return own
+        own, around = (Bits(of.words[rows], of.width) for of in (region, free))
+        reached = own.words.copy()
+        others = around.but(own).words if most_px is None else np.zeros_like(reached)
+        go_under(reached, others, around.opposite().words, reach)
+        return reached
 
-    if lines.size * PX < WORTH_BANDS_PX:
-        return Bits(under(slice(0, len(lines))), region.width)
-    out = np.empty_like(lines)
+    if free.words.size * PX < WORTH_BANDS_PX:
+        return Bits(under(slice(0, len(free.words))), region.width)
+    out = np.empty_like(free.words)
     _in_bands(out, reach, under)
     return Bits(out, region.width)
 

@@ -34,9 +34,9 @@ def runs_into(tile: NDArray[np.uint8], runs: NDArray[np.int32], first: int, last
     h, w = tile.shape
     for n in range(first, last):
         i = runs[n, 0] - y0
-        if 0 <= i < h:
-            for j in range(max(0, runs[n, 1] - x0), min(w, runs[n, 2] - x0)):
-                tile[i, j] = 255
+        start, stop = max(0, runs[n, 1] - x0), min(w, runs[n, 2] - x0)
+        if 0 <= i < h and start < stop:
+            tile[i, start:stop] = np.uint8(255)
 
 
 @njit(**OPTIONS)

@@ -47,7 +47,7 @@ from jotsk.desk.pens.hand import Hand as DeskHand
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.theme.style import ARGUMENTS, load_fonts
 from jotsk.desk.widgets.drawn_beside import DRAWN
 
 FOLDER = Path(__file__).parent.parent / "docs" / "screenshots"
@@ -427,7 +427,7 @@ def other_languages(folder: Path, scratch: Path) -> None:
 
 
 def main(folder: Path) -> None:
-    app = QApplication(["jotsk"])
+    app = QApplication([*ARGUMENTS])
     load_fonts()
     apply_theme(app, DAY)
     scratch = Path(tempfile.mkdtemp())

@@ -53,7 +53,7 @@ from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.stages import STAGES
 from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.theme.style import ARGUMENTS, load_fonts
 from jotsk.desk.widgets import Track
 
 FREEZE_S = 0.2
@@ -438,7 +438,7 @@ def main() -> int:
     logging.basicConfig(level=logging.WARNING)
     faulthandler.enable()
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    app = QApplication(["monkey"])
+    app = QApplication([*ARGUMENTS])
     load_fonts()
     apply_theme(app, DAY)
     load_ahead()

@@ -453,7 +453,7 @@ def test_the_window_waits_for_its_kernels_and_is_there_meanwhile(window, tmp_pat
     cache, is_told = tmp_path / "cache", tmp_path / "told"
     program = tmp_path / "compile"
     program.write_text(
-        f'#!/bin/sh\n[ "$*" = "-m jotsk.core.runtime.warm {cache}" ] || exit 1\n'
+        f'#!/bin/sh\n[ "$*" = "-m jotsk.core.runtime.warm {cache} $PPID" ] || exit 1\n'
         f"while [ ! -e {is_told} ]; do sleep 0.02; done\nmkdir {cache} && touch {stamp(cache)}\n"
     )
     program.chmod(0o755)

@@ -20,9 +20,7 @@ from tests.desk.test_page_sheets import through
 
 @pytest.fixture
 def folder(tmp_path, monkeypatch):
-    monkeypatch.setattr(
-        "jotsk.desk.commands.giving_out.QFileDialog.getExistingDirectory", lambda *_: str(tmp_path / "out")
-    )
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getExistingDirectory", lambda *_: str(tmp_path / "out"))
     (tmp_path / "out").mkdir()
     return tmp_path / "out"
 

@@ -35,13 +35,13 @@ def test_the_history_goes_back_to_any_point_and_forward_again(window, pen, qtbot
         pen.draw(across(window, y=0.2 + 0.15 * k))
         seen.append(flattened(window.document.page_when_dry()))
     tray = window.history
-    qtbot.waitUntil(lambda: tray.steps.rowCount() == 5)
-    assert tray.steps.index(0).data() == "As it was opened" and tray.steps.index(2).data() == "Stroke"
+    qtbot.waitUntil(lambda: tray.list.steps.rowCount() == 5)
+    assert tray.list.steps.index(0).data() == "As it was opened" and tray.list.steps.index(2).data() == "Stroke"
     for k in (1, 4, 0, 3):
-        index = tray.steps.index(k)
-        tray.view.scrollTo(index)
+        index = tray.list.steps.index(k)
+        tray.list.scrollTo(index)
         qtbot.mouseClick(
-            tray.view.viewport(), Qt.MouseButton.LeftButton, pos=tray.view.visualRect(index).center()
+            tray.list.viewport(), Qt.MouseButton.LeftButton, pos=tray.list.visualRect(index).center()
         )  # fmt: skip
         assert np.array_equal(flattened(window.document.page_when_dry()), seen[k])
         assert window.document.steps.at == k

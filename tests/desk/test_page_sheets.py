@@ -143,9 +143,7 @@ def test_the_export_sheet_offers_what_a_kind_can_hold_and_writes_it(window, pen,
         assert shades == {0, 255}, "the preview is the result"
 
     through(monkeypatch, ExportSheet, use)
-    monkeypatch.setattr(
-        "jotsk.desk.commands.giving_out.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), "")
-    )
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "proof"), ""))
     window.actions_by_id["page.export"].trigger()
     settle(window)
     with Image.open(tmp_path / "proof.tif") as picture:
@@ -240,9 +238,7 @@ def test_a_file_changed_by_another_program_is_not_written_over(window, pen, tmp_
     asked = []
     monkeypatch.setattr(QMessageBox, "exec", lambda box: asked.append(box.text()) or 0)
     monkeypatch.setattr(QMessageBox, "clickedButton", lambda box: box.buttons()[0])
-    monkeypatch.setattr(
-        "jotsk.desk.commands.page_commands.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "mine"), "")
-    )
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_: (str(tmp_path / "mine"), ""))
     window.actions_by_id["page.save"].trigger()
     settle(window)
     assert len(asked) == 1 and "another program" in asked[0]
@@ -258,7 +254,7 @@ def test_the_inks_of_a_press_are_chosen_shown_and_written(window, tmp_path, monk
     sheet.kind.setCurrentIndex(sheet.kind.findData("tiff"))
     sheet.color.setCurrentIndex(sheet.color.findData("cmyk"))
     assert "Choose the ICC profile" in sheet.told.text() and not sheet.write.isEnabled()
-    monkeypatch.setattr("jotsk.desk.dialogs.export_sheet.QFileDialog.getOpenFileName", lambda *_: (str(path), ""))
+    monkeypatch.setattr("PySide6.QtWidgets.QFileDialog.getOpenFileName", lambda *_: (str(path), ""))
     sheet.press.click()
     assert sheet.press.text() == "A press for tests" and sheet.write.isEnabled()
     assert sheet.export.profile is not None and sheet.choices["profile"] == str(path)

@@ -108,7 +108,7 @@ def test_the_history_is_painted_whatever_it_has_lost(window, pen, way, caplog, q
     for k in range(6):
         window.document.add_stroke(stroke_along([(100, 100 * k), (900, 700)]))
     tray = window.history
-    tray.refresh()
+    tray.list.refresh()
     if way == "undo and stroke":
         for _ in range(4):
             window.document.undo()
@@ -118,20 +118,20 @@ def test_the_history_is_painted_whatever_it_has_lost(window, pen, way, caplog, q
     elif way == "wheel":
         window.document.go_to_step(0)
         window.document.layers.add()
-        tray.view.verticalScrollBar().setValue(tray.view.verticalScrollBar().maximum())
+        tray.list.verticalScrollBar().setValue(tray.list.verticalScrollBar().maximum())
     elif way == "far back":
         window.document._history._at = 0
         window.document._history.forget_undone()
     else:
         window.document.undo()
         pen.draw(across(window))
-    tray.view.grab()
-    tray.view.clicked.emit(tray.steps.index(5))
+    tray.list.grab()
+    tray.list.clicked.emit(tray.list.steps.index(5))
     QApplication.processEvents()
-    tray.view.grab()
+    tray.list.grab()
     assert not [r for r in caplog.records if "painted" in r.message]
     for row in range(7):
-        assert isinstance(tray.steps.data(tray.steps.index(min(row, tray.steps.rowCount() - 1))), str)
+        assert isinstance(tray.list.steps.data(tray.list.steps.index(min(row, tray.list.steps.rowCount() - 1))), str)
 
 
 def test_a_fault_in_an_event_handler_is_logged_and_the_window_goes_on(qtbot, monkeypatch):

@@ -38,3 +38,13 @@ def test_it_ends_with_the_one_that_started_it_even_if_that_was_killed():
         time.sleep(0.05)
     os.kill(pid, signal.SIGKILL)
     pytest.fail("it went on alone")
+
+
+@pytest.mark.skipif(not sys.platform.startswith("linux"), reason="prctl(2) is Linux's")
+def test_it_does_not_begin_if_the_one_that_started_it_has_ended_by_then(tmp_path):
+    """A window that was closed within its first half second left the compiling behind, a core busy for minutes."""
+    with subprocess.Popen(["true"]) as gone:
+        gone.wait()
+    folder = tmp_path / "kernels"
+    subprocess.run([sys.executable, "-m", "jotsk.core.runtime.warm", str(folder), str(gone.pid)], timeout=60)
+    assert not folder.exists()

@@ -226,11 +226,12 @@ def _flatten_for_the_board(page: Page) -> None:
     thumbnail(page, 64)
 
 
-def end_with_parent() -> None:
-    """Have this process ended when the one that started it ends, however that ends: prctl(2), on Linux."""
+def end_with_parent(parent: int | None = None) -> None:
+    """Have this process ended when the one that started it ends, however that ends: prctl(2), on Linux. That one may
+    have ended before Python got here: with its number it is known to be the `parent` still."""
     import ctypes  # here, as all below: a start does without
 
-    parent = os.getppid()
+    parent = os.getppid() if parent is None else parent
     with suppress(OSError, AttributeError):
         ctypes.CDLL(None).prctl(PR_SET_PDEATHSIG, signal.SIGTERM)
     if os.getppid() != parent:  # it has ended meanwhile
@@ -250,5 +251,5 @@ def main(folder: Path) -> None:
 
 
 if __name__ == "__main__":
-    end_with_parent()
+    end_with_parent(int(sys.argv[2]) if len(sys.argv) > 2 else None)
     main(Path(sys.argv[1]))

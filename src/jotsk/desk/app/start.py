@@ -30,7 +30,7 @@ from jotsk.desk.inout.folders import cache_folder, config_folder, state_folder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.theme.style import ARGUMENTS, load_fonts
 
 if TYPE_CHECKING:
     from jotsk.core.hand import Trace
@@ -64,7 +64,7 @@ def run(
     _start_log()
 
     running = QApplication.instance()
-    app = running if isinstance(running, QApplication) else QApplication(["jotsk"])
+    app = running if isinstance(running, QApplication) else QApplication([*ARGUMENTS])
     app.setApplicationName("Jotsk")
     QGuiApplication.setDesktopFileName(integration.ID)
     app.setWindowIcon(QIcon(str(integration.ICON)))

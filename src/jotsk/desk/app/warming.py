@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 import logging
+import os
 import sys
 from collections.abc import Callable
 from importlib import import_module
 from pathlib import Path
+from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, QProcess, QTimer
+from PySide6.QtCore import QObject, QTimer
 
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.runtime.warm import load, stamp, warm_up
@@ -16,6 +18,9 @@ from jotsk.core.words import tr
 from jotsk.desk.app.window import Window
 from jotsk.desk.dialogs import ROOMS
 from jotsk.desk.widgets.drawn_beside import DRAWN
+
+if TYPE_CHECKING:
+    from PySide6.QtCore import QProcess
 
 log = logging.getLogger(__name__)
 
@@ -43,13 +48,17 @@ class Warming(QObject):
         if not self.is_cold:
             QTimer.singleShot(0, lambda: self._ready(begin))
             return
+        from PySide6.QtCore import QProcess  # here: a warm start needs none
+
         process = self._process = QProcess(self)
         process.finished.connect(lambda *_: self._ready(begin))
         process.errorOccurred.connect(lambda error: self._failed(error, begin))
-        process.start(sys.executable, ["-m", "jotsk.core.runtime.warm", str(self._folder)])
+        process.start(sys.executable, ["-m", "jotsk.core.runtime.warm", str(self._folder), str(os.getpid())])
 
     def _failed(self, error: QProcess.ProcessError, begin: Callable[[], None]) -> None:
         """Draw all the same when the process cannot start: each kernel is compiled when it is first used."""
+        from PySide6.QtCore import QProcess
+
         if error == QProcess.ProcessError.FailedToStart:
             log.warning("the pens cannot be prepared: %s", self._process.errorString() if self._process else "")
             self._ready(begin)

@@ -7,14 +7,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QColor, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
-from PySide6.QtWidgets import (
-    QApplication,
-    QHBoxLayout,
-    QInputDialog,
-    QMainWindow,
-    QVBoxLayout,
-    QWidget,
-)  # fmt: skip
+from PySide6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QVBoxLayout, QWidget
 
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.ink import Color
@@ -73,6 +66,7 @@ from jotsk.desk.trays.pen_settings import PenSettingsTray
 from jotsk.desk.trays.pens import PenTray
 from jotsk.desk.trays.tool_list import ToolList
 from jotsk.desk.trays.top import TopBar
+from jotsk.desk.widgets.asking import ask_number
 from jotsk.desk.widgets.faults import handled
 from jotsk.desk.widgets.place import Place
 
@@ -332,11 +326,9 @@ class Window(QMainWindow):
     def ask_settle_time(self) -> None:
         """How long the pen rests before its stroke settles."""
         now = self.settings.get("hand/settle_s", HOLD_S)
-        seconds, accepted = QInputDialog.getDouble(
-            self.board, tr("Time to settle"), tr("Seconds the pen rests at the end of a stroke"),
-            now, SHORTEST_HOLD_S, LONGEST_HOLD_S, 2,
-        )  # fmt: skip
-        if accepted:
+        what, why = tr("Time to settle"), tr("Seconds the pen rests at the end of a stroke")
+        seconds = ask_number(self.board, what, why, now, SHORTEST_HOLD_S, LONGEST_HOLD_S, 2)
+        if seconds is not None:
             self.settings.set("hand/settle_s", seconds)
             self.actions_by_id["guide.settle"].setChecked(True)
             read_again(self)

@@ -7,8 +7,6 @@ from collections.abc import Callable, Sequence
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from PySide6.QtWidgets import QFileDialog, QMessageBox
-
 from jotsk.core.errors import Refused
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
@@ -16,6 +14,7 @@ from jotsk.desk.document.document import Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.inout.last_folder import LastFolder
 from jotsk.desk.inout.settings import Settings
+from jotsk.desk.widgets.asking import ask_folder, ask_new_file, ask_whether
 from jotsk.desk.widgets.modal import deleted_after
 
 if TYPE_CHECKING:
@@ -44,10 +43,8 @@ class GivingOut:
             self._settings.set("export/choices", sheet.choices)
             suffix, export = sheet.suffix, sheet.export
         suggested, kind = self._last_folder.suggested(self._document, suffix), tr("Pictures (*{suffix})", suffix=suffix)
-        name, _ = QFileDialog.getSaveFileName(self._board, tr("Export"), suggested, kind)
-        if name:
-            path = Path(name)
-            path = path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)
+        path = ask_new_file(self._board, tr("Export"), kind, suggested, suffix)
+        if path is not None:
             self._last_folder.remember(path)
             self._filing.export(path, export)
 
@@ -70,10 +67,10 @@ class GivingOut:
             self._settings.set("hand over/ticked", sheet.names)
         if not accepted or not chosen:
             return
-        folder = QFileDialog.getExistingDirectory(self._board, tr("Hand over to a folder"), self._last_folder.path)
+        folder = ask_folder(self._board, tr("Hand over to a folder"), self._last_folder.path)
         stem = self._document.path.stem if self._document.path else self._document.title
-        if folder and self._may_replace([order.file_of(Path(folder), stem) for order in chosen]):
-            self._filing.hand_over(Path(folder), stem, chosen)
+        if folder is not None and self._may_replace([order.file_of(folder, stem) for order in chosen]):
+            self._filing.hand_over(folder, stem, chosen)
 
     def _may_replace(self, files: Sequence[Path]) -> bool:
         """Asks, if some of the files are there already."""
@@ -81,11 +78,7 @@ class GivingOut:
         if not there:
             return True
         names = ", ".join(f"“{name}”" for name in there)
-        answer = QMessageBox.question(
-            self._board, tr("Hand over"), tr("{names}: there already. Replace?", names=names),
-            QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.No,
-        )  # fmt: skip
-        return answer == QMessageBox.StandardButton.Yes
+        return ask_whether(self._board, tr("Hand over"), tr("{names}: there already. Replace?", names=names))
 
     def _orders(self) -> list[Order]:
         """Those that were kept; as shipped, if they cannot be read."""

@@ -5,8 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Callable
 from pathlib import Path
-
-from PySide6.QtWidgets import QDialog, QFileDialog, QInputDialog
+from typing import TYPE_CHECKING
 
 from jotsk.core.guides.draft import few_points, offset_curve
 from jotsk.core.guides.kinds import FrenchCurve
@@ -15,6 +14,10 @@ from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guide_sets import GuideSets
+from jotsk.desk.widgets.asking import ask_file, ask_new_file, ask_number, ask_text
+
+if TYPE_CHECKING:
+    from PySide6.QtWidgets import QDialog
 
 CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03
 KIND = tr("Sets of guides (*.json)")
@@ -63,11 +66,9 @@ class GuideCommands:
         if not isinstance(guide, FrenchCurve):
             self._tell(tr("Take a French curve in hand first: press it in the list of guides."))
             return
-        by, accepted = QInputDialog.getDouble(
-            self._board, tr("Offset of the curve"), tr("How far beside it, px; less than 0 is the other side"),
-            20.0, -10_000.0, 10_000.0, 1,
-        )  # fmt: skip
-        if accepted and by:
+        what, why = tr("Offset of the curve"), tr("How far beside it, px; less than 0 is the other side")
+        by = ask_number(self._board, what, why, 20.0, -10_000.0, 10_000.0, 1)
+        if by:
             self.add_offset(guide, by)
 
     def add_offset(self, guide: FrenchCurve, by_px: float) -> None:
@@ -81,19 +82,19 @@ class GuideCommands:
             self._guiding.add_curve(points, closed=False, smooth=True)
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self._board, tr("Add a set of guides"), "", KIND)
-        if name:
-            self.sets.open(Path(name))
+        path = ask_file(self._board, tr("Add a set of guides"), KIND)
+        if path is not None:
+            self.sets.open(path)
 
     def ask_keep(self) -> None:
-        name, accepted = QInputDialog.getText(self._board, tr("Keep the guides"), tr("Name of the set"))
-        if accepted:
+        name = ask_text(self._board, tr("Keep the guides"), tr("Name of the set"))
+        if name is not None:
             self.sets.keep(name)
 
     def ask_save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self._board, tr("Save the guides as a set"), "guides.json", KIND)
-        if name:
-            self.save(Path(name) if Path(name).suffix else Path(f"{name}.json"))
+        path = ask_new_file(self._board, tr("Save the guides as a set"), KIND, "guides.json", ".json")
+        if path is not None:
+            self.save(path)
 
     def save(self, path: Path) -> None:
         if self.sets.save(path):

@@ -6,7 +6,6 @@ from dataclasses import replace
 
 import numpy as np
 from PySide6.QtCore import QObject
-from PySide6.QtWidgets import QInputDialog
 
 from jotsk.core.errors import Refused
 from jotsk.core.ink import pen_by_id
@@ -22,6 +21,7 @@ from jotsk.desk.document.selection import NO_LINE
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.tools.mending.move_lines import MoveLines
 from jotsk.desk.tools.mending.points import Points
+from jotsk.desk.widgets.asking import ask_number, ask_text
 from jotsk.desk.widgets.modal import deleted_after
 
 LIGHTEST, HEAVIEST = 10.0, 1000.0  # % of the line weights of a page
@@ -65,10 +65,8 @@ class LineCommands(QObject):
                 tr("A motif is made of at most {most_lines} lines; choose fewer.", most_lines=MOST_LINES)
             )
             return
-        name, accepted = QInputDialog.getText(
-            self._board, tr("Motif of the lines"), tr("Name of the pen"), text=tr("My motif")
-        )
-        if accepted and name.strip():
+        name = ask_text(self._board, tr("Motif of the lines"), tr("Name of the pen"), tr("My motif"))
+        if name and name.strip():
             motif = replace(pen_by_id("motif-wave"), motif="own", motif_shape=shape_from(lines), tags=("figure",))
             thick = max(float(line[:, 2].max()) for line in lines)
             high = max(float(line[:, 1].max()) for line in lines) - min(float(line[:, 1].min()) for line in lines)
@@ -95,11 +93,9 @@ class LineCommands(QObject):
 
     def ask_line_weights(self) -> None:
         """How many times as thick the lines of the whole page become."""
-        percent, accepted = QInputDialog.getDouble(
-            self._board, tr("Line weights of the page"), tr("All lines become, in % of their weight"),
-            100.0, LIGHTEST, HEAVIEST, 1,
-        )  # fmt: skip
-        if accepted and percent != 100.0:
+        what, why = tr("Line weights of the page"), tr("All lines become, in % of their weight")
+        percent = ask_number(self._board, what, why, 100.0, LIGHTEST, HEAVIEST, 1)
+        if percent is not None and percent != 100.0:
             self._document.edit_slowly(
                 tr("Line weights of the page"),
                 lambda page, report: whole.line_weights_scaled(page, percent / 100, report)[0],

@@ -11,7 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QMimeData, QObject, QTimer
 from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
+from PySide6.QtWidgets import QApplication
 
 from jotsk.core.check import practice
 from jotsk.core.errors import JotskError
@@ -36,6 +36,7 @@ from jotsk.desk.recovery.milestones import MINUTES, Milestones
 from jotsk.desk.recovery.open_pages import OpenPages
 from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote, RecoveryFolder
+from jotsk.desk.widgets.asking import Role, ask_file, ask_files, ask_new_file, ask_which
 from jotsk.desk.widgets.modal import deleted_after
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
@@ -141,10 +142,10 @@ class PageCommands(QObject):
             self.document.take(page, path=None, title=title, saved=True)
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self.board, tr("Open"), self.last_folder.path, OPENABLE)
-        if name:
-            self.last_folder.remember(Path(name))
-            self.open(Path(name))
+        path = ask_file(self.board, tr("Open"), OPENABLE, self.last_folder.path)
+        if path is not None:
+            self.last_folder.remember(path)
+            self.open(path)
 
     def ask_new(self) -> None:
         """Make a page; work on the present one stays in the recovery folder."""
@@ -239,15 +240,11 @@ class PageCommands(QObject):
     # -- pictures ------------------------------------------------------------------------------
 
     def ask_pictures(self) -> None:
-        names, _ = QFileDialog.getOpenFileNames(
-            self.board,
-            tr("Add pictures"),
-            self.last_folder.path,
-            tr("Pictures ({pictures});;All files (*)", pictures=PICTURES),
-        )
-        if names:
-            self.last_folder.remember(Path(names[0]))
-            self.add_pictures([Path(name) for name in names])
+        kinds = tr("Pictures ({pictures});;All files (*)", pictures=PICTURES)
+        paths = ask_files(self.board, tr("Add pictures"), kinds, self.last_folder.path)
+        if paths:
+            self.last_folder.remember(paths[0])
+            self.add_pictures(paths)
 
     def add_pictures(self, paths: list[Path]) -> None:
         """Have pictures placed on the present page."""
@@ -255,12 +252,10 @@ class PageCommands(QObject):
 
     def ask_lines(self) -> None:
         """The lines of an SVG file, as strokes of the pen in the hand on a layer of their own."""
-        name, _ = QFileDialog.getOpenFileName(
-            self.board, tr("Bring in lines"), self.last_folder.path, tr("Lines (*.svg)")
-        )
-        if name:
-            self.last_folder.remember(Path(name))
-            self.add_lines(Path(name))
+        path = ask_file(self.board, tr("Bring in lines"), tr("Lines (*.svg)"), self.last_folder.path)
+        if path is not None:
+            self.last_folder.remember(path)
+            self.add_lines(path)
 
     def add_lines(self, path: Path) -> None:
         from jotsk.core.files.svg_lines import read_lines, with_lines  # loaded when it is asked for first
@@ -319,15 +314,9 @@ class PageCommands(QObject):
             self._ask_about_other(path)
 
     def ask_save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(
-            self.board,
-            tr("Save as"),
-            self.last_folder.suggested(self.document, PAGE_SUFFIX),
-            tr("OpenRaster pages (*.ora)"),
-        )
-        if name:
-            path = Path(name)
-            path = path if path.suffix.lower() == PAGE_SUFFIX else path.with_name(path.name + PAGE_SUFFIX)
+        suggested = self.last_folder.suggested(self.document, PAGE_SUFFIX)
+        path = ask_new_file(self.board, tr("Save as"), tr("OpenRaster pages (*.ora)"), suggested, PAGE_SUFFIX)
+        if path is not None:
             self.last_folder.remember(path)
             self.filing.save(path)
 
@@ -357,18 +346,12 @@ class PageCommands(QObject):
         return trouble is None or self._leave_anyway(trouble)
 
     def _leave_anyway(self, reason: str) -> bool:
-        box = QMessageBox(
-            QMessageBox.Icon.Warning,
-            tr("Unsaved work"),
-            tr("{reason}\n\nThe work on this page could not be kept aside.", reason=reason),
-            parent=self.board,
-        )
-        stay = box.addButton(tr("Stay, and save it elsewhere"), QMessageBox.ButtonRole.RejectRole)
-        leave = box.addButton(tr("Leave without it"), QMessageBox.ButtonRole.DestructiveRole)
-        box.setDefaultButton(stay)
-        with deleted_after(box):
-            box.exec()
-            return box.clickedButton() is leave
+        answers: list[tuple[str, Role]] = [
+            (tr("Stay, and save it elsewhere"), "RejectRole"),
+            (tr("Leave without it"), "DestructiveRole"),
+        ]
+        what = tr("{reason}\n\nThe work on this page could not be kept aside.", reason=reason)
+        return ask_which(self.board, tr("Unsaved work"), what, answers) == 1
 
     def _keep_motion(self, trace: Trace) -> None:
         """A stroke could not be inked: what the hand did is kept for whoever can."""
@@ -391,26 +374,20 @@ class PageCommands(QObject):
 
     def _ask_about_other(self, path: Path) -> None:
         """The file was written by somebody else since it was opened here."""
-        box = QMessageBox(
-            QMessageBox.Icon.Warning,
-            tr("The file has changed"),
-            tr(
-                "“{name}” was changed by another program or window since it was opened here. Your work is in "
-                "the journal, whatever you choose.",
-                name=path.name,
-            ),
-            parent=self.board,
+        what = tr(
+            "“{name}” was changed by another program or window since it was opened here. Your work is in "
+            "the journal, whatever you choose.",
+            name=path.name,
         )
-        other = box.addButton(tr("Save under another name"), QMessageBox.ButtonRole.AcceptRole)
-        over = box.addButton(tr("Write over it"), QMessageBox.ButtonRole.DestructiveRole)
-        box.addButton(tr("Not now"), QMessageBox.ButtonRole.RejectRole)
-        box.setDefaultButton(other)
-        with deleted_after(box):
-            box.exec()
-            answer = box.clickedButton()
-        if answer is other:
+        answers: list[tuple[str, Role]] = [
+            (tr("Save under another name"), "AcceptRole"),
+            (tr("Write over it"), "DestructiveRole"),
+            (tr("Not now"), "RejectRole"),
+        ]
+        answer = ask_which(self.board, tr("The file has changed"), what, answers)
+        if answer == 0:
             self.ask_save()
-        elif answer is over:
+        elif answer == 1:
             self.filing.save(path)
 
     def _note_recent(self) -> None:

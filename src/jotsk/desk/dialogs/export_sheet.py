@@ -14,7 +14,6 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
     QDialog,
-    QFileDialog,
     QHBoxLayout,
     QLabel,
     QListWidget,
@@ -35,6 +34,7 @@ from jotsk.core.page.layers.tree import ancestors
 from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.asking import ask_file
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.number_field import number_field, put_number
 from jotsk.desk.widgets.sheet_form import form_of
@@ -293,11 +293,9 @@ class ExportSheet(QDialog):
         return QImage(pixels.data, pixels.shape[1], pixels.shape[0], pixels.strides[0], kind).copy()
 
     def _ask_profile(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(
-            self, tr("The profile of the press"), "", tr("ICC profiles (*.icc *.icm)")
-        )
-        if name:
-            self._take_profile(name)
+        path = ask_file(self, tr("The profile of the press"), tr("ICC profiles (*.icc *.icm)"))
+        if path is not None:
+            self._take_profile(str(path))
 
     def _take_profile(self, name: str, *, quietly: bool = False) -> None:
         try:

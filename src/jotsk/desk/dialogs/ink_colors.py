@@ -11,7 +11,6 @@ from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QP
 from PySide6.QtWidgets import (
     QAbstractButton,
     QDialog,
-    QFileDialog,
     QGridLayout,
     QHBoxLayout,
     QLabel,
@@ -30,6 +29,7 @@ from jotsk.desk.dialogs.help_mark import QuestionMark
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.pens.palette import DeskPalette
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.asking import ask_file, ask_new_file
 from jotsk.desk.widgets.faults import handled, painted
 
 PLANE = 220
@@ -178,15 +178,13 @@ class InkColors(QDialog):
 
     def open(self, path: Path | None = None) -> None:
         if path is None:
-            name, _ = QFileDialog.getOpenFileName(self, tr("Open a palette"), "", TEXT)
-            path = Path(name) if name else None
+            path = ask_file(self, tr("Open a palette"), TEXT)
         if path is not None:
             self._tried(lambda: self._palette.open(path))
 
     def save(self, path: Path | None = None) -> None:
         if path is None:
-            name, _ = QFileDialog.getSaveFileName(self, tr("Save the palette"), "palette.txt", TEXT)
-            path = Path(name) if name else None
+            path = ask_new_file(self, tr("Save the palette"), TEXT, "palette.txt", ".txt")
         if path is not None:
             self._tried(lambda: self._palette.save(path))
 

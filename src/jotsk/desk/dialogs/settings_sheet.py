@@ -11,11 +11,9 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
     QDialog,
-    QFileDialog,
     QHBoxLayout,
     QLabel,
     QLineEdit,
-    QMessageBox,
     QPushButton,
     QScrollArea,
     QVBoxLayout,
@@ -25,6 +23,7 @@ from PySide6.QtWidgets import (
 from jotsk.core.errors import JotskError
 from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import QuestionMark
+from jotsk.desk.widgets.asking import ask_file, ask_new_file, ask_whether
 from jotsk.desk.widgets.number_field import count_field, number_field
 
 JSON = tr("Settings of Jotsk (*.json)")
@@ -194,22 +193,18 @@ class SettingsSheet(QDialog):
     # -- all of it -------------------------------------------------------------------------------
 
     def _ask_give_out(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, tr("Export all settings"), "jotsk-settings.json", JSON)
-        if name:
-            self.do(lambda: self._give_out(Path(name)), tr("All settings are in “{name}”.", name=Path(name).name))
+        path = ask_new_file(self, tr("Export all settings"), JSON, "jotsk-settings.json", ".json")
+        if path is not None:
+            self.do(lambda: self._give_out(path), tr("All settings are in “{name}”.", name=path.name))
 
     def _ask_take_in(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, tr("Import settings"), "", JSON)
-        if name and self.do(lambda: self._take_in(Path(name)), ""):
+        path = ask_file(self, tr("Import settings"), JSON)
+        if path is not None and self.do(lambda: self._take_in(path), ""):
             self.accept()
 
     def _ask_as_shipped(self) -> None:
-        answer = QMessageBox.question(
-            self,
-            tr("Settings"),
-            tr("Set everything on this sheet back to as shipped, keys too? Your pens and pages stay."),
-        )
-        if answer == QMessageBox.StandardButton.Yes and self.do(self._as_shipped, ""):
+        what = tr("Set everything on this sheet back to as shipped, keys too? Your pens and pages stay.")
+        if ask_whether(self, tr("Settings"), what) and self.do(self._as_shipped, ""):
             self.accept()
 
     def do(self, act: Callable[[], None], words: str) -> bool:

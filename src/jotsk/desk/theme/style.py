@@ -15,6 +15,8 @@ from jotsk.desk.theme.palette import DAY, Theme
 
 FAMILY, JAPANESE = "Atkinson Hyperlegible Next", "Noto Sans JP"
 TEXT_PX, SMALL_PX = 13, 12
+# Of the application. To set the style in Python is to wrap it, with its 300 names: 20 ms of a start.
+ARGUMENTS = ("jotsk", "-style", "fusion")
 
 _current = DAY
 
@@ -48,8 +50,6 @@ def apply_theme(app: QApplication, theme: Theme) -> None:
     put on by `Dressing`."""
     global _current
     _current = theme
-    if app.style().name() != "fusion":
-        app.setStyle("Fusion")
     app.setFont(font())
     palette = QPalette()
     for role, color in (

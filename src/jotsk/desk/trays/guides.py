@@ -6,7 +6,7 @@ from functools import partial
 
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve
 from jotsk.core.words import tr
@@ -17,6 +17,7 @@ from jotsk.desk.guides.guiding import OFFERED, titled
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.guide_row import BUTTON_PX, GuideRow
+from jotsk.desk.widgets.asking import ask_text
 
 EMPTY = tr("No guides yet. The plus adds rulers, perspective and symmetry; they are kept with the page.")
 COPY_SHARE = 0.06  # of what is seen: how far a copy lies from what it was copied from
@@ -139,8 +140,8 @@ class GuideTray(QWidget):
         guide = self._guiding.guide(index)
         if guide is None:
             return
-        name, accepted = QInputDialog.getText(self, tr("Rename guide"), tr("Name of the guide"), text=titled(guide))
-        if accepted and name.strip():
+        name = ask_text(self, tr("Rename guide"), tr("Name of the guide"), titled(guide))
+        if name and name.strip():
             self._guiding.change(index, tr("Rename guide"), name=name.strip())
 
     def _ask(self, index: int, at: QPoint) -> None:

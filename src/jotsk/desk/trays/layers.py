@@ -11,7 +11,6 @@ from PySide6.QtGui import QAction, QColor, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QHBoxLayout,
-    QInputDialog,
     QLabel,
     QMenu,
     QScrollArea,
@@ -30,6 +29,7 @@ from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.layer_row import BUTTON_PX, INDENT_PX, ROW_PX, LayerRow
 from jotsk.desk.widgets import Track, TrackKind
+from jotsk.desk.widgets.asking import ask_text
 from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.drawn_beside import DRAWN
 from jotsk.desk.widgets.faults import handled, painted
@@ -329,8 +329,8 @@ class LayerTray(QWidget):
         layer = self._document.page_as_arranged().layer(uid)
         if layer is None:
             return
-        name, accepted = QInputDialog.getText(self, tr("Rename layer"), tr("Name of the layer"), text=layer.name)
-        if accepted and name.strip() and name.strip() != layer.name:
+        name = ask_text(self, tr("Rename layer"), tr("Name of the layer"), layer.name)
+        if name and name.strip() and name.strip() != layer.name:
             self._document.layers.change_one(uid, tr("Rename layer"), name=name.strip()[:200])
 
     def _ask(self, uid: int, at: QPoint) -> None:

@@ -10,7 +10,7 @@ from itertools import pairwise
 import cv2
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
-from PySide6.QtCore import QByteArray, QDataStream, QLineF, QPointF, Qt
+from PySide6.QtCore import QByteArray, QLineF, QPointF, Qt
 from PySide6.QtGui import QPainter, QPen, QPolygonF
 
 SEEN_OFF_PX = 0.2  # logical px that a long line is seen beside its place, at most
@@ -26,6 +26,8 @@ def polygon_of(line: ArrayLike, m: NDArray[np.float64]) -> QPolygonF:
         first = seen[0]
         kept = cv2.approxPolyDP((seen - first).astype(np.float32)[:, None], SEEN_OFF_PX, False)
         seen = kept[:, 0].astype(np.float64) + first
+    from PySide6.QtCore import QDataStream  # here: a start needs none
+
     # As Qt writes a polygon to a stream: ten times as quick as a point at a time.
     stream = QDataStream(QByteArray(struct.pack(">I", len(seen)) + seen.astype(">f8").tobytes()))
     polygon = QPolygonF()

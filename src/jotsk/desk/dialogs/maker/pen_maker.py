@@ -12,9 +12,7 @@ from PySide6.QtGui import QHideEvent, QKeySequence, QShortcut
 from PySide6.QtWidgets import (
     QComboBox,
     QDialog,
-    QFileDialog,
     QHBoxLayout,
-    QInputDialog,
     QLabel,
     QLineEdit,
     QPushButton,
@@ -33,6 +31,7 @@ from jotsk.desk.dialogs.maker.movers import Movers
 from jotsk.desk.dialogs.maker.specimen_sheet import SpecimenSheet
 from jotsk.desk.dialogs.scratch_pad import ScratchPad
 from jotsk.desk.pens.hand import Hand
+from jotsk.desk.widgets.asking import ask_file, ask_new_file, ask_text
 from jotsk.desk.widgets.faults import handled
 from jotsk.desk.widgets.modal import turn_of_the_loop
 
@@ -245,10 +244,9 @@ class PenMaker(QDialog):
 
     def save_as_new(self, name: str | None = None) -> None:
         if not name:
-            name, accepted = QInputDialog.getText(
-                self, tr("Save as new"), tr("Name of the pen"), text=tr("{name}, mine", name=tr(self.pen.name))
-            )
-            if not accepted:
+            mine = tr("{name}, mine", name=tr(self.pen.name))
+            name = ask_text(self, tr("Save as new"), tr("Name of the pen"), mine)
+            if name is None:
                 return
         try:
             made = self._library.put_as_new(self.pen, name)
@@ -262,10 +260,9 @@ class PenMaker(QDialog):
 
     def take_in(self, path: Path | None = None) -> None:
         if not path:
-            name, _ = QFileDialog.getOpenFileName(self, tr("Import pens"), "", JSON)
-            if not name:
+            path = ask_file(self, tr("Import pens"), JSON)
+            if path is None:
                 return
-            path = Path(name)
         try:
             added = self._library.take_in(path)
         except JotskError as error:
@@ -275,10 +272,9 @@ class PenMaker(QDialog):
 
     def give_out(self, path: Path | None = None) -> None:
         if not path:
-            name, _ = QFileDialog.getSaveFileName(self, tr("Export this pen"), f"{self.pen.id}.json", JSON)
-            if not name:
+            path = ask_new_file(self, tr("Export this pen"), JSON, f"{self.pen.id}.json", ".json")
+            if path is None:
                 return
-            path = Path(name)
         try:
             write_pens(path, [self.pen])
         except JotskError as error:

@@ -57,3 +57,17 @@ import os; os._exit(0)
         env={"QT_QPA_PLATFORM": "offscreen", "HOME": str(tmp_path), "PATH": ""},
     )  # fmt: skip
     assert ran.stdout.split() == ["True"], ran.stderr
+
+
+@pytest.mark.skipif(not sys.platform.startswith("linux"), reason="proc(5) is Linux's")
+def test_no_thread_of_a_library_waits_beside_the_hand():
+    code = """
+import os
+import jotsk.core.page, cv2
+import numpy as np
+a = np.ones((500, 500))
+a @ a
+print(len(os.listdir("/proc/self/task")))
+"""
+    ran = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True, timeout=120, env={"PATH": ""})
+    assert ran.stdout.split() == ["1"], ran.stderr

@@ -131,6 +131,16 @@ def test_a_quick_stroke_says_nothing_of_the_hand_and_an_unknown_one_is_as_usual(
     assert METHOD == 2
 
 
+def test_a_rest_of_minutes_says_nothing_of_the_hand():
+    """It had counted as a slow line without any tremor, and took as long to measure as one."""
+    drawn = shaky(line_path((50, 100), (450, 130)), 6.0, 1)
+    rested = drawn.samples.copy()
+    rested[len(rested) // 2 :, 0] += 300.0
+    without, with_rest = slow_part(drawn), slow_part(Trace(rested))
+    assert with_rest.tremor_px == pytest.approx(without.tremor_px, rel=0.2)
+    assert with_rest.duration_s < without.duration_s + 1.5
+
+
 samples = st.lists(
     st.tuples(
         st.one_of(st.floats(0, 1e-4), st.floats(0, 0.05), st.floats(0, 1e4)),

@@ -91,11 +91,9 @@ class Steadier:
         self._is_too_short = len(trace) < 3 or not trace.duration_s > SHORTEST_S
         if self._is_too_short:
             return
-        t = trace.t
-        clock = _without_rests(t)
-        paced = trace if clock is t else Trace(np.column_stack([clock, trace.samples[:, 1:]]))
+        paced = without_rests(trace)
         self._grid, self._columns = even_steps(paced)
-        self._times = self._grid if clock is t else np.interp(self._grid, clock, t)
+        self._times = self._grid if paced is trace else np.interp(self._grid, paced.t, trace.t)
         self._dt = float(self._grid[1] - self._grid[0])
         self._places = _Bank(np.ascontiguousarray(self._columns[:, :2] * scale), self._dt)
         self._tremor = self._places.tremor(tremor_px)
@@ -265,12 +263,14 @@ def _within(most_px: float, line: NDArray[np.float64], hand: NDArray[np.float64]
     return hand + off * np.minimum(1.0, most_px / np.maximum(far, 1e-9))[:, None] if far.max() > most_px else line
 
 
-def _without_rests(t: NDArray[np.float64]) -> NDArray[np.float64]:
-    """The times (N,) with no two farther apart than `MOST_REST_S`: a pen held still for minutes is no long stroke."""
+def without_rests(trace: Trace) -> Trace:
+    """The trace with no two times farther apart than `MOST_REST_S`: a pen held still for minutes is no long stroke."""
+    t = trace.t
     steps = np.diff(t)
     if steps.max() <= MOST_REST_S:
-        return t
-    return t[0] + np.concatenate([[0.0], np.cumsum(np.minimum(steps, MOST_REST_S))])
+        return trace
+    clock = t[0] + np.concatenate([[0.0], np.cumsum(np.minimum(steps, MOST_REST_S))])
+    return Trace(np.column_stack([clock, trace.samples[:, 1:]]))
 
 
 def even_steps(trace: Trace) -> tuple[NDArray[np.float64], NDArray[np.float64]]:

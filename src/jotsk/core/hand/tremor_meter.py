@@ -13,7 +13,15 @@ from dataclasses import dataclass
 import numpy as np
 
 from jotsk.core.hand.smoother_kernel import solve
-from jotsk.core.hand.steady_after import TREMOR_HZ, USUAL_TREMOR_PX, even_steps, mean_over, penalty, response
+from jotsk.core.hand.steady_after import (
+    TREMOR_HZ,
+    USUAL_TREMOR_PX,
+    even_steps,
+    mean_over,
+    penalty,
+    response,
+    without_rests,
+)
 from jotsk.core.hand.trace import Trace
 
 BAND_HZ = (7.0, 14.0)
@@ -37,7 +45,7 @@ def slow_part(trace: Trace, scale: float = 1.0) -> SlowPart | None:
     """Measure the tremor of a stroke drawn at `scale` screen px a page px; None if too little of it is slow."""
     if len(trace) < 8 or trace.duration_s < LEAST_S:
         return None
-    grid, columns = even_steps(trace)
+    grid, columns = even_steps(without_rests(trace))
     dt = float(grid[1] - grid[0])
     xy = np.ascontiguousarray(columns[:, :2] * scale)
     n = len(xy)

@@ -11,7 +11,6 @@ from PySide6.QtCore import QMimeData, QObject
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication
 
-from jotsk.core.errors import DamagedFile
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.words import tr
@@ -37,7 +36,7 @@ def leave_at_the_end() -> None:
 
 
 class Clipboard(QObject):
-    """A copy is worked out beside the interface: thousands of lines are many px."""
+    """A copy is worked out beside the interface, and read there: thousands of lines are many px."""
 
     def __init__(self, document: Document, board: Board, jobs: JobQueue, tell: Callable[[str], None]) -> None:
         super().__init__(board)
@@ -88,11 +87,11 @@ class Clipboard(QObject):
         from jotsk.core.files.svg_lines import lines_in, with_lines
 
         if mime.hasFormat(KIND):
-            try:
-                lines = opened(bytes(mime.data(KIND).data()), self._document.page_when_dry().dpi)
-            except DamagedFile as error:
-                self._tell(str(error))
-                return True
+            clipping, lines = bytes(mime.data(KIND).data()), list[Stroke]()
+
+            def put_down(page: Page, report: Callable[[float], None]) -> Page:
+                lines.extend(opened(clipping, page.dpi))
+                return with_pasted(page, lines)
 
             def choose_pasted() -> None:
                 layer = self._document.page_when_dry().active
@@ -101,7 +100,7 @@ class Clipboard(QObject):
                         [m for m in list(layer.marks)[-len(lines) :] if isinstance(m, Stroke)]
                     )
 
-            self._document.edit_slowly(tr("Paste lines"), lambda page, report: with_pasted(page, lines), choose_pasted)
+            self._document.edit_slowly(tr("Paste lines"), put_down, choose_pasted)
             return True
         if mime.hasFormat(SVG_KIND):
             hand, data = self._board.hand, bytes(mime.data(SVG_KIND).data())

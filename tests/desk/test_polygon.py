@@ -8,7 +8,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
 from shapely import LineString
 
-from jotsk.desk.widgets.polygon import MANY, SEEN_OFF_PX, draw_line, polygon_of
+from jotsk.desk.widgets.polygon import MANY, SEEN_OFF_PX, draw_line, line_of, polygon_of
 
 M = np.array([[0.5, -0.2, 30.0], [0.2, 0.5, -7.0]])
 
@@ -49,8 +49,9 @@ PENS = [QPen(QColor("#b0401c"), 1.4), QPen(QColor(255, 255, 255, 150), 3.5), DAS
 def test_a_line_in_parts_looks_as_qt_draws_the_whole(qapp, pen, turns):
     a = np.linspace(0, 2 * np.pi * turns, 300)
     line = np.column_stack([200 + (30 + 5 * a) * np.cos(a), 150 + (30 + 5 * a) * np.sin(a)])
-    polygon = polygon_of(line, np.eye(2, 3))
-    off = painted(lambda p: draw_line(p, polygon), pen) - painted(lambda p: p.drawPolyline(polygon), pen)
+    polygon, seen = polygon_of(line, np.eye(2, 3)), line_of(line, np.eye(2, 3))
+    assert len(seen.parts) == np.ceil(turns / 0.45)
+    off = painted(lambda p: draw_line(p, seen), pen) - painted(lambda p: p.drawPolyline(polygon), pen)
     assert (np.abs(off) > 40).any(axis=2).sum() <= 12 * (1 + turns), "but for where two parts meet"
 
 

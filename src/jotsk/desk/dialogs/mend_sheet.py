@@ -14,7 +14,7 @@ from jotsk.core.check.proposal import Proposal
 from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.polygon import draw_line, polygon_of
+from jotsk.desk.widgets.polygon import draw_line, line_of
 from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
 SIDE_PX, SHARPER = 148, 2  # of a picture, logical px; it has twice as many px
@@ -84,7 +84,7 @@ def _picture(proposal: Proposal) -> QPixmap:
     painter.setPen(QPen(QColor(current().guide), LINE_PX * SHARPER))
     scale = shown.width() / w
     for line in proposal.lines:
-        draw_line(painter, polygon_of(line * scale, AS_IT_IS))
+        draw_line(painter, line_of(line * scale, AS_IT_IS))
     painter.end()
     shown.setDevicePixelRatio(SHARPER)
     return shown

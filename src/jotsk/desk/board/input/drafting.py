@@ -9,7 +9,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.errors import Refused
 from jotsk.core.geometry import Rect, View
@@ -26,7 +26,7 @@ from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.polygon import draw_line, polygon_of
+from jotsk.desk.widgets.polygon import SeenLine, draw_line, line_of
 
 GRAB_PX, POINT_PX = 14.0, 5.0  # logical px
 SHOWN = 400
@@ -50,7 +50,7 @@ class Drafting(QObject):
         self._is_inked = False  # the next press begins anew
         self._end: str | None = None  # of the ready shape, that is dragged
         self._held: int | None = None
-        self._polygons: tuple[object, list[list[QPolygonF]]] = (None, [])  # as it was seen last
+        self._lines: tuple[object, list[list[SeenLine]]] = (None, [])  # as it was seen last
 
     @property
     def holds(self) -> list[Hold]:
@@ -210,10 +210,10 @@ class Drafting(QObject):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         pens = (QColor(255, 255, 255, 150), 3.5), (QColor(theme.guide), 1.4)
         seen_as = self.ready, self.draft, view, ratio, size
-        if self._polygons[0] != seen_as:  # not with every move of the pen beside it
-            self._polygons = seen_as, [_polygons(hold, m, area) for hold in self.holds]
-        for lines in self._polygons[1]:
-            for color, width in pens if len(self._polygons[1]) <= MOST_HALOS else pens[1:]:
+        if self._lines[0] != seen_as:  # not with every move of the pen beside it
+            self._lines = seen_as, [_lines(hold, m, area) for hold in self.holds]
+        for lines in self._lines[1]:
+            for color, width in pens if len(self._lines[1]) <= MOST_HALOS else pens[1:]:
                 painter.setPen(QPen(color, width))
                 for line in lines:
                     draw_line(painter, line)
@@ -233,17 +233,17 @@ class Drafting(QObject):
         self.changed.emit()
 
 
-def _polygons(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[QPolygonF]:
+def _lines(hold: Hold, m: NDArray[np.float64], area: Rect) -> list[SeenLine]:
     """What of a hold is seen on the board, corners included."""
     assert hold.span is not None
     if isinstance(hold.rail, Line):
         (a, b), seen = hold.rail.places(np.array(hold.span)).tolist(), area.grown(8)
         line = clipped((a[0], a[1]), (b[0], b[1]), seen)
-        return [] if line is None else [polygon_of(line, m)]
+        return [] if line is None else [line_of(line, m)]
     u = np.linspace(*hold.span, SHOWN)
     corners = hold.rail.corners
     if len(corners):
         u = np.unique(np.concatenate([u, corners[(corners > u[0]) & (corners < u[-1])]]))
     places = hold.rail.places(u)
     parts = in_sight(places[np.isfinite(places).all(axis=1)], area)
-    return [polygon_of(part, m) for part in parts]
+    return [line_of(part, m) for part in parts]

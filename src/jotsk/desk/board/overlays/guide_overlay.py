@@ -21,7 +21,7 @@ from jotsk.desk.board.overlays.kept_picture import KeptPicture
 from jotsk.desk.theme import current
 from jotsk.desk.theme.palette import luminance
 from jotsk.desk.widgets.faults import log_once
-from jotsk.desk.widgets.polygon import draw_line, polygon_of
+from jotsk.desk.widgets.polygon import draw_line, line_of
 
 REACH_PX = 110.0  # screen px from the middle of a guide to the handle that turns it
 HANDLE_PX, GRAB_PX = 6.0, 16.0
@@ -190,7 +190,7 @@ def _draw_lines(
     lines = lines_of(guide, area)
     if page is not None:
         lines += [part for line in guide.lines_of_page(page) if line is not None for part in in_sight(line, area)]
-    shapes = [polygon_of(line, m) for line in lines]
+    shapes = [line_of(line, m) for line in lines]
     edge = QColor("#10181D" if luminance(color.name()) > LIGHT_COLOR else "#FFFFFF")
     edge.setAlpha(EDGE_ALPHA)
     for ink, thick in ((edge, width + 2.0), (color, width)):

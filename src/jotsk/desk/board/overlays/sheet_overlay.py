@@ -12,7 +12,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.geometry import View
 from jotsk.desk.theme import current
-from jotsk.desk.widgets.polygon import draw_line, polygon_of
+from jotsk.desk.widgets.polygon import draw_line, line_of, polygon_of
 
 if TYPE_CHECKING:
     from jotsk.core.check.practice.sheets import Sheet, Task
@@ -58,11 +58,11 @@ def _draw_task(painter: QPainter, m: np.ndarray, zoom: float, task: Task, color:
         side = np.column_stack([-way[:, 1], way[:, 0]]) * task.widths[:, None] / 2
         painter.drawPolygon(polygon_of(np.concatenate([task.path + side, (task.path - side)[::-1]]), m))
     else:
-        draw_line(painter, polygon_of(task.path, m))
+        draw_line(painter, line_of(task.path, m))
     if task.repeats > 1:
         way = (task.path[-1] - task.path[0]) / max(1e-9, task.length)
         last = np.array([-way[1], way[0]]) * (task.repeats - 1) * task.spacing
-        draw_line(painter, polygon_of(task.path + last, m))
+        draw_line(painter, line_of(task.path + last, m))
         for k in (0, -1):  # the band it is to fill
             painter.drawLine(*_seen(m, np.array([task.path[k], task.path[k] + last])))
     for mark in _seen(m, np.array(task.marks).reshape(-1, 2)):

@@ -16,7 +16,7 @@ from jotsk.desk.theme.palette import DAY
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import handled, painted
 from jotsk.desk.widgets.ink_mark import alpha_image, draw_ring_handle
-from jotsk.desk.widgets.polygon import draw_line, polygon_of
+from jotsk.desk.widgets.polygon import draw_line, line_of
 
 NEAR_PX = 16.0
 LABEL = QSize(118, 15)
@@ -122,7 +122,7 @@ class SpecimenSheet(QWidget):
         painter.drawImage(0, 0, alpha_image(self._ink, DAY.text, 1))
         painter.setPen(QPen(QColor(DAY.guide), 1))
         painter.setBrush(Qt.BrushStyle.NoBrush)
-        draw_line(painter, polygon_of(self.line.stroke.trace.xy, np.eye(2, 3)))
+        draw_line(painter, line_of(self.line.stroke.trace.xy, np.eye(2, 3)))
         painter.setPen(QColor(DAY.quiet))
         painter.setFont(font(SMALL_PX))
         painter.drawText(QPointF(16, 22), tr("shown at {zoom:.0f} %", zoom=100 * self.line.zoom))

@@ -26,7 +26,7 @@ from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.leak_strip import LeakStrip
 from jotsk.desk.theme import current
 from jotsk.desk.tools.tool import Tool
-from jotsk.desk.widgets.polygon import draw_line, polygon_of
+from jotsk.desk.widgets.polygon import draw_line, line_of
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -190,10 +190,10 @@ class Pour(Tool):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         if len(self._way) > 1:
             painter.setPen(QPen(QColor(theme.accent), 1.6, Qt.PenStyle.DashLine))
-            draw_line(painter, polygon_of(self._way, m))
+            draw_line(painter, line_of(self._way, m))
         if self.leak is None:
             return
-        way = polygon_of(self.leak.way, m)
+        way = line_of(self.leak.way, m)
         for color, width in ((QColor(255, 255, 255, 200), 4.0), (QColor(theme.guide), 2.0)):
             painter.setPen(QPen(color, width))
             draw_line(painter, way)
@@ -268,7 +268,7 @@ class JoinAreas(Tool):
     def draw(self, painter: QPainter, ratio: float) -> None:
         m = self.board.view.matrix / ratio
         painter.setPen(QPen(QColor(current().accent), 1.6, Qt.PenStyle.DashLine))
-        draw_line(painter, polygon_of(self._way, m))
+        draw_line(painter, line_of(self._way, m))
 
 
 def _joined(page: Page, way: np.ndarray) -> tuple[Page, int]:

@@ -5,8 +5,8 @@ from __future__ import annotations
 import math
 import struct
 from collections.abc import Sequence
+from functools import cached_property
 from itertools import pairwise
-from typing import NamedTuple
 
 import cv2
 import numpy as np
@@ -15,15 +15,33 @@ from PySide6.QtCore import QByteArray, QLineF, QPointF, Qt
 from PySide6.QtGui import QPainter, QPen, QPolygonF
 
 SEEN_OFF_PX = 0.2  # logical px that a long line is seen beside its place, at most
-MANY, FEW = 200, 4  # places of a line that is thinned; and of a part of one that is drawn by its segments
+MANY = 200  # places of a line that is thinned
+THIN_PX = 4.0  # of a line that shows no joints
 MOST_TURN = 0.9 * math.pi  # of a part of a line, in all: with less than half a turn nothing crosses itself
 
 
-class SeenLine(NamedTuple):
-    """A polyline as it is seen, in parts that turn by too little to cross themselves."""
+class SeenLine:
+    """A polyline as it is seen, (N, 2) logical px; what it is drawn by is worked out once."""
 
-    parts: list[QPolygonF]
-    along: list[float]  # how far along the line each begins, logical px
+    def __init__(self, places: NDArray[np.float64]) -> None:
+        self.places = places
+
+    @cached_property
+    def segments(self) -> list[QLineF]:
+        return [QLineF(*each) for each in np.hstack([self.places[:-1], self.places[1:]]).tolist()]
+
+    @cached_property
+    def parts(self) -> list[tuple[QPolygonF, float]]:
+        """Parts that turn by too little to cross themselves, and how far along the line each begins."""
+        if len(self.places) < 3:
+            return [(_polygon(self.places), 0.0)]
+        steps = np.diff(np.ascontiguousarray(self.places).view(np.complex128)[:, 0])
+        turns = np.abs(np.angle(steps[1:] * np.conj(steps[:-1])))
+        turned = np.floor(np.concatenate([[0.0], np.cumsum(turns)]) / MOST_TURN)
+        starts = np.flatnonzero(np.diff(turned, prepend=-1.0))
+        along = np.concatenate([[0.0], np.cumsum(np.abs(steps))])[starts].tolist()
+        ends = pairwise([*starts.tolist(), len(steps)])
+        return [(_polygon(self.places[a : b + 1]), at) for (a, b), at in zip(ends, along, strict=True)]
 
 
 def polygon_of(line: ArrayLike, m: NDArray[np.float64]) -> QPolygonF:
@@ -34,29 +52,29 @@ def polygon_of(line: ArrayLike, m: NDArray[np.float64]) -> QPolygonF:
 
 def line_of(line: ArrayLike, m: NDArray[np.float64]) -> SeenLine:
     """As `polygon_of`, for `draw_line`."""
-    return _in_parts(_seen(line, m))
+    return SeenLine(_seen(line, m))
 
 
 def draw_line(painter: QPainter, line: SeenLine | Sequence[QPointF]) -> None:
-    """Draw a polyline with the painter's pen, a part of a few segments one by one.
+    """Draw a polyline with the painter's pen: by its segments, or in parts if it is dashed or thick.
 
-    A painter strokes a polyline as one outline and then looks for what is inside of it: one that crosses itself often
-    takes a hundred times as long as its parts.
+    A painter strokes a polyline as one outline and then looks for what is inside of it: that takes three times as long
+    as its segments, and a hundred times if it crosses itself often.
     """
     if not isinstance(line, SeenLine):
-        line = _in_parts(np.array([(at.x(), at.y()) for at in line], np.float64).reshape(-1, 2))
+        line = SeenLine(np.array([(at.x(), at.y()) for at in line], np.float64).reshape(-1, 2))
     whole = painter.pen()
-    pen, is_solid = QPen(whole), whole.style() == Qt.PenStyle.SolidLine
-    if pen.color().alpha() < 255:
-        pen.setCapStyle(Qt.PenCapStyle.FlatCap)  # or where two parts meet it would be seen twice
+    pen = QPen(whole)
+    if pen.color().alpha() < 255 or painter.opacity() < 1.0:
+        pen.setCapStyle(Qt.PenCapStyle.FlatCap)  # or where two meet it would be seen twice
     painter.setPen(pen)
-    for part, along in zip(*line, strict=True):
-        if not is_solid:
-            pen.setDashOffset(whole.dashOffset() + along / max(1.0, pen.widthF()))
-            painter.setPen(pen)
-        if part.size() <= FEW and is_solid:
-            painter.drawLines([QLineF(a, b) for a, b in pairwise(part.toList())])
-        else:
+    if pen.style() == Qt.PenStyle.SolidLine and pen.widthF() <= THIN_PX:
+        painter.drawLines(line.segments)
+    else:
+        for part, along in line.parts:
+            if pen.style() != Qt.PenStyle.SolidLine:
+                pen.setDashOffset(whole.dashOffset() + along / max(1.0, pen.widthF()))
+                painter.setPen(pen)
             painter.drawPolyline(part)
     painter.setPen(whole)
 
@@ -65,8 +83,11 @@ def _seen(line: ArrayLike, m: NDArray[np.float64]) -> NDArray[np.float64]:
     seen = np.asarray(line, np.float64).reshape(-1, 2) @ m[:, :2].T + m[:, 2]
     if len(seen) > MANY and np.isfinite(seen).all():
         first = seen[0]
-        kept = cv2.approxPolyDP((seen - first).astype(np.float32)[:, None], SEEN_OFF_PX, False)
-        seen = kept[:, 0].astype(np.float64) + first
+        moved = (seen - first).astype(np.float32)
+        kept = cv2.approxPolyDP(moved[:, None], SEEN_OFF_PX, False)[:, 0]
+        if (kept[-1] != moved[-1]).any():  # OpenCV leaves out the end of a line that ends where it begins
+            kept = np.concatenate([kept, moved[-1:]])
+        seen = kept.astype(np.float64) + first
     return seen
 
 
@@ -78,15 +99,3 @@ def _polygon(seen: NDArray[np.float64]) -> QPolygonF:
     polygon = QPolygonF()
     stream >> polygon
     return polygon
-
-
-def _in_parts(seen: NDArray[np.float64]) -> SeenLine:
-    if len(seen) < 3:
-        return SeenLine([_polygon(seen)], [0.0])
-    steps = np.diff(np.ascontiguousarray(seen).view(np.complex128)[:, 0])
-    turns = np.abs(np.angle(steps[1:] * np.conj(steps[:-1])))
-    turned = np.floor(np.concatenate([[0.0], np.cumsum(turns)]) / MOST_TURN)
-    starts = np.flatnonzero(np.diff(turned, prepend=-1.0))
-    along = np.concatenate([[0.0], np.cumsum(np.abs(steps))])[starts].tolist()
-    parts = [_polygon(seen[start : stop + 1]) for start, stop in pairwise([*starts.tolist(), len(steps)])]
-    return SeenLine(parts, along)

@@ -118,6 +118,22 @@ def test_saving_a_new_page_asks_for_a_name_and_adds_the_suffix(window, pen, tmp_
     assert len(read_page(tmp_path / "harbour.ora").active.marks) == 2, "now it has a name"
 
 
+@pytest.mark.parametrize("agrees", [False, True])
+def test_a_file_whose_suffix_was_not_typed_is_replaced_only_if_that_was_agreed_to(
+    window, pen, tmp_path, monkeypatch, settle, agrees
+):
+    """The dialog of the desktop asked about “harbour”, which was not there."""
+    pen.draw(across(window))
+    there = tmp_path / "harbour.ora"
+    there.write_bytes(b"the work of a week")
+    answers(monkeypatch, tmp_path / "harbour")
+    button = QMessageBox.StandardButton.Yes if agrees else QMessageBox.StandardButton.No
+    monkeypatch.setattr(QMessageBox, "question", lambda *_: button)
+    window.actions_by_id["page.save"].trigger()
+    settle(window)
+    assert (there.read_bytes() != b"the work of a week") == agrees and window.document.is_unsaved != agrees
+
+
 def test_a_dialog_that_is_cancelled_changes_nothing(window, pen, monkeypatch):
     pen.draw(across(window))
     page = window.document.page_when_dry()

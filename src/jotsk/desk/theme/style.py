@@ -15,7 +15,7 @@ from jotsk.desk.theme.palette import DAY, Theme
 
 FAMILY, JAPANESE = "Atkinson Hyperlegible Next", "Noto Sans JP"
 TEXT_PX, SMALL_PX = 13, 12
-# Of the application. To set the style in Python is to wrap it, with its 300 names: 20 ms of a start.
+# Of the application. To set the style in Python is to wrap it, with all its enumerations: 20 ms of a start.
 ARGUMENTS = ("jotsk", "-style", "fusion")
 
 _current = DAY

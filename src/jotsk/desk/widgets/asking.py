@@ -9,6 +9,7 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import TYPE_CHECKING, Literal
 
+from jotsk.core.words import tr
 from jotsk.desk.widgets.modal import deleted_after
 
 if TYPE_CHECKING:
@@ -49,12 +50,18 @@ def ask_files(parent: QWidget, title: str, kinds: str, folder: str = "") -> list
 
 
 def ask_new_file(parent: QWidget, title: str, kinds: str, suggested: str, suffix: str) -> Path | None:
-    """Where to write a file; it ends in `suffix`."""
+    """Where to write a file; it ends in `suffix`. What is there is replaced only if that was agreed to."""
     from PySide6.QtWidgets import QFileDialog
 
     name, _ = QFileDialog.getSaveFileName(parent, title, suggested, kinds)
+    if not name:
+        return None
     path = Path(name)
-    return (path if path.suffix.lower() == suffix else path.with_name(path.name + suffix)) if name else None
+    if path.suffix.lower() == suffix:
+        return path
+    path = path.with_name(path.name + suffix)  # the dialog asked about the name that was typed
+    is_agreed = not path.exists() or ask_whether(parent, title, tr("{names}: there already. Replace?", names=path.name))
+    return path if is_agreed else None
 
 
 def ask_folder(parent: QWidget, title: str, folder: str) -> Path | None:

@@ -12,11 +12,11 @@ from jotsk.desk.app.window import Window
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.theme.style import ARGUMENTS, load_fonts
 
 
 def opened_window() -> tuple[QApplication, Window]:
-    app = QApplication.instance() or QApplication(["bench"])
+    app = QApplication.instance() or QApplication([*ARGUMENTS])
     load_ahead()
     load_fonts()
     apply_theme(app, DAY)

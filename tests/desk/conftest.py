@@ -21,7 +21,7 @@ from jotsk.desk.inout.own_files import finish_writing
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.theme.style import ARGUMENTS, load_fonts
 
 COLLECTED_EVERY = 12  # windows
 _made = itertools.count()
@@ -36,6 +36,11 @@ def kernels_compiled() -> dict[str, set[str]]:
         for name, thing in vars(module).items()
         if isinstance(thing, Dispatcher) and thing.py_func.__module__ == module.__name__
     }
+
+
+@pytest.fixture(scope="session")
+def qapp_args():
+    return [*ARGUMENTS]
 
 
 @pytest.fixture(scope="session")

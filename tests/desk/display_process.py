@@ -20,7 +20,7 @@ from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
-from jotsk.desk.theme.style import load_fonts
+from jotsk.desk.theme.style import ARGUMENTS, load_fonts
 
 
 def dark_px(window: Window) -> int:
@@ -30,7 +30,7 @@ def dark_px(window: Window) -> int:
 
 
 def main(folder: Path) -> None:
-    app = QApplication([])
+    app = QApplication([*ARGUMENTS])
     load_fonts()
     apply_theme(app, DAY)
     window = Window(Settings(folder / "settings.json"), RecoveryFolder(folder / "state"))

@@ -39,10 +39,10 @@ def main(code: str, folder: Path) -> None:
     from jotsk.desk.recovery.recovery_folder import RecoveryFolder
     from jotsk.desk.stages import STAGES
     from jotsk.desk.theme import DAY, apply_theme
-    from jotsk.desk.theme.style import load_fonts
+    from jotsk.desk.theme.style import ARGUMENTS, load_fonts
     from tests.desk.test_every_screen import SHEETS
 
-    app = QApplication([])
+    app = QApplication([*ARGUMENTS])
     language.translate_qt(app)
     load_fonts(japanese=code == "ja")
     apply_theme(app, DAY)

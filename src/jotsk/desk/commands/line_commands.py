@@ -66,7 +66,7 @@ class LineCommands(QObject):
             )
             return
         name = ask_text(self._board, tr("Motif of the lines"), tr("Name of the pen"), tr("My motif"))
-        if name and name.strip():
+        if name:
             motif = replace(pen_by_id("motif-wave"), motif="own", motif_shape=shape_from(lines), tags=("figure",))
             thick = max(float(line[:, 2].max()) for line in lines)
             high = max(float(line[:, 1].max()) for line in lines) - min(float(line[:, 1].min()) for line in lines)
@@ -75,7 +75,7 @@ class LineCommands(QObject):
             spacing = min(50.0, max(0.05, wide / max(high, 1.0)))
             pen = replace(motif, size_px=min(500.0, max(4.0, high)), motif_line=share, motif_spacing=spacing)
             try:
-                self._hand.take(self._hand.library.put_as_new(pen, name.strip()))
+                self._hand.take(self._hand.library.put_as_new(pen, name))
             except Refused as error:
                 self._document.refused.emit(str(error))
 

@@ -36,7 +36,7 @@ from jotsk.desk.recovery.milestones import MINUTES, Milestones
 from jotsk.desk.recovery.open_pages import OpenPages
 from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote, RecoveryFolder
-from jotsk.desk.widgets.asking import Role, ask_file, ask_files, ask_new_file, ask_which
+from jotsk.desk.widgets.asking import ask_file, ask_files, ask_new_file, ask_which
 from jotsk.desk.widgets.modal import deleted_after
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
@@ -346,12 +346,13 @@ class PageCommands(QObject):
         return trouble is None or self._leave_anyway(trouble)
 
     def _leave_anyway(self, reason: str) -> bool:
-        answers: list[tuple[str, Role]] = [
-            (tr("Stay, and save it elsewhere"), "RejectRole"),
-            (tr("Leave without it"), "DestructiveRole"),
-        ]
-        what = tr("{reason}\n\nThe work on this page could not be kept aside.", reason=reason)
-        return ask_which(self.board, tr("Unsaved work"), what, answers) == 1
+        answer = ask_which(
+            self.board,
+            tr("Unsaved work"),
+            tr("{reason}\n\nThe work on this page could not be kept aside.", reason=reason),
+            [(tr("Stay, and save it elsewhere"), "RejectRole"), (tr("Leave without it"), "DestructiveRole")],
+        )
+        return answer == 1
 
     def _keep_motion(self, trace: Trace) -> None:
         """A stroke could not be inked: what the hand did is kept for whoever can."""
@@ -379,12 +380,16 @@ class PageCommands(QObject):
             "the journal, whatever you choose.",
             name=path.name,
         )
-        answers: list[tuple[str, Role]] = [
-            (tr("Save under another name"), "AcceptRole"),
-            (tr("Write over it"), "DestructiveRole"),
-            (tr("Not now"), "RejectRole"),
-        ]
-        answer = ask_which(self.board, tr("The file has changed"), what, answers)
+        answer = ask_which(
+            self.board,
+            tr("The file has changed"),
+            what,
+            [
+                (tr("Save under another name"), "AcceptRole"),
+                (tr("Write over it"), "DestructiveRole"),
+                (tr("Not now"), "RejectRole"),
+            ],
+        )
         if answer == 0:
             self.ask_save()
         elif answer == 1:

@@ -141,8 +141,8 @@ class GuideTray(QWidget):
         if guide is None:
             return
         name = ask_text(self, tr("Rename guide"), tr("Name of the guide"), titled(guide))
-        if name and name.strip():
-            self._guiding.change(index, tr("Rename guide"), name=name.strip())
+        if name:
+            self._guiding.change(index, tr("Rename guide"), name=name)
 
     def _ask(self, index: int, at: QPoint) -> None:
         self._guiding.select(index)

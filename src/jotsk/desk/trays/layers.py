@@ -330,8 +330,8 @@ class LayerTray(QWidget):
         if layer is None:
             return
         name = ask_text(self, tr("Rename layer"), tr("Name of the layer"), layer.name)
-        if name and name.strip() and name.strip() != layer.name:
-            self._document.layers.change_one(uid, tr("Rename layer"), name=name.strip()[:200])
+        if name and name != layer.name:
+            self._document.layers.change_one(uid, tr("Rename layer"), name=name[:200])
 
     def _ask(self, uid: int, at: QPoint) -> None:
         if uid not in self._document.layers.chosen:

@@ -19,10 +19,11 @@ Role = Literal["AcceptRole", "DestructiveRole", "RejectRole"]
 
 
 def ask_text(parent: QWidget, title: str, label: str, text: str = "") -> str | None:
+    """What was typed, without blanks around it."""
     from PySide6.QtWidgets import QInputDialog
 
     answer, accepted = QInputDialog.getText(parent, title, label, text=text)
-    return answer if accepted else None
+    return answer.strip() if accepted else None
 
 
 def ask_number(

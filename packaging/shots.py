@@ -86,7 +86,8 @@ def sheets(window: Window, folder: Path, app: QApplication) -> None:
     maker.change(size_px=24.0)
     seen = []
     for _ in ("day", "lamp light"):
-        settle(app)
+        while not maker.specimen.is_inked:
+            settle(app)
         settle(app)
         seen.append(maker.grab())
         window.actions_by_id["view.lamp"].trigger()

@@ -3,18 +3,19 @@
 from __future__ import annotations
 
 import threading
+import time
 from dataclasses import replace
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPointF
+from PySide6.QtCore import QPointF, QTimer
 
 from jotsk.core.errors import Refused
 from jotsk.core.hand import Sample, trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.hand.steady_now import WAYS, steady_now
 from jotsk.core.ink import WetInk, pen_by_id
-from jotsk.core.page import InkLayer, edits, flattened
+from jotsk.core.page import InkLayer, blank_page, edits, flattened
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
 from jotsk.desk.document import document as document_module
@@ -324,6 +325,40 @@ def test_a_swipe_waits_beside_the_interface_for_what_dries(window, pen, held, qt
     assert len(document.page.active.marks) == 1
     document.undo()
     assert len(document.page.active.marks) == 0
+
+
+def test_a_page_that_comes_does_not_wait_for_a_stroke_that_dries_but_comes_after_it(window, pen, held, qtbot, settle):
+    document = window.document
+    pen.draw(across(window))
+    first, other = document.page, blank_page(300, 200)
+    window.filing.make("Another", lambda progress: other)
+    settle(window)
+    assert document.is_drying and document.page is first
+    held.set()
+    qtbot.waitUntil(lambda: document.title == "Another")
+    (left,) = window.pages.open_pages.aside
+    assert len(left.page.active.marks) == 1 and left.is_unsaved and not len(document.page.active.marks)
+
+
+def test_the_window_lives_while_unsaved_work_that_dries_is_kept(window, pen, held):
+    pen.draw(across(window))
+    QTimer.singleShot(100, held.set)  # called only if the loop turns; else it would dry after 20 s
+    begin = time.monotonic()
+    assert window.pages.keep_unsaved() and time.monotonic() - begin < 10
+    assert not window.document.is_drying and len(window.document.page.active.marks) == 1
+
+
+def test_the_light_is_placed_after_a_stroke_that_dries(window, pen, held, qtbot):
+    document, trace = window.document, across(window)
+    pen.draw(trace)
+    window.actions_by_id["fill.light"].trigger()
+    pen.draw(drawn([(40, 40), (60, 50)], 0.2, device=DEVICES["display"], seed=2))
+    assert document.is_drying and document.page.light is None
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    x, y = document.page.light.at
+    assert np.allclose(window.board.view.to_screen(x, y), (60, 50), atol=4)
+    assert [document.steps.label(k) for k in range(1, len(document.steps))] == ["Stroke", "Light of the page"]
 
 
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):

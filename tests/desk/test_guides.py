@@ -24,6 +24,7 @@ from jotsk.desk.board.overlays.guide_overlay import GuideOverlay, handle_places
 from jotsk.desk.commands import keys
 from jotsk.desk.guides.guiding import OFFERED
 from jotsk.desk.theme import DAY, LAMP, contrast, current
+from jotsk.desk.tools import draw as draw_module
 from tests.desk.conftest import across
 
 
@@ -76,7 +77,9 @@ def test_only_the_guide_that_was_changed_is_read_again(window, pen):
     assert guiding.guides[0] is parallel and guiding.guides[1] is moved, "undoing a stroke reads none"
 
 
-def test_a_stroke_is_held_while_it_is_drawn_and_the_guide_lights_up(window, pen):
+def test_a_stroke_is_held_while_it_is_drawn_and_the_guide_lights_up(window, pen, monkeypatch):
+    for name in ("FASTEST_PAINT_S", "LONGEST_REST_S"):
+        monkeypatch.setattr(draw_module, name, 60.0)  # as on a busy machine: painted only at the first event
     w, h = window.board.width(), window.board.height()
     at = window.board.view.to_page(w / 2, h / 2)
     put(window, {"kind": "parallel", "angle": 0}, {"kind": "rings", "at": list(at)})

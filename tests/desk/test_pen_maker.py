@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import threading
 
 import numpy as np
 import pytest
@@ -13,6 +14,7 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QDoubleSpinBox, QLineEdit
 from jotsk.core.files.penfiles import read_pens
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.ink import pen_by_id
+from jotsk.core.marks.specimen import Specimen
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.dialogs import PenMaker
 
@@ -130,6 +132,22 @@ def test_the_line_is_pulled_at_its_handles(maker):
     assert not maker.grab().isNull()
 
 
+def test_a_line_is_inked_beside_the_interface_and_as_it_was_pulled_last(maker, qtbot, monkeypatch):
+    threads, inked = set(), Specimen.ink
+
+    def ink(line):
+        threads.add(threading.current_thread())
+        return inked(line)
+
+    monkeypatch.setattr(Specimen, "ink", ink)
+    maker.fields.pictures["Figure"].pictures["rope"].choose()
+    pull(maker, "thickest", 3, -20)
+    assert not maker.specimen.is_inked and not maker.grab().isNull()
+    qtbot.waitUntil(lambda: maker.specimen.is_inked)
+    assert threads and threading.main_thread() not in threads
+    assert np.array_equal(maker.specimen._ink, inked(maker.specimen.line)) and maker.specimen._ink.any()
+
+
 def test_pressing_beside_the_handles_changes_nothing(maker):
     before = maker.pen
     QTest.mouseClick(maker.specimen, Qt.MouseButton.LeftButton, pos=QPoint(20, 160))
@@ -188,7 +206,7 @@ def test_what_else_a_pen_can_be_is_chosen_among_pictures_of_its_line(maker):
     }  # fmt: skip
 
 
-def test_the_line_is_drawn_by_ones_own_motion_and_beside_another_pen(maker):
+def test_the_line_is_drawn_by_ones_own_motion_and_beside_another_pen(maker, qtbot):
     assert not maker.own_line.isEnabled()
     SimulatedPen(maker.pad, DEVICES["display"]).draw(drawn(np.array([[50, 60], [300, 90]]), 0.4, pressure=1.0))
     maker.pad.document.last_line.when_dry()
@@ -196,9 +214,11 @@ def test_the_line_is_drawn_by_ones_own_motion_and_beside_another_pen(maker):
     maker.own_line.setChecked(True)
     assert len(maker.specimen.motion) != len(reference) and not maker.grab().isNull()
     maker.own_line.setChecked(False)
+    qtbot.waitUntil(lambda: maker.specimen.is_inked)
     alone = maker.specimen.grab().toImage()
     maker.beside.setCurrentIndex(maker.beside.findText("Marker"))
     maker.beside.activated.emit(maker.beside.currentIndex())
+    qtbot.waitUntil(lambda: maker.specimen.is_inked)
     assert maker.specimen.grab().toImage() != alone
     maker.change(size_px=44.0)
     maker.beside.setCurrentIndex(1)

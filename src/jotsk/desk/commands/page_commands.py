@@ -191,7 +191,7 @@ class PageCommands(QObject):
     def take_up_kept(self, slot: str | None = None) -> None:
         """Put a page back that was closed with unsaved work, and say so. If none is named it is the latest, unless
         there is work on another page by the time it is read."""
-        recovery, before = self.recovery, self.document.page_when_dry()
+        recovery, before = self.recovery, self.document.page
 
         def work(report: Callable[[float], None]) -> tuple[str, Kept] | None:
             wanted = slot or next((note.slot for note in recovery.notes()), None)
@@ -207,11 +207,11 @@ class PageCommands(QObject):
                     self._tell(recovery.trouble or tr("That page is no longer there, or another window has it."))
                 elif recovery.trouble is not None:
                     self._tell(recovery.trouble)
-                    self._untouched = self.document.page_when_dry()
+                    self._untouched = self.document.page
                     self._again.start()
                 return
             found, kept = outcome
-            if slot is None and self.document.page_when_dry() is not before:
+            if slot is None and not self.document.is_still(before):
                 recovery.unlock(found)
                 self._tell(
                     tr(
@@ -220,6 +220,9 @@ class PageCommands(QObject):
                     )
                 )
                 return
+            self.document.when_left(lambda: take(found, kept))
+
+        def take(found: str, kept: Kept) -> None:
             self.autosave.take_up(found, kept.known)
             self.document.take(kept.page, path=kept.path, title=kept.title, saved=False)
             self._tell(tr("“{title}” is as you left it; it has changes that are not in a file yet.", title=kept.title))
@@ -229,7 +232,7 @@ class PageCommands(QObject):
 
     def _take_up_again(self) -> None:
         """The disk may allow it by now; unless work on another page has begun."""
-        if self.document.page_when_dry() is self._untouched:
+        if self._untouched is not None and self.document.is_still(self._untouched):
             self.take_up_kept()
 
     def recent(self) -> list[Path]:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from concurrent.futures import Future
+from concurrent.futures import Future, wait
 from dataclasses import dataclass
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -92,6 +92,7 @@ class StepRunner(QObject):
         super().__init__(parent)
         self._drying: list[BackgroundStep] = []
         self._undone: list[BackgroundStep] = []  # the last one first
+        self._then: list[Callable[[], None]] = []  # what comes when none is on its way
         self._take, self._take_undone = take, undone
         self._arrived.connect(self._look)
 
@@ -118,6 +119,17 @@ class StepRunner(QObject):
         """Wait until no more than so many are on their way, what follows on the others included."""
         while len(self._drying) > all_but:
             self._take_one()
+
+    def is_done_within(self, seconds: float) -> bool:
+        """Wait so long until none is on its way."""
+        wait([step.made for step in self._drying], seconds)
+        self.take_ready()
+        return not self._drying
+
+    def when_done(self, then: Callable[[], None]) -> None:
+        """Call `then` when none is on its way, without waiting here: at once, if that is so now."""
+        self._then.append(then)
+        self._look()
 
     def undo(self) -> bool:
         """Hide the last step that is on its way; return False if there is none that can be undone by that."""
@@ -157,6 +169,8 @@ class StepRunner(QObject):
             QTimer.singleShot(0, self, self._look)
         else:
             self._see_to_undone()
+        while self._then and not self._drying:
+            self._then.pop(0)()
 
     def take_ready(self) -> None:
         """Take what is worked out, and wait for nothing."""

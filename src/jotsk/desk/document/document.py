@@ -160,6 +160,12 @@ class Document(QObject):
         history = History(page, most_bytes=self._history_bytes)
         self.take_up(Aside(history, history.state if saved else None, path, title, origin))
 
+    def when_left(self, take: Callable[[], None]) -> None:
+        """Finish what is under way on this page, and `take` another when nothing dries on it any more; the window
+        does not wait for that."""
+        self.leaving.emit()
+        self.step_runner.when_done(take)
+
     def take_up(self, next_page: Aside) -> None:
         """Go on with a page that was put aside."""
         self.leaving.emit()
@@ -216,7 +222,7 @@ class Document(QObject):
         )
         self.drying_changed.emit()
 
-    def _is_still(self, page: Page) -> bool:
+    def is_still(self, page: Page) -> bool:
         """Whether a page is the present one. What is still drying makes another one of it."""
         self.step_runner.take_ready()
         return not self.is_drying and self.page is page
@@ -366,7 +372,7 @@ class Document(QObject):
         before, opening, keep_ahead = self.page_when_dry(), self._history.opening(index), self.keep_ahead
 
         def go(opened: Page | None) -> None:
-            if not self._is_still(before):
+            if not self.is_still(before):
                 self.refused.emit(tr("The page was changed meanwhile, so it stays as it is."))
                 return
             self._dragged = ""
@@ -477,7 +483,7 @@ class Document(QObject):
                     self.refused.emit(str(outcome))
                 return
             before, after, cost = outcome
-            if not self._is_still(before):
+            if not self.is_still(before):
                 self.refused.emit(tr("The page was changed meanwhile, so “{label}” was not done.", label=label))
             elif after is not before:
                 self._dragged = ""

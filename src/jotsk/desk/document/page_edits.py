@@ -37,10 +37,9 @@ class PageEdits:
 
     def set_light(self, light: Light, *, finished: bool = True) -> None:
         """Light the page from elsewhere; not `finished` while it is dragged."""
-        page = self._document.page_when_dry()
-        self._document.step(page if page.light == light else replace(page, light=light), LIGHT, finished=finished)
-        if finished:
-            self._document.end_step()
+        self._document.edit_when_dry(
+            LIGHT, lambda page: page if page.light == light else replace(page, light=light), finished=finished
+        )
 
     def part_copies(self) -> None:
         """Make strokes of their own of the chosen lines' copies, or of the last line's."""

@@ -52,7 +52,9 @@ class Filing(QObject):
             return page, origin, not is_picture(path) and holds_other_strokes(path)
 
         def took(outcome: tuple[Page, Origin, bool]) -> None:
-            page, origin, is_of_other_version = outcome
+            self._document.when_left(lambda: take(*outcome))
+
+        def take(page: Page, origin: Origin, is_of_other_version: bool) -> None:
             saved_as = None if is_picture(path) or is_of_other_version else path
             if saved_as is not None:
                 self._signatures[saved_as] = origin.signature
@@ -164,8 +166,9 @@ class Filing(QObject):
 
     def make(self, title: str, work: Callable[[Callable[[float], None]], Page]) -> None:
         """Build a page, such as the demo, and take it."""
+        document = self._document
         self.jobs.run(
             title,
             lambda p: prepared(work(p)),
-            lambda page: self._document.take(page, path=None, title=title, saved=True),
+            lambda page: document.when_left(lambda: document.take(page, path=None, title=title, saved=True)),
         )

@@ -80,13 +80,14 @@ class Autosave(QObject):
         """Wait until unsaved work is on disk; return why it is not, or None."""
         if not self._document.is_unsaved:
             return None
-        self._document.finish_drying()
+        while not self._document.step_runner.is_done_within(TURN_S):
+            turn_of_the_loop()  # the window is painted meanwhile
         self._pending = self._kept()
         self._write()
         journal, until = self._journal, time.monotonic() + AT_THE_END_S
         assert journal is not None
         while (trouble := journal.flush(TURN_S)) == SLOW and time.monotonic() < until:
-            turn_of_the_loop()  # the window is painted meanwhile
+            turn_of_the_loop()
         return trouble
 
     def end(self) -> None:

@@ -58,6 +58,7 @@ class Draw(Tool):
         self._course = course
         if self.session is not None:
             self.session.set_course(course, self._turned_deg)
+            self.board.guiding.light(self.session.held_by)
             self.paint()
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
@@ -115,6 +116,7 @@ class Draw(Tool):
         x, y = self.on_page(at)
         if not self.session.push(t_ms, x, y, pressure, tilt_x, tilt_y):
             return
+        self.board.guiding.light(self.session.held_by)
         self.board.settler.moved(at)
         # Every event is painted at once, unless they come faster than any screen shows: then several together.
         wait_s = self._paint_again_at - time.perf_counter()
@@ -130,7 +132,6 @@ class Draw(Tool):
         if self.session is None:
             return
         begin = time.perf_counter()
-        board.guiding.light(self.session.held_by)
         board.show_ink(self.session.paint(), self.drawn_to)
         if self.session.towed_at is not None:
             board.update()  # the rope may lie anywhere between ink and pen

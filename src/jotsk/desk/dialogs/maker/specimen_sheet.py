@@ -12,6 +12,7 @@ from jotsk.core.hand import Trace
 from jotsk.core.ink import Pen
 from jotsk.core.marks.specimen import Specimen, laid_out, reference_motion, specimen_of
 from jotsk.core.words import tr
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.theme.palette import DAY
 from jotsk.desk.theme.style import SMALL_PX, font
 from jotsk.desk.widgets.faults import handled, painted
@@ -36,7 +37,8 @@ TOLD = {
 
 
 class SpecimenSheet(QWidget):
-    """White as the page. `pulled` brings the pen as it is pulled, `settled` comes when the handle is let be."""
+    """White as the page. `pulled` brings the pen as it is pulled, `settled` comes when the handle is let be. Handles go
+    along at once; the ink is worked out beside, for a motif or a rope takes long."""
 
     pulled = Signal(object)
     settled = Signal()
@@ -56,6 +58,8 @@ class SpecimenSheet(QWidget):
         self.line: Specimen | None = None
         self._ink: NDArray[np.uint8] | None = None
         self._ink_beside: NDArray[np.uint8] | None = None
+        self._inking = Latest("specimen", self, brings_earlier=True)
+        self._inking.came.connect(self._take_ink)
 
     def sizeHint(self) -> QSize:
         return QSize(1000, 230)
@@ -67,13 +71,17 @@ class SpecimenSheet(QWidget):
     def show_beside(self, pen: Pen | None) -> None:
         """Show another pen's line of the same motion below, or none."""
         self._beside = pen
-        self._draw_beside()
-        self.update()
+        self._ask_ink()
 
     def follow(self, motion: Trace | None) -> None:
         """Draw the line of this motion; without one that of the reference hand."""
         self._own = motion
         self._draw()
+
+    @property
+    def is_inked(self) -> bool:
+        """Whether the ink is that of the line as it is now."""
+        return self._ink is not None and not self._inking.is_awaited
 
     @property
     def motion(self) -> Trace:
@@ -85,17 +93,26 @@ class SpecimenSheet(QWidget):
             return
         zoom = self._before.zoom if self._before is not None else None  # a pull does not change the scale
         self.line = specimen_of(self._pen, self.motion, self.width(), self.height(), zoom=zoom)
-        self._ink = self.line.ink()
-        self._draw_beside()
         told = "; ".join(f"{tr(handle.words)} {handle.value}" for handle in self.line.handles.values())
         self.setAccessibleDescription(told)
+        self._ask_ink()
+
+    def _ask_ink(self) -> None:
+        line, beside, motion = self.line, self._beside, self.motion
+        if line is None:
+            return
+
+        def work() -> tuple[NDArray[np.uint8], NDArray[np.uint8] | None]:
+            if beside is None:
+                return line.ink(), None
+            return line.ink(), specimen_of(beside, motion, line.width, line.height, zoom=line.zoom).ink()
+
+        self._inking.ask(work)
         self.update()
 
-    def _draw_beside(self) -> None:
-        self._ink_beside = None
-        if self._beside is not None and self.line is not None:
-            other = specimen_of(self._beside, self.motion, self.width(), self.height(), zoom=self.line.zoom)
-            self._ink_beside = other.ink()
+    def _take_ink(self, inks: tuple[NDArray[np.uint8], NDArray[np.uint8] | None]) -> None:
+        self._ink, self._ink_beside = inks
+        self.update()
 
     @handled
     def resizeEvent(self, event: QResizeEvent) -> None:
@@ -106,7 +123,7 @@ class SpecimenSheet(QWidget):
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         painter.fillRect(self.rect(), QColor(PAPER))
-        if self.line is None or self._ink is None:
+        if self.line is None:
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         if self._beside is not None and self._ink_beside is not None:
@@ -119,7 +136,8 @@ class SpecimenSheet(QWidget):
                 QPointF(16, self.height() - 12),
                 tr("below: {name}, {size_px:g} px", name=tr(self._beside.name), size_px=self._beside.size_px),
             )
-        painter.drawImage(0, 0, alpha_image(self._ink, DAY.text, 1))
+        if self._ink is not None:
+            painter.drawImage(0, 0, alpha_image(self._ink, DAY.text, 1))
         painter.setPen(QPen(QColor(DAY.guide), 1))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         draw_line(painter, line_of(self.line.stroke.trace.xy, np.eye(2, 3)))

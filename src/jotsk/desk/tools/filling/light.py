@@ -46,7 +46,7 @@ class PlaceLight(Tool):
         self._put(at, finished=True)
 
     def _put(self, at: QPointF, *, finished: bool) -> None:
-        place, page = self.on_page(at), self.board.document.page_when_dry().bounds
+        place, page = self.on_page(at), self.board.document.page.bounds
         if np.isfinite(place).all():
             self.board.document.page_edits.set_light(Light.standing(place, page), finished=finished)
 

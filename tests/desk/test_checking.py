@@ -8,9 +8,11 @@ from dataclasses import replace
 import numpy as np
 import pytest
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QRegion
 from scipy.ndimage import gaussian_filter
 
 from jotsk.core.check.finding import USUAL
+from jotsk.desk.board.view.eyes import Eyes
 from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.mend_sheet import MendSheet
 from jotsk.desk.dialogs.screen_sheet import ScreenSheet
@@ -355,7 +357,16 @@ def test_what_changes_after_a_check_is_checked_again_by_itself(checking, qtbot):
     assert len(checks.findings) == 2
 
 
-def test_the_page_is_seen_in_grey_and_squinted(window):
+def _speckled(rect):
+    """A place of 6 x 6 px in every 40."""
+    region = QRegion()
+    for y in range(0, rect.height(), 40):
+        for x in range(0, rect.width(), 40):
+            region += QRegion(x, y, 6, 6)
+    return region
+
+
+def test_the_page_is_seen_in_grey_and_squinted(window, monkeypatch):
     window.document.add_stroke(stroke_along([(400, 1700), (2000, 1700)], size=60, color=(200, 30, 30)))
     board = window.board
     window.actions_by_id["view.grey"].trigger()
@@ -371,5 +382,10 @@ def test_the_page_is_seen_in_grey_and_squinted(window):
     expected = gaussian_filter(sharp, (*2 * [0.008 * max(sharp.shape)], 0), truncate=2.5)
     part = slice(y - 60, y + 60), slice(x - 60, x + 60)
     assert np.abs(pixels[part] - expected[part]).max() < 6
+    seen, parts = Eyes.seen, []
+    monkeypatch.setattr(Eyes, "seen", lambda *args: (parts.append(args[2]), seen(*args))[1])
+    board.repaint(_speckled(board.rect()))
+    assert len(parts) == 1, "one call for hundreds of small places"
+    monkeypatch.undo()
     window.actions_by_id["view.squint"].trigger()
     assert board.eyes.are_plain and board.grab().toImage().pixelColor(x, y).red() == 200

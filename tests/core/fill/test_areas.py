@@ -17,7 +17,7 @@ from jotsk.core.fill.clear import clear_px
 from jotsk.core.fill.flats import joined, with_flats
 from jotsk.core.fill.hatching import along_outline, hatched, run_out, stippled
 from jotsk.core.fill.outline import filled_inside, runs_inside
-from jotsk.core.fill.pour import Leaks, area_at, found_again, lost_areas, poured, runs_around
+from jotsk.core.fill.pour import Leaks, area_at, areas_to_find_again, found_again, lost_areas, poured, runs_around
 from jotsk.core.geometry import Rect
 from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Area, Cut
@@ -178,6 +178,17 @@ def test_an_area_is_moved_rubbed_out_mirrored_and_resized_with_its_page():
     check(cropped(page, Rect(100, 50, 500, 350)))
     assert area.gap_to(300, 200) == 0 and area.gap_to(300, 20) == pytest.approx(60, abs=4)
     assert area.share_inside(np.array([(0.0, 0), (300, 0), (300, 400), (0, 400)])) == pytest.approx(0.5, abs=0.02)
+
+
+@pytest.mark.parametrize("kept", [Rect(0, 0, 250, 150), Rect(330, 230, 600, 400)])
+def test_an_area_whose_place_is_no_more_on_the_page_keeps_what_it_had_and_is_lost(kept):
+    page, area = poured(page_with(ring(300, 200, 120)), Pour((300, 200)), RED)
+    page = cropped(page, kept)
+    (left,) = [mark for layer in page.layers for mark in layer.marks if isinstance(mark, Area)]
+    page = found_again(page, areas_to_find_again(page, page.bounds))
+    (again,) = [mark for layer in page.layers for mark in layer.marks if isinstance(mark, Area)]
+    assert again.lost and np.array_equal(again.runs, left.runs) and len(left.runs)
+    check(page)
 
 
 def test_symmetric_copies_of_an_area_are_the_same_area():

@@ -71,10 +71,7 @@ def poured(
     """Fill the area around a place, on a layer below the ink, which is made if there is none; also the area. An area
     that lies there already is changed instead. Raises Leaks if it reaches the edge of the page, or is far larger than
     what is `seen`; Refused where nothing can be filled."""
-    x, y = rule.at
-    if not (page.bounds.x0 <= x < page.bounds.x1 and page.bounds.y0 <= y < page.bounds.y1):
-        raise Refused(tr("That lies beside the page."))
-    there = area_at(page, x, y)
+    there = area_at(page, *rule.at)
     if there is not None and there[1].rule is not None and not there[1].lost:
         uid, old = there
         new = replace(old, color=color, fill=fill or Flat())
@@ -86,8 +83,10 @@ def poured(
 
 
 def runs_around(page: Page, rule: Pour, *, seen: Rect | None = None, may_leak: bool = False) -> Runs:
-    """The px of the area around a place. Raises Leaks."""
-    x, y = int(rule.at[0]), int(rule.at[1])
+    """The px of the area around a place. Raises Leaks, and Refused on a line and beside the page."""
+    x, y = int(np.floor(rule.at[0])), int(np.floor(rule.at[1]))
+    if not Rect(x, y, x + 1, y + 1) & page.bounds:
+        raise Refused(tr("That lies beside the page."))
     clear = _clear_around(page, rule, x // TILE, y // TILE)
     side = FIRST_PX
     while True:

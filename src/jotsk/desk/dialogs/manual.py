@@ -4,11 +4,12 @@ from __future__ import annotations
 
 import re
 import sys
+from contextlib import suppress
 from pathlib import Path
 
 import cv2
 import numpy as np
-from PySide6.QtCore import Qt, QTimer, QUrl
+from PySide6.QtCore import Qt, QUrl
 from PySide6.QtGui import QDesktopServices, QImage, QImageReader, QTextCursor, QTextDocument
 from PySide6.QtWidgets import (
     QDialog,
@@ -23,6 +24,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from jotsk.core.words import tr
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.widgets.ink_marked import InkMarked
 
 PAGES = (
@@ -63,15 +65,30 @@ def airy(document: QTextDocument) -> None:
         block = block.next()
 
 
+def smaller(path: Path, ratio: float) -> QImage:
+    """A picture as wide as the page, smoothly: Qt by itself drops pixels, or takes several times as long."""
+    data = b""
+    with suppress(OSError):
+        data = path.read_bytes()
+    pixels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_COLOR) if data else None
+    if pixels is None:
+        return QImage()
+    width = round(WIDEST_PX * ratio)
+    size = width, round(pixels.shape[0] * width / pixels.shape[1])
+    reduced = cv2.resize(pixels, size, interpolation=cv2.INTER_AREA)
+    picture = QImage(reduced.data, *size, 3 * width, QImage.Format.Format_BGR888).copy()
+    picture.setDevicePixelRatio(ratio)
+    return picture
+
+
 class PageText(QTextBrowser):
-    """Its pictures are made smaller smoothly; Qt by itself drops pixels, or takes several times as long. They come one
-    after the other: a page has up to ten, and all at once would hold the window."""
+    """Its pictures are read beside the interface, one after the other: a page has up to ten."""
 
     def __init__(self) -> None:
         super().__init__()
         self._waiting: list[QUrl] = []
-        self._timer = QTimer(self, interval=0)
-        self._timer.timeout.connect(self._next)
+        self._reading = Latest("pictures of the manual", self)
+        self._reading.came.connect(self._take)
 
     @property
     def is_loading(self) -> bool:
@@ -79,6 +96,7 @@ class PageText(QTextBrowser):
 
     def show_markdown(self, text: str) -> None:
         self._waiting.clear()
+        self._reading.drop()
         self.document().setDocumentMargin(20)
         self.document().setMarkdown(text)
         airy(self.document())
@@ -93,34 +111,23 @@ class PageText(QTextBrowser):
         if not size.isValid():
             return QImage()
         self._waiting.append(name)
-        self._timer.start()
+        if len(self._waiting) == 1:
+            self._read_next()
         width = round(WIDEST_PX * self.devicePixelRatioF())
         blank = QImage(width, round(size.height() * width / size.width()), QImage.Format.Format_Alpha8)
         blank.fill(0)
         blank.setDevicePixelRatio(self.devicePixelRatioF())
         return blank
 
-    def _next(self) -> None:
-        if not self._waiting:
-            self._timer.stop()
-            return
-        name = self._waiting.pop(0)
-        picture = self._smaller(Path(name.toLocalFile()))
-        self.document().addResource(QTextDocument.ResourceType.ImageResource.value, name, picture)
-        self.viewport().update()
+    def _read_next(self) -> None:
+        if self._waiting:
+            path, ratio = Path(self._waiting[0].toLocalFile()), self.devicePixelRatioF()
+            self._reading.ask(lambda: smaller(path, ratio))
 
-    def _smaller(self, path: Path) -> QImage:
-        ratio = self.devicePixelRatioF()
-        data = path.read_bytes() if path.is_file() else b""
-        pixels = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_COLOR) if data else None
-        if pixels is None:
-            return QImage()
-        width = round(WIDEST_PX * ratio)
-        size = width, round(pixels.shape[0] * width / pixels.shape[1])
-        smaller = cv2.resize(pixels, size, interpolation=cv2.INTER_AREA)
-        picture = QImage(smaller.data, *size, 3 * width, QImage.Format.Format_BGR888).copy()
-        picture.setDevicePixelRatio(ratio)
-        return picture
+    def _take(self, picture: QImage) -> None:
+        self.document().addResource(QTextDocument.ResourceType.ImageResource.value, self._waiting.pop(0), picture)
+        self.viewport().update()
+        self._read_next()
 
 
 class Manual(QDialog):

@@ -24,13 +24,16 @@ class Eyes:
     def are_plain(self) -> bool:
         return not (self.grey or self.squint)
 
+    def reach_px(self, width: int, height: int) -> int:
+        """How far what is seen of a px depends on those around it, in a frame of width x height px."""
+        return round(SIGMAS * SQUINT_SHARE * max(width, height)) if self.squint else 0
+
     def seen(self, frame: NDArray[np.uint8], part: Rect) -> NDArray[np.uint8]:
         """What is seen of a part of a frame, (H, W, 4) BGRA; greys by the luma of ITU-R BT.601."""
         h, w = frame.shape[:2]
         sigma = SQUINT_SHARE * max(h, w)
         k = max(1, int(sigma / FINE_SIGMA_PX)) if self.squint else 1  # px of the frame to one that is blurred
-        pad = round(SIGMAS * sigma) if self.squint else 0
-        wide = part.grown(pad)
+        wide = part.grown(self.reach_px(w, h))
         around = Rect(wide.x0 // k * k, wide.y0 // k * k, -(-wide.x1 // k) * k, -(-wide.y1 // k) * k) & Rect(0, 0, w, h)
         pixels = frame[around.y0 : around.y1, around.x0 : around.x1]
         if self.squint:

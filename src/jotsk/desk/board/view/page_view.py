@@ -33,6 +33,7 @@ REST_MS = 70  # the view has come to rest
 PAUSE_MS = 20  # between two edits: what is likely next is flattened ahead
 SLICE_S = 0.006
 SMALL_PAINT_PX = 300_000
+SEEN_CALL_PX = 30_000  # what a call costs besides its px, where the page is seen otherwise
 MARGIN_PX = 24.0  # around the page when all of it is shown
 
 
@@ -199,12 +200,10 @@ class PageView(QWidget):
     @painted
     def paintEvent(self, painter: QPainter, event: QPaintEvent) -> None:
         ratio, all_of_it = self.devicePixelRatioF(), event.rect()
-        # A call for every small rectangle costs more than the px between them.
-        few = all_of_it.width() * all_of_it.height() <= SMALL_PAINT_PX
         if ratio != 1.0:  # px for px: exact, and the quickest way
             painter.save()
             painter.scale(1 / ratio, 1 / ratio)
-        for rect in (all_of_it,) if few else event.region():
+        for rect in self._painted_parts(event):
             left, top = math.floor(rect.left() * ratio), math.floor(rect.top() * ratio)
             right, bottom = math.ceil((rect.right() + 1) * ratio), math.ceil((rect.bottom() + 1) * ratio)
             if self.eyes.are_plain:
@@ -229,6 +228,18 @@ class PageView(QWidget):
         """Look at the page in another way."""
         self.eyes = eyes
         self.update()
+
+    def _painted_parts(self, event: QPaintEvent) -> list[QRect]:
+        """The rectangles to paint, or one around them where the px between them cost less than so many calls."""
+        whole, parts = event.rect(), list(event.region())
+        if whole.width() * whole.height() <= SMALL_PAINT_PX:
+            return [whole]
+        if not self.eyes.are_plain:
+            pad = 2 * self.eyes.reach_px(*self._device_size())
+            cost = [(rect.width() + pad) * (rect.height() + pad) + SEEN_CALL_PX for rect in (whole, *parts)]
+            if cost[0] <= sum(cost[1:]):
+                return [whole]
+        return parts
 
     def _draw_seen(self, painter: QPainter, part: Rect) -> None:
         h, w = self.picture.frame.shape[:2]

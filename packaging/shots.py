@@ -147,7 +147,8 @@ def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
     seen = []
     for sheet in (export, orders):
         sheet.show()
-        for _ in USUAL:
+        settle(app)
+        while orders.isVisible() and orders.is_drawing:
             settle(app)
         seen.append(sheet.grab())
         sheet.close()
@@ -173,6 +174,8 @@ def room(window: Window, folder: Path, app: QApplication) -> None:
     for sheet in (settings, manual):
         sheet.show()
         settle(app)
+        while manual.text.is_loading:
+            settle(app)
         seen.append(sheet.grab())
         sheet.close()
     below_each_other(folder / "settings-and-manual.png", seen)

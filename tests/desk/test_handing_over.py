@@ -84,7 +84,10 @@ def test_what_cannot_be_written_is_said(window, qtbot):
     page = window.document.page_when_dry()
     sheet = OrdersSheet(page, USUAL, ["For the web"], "", window)
     qtbot.addWidget(sheet)
-    assert "Nothing is to be seen on it." in sheet.told.text()
+    assert "Nothing is to be seen on it." in sheet.told.text() and sheet.is_drawing
+    qtbot.waitUntil(lambda: not sheet.is_drawing)
+    pictures = [sheet.list.item(k).icon().pixmap(74, 90).toImage() for k in range(len(USUAL))]
+    assert all(picture.pixelColor(37, 45).lightness() == 255 for picture in pictures), "the paper of an empty page"
     sheet.list.setCurrentRow(1)
     sheet.copy.click()
     assert sheet.orders[-1].name == "For the web 2" and sheet.write.text() == "Write 2 files…"

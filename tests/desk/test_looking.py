@@ -121,10 +121,18 @@ def test_a_change_of_view_is_no_step(window, pen):
     assert len(window.document.steps) == count
 
 
+def _lightness(image, x, y):
+    """At a share of its width and height."""
+    return image.pixelColor(int(x * image.width()), int(y * image.height())).lightness()
+
+
 def test_the_overview_shows_the_view_and_moves_it(window, qtbot):
     window.actions_by_id["view.overview"].trigger()
     board, overview = window.board, window.overview
     assert overview.isVisible() and overview.seen.boundingRect().width() > 150, "fitted: all of the page"
+    window.document.add_stroke(stroke_along([(300, 400), (2000, 3000)], size=90))
+    share = 1150 / window.document.page.width, 1700 / window.document.page.height
+    qtbot.waitUntil(lambda: _lightness(overview._image, *share) < 60)
     board.zoom_to(1.0)
     small = overview.seen.boundingRect()
     assert small.width() < 100

@@ -7,6 +7,7 @@ from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QSize, Qt, QTimer
 from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPixmap
 from PySide6.QtWidgets import (
@@ -31,6 +32,7 @@ from jotsk.core.page.frames import FRAMES, MM_PER_INCH
 from jotsk.core.words import tr
 from jotsk.desk.dialogs.export_sheet import COLOR_WORDS, FRAME_WORDS
 from jotsk.desk.dialogs.help_mark import foot_that_does
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.number_field import number_field
 from jotsk.desk.widgets.sheet_form import form_of
@@ -55,6 +57,8 @@ class OrdersSheet(QDialog):
         self._dirty: set[int] = set()
         self._renewing = QTimer(self, singleShot=True, interval=SOON_MS)
         self._renewing.timeout.connect(self._renew)
+        self._drawing = Latest("orders", self)
+        self._drawing.came.connect(lambda drawn: self._take_picture(*drawn))
         self.list = QListWidget()
         self.list.setIconSize(PICTURE)
         self.list.setMinimumWidth(LIST_PX)
@@ -275,19 +279,26 @@ class OrdersSheet(QDialog):
         if trouble:
             self.told.setText(trouble)
 
+    @property
+    def is_drawing(self) -> bool:
+        """Whether a small picture is still missing."""
+        return bool(self._dirty) or self._drawing.is_awaited
+
     def _renew(self) -> None:
-        """The small pictures, one at a time, so that the fields stay quick."""
-        if not self._dirty:
-            return
-        row = min(self._dirty)
-        self._dirty.discard(row)
-        if row < len(self.orders):
-            most = max(PICTURE.width(), PICTURE.height()) * 2
-            self.list.blockSignals(True)
-            self.list.item(row).setIcon(_on_card(picture_of(self._page, self.orders[row], most)))
-            self.list.blockSignals(False)
-        if self._dirty:
-            self._renewing.start()
+        """The small pictures, one at a time, beside the interface."""
+        self._dirty = {row for row in self._dirty if row < len(self.orders)}
+        if self._dirty and not self._drawing.is_awaited:
+            page, order, most = self._page, self.orders[min(self._dirty)], max(PICTURE.width(), PICTURE.height()) * 2
+            self._dirty.discard(min(self._dirty))
+            self._drawing.ask(lambda: (order, picture_of(page, order, most)))
+
+    def _take_picture(self, order: Order, pixels: NDArray[np.uint8]) -> None:
+        self.list.blockSignals(True)
+        for row, other in enumerate(self.orders):
+            if other is order:
+                self.list.item(row).setIcon(_on_card(pixels))
+        self.list.blockSignals(False)
+        self._renew()
 
     def _free_name(self, name: str) -> str:
         taken = {order.name for order in self.orders}

@@ -26,7 +26,7 @@ from jotsk.core.words import tr
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
-MANY_SAMPLES = 6_000  # of lines whose distances are found in about 50 ms
+MANY_SAMPLES = 2_000  # of lines whose distances are found in about 20 ms
 NO_LINE = tr("There is no line to change; draw one, or choose some.")
 ALIKE: dict[str, Callable[[Stroke], Any]] = {
     "pen": lambda stroke: stroke.pen.id,

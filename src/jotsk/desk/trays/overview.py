@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QWheelEvent
 from PySide6.QtWidgets import QWidget
@@ -11,6 +13,7 @@ from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.view.page_view import WHEEL_STEP
 from jotsk.desk.document.document import Document
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.theme import current
 from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.drawn_beside import DRAWN
@@ -31,6 +34,8 @@ class Overview(QWidget):
         self.setCursor(Qt.CursorShape.ArrowCursor)
         self.setToolTip(tr("The whole page; drag to show another part, turn the wheel to zoom"))
         self.setAccessibleName(tr("Overview"))
+        self._drawing = Latest("overview", self, brings_earlier=True)
+        self._drawing.came.connect(self._take)
         self._pause = AtPause(self.refresh, lambda: document.is_inking, FOLLOW_MS, self)
         document.changed.connect(self._page_changed)
         board.view_changed.connect(self.update)
@@ -48,10 +53,13 @@ class Overview(QWidget):
         if DRAWN.is_held:
             self._pause.ask()
         elif self.isVisible():
-            pixels = thumbnail(self._document.page, 2 * HEIGHT)
-            h, w = pixels.shape[:2]
-            self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()
-            self.update()
+            page = self._document.page
+            self._drawing.ask(lambda: thumbnail(page, 2 * HEIGHT))
+
+    def _take(self, pixels: NDArray[np.uint8]) -> None:
+        h, w = pixels.shape[:2]
+        self._image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGB888).copy()
+        self.update()
 
     @property
     def seen(self) -> QPolygonF:

@@ -13,8 +13,8 @@ from jotsk.core.ink import pen_by_id
 from jotsk.core.marks import Stroke
 from jotsk.core.page import Page, blank_page, edits
 from jotsk.core.page.edits.layer_edits import with_new_layer
-from jotsk.desk.inout.folders import cache_folder
 from jotsk.desk.pens.hand import BLACK
+from jotsk.folders import cache_folder
 
 A4_600 = (4961, 7016)
 SMALL = (1000, 1000)

@@ -11,7 +11,7 @@ import time
 
 import numpy as np
 
-from jotsk.desk.inout.folders import cache_folder
+from jotsk.folders import cache_folder
 
 BARE = """
 from PySide6.QtWidgets import QApplication, QMainWindow

@@ -21,7 +21,7 @@ ROOT = Path(__file__).parent.parent
 IN_WHEEL = (
     "jotsk/cli.py", "jotsk/desk/fonts/AtkinsonHyperlegibleNext_400Regular.ttf", "jotsk/desk/icons/jotsk.svg",
     "jotsk/languages/jotsk_de.qm", "jotsk/demo/lettering.json", "share/jotsk/docs/drawing.md",
-    "share/jotsk/docs/screenshots/ink-day.png",
+    "share/jotsk/docs/screenshots/ink-day.png", "share/jotsk/docs/ja/drawing.md",
 )  # fmt: skip
 IN_SOURCE = (
     "pyproject.toml", "README.md", "CHANGELOG.md", "LICENSE", "src/jotsk/cli.py", "docs/drawing.md",

@@ -11,8 +11,10 @@ from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
+from jotsk import language
 from jotsk.arguments import opening_parser, parser
 from jotsk.core.errors import CannotRead, DamagedFile, JotskError, Refused
+from jotsk.core.words import tr
 from jotsk.terminal import STANDARD_INPUT, as_file, completion, progress
 
 if TYPE_CHECKING:
@@ -25,12 +27,14 @@ BAD_INPUT = 1  # argparse ends with 2 on wrong usage
 def main(arguments: Sequence[str] | None = None) -> int:
     """Run one command; return its exit status: 0 done, 1 bad input, 2 wrong usage."""
     arguments = list(sys.argv[1:] if arguments is None else arguments)
+    language.speak()
     if arguments and _is_misspelt(arguments[0]):
         import difflib  # here: it takes long to import, and so do others below
 
         near = difflib.get_close_matches(arguments[0], COMMANDS, 1)
-        meant = f" Did you mean {near[0]}?" if near else ""
-        parser().error(f"there is no command or file “{arguments[0]}”.{meant} Commands: {', '.join(COMMANDS)}")
+        meant = " " + tr("Did you mean {name}?", name=near[0]) if near else ""
+        known = tr("Commands: {names}", names=", ".join(COMMANDS))
+        parser().error(tr("there is no command or file “{word}”.", word=arguments[0]) + f"{meant} {known}")
     if not arguments or arguments[0] not in (*COMMANDS, "open", "-h", "--help", "--version"):
         options = opening_parser().parse_args(arguments)
     else:
@@ -41,7 +45,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
         print(f"jotsk: {error}", file=sys.stderr)
         return BAD_INPUT
     except MemoryError:
-        print("jotsk: there is not enough memory for this; nothing was written.", file=sys.stderr)
+        print("jotsk: " + tr("there is not enough memory for this; nothing was written."), file=sys.stderr)
         return BAD_INPUT
 
 
@@ -51,16 +55,8 @@ def _is_misspelt(word: str) -> bool:
     return word not in COMMANDS and word != "open" and not is_name
 
 
-def _speak() -> None:
-    """Take the language of the window, before anything that holds a text is imported; the command line is English."""
-    from jotsk.desk.app.language import speak
-
-    speak()
-
-
 def _start(**request: Any) -> int:
     gc.disable()  # nothing that is loaded goes again; `run` enables it
-    _speak()
     from jotsk.desk.app.start import run
 
     return run(**request)
@@ -92,11 +88,11 @@ def _replay(options: argparse.Namespace) -> int:
     except ValueError as error:
         options.parser.error(str(error))
     if options.onto and options.page:
-        options.parser.error("--page and --onto exclude each other: the page given has its own size")
+        options.parser.error(tr("--page and --onto exclude each other: the page given has its own size"))
     with as_file(options.traces, ".inkml") as file:
         traces = read_inkml(file)
     if not traces:
-        raise Refused(f"“{options.traces.name}” holds no trace of a pen.")
+        raise Refused(tr("“{name}” holds no trace of a pen.", name=options.traces.name))
     if options.onto:
         page = read_page(options.onto)
         drawable(page)
@@ -123,7 +119,7 @@ def _replay(options: argparse.Namespace) -> int:
     holds, repeats = (True, True) if layer is None else (layer.follows_guides, layer.follows_symmetry)
     strokes = [guided(stroke, guides, holds=holds, repeats=repeats) for stroke in strokes]
     if pen.rubs:
-        raise Refused("An eraser leaves no line to replay; choose a pen that inks.")
+        raise Refused(tr("An eraser leaves no line to replay; choose a pen that inks."))
     suffix = options.out.suffix.lower()
     if suffix == ".inkml":
         write_centre_lines(options.out, [s.ribbon for s in strokes])
@@ -174,7 +170,7 @@ def _export(options: argparse.Namespace) -> int:
         named = [layer for layer in page.layers if layer.name in options.layer]
         missing = sorted(set(options.layer) - {layer.name for layer in named})
         if missing:
-            raise Refused(f"“{options.page.name}” has no layer named “{missing[0]}”.")
+            raise Refused(tr("“{name}” has no layer named “{layer}”.", name=options.page.name, layer=missing[0]))
         layers = inside(page.layers, [layer.uid for layer in named])
         layers |= {group.uid for layer in named for group in ancestors(page.layers, layer)}
     export = Export(
@@ -190,7 +186,7 @@ def _export(options: argparse.Namespace) -> int:
         read_profile(options.profile) if options.profile else None,
         options.shapes,
     )
-    with progress("Writing") as report:
+    with progress(tr("Writing")) as report:
         write_export(options.out, page, export, progress=report)
     return 0
 
@@ -203,13 +199,14 @@ def _hand_over(options: argparse.Namespace) -> int:
     if options.order:
         missing = sorted(set(options.order) - {order.name for order in orders})
         if missing:
-            raise Refused(f"There is no order “{missing[0]}”; there are {', '.join(order.name for order in orders)}.")
+            known = ", ".join(order.name for order in orders)
+            raise Refused(tr("There is no order “{name}”; there are {known}.", name=missing[0], known=known))
         orders = [order for order in orders if order.name in options.order]
     page = _page(options.page)
     for order in orders:
         for doubt in doubts_about(page, order):
             print(f"{order.name}: {doubt}", file=sys.stderr)
-    with progress("Writing") as report:
+    with progress(tr("Writing")) as report:
         files = write_orders(options.to, _stem(options.page), page, orders, progress=report)
     for file in files:
         print(file)
@@ -221,7 +218,7 @@ def _replay_page(options: argparse.Namespace) -> int:
 
     pace = Pace(round(options.size), options.fps, options.speed, options.seconds)
     page = _page(options.page)
-    with progress("Drawing") as report:
+    with progress(tr("Drawing")) as report:
         write_drawn_again(options.out, page, pace, progress=report)
     return 0
 
@@ -230,7 +227,7 @@ def _page(path: Path) -> Page:
     """The page of a file, or of the standard input."""
     from jotsk.core.files.openraster import read_page
 
-    with as_file(path, ".ora") as file, progress("Reading") as report:
+    with as_file(path, ".ora") as file, progress(tr("Reading")) as report:
         return read_page(file, progress=report)
 
 
@@ -248,7 +245,7 @@ def _json_of(path: Path) -> Any:
     except OSError as error:
         raise CannotRead(path, why_unreadable(error)) from error
     except (ValueError, RecursionError) as error:
-        raise DamagedFile(path, "it is no JSON") from error
+        raise DamagedFile(path, tr("it is no JSON")) from error
 
 
 def _do(options: argparse.Namespace) -> int:
@@ -271,7 +268,7 @@ def _check(options: argparse.Namespace) -> int:
     from jotsk.core.check.finding import Limits
 
     page, limits = _page(options.page), Limits(max(0.0, options.leaks), max(0.0, options.tangents))
-    with progress("Checking") as report:
+    with progress(tr("Checking")) as report:
         found = checked(page, limits, report=report)
     if options.json:
         print(json.dumps([finding.record() for finding in found], indent=1))
@@ -284,15 +281,13 @@ def _check(options: argparse.Namespace) -> int:
 
 def _practice(options: argparse.Namespace) -> int:
     """Open a practice sheet; or print what was simulated on one beside what is measured on it."""
-    if options.simulate is None:
-        _speak()
     from jotsk.core.check.practice.figures import WORDS
     from jotsk.core.check.practice.sheets import DPI, KINDS, SIZES, sheet_of
     from jotsk.core.check.practice.simulated import SKILLS, compared
 
     for value, known in ((options.sheet, KINDS), (options.size, SIZES), (options.simulate, SKILLS)):
         if value is not None and value not in known:
-            raise Refused(f"“{value}” is none of {', '.join(known)}.")
+            raise Refused(tr("“{value}” is none of {known}.", value=value, known=", ".join(known)))
     if options.simulate is None:
         return _start(sheet=(options.sheet, options.size))
     found = compared(sheet_of(options.sheet, options.size), SKILLS[options.simulate], DPI, options.seed)
@@ -303,7 +298,12 @@ def _practice(options: argparse.Namespace) -> int:
     else:
         for name, (simulated, measured) in found.items():
             words, unit = WORDS[name]
-            print(f"{words:18} simulated {simulated:8.3f} {unit:5} measured {measured:8.3f} {unit}")
+            print(
+                tr(
+                    "{words:18} simulated {simulated:8.3f} {unit:5} measured {measured:8.3f} {unit}",
+                    words=words, simulated=simulated, measured=measured, unit=unit,
+                )
+            )  # fmt: skip
     return 0
 
 

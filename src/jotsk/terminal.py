@@ -11,6 +11,7 @@ from contextlib import contextmanager
 from pathlib import Path
 
 from jotsk.core.errors import TooLarge
+from jotsk.core.words import tr
 
 STANDARD_INPUT = Path("-")
 MOST_BYTES = 2 << 30
@@ -29,7 +30,7 @@ def as_file(path: Path, suffix: str) -> Iterator[Path]:
         kept = Path(folder) / f"standard-input{suffix}"
         data = sys.stdin.buffer.read(MOST_BYTES + 1)
         if len(data) > MOST_BYTES:
-            raise TooLarge("The standard input is larger than a page can be.")
+            raise TooLarge(tr("The standard input is larger than a page can be."))
         kept.write_bytes(data)
         yield kept
 

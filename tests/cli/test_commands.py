@@ -135,7 +135,7 @@ def test_bad_input_is_exit_1_one_sentence_and_no_file(arguments, tmp_path, monke
         ["replay", "t.inkml", "--out", "o.png", "--steady-after", "101"],
         ["replay", "t.inkml", "--out", "o.png", "--page", "12"],
         ["export", "p.ora", "o.gif"],
-        ["export", "p.ora", "o.jpg", "--color", "cmyk"],
+        ["export", "p.ora", "o.jpg", "--color", "purple"],
     ],
 )
 def test_wrong_usage_is_exit_2(arguments, capsys):

@@ -15,8 +15,8 @@ from pathlib import Path
 from PySide6.QtGui import QTextDocumentFragment
 from PySide6.QtWidgets import QApplication, QComboBox, QLabel, QMenu, QPushButton, QToolButton, QWidget
 
+from jotsk import language
 from jotsk.core import words
-from jotsk.desk.app import language
 
 MARK = "§"
 ROOM_PX = 1  # what rounding takes

@@ -12,6 +12,7 @@ from PySide6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDragEnterEvent, QKeyEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMessageBox
 
+from jotsk import folders as places
 from jotsk.core.errors import CannotWrite, DamagedFile, Refused
 from jotsk.core.files import openraster_writing
 from jotsk.core.files.openraster import read_page, read_thumbnail
@@ -20,7 +21,6 @@ from jotsk.core.runtime.warm import stamp
 from jotsk.desk.app.warming import SENTENCE, Warming
 from jotsk.desk.dialogs import ExportSheet, KeySheet, RecentSheet
 from jotsk.desk.icons import icon
-from jotsk.desk.inout import folders as places
 from jotsk.desk.inout.jobs import Job
 from jotsk.desk.recovery import journal
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder

@@ -10,13 +10,16 @@ import shutil
 import subprocess
 import sys
 import xml.etree.ElementTree as ET
+from collections import Counter
 from pathlib import Path
 
 import pytest
+from PySide6.QtCore import QUrl
 from PySide6.QtGui import QRawFont
 
 from jotsk.core import words
 from jotsk.core.words import tr
+from jotsk.desk.dialogs.manual import PAGES, Manual
 from jotsk.desk.pens.pen_library import PenLibrary
 
 ROOT = Path(__file__).parent.parent.parent
@@ -30,8 +33,9 @@ SHOWN = {
     "setAccessibleName", "setWindowTitle", "setPlaceholderText", "QLabel", "QPushButton", "QCheckBox", "addAction",
     "addMenu", "addRow", "addItem", "edit", "edit_slowly", "mend", "mend_lines", "drawText", "heading", "Track", "getText",
     "getOpenFileName", "getSaveFileName", "getDouble", "question", "addButton", "Entry", "Stage", "Finding", "change",
+    "WrongStep", "ArgumentTypeError", "progress",
 }  # fmt: skip
-ENGLISH = {"core/mend/steps.py", "core/fill/steps.py", "cli.py", "terminal.py"}  # of the command line
+ENGLISH = {"terminal.py"}  # scripts for shells
 
 
 def messages(path):
@@ -161,3 +165,74 @@ def test_a_pen_is_found_by_its_name_and_tags_in_the_language_and_in_english(germ
 def test_english_needs_no_translation():
     assert tr("%n line(s)", None, 1) == "1 line" and tr("%n line(s)", None, 0) == "0 lines"
     assert tr("{a} of {b}", a=1, b="x.y") == "1 of x.y" and words.in_sentence("Quill nib") == "quill nib"
+
+
+# -- the manual ----------------------------------------------------------------------------------
+
+
+def parts_of(markdown: str) -> dict[str, object]:
+    """What a page has whatever its language is: headings, pictures, links, tables, code."""
+    lines = markdown.splitlines()
+    return {
+        "headings": [line.split(" ")[0] for line in lines if re.match("#+ ", line)],
+        "pictures": [Path(name).name for name in re.findall(r"!\[[^\]]+\]\(([^)]+)\)", markdown)],
+        "links": Counter(Path(name).name for name in re.findall(r"(?<!!)\[[^\]]+\]\(([^)]+)\)", markdown)),
+        "tables": [len(re.findall(r"(?<!`)\|(?!`)", line)) for line in lines if line.startswith("|")],
+        "blocks": [line for line in lines if line.startswith("    ")],
+        "code": Counter(re.findall(r"`[^`]+`", markdown)),
+    }
+
+
+@pytest.mark.parametrize("code", texts.LANGUAGES)
+def test_the_manual_says_in_each_language_what_it_says_in_english(code):
+    """The same parts in every page, and every command and field by the name it has in that language."""
+    known = {
+        message.findtext("source"): message.findtext("translation") or ""
+        for message in ET.parse(ROOT / "src" / "jotsk" / "languages" / f"jotsk_{code}.ts").iter("message")
+    }
+    for name in PAGES:
+        english, other = ((ROOT / "docs" / folder / f"{name}.md").read_text() for folder in ("", code))
+        assert parts_of(other) == parts_of(english), name
+        for picture in re.findall(r"!\[[^\]]+\]\(([^)]+)\)", other):
+            assert (ROOT / "docs" / code / picture).exists()
+        plain = " ".join(other.split()).lower()
+        for said in re.findall(r"\*{1,2}([A-Z][^*]+?)[.:]?\*{1,2}", " ".join(english.split())):
+            names = [known.get(said), known.get(f"{said}…"), known.get(said.removesuffix("…"))]
+            meant = [each.removesuffix("…").lower() for each in names if each]
+            assert not meant or any(each in plain for each in meant), f"{name}: {said} is {meant} in {code}"
+
+
+def test_the_manual_opens_in_the_language_of_the_window(monkeypatch, qtbot):
+    monkeypatch.setattr(words, "spoken", "de")
+    sheet = Manual("mending")
+    qtbot.addWidget(sheet)
+    assert sheet.pages.item(0).text() == "Zeichnen" and "Eine Linie ist nie endgültig" in sheet.text.toPlainText()
+    assert sheet.text.document().toHtml().count("<img") == 2
+    qtbot.waitUntil(lambda: not sheet.text.is_loading)
+    sheet.text.anchorClicked.emit(QUrl("steps.md"))
+    assert "Schritte" in sheet.text.toPlainText()
+
+
+def test_the_command_line_speaks_the_language_of_the_desktop_and_english_loads_no_qt(tmp_path):
+    texts.compile_into()
+
+    def told(code: str, *arguments: str) -> str:
+        env = {**os.environ, "LANGUAGE": code, "XDG_CONFIG_HOME": str(tmp_path)}
+        done = subprocess.run(
+            [sys.executable, "-m", "jotsk.cli", *arguments],
+            cwd=ROOT,
+            env=env,
+            capture_output=True,
+            text=True,
+            timeout=60,
+        )
+        return done.stdout + done.stderr
+
+    assert "Linien als Formen, in einem PDF" in told("de_AT.UTF-8:en", "export", "--help")
+    assert "no está entre 0,01 y 8" in told("es", "export", "p.ora", "o.png", "--scale", "99")
+    assert "es gibt sie nicht" in told("de", "check", str(tmp_path / "none.ora"))
+    assert "export のことですか。" in told("ja", "exprt")
+    code = "import sys; from jotsk.cli import main; main(['completion', 'bash']); print([m for m in sys.modules if 'PySide6' in m])"
+    env = {**os.environ, "LANGUAGE": "en", "XDG_CONFIG_HOME": str(tmp_path)}
+    done = subprocess.run([sys.executable, "-c", code], cwd=ROOT, env=env, capture_output=True, text=True, timeout=60)
+    assert done.stdout.endswith("[]\n"), done.stdout[-300:] + done.stderr

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import re
 
+from jotsk.core.words import tr
+
 _HEX = re.compile(r"#([0-9A-Fa-f]{6})")
 
 
@@ -11,7 +13,7 @@ def color_from_hex(text: str) -> tuple[int, int, int]:
     """Read a colour. Raises ValueError."""
     found = _HEX.fullmatch(text)
     if found is None:
-        raise ValueError(f"“{text}” is no colour such as #1d2a32")
+        raise ValueError(tr("“{text}” is no colour such as #1d2a32", text=text))
     r, g, b = bytes.fromhex(found[1])
     return r, g, b
 

@@ -1,6 +1,6 @@
 """The words a person reads: English in the code, another language where a translation was loaded.
 
-The language is chosen before the modules that hold texts are imported (`jotsk.desk.app.language`), so that tables made
+The language is chosen before the modules that hold texts are imported (`jotsk.language`), so that tables made
 at import are in it too. Texts are gathered for Qt Linguist by the name `tr`, and by `mark` where a text is also an id
 or a name that files keep: such a text is translated when it is shown.
 """

@@ -976,8 +976,322 @@
         <translation>Richtung</translation>
     </message>
     <message>
+        <source>usage: </source>
+        <translation>Aufruf: </translation>
+    </message>
+    <message>
+        <source>options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>positional arguments</source>
+        <translation>Argumente</translation>
+    </message>
+    <message>
+        <source>show this help message and exit</source>
+        <translation>diese Hilfe zeigen und enden</translation>
+    </message>
+    <message>
+        <source>%(prog)s: error: %(message)s
+</source>
+        <translation>%(prog)s: Fehler: %(message)s
+</translation>
+    </message>
+    <message>
+        <source>argument %(argument_name)s: %(message)s</source>
+        <translation>Argument %(argument_name)s: %(message)s</translation>
+    </message>
+    <message>
+        <source>the following arguments are required: %s</source>
+        <translation>diese Argumente fehlen: %s</translation>
+    </message>
+    <message>
+        <source>unrecognized arguments: %s</source>
+        <translation>unbekannte Argumente: %s</translation>
+    </message>
+    <message>
+        <source>expected one argument</source>
+        <translation>braucht ein Argument</translation>
+    </message>
+    <message>
+        <source>expected at least one argument</source>
+        <translation>braucht mindestens ein Argument</translation>
+    </message>
+    <message>
+        <source>not allowed with argument %s</source>
+        <translation>geht nicht zusammen mit %s</translation>
+    </message>
+    <message>
+        <source>invalid choice: %(value)r (choose from %(choices)s)</source>
+        <translation>%(value)r steht nicht zur Wahl; es gibt %(choices)s</translation>
+    </message>
+    <message>
+        <source>invalid %(type)s value: %(value)r</source>
+        <translation>%(value)r ist kein Wert der Art %(type)s</translation>
+    </message>
+    <message>
+        <source>ambiguous option: %(option)s could match %(matches)s</source>
+        <translation>%(option)s ist mehrdeutig: %(matches)s</translation>
+    </message>
+    <message>
+        <source>ignored explicit argument %r</source>
+        <translation>das Argument %r wird hier nicht gebraucht</translation>
+    </message>
+    <message>
+        <source>Ink over a sketch. Without a command, opens the window, with FILE if it is given.</source>
+        <translation>Tuschezeichnen über einer Skizze. Ohne Befehl öffnet sich das Fenster, mit FILE, wenn es angegeben ist.</translation>
+    </message>
+    <message>
+        <source>print the version</source>
+        <translation>die Version ausgeben</translation>
+    </message>
+    <message>
+        <source>open the demo page</source>
+        <translation>die Demoseite öffnen</translation>
+    </message>
+    <message>
+        <source>let the simulated pen ink over the sketch</source>
+        <translation>den simulierten Stift über die Skizze tuschen lassen</translation>
+    </message>
+    <message>
+        <source>write a picture of the window and end</source>
+        <translation>ein Bild des Fensters schreiben und enden</translation>
+    </message>
+    <message>
+        <source>open the finished panel instead</source>
+        <translation>statt dessen das fertige Panel öffnen</translation>
+    </message>
+    <message>
+        <source>run traces through the pens, without a window</source>
+        <translation>Bewegungen durch die Stifte führen, ohne Fenster</translation>
+    </message>
+    <message>
+        <source>.png, .ora or .inkml</source>
+        <translation>.png, .ora oder .inkml</translation>
+    </message>
+    <message>
+        <source>page in px (2480x3508)</source>
+        <translation>Seite in px (2480x3508)</translation>
+    </message>
+    <message>
+        <source>resolution (300)</source>
+        <translation>Auflösung (300)</translation>
+    </message>
+    <message>
+        <source>a shipped pen (plain-round)</source>
+        <translation>ein gelieferter Stift (plain-round)</translation>
+    </message>
+    <message>
+        <source>full width (the pen&apos;s own)</source>
+        <translation>volle Breite (die des Stifts)</translation>
+    </message>
+    <message>
+        <source>0..100 (the pen&apos;s own)</source>
+        <translation>0..100 (die des Stifts)</translation>
+    </message>
+    <message>
+        <source>of the hand (learnt from slow traces)</source>
+        <translation>der Hand (aus langsamen Bewegungen gelernt)</translation>
+    </message>
+    <message>
+        <source>ink (#000000)</source>
+        <translation>Tusche (#000000)</translation>
+    </message>
+    <message>
+        <source>draw on the active layer of a page</source>
+        <translation>auf der aktiven Ebene einer Seite zeichnen</translation>
+    </message>
+    <message>
+        <source>guides that hold and repeat the lines</source>
+        <translation>Hilfslinien, die die Linien halten und wiederholen</translation>
+    </message>
+    <message>
+        <source>a trace that ends at rest becomes the shape it resembles</source>
+        <translation>eine Bewegung, die in Ruhe endet, wird die Form, der sie gleicht</translation>
+    </message>
+    <message>
+        <source>print the figures of every stroke</source>
+        <translation>die Zahlen jedes Strichs ausgeben</translation>
+    </message>
+    <message>
+        <source>write a page as a picture, shapes or motions</source>
+        <translation>eine Seite als Bild, Formen oder Bewegungen schreiben</translation>
+    </message>
+    <message>
+        <source>.png, .tif, .jpg, .webp, .pdf, .svg or .inkml</source>
+        <translation>.png, .tif, .jpg, .webp, .pdf, .svg oder .inkml</translation>
+    </message>
+    <message>
+        <source>colours (rgb)</source>
+        <translation>Farben (rgb)</translation>
+    </message>
+    <message>
+        <source>of the press, for cmyk</source>
+        <translation>der Druckmaschine, für cmyk</translation>
+    </message>
+    <message>
+        <source>lines as shapes, in a PDF</source>
+        <translation>Linien als Formen, in einem PDF</translation>
+    </message>
+    <message>
+        <source>leave the paper out; needs rgba</source>
+        <translation>das Papier weglassen; braucht rgba</translation>
+    </message>
+    <message>
+        <source>what to cut (page)</source>
+        <translation>worauf zugeschnitten wird (page)</translation>
+    </message>
+    <message>
+        <source>share of the pixels (1)</source>
+        <translation>Anteil der Pixel (1)</translation>
+    </message>
+    <message>
+        <source>of bits: darker is ink (128)</source>
+        <translation>von bits: Dunkleres ist Tusche (128)</translation>
+    </message>
+    <message>
+        <source>for .jpg and .webp (92)</source>
+        <translation>für .jpg und .webp (92)</translation>
+    </message>
+    <message>
+        <source>only this layer; may be given again</source>
+        <translation>nur diese Ebene; darf mehrmals stehen</translation>
+    </message>
+    <message>
+        <source>write a page as several orders at once</source>
+        <translation>eine Seite als mehrere Aufträge auf einmal schreiben</translation>
+    </message>
+    <message>
+        <source>where the files go</source>
+        <translation>wohin die Dateien kommen</translation>
+    </message>
+    <message>
+        <source>your own orders, docs/handing-over.md</source>
+        <translation>eigene Aufträge, docs/handing-over.md</translation>
+    </message>
+    <message>
+        <source>only this order; may be given again</source>
+        <translation>nur dieser Auftrag; darf mehrmals stehen</translation>
+    </message>
+    <message>
+        <source>write a page being drawn again</source>
+        <translation>eine Seite schreiben, wie sie noch einmal gezeichnet wird</translation>
+    </message>
+    <message>
+        <source>.webp, .png, or a new folder of frames</source>
+        <translation>.webp, .png, oder ein neuer Ordner mit Bildern</translation>
+    </message>
+    <message>
+        <source>times the hand&apos;s own pace</source>
+        <translation>so viele Male so schnell wie die Hand</translation>
+    </message>
+    <message>
+        <source>if no --speed is given (20)</source>
+        <translation>wenn --speed fehlt (20)</translation>
+    </message>
+    <message>
+        <source>the longest side (800)</source>
+        <translation>die längste Seite (800)</translation>
+    </message>
+    <message>
+        <source>frames a second (25)</source>
+        <translation>Bilder je Sekunde (25)</translation>
+    </message>
+    <message>
+        <source>run a list of steps on a page: mending and filling</source>
+        <translation>eine Liste von Schritten auf einer Seite ausführen: Ausbessern und Füllen</translation>
+    </message>
+    <message>
+        <source>docs/steps.md</source>
+        <translation>docs/steps.md</translation>
+    </message>
+    <message>
+        <source>print how many strokes or areas each step changed</source>
+        <translation>ausgeben, wie viele Striche oder Flächen jeder Schritt geändert hat</translation>
+    </message>
+    <message>
+        <source>say what is wrong with a page before it is sent</source>
+        <translation>sagen, was an einer Seite falsch ist, bevor sie hinausgeht</translation>
+    </message>
+    <message>
+        <source>print a list of findings</source>
+        <translation>eine Liste der Befunde ausgeben</translation>
+    </message>
+    <message>
+        <source>gaps of up to so many px are leaks (8)</source>
+        <translation>Lücken bis zu so vielen px sind Lecks (8)</translation>
+    </message>
+    <message>
+        <source>lines so near are tangents (3)</source>
+        <translation>so nahe Linien sind Tangenten (3)</translation>
+    </message>
+    <message>
+        <source>open a practice sheet, or measure one the simulated pen draws</source>
+        <translation>ein Übungsblatt öffnen, oder eines messen, das der simulierte Stift zeichnet</translation>
+    </message>
+    <message>
+        <source>lines, points, curves, circles, ... (lines)</source>
+        <translation>lines, points, curves, circles, … (lines)</translation>
+    </message>
+    <message>
+        <source>small, medium or large (medium)</source>
+        <translation>small, medium oder large (medium)</translation>
+    </message>
+    <message>
+        <source>beginner, practised or expert</source>
+        <translation>beginner, practised oder expert</translation>
+    </message>
+    <message>
+        <source>of the simulated hand (1)</source>
+        <translation>der simulierten Hand (1)</translation>
+    </message>
+    <message>
+        <source>print the figures as JSON</source>
+        <translation>die Zahlen als JSON ausgeben</translation>
+    </message>
+    <message>
+        <source>put Jotsk into the menu of the desktop, for this user</source>
+        <translation>Jotsk in das Menü der Arbeitsfläche bringen, für diesen Benutzer</translation>
+    </message>
+    <message>
+        <source>take it out again</source>
+        <translation>es wieder herausnehmen</translation>
+    </message>
+    <message>
+        <source>print a script that completes commands in a shell</source>
+        <translation>ein Skript ausgeben, das Befehle in einer Shell ergänzt</translation>
+    </message>
+    <message>
         <source>nothing</source>
         <translation>nichts</translation>
+    </message>
+    <message>
+        <source>a picture of the window is written as .png, not {suffix}</source>
+        <translation>ein Bild des Fensters wird als .png geschrieben, nicht als {suffix}</translation>
+    </message>
+    <message>
+        <source>there is no folder {folder}</source>
+        <translation>es gibt keinen Ordner {folder}</translation>
+    </message>
+    <message>
+        <source>a page is written as .ora, not {suffix}</source>
+        <translation>eine Seite wird als .ora geschrieben, nicht als {suffix}</translation>
+    </message>
+    <message>
+        <source>“{text}” ends in none of .png, .ora, .inkml</source>
+        <translation>„{text}“ endet auf keines von .png, .ora, .inkml</translation>
+    </message>
+    <message>
+        <source>“{text}” is no size such as 2480x3508</source>
+        <translation>„{text}“ ist keine Größe wie 2480x3508</translation>
+    </message>
+    <message>
+        <source>“{text}” is no number</source>
+        <translation>„{text}“ ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>{text} is not between {low:g} and {high:g}</source>
+        <translation>{text} liegt nicht zwischen {low:g} und {high:g}</translation>
     </message>
     <message>
         <source>smooth</source>
@@ -1218,6 +1532,10 @@
     <message>
         <source>Soft eraser</source>
         <translation>Weichradierer</translation>
+    </message>
+    <message>
+        <source>there is no pen “{pen_id}”; the pens are {known}</source>
+        <translation>es gibt keinen Stift „{pen_id}“; die Stifte sind {known}</translation>
     </message>
     <message>
         <source>A line becomes {lightest:g} to {heaviest:g} times as thick, not {by:g}.</source>
@@ -5794,8 +6112,68 @@ nicht gespeichert, {when}</translation>
         <translation>Noch gibt es keine Hilfslinien zu setzen; das Plus neben „Hilfslinien“ fügt sie hinzu.</translation>
     </message>
     <message>
+        <source>Did you mean {name}?</source>
+        <translation>Meinten Sie {name}?</translation>
+    </message>
+    <message>
+        <source>Commands: {names}</source>
+        <translation>Befehle: {names}</translation>
+    </message>
+    <message>
+        <source>there is no command or file “{word}”.</source>
+        <translation>es gibt weder einen Befehl noch eine Datei „{word}“.</translation>
+    </message>
+    <message>
+        <source>there is not enough memory for this; nothing was written.</source>
+        <translation>der Speicher reicht dafür nicht; nichts wurde geschrieben.</translation>
+    </message>
+    <message>
+        <source>--page and --onto exclude each other: the page given has its own size</source>
+        <translation>--page und --onto schließen sich aus: die angegebene Seite hat ihre eigene Größe</translation>
+    </message>
+    <message>
+        <source>“{name}” holds no trace of a pen.</source>
+        <translation>„{name}“ enthält keine Spur eines Stifts.</translation>
+    </message>
+    <message>
+        <source>An eraser leaves no line to replay; choose a pen that inks.</source>
+        <translation>Ein Radierer hinterlässt keine Linie; wählen Sie einen Stift, der tuscht.</translation>
+    </message>
+    <message>
+        <source>“{name}” has no layer named “{layer}”.</source>
+        <translation>„{name}“ hat keine Ebene namens „{layer}“.</translation>
+    </message>
+    <message>
+        <source>Writing</source>
+        <translation>Schreiben</translation>
+    </message>
+    <message>
+        <source>There is no order “{name}”; there are {known}.</source>
+        <translation>Es gibt keinen Auftrag „{name}“; es gibt {known}.</translation>
+    </message>
+    <message>
         <source>Drawing</source>
         <translation>Zeichnen</translation>
+    </message>
+    <message>
+        <source>Reading</source>
+        <translation>Lesen</translation>
+    </message>
+    <message>
+        <source>it is no JSON</source>
+        <translation>es ist kein JSON</translation>
+    </message>
+    <message>
+        <source>Checking</source>
+        <translation>Prüfen</translation>
+    </message>
+    <message>
+        <source>“{value}” is none of {known}.</source>
+        <translation>„{value}“ ist keines von {known}.</translation>
+    </message>
+    <message>
+        <source>{words:18} simulated {simulated:8.3f} {unit:5} measured {measured:8.3f} {unit}</source>
+        <translation>{words:18} simuliert {simulated:8.3f} {unit:5} gemessen {measured:8.3f} {unit}</translation>
     </message>
     <message>
         <source>Press to go back to drawing (Esc)</source>
@@ -7177,6 +7555,66 @@ Punkte ziehen; neben die Linie drücken gibt einen neuen; herausziehen nimmt ein
     <message>
         <source>as shipped: {usual:.3g}</source>
         <translation>wie geliefert: {usual:.3g}</translation>
+    </message>
+    <message>
+        <source>“{text}” is no colour such as #1d2a32</source>
+        <translation>„{text}“ ist keine Farbe wie #1d2a32</translation>
+    </message>
+    <message>
+        <source>The standard input is larger than a page can be.</source>
+        <translation>Die Standardeingabe ist größer, als eine Seite sein kann.</translation>
+    </message>
+    <message>
+        <source>a fill has a kind: {known}</source>
+        <translation>eine Füllung hat eine Art: {known}</translation>
+    </message>
+    <message>
+        <source>an effect has a kind, {known}, and numbers in their ranges</source>
+        <translation>ein Effekt hat eine Art, {known}, und Zahlen in ihren Bereichen</translation>
+    </message>
+    <message>
+        <source>Steps are a list of at most {count:,}.</source>
+        <translation>Schritte sind eine Liste von höchstens {count:,}.</translation>
+    </message>
+    <message>
+        <source>Step {number} is none there is; there are {known}.</source>
+        <translation>Schritt {number} gibt es nicht; es gibt {known}.</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}, needs {what}.</source>
+        <translation>Schritt {number}, {name}, braucht {what}.</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}: {reason}</source>
+        <translation>Schritt {number}, {name}: {reason}</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}, makes no sense: {reason}.</source>
+        <translation>Schritt {number}, {name}, ergibt keinen Sinn: {reason}.</translation>
+    </message>
+    <message>
+        <source>there is no layer named “{name}”.</source>
+        <translation>es gibt keine Ebene namens „{name}“.</translation>
+    </message>
+    <message>
+        <source>a way is a list of places</source>
+        <translation>ein Weg ist eine Liste von Orten</translation>
+    </message>
+    <message>
+        <source>a place here has {count} numbers</source>
+        <translation>ein Ort hat hier {count} Zahlen</translation>
+    </message>
+    <message>
+        <source>strokes are {all}, {inside} or {touching}</source>
+        <translation>strokes ist {all}, {inside} oder {touching}</translation>
+    </message>
+    <message>
+        <source>{name} is one of {known}</source>
+        <translation>{name} ist eines von {known}</translation>
+    </message>
+    <message>
+        <source>it changes pen, size, color or steady_after</source>
+        <translation>er ändert pen, size, color oder steady_after</translation>
     </message>
 </context>
 </TS>

@@ -976,8 +976,322 @@
         <translation>dirección</translation>
     </message>
     <message>
+        <source>usage: </source>
+        <translation>uso: </translation>
+    </message>
+    <message>
+        <source>options</source>
+        <translation>opciones</translation>
+    </message>
+    <message>
+        <source>positional arguments</source>
+        <translation>argumentos</translation>
+    </message>
+    <message>
+        <source>show this help message and exit</source>
+        <translation>mostrar esta ayuda y terminar</translation>
+    </message>
+    <message>
+        <source>%(prog)s: error: %(message)s
+</source>
+        <translation>%(prog)s: error: %(message)s
+</translation>
+    </message>
+    <message>
+        <source>argument %(argument_name)s: %(message)s</source>
+        <translation>argumento %(argument_name)s: %(message)s</translation>
+    </message>
+    <message>
+        <source>the following arguments are required: %s</source>
+        <translation>faltan estos argumentos: %s</translation>
+    </message>
+    <message>
+        <source>unrecognized arguments: %s</source>
+        <translation>argumentos desconocidos: %s</translation>
+    </message>
+    <message>
+        <source>expected one argument</source>
+        <translation>necesita un argumento</translation>
+    </message>
+    <message>
+        <source>expected at least one argument</source>
+        <translation>necesita al menos un argumento</translation>
+    </message>
+    <message>
+        <source>not allowed with argument %s</source>
+        <translation>no puede ir con %s</translation>
+    </message>
+    <message>
+        <source>invalid choice: %(value)r (choose from %(choices)s)</source>
+        <translation>%(value)r no se puede elegir; hay %(choices)s</translation>
+    </message>
+    <message>
+        <source>invalid %(type)s value: %(value)r</source>
+        <translation>%(value)r no es un valor de tipo %(type)s</translation>
+    </message>
+    <message>
+        <source>ambiguous option: %(option)s could match %(matches)s</source>
+        <translation>%(option)s es ambiguo: %(matches)s</translation>
+    </message>
+    <message>
+        <source>ignored explicit argument %r</source>
+        <translation>el argumento %r sobra aquí</translation>
+    </message>
+    <message>
+        <source>Ink over a sketch. Without a command, opens the window, with FILE if it is given.</source>
+        <translation>Entintar sobre un boceto. Sin orden abre la ventana, con FILE si se da.</translation>
+    </message>
+    <message>
+        <source>print the version</source>
+        <translation>imprimir la versión</translation>
+    </message>
+    <message>
+        <source>open the demo page</source>
+        <translation>abrir la página de muestra</translation>
+    </message>
+    <message>
+        <source>let the simulated pen ink over the sketch</source>
+        <translation>dejar que la pluma simulada entinte el boceto</translation>
+    </message>
+    <message>
+        <source>write a picture of the window and end</source>
+        <translation>escribir una imagen de la ventana y terminar</translation>
+    </message>
+    <message>
+        <source>open the finished panel instead</source>
+        <translation>abrir en su lugar la viñeta terminada</translation>
+    </message>
+    <message>
+        <source>run traces through the pens, without a window</source>
+        <translation>pasar movimientos por las plumas, sin ventana</translation>
+    </message>
+    <message>
+        <source>.png, .ora or .inkml</source>
+        <translation>.png, .ora o .inkml</translation>
+    </message>
+    <message>
+        <source>page in px (2480x3508)</source>
+        <translation>página en px (2480x3508)</translation>
+    </message>
+    <message>
+        <source>resolution (300)</source>
+        <translation>resolución (300)</translation>
+    </message>
+    <message>
+        <source>a shipped pen (plain-round)</source>
+        <translation>una pluma de fábrica (plain-round)</translation>
+    </message>
+    <message>
+        <source>full width (the pen&apos;s own)</source>
+        <translation>ancho completo (el de la pluma)</translation>
+    </message>
+    <message>
+        <source>0..100 (the pen&apos;s own)</source>
+        <translation>0..100 (la de la pluma)</translation>
+    </message>
+    <message>
+        <source>of the hand (learnt from slow traces)</source>
+        <translation>de la mano (aprendido de los movimientos lentos)</translation>
+    </message>
+    <message>
+        <source>ink (#000000)</source>
+        <translation>tinta (#000000)</translation>
+    </message>
+    <message>
+        <source>draw on the active layer of a page</source>
+        <translation>dibujar en la capa activa de una página</translation>
+    </message>
+    <message>
+        <source>guides that hold and repeat the lines</source>
+        <translation>guías que sujetan y repiten las líneas</translation>
+    </message>
+    <message>
+        <source>a trace that ends at rest becomes the shape it resembles</source>
+        <translation>un movimiento que acaba en reposo se vuelve la forma a la que se parece</translation>
+    </message>
+    <message>
+        <source>print the figures of every stroke</source>
+        <translation>imprimir las cifras de cada trazo</translation>
+    </message>
+    <message>
+        <source>write a page as a picture, shapes or motions</source>
+        <translation>escribir una página como imagen, formas o movimientos</translation>
+    </message>
+    <message>
+        <source>.png, .tif, .jpg, .webp, .pdf, .svg or .inkml</source>
+        <translation>.png, .tif, .jpg, .webp, .pdf, .svg o .inkml</translation>
+    </message>
+    <message>
+        <source>colours (rgb)</source>
+        <translation>colores (rgb)</translation>
+    </message>
+    <message>
+        <source>of the press, for cmyk</source>
+        <translation>de la imprenta, para cmyk</translation>
+    </message>
+    <message>
+        <source>lines as shapes, in a PDF</source>
+        <translation>las líneas como formas, en un PDF</translation>
+    </message>
+    <message>
+        <source>leave the paper out; needs rgba</source>
+        <translation>omitir el papel; necesita rgba</translation>
+    </message>
+    <message>
+        <source>what to cut (page)</source>
+        <translation>qué se recorta (page)</translation>
+    </message>
+    <message>
+        <source>share of the pixels (1)</source>
+        <translation>parte de los píxeles (1)</translation>
+    </message>
+    <message>
+        <source>of bits: darker is ink (128)</source>
+        <translation>de bits: lo más oscuro es tinta (128)</translation>
+    </message>
+    <message>
+        <source>for .jpg and .webp (92)</source>
+        <translation>para .jpg y .webp (92)</translation>
+    </message>
+    <message>
+        <source>only this layer; may be given again</source>
+        <translation>solo esta capa; se puede repetir</translation>
+    </message>
+    <message>
+        <source>write a page as several orders at once</source>
+        <translation>escribir una página como varios pedidos a la vez</translation>
+    </message>
+    <message>
+        <source>where the files go</source>
+        <translation>adónde van los archivos</translation>
+    </message>
+    <message>
+        <source>your own orders, docs/handing-over.md</source>
+        <translation>pedidos propios, docs/handing-over.md</translation>
+    </message>
+    <message>
+        <source>only this order; may be given again</source>
+        <translation>solo este pedido; se puede repetir</translation>
+    </message>
+    <message>
+        <source>write a page being drawn again</source>
+        <translation>escribir una página mientras se dibuja otra vez</translation>
+    </message>
+    <message>
+        <source>.webp, .png, or a new folder of frames</source>
+        <translation>.webp, .png, o una carpeta nueva de fotogramas</translation>
+    </message>
+    <message>
+        <source>times the hand&apos;s own pace</source>
+        <translation>veces el paso de la mano</translation>
+    </message>
+    <message>
+        <source>if no --speed is given (20)</source>
+        <translation>si falta --speed (20)</translation>
+    </message>
+    <message>
+        <source>the longest side (800)</source>
+        <translation>el lado más largo (800)</translation>
+    </message>
+    <message>
+        <source>frames a second (25)</source>
+        <translation>fotogramas por segundo (25)</translation>
+    </message>
+    <message>
+        <source>run a list of steps on a page: mending and filling</source>
+        <translation>ejecutar una lista de pasos en una página: arreglar y rellenar</translation>
+    </message>
+    <message>
+        <source>docs/steps.md</source>
+        <translation>docs/steps.md</translation>
+    </message>
+    <message>
+        <source>print how many strokes or areas each step changed</source>
+        <translation>imprimir cuántos trazos o áreas cambió cada paso</translation>
+    </message>
+    <message>
+        <source>say what is wrong with a page before it is sent</source>
+        <translation>decir qué está mal en una página antes de enviarla</translation>
+    </message>
+    <message>
+        <source>print a list of findings</source>
+        <translation>imprimir una lista de hallazgos</translation>
+    </message>
+    <message>
+        <source>gaps of up to so many px are leaks (8)</source>
+        <translation>los huecos de hasta tantos px son fugas (8)</translation>
+    </message>
+    <message>
+        <source>lines so near are tangents (3)</source>
+        <translation>las líneas así de cerca son tangentes (3)</translation>
+    </message>
+    <message>
+        <source>open a practice sheet, or measure one the simulated pen draws</source>
+        <translation>abrir una hoja de práctica, o medir la que dibuja la pluma simulada</translation>
+    </message>
+    <message>
+        <source>lines, points, curves, circles, ... (lines)</source>
+        <translation>lines, points, curves, circles, … (lines)</translation>
+    </message>
+    <message>
+        <source>small, medium or large (medium)</source>
+        <translation>small, medium o large (medium)</translation>
+    </message>
+    <message>
+        <source>beginner, practised or expert</source>
+        <translation>beginner, practised o expert</translation>
+    </message>
+    <message>
+        <source>of the simulated hand (1)</source>
+        <translation>de la mano simulada (1)</translation>
+    </message>
+    <message>
+        <source>print the figures as JSON</source>
+        <translation>imprimir las cifras como JSON</translation>
+    </message>
+    <message>
+        <source>put Jotsk into the menu of the desktop, for this user</source>
+        <translation>poner Jotsk en el menú del escritorio, para este usuario</translation>
+    </message>
+    <message>
+        <source>take it out again</source>
+        <translation>quitarlo otra vez</translation>
+    </message>
+    <message>
+        <source>print a script that completes commands in a shell</source>
+        <translation>imprimir un guion que completa órdenes en un intérprete</translation>
+    </message>
+    <message>
         <source>nothing</source>
         <translation>nada</translation>
+    </message>
+    <message>
+        <source>a picture of the window is written as .png, not {suffix}</source>
+        <translation>una imagen de la ventana se escribe como .png, no como {suffix}</translation>
+    </message>
+    <message>
+        <source>there is no folder {folder}</source>
+        <translation>no hay ninguna carpeta {folder}</translation>
+    </message>
+    <message>
+        <source>a page is written as .ora, not {suffix}</source>
+        <translation>una página se escribe como .ora, no como {suffix}</translation>
+    </message>
+    <message>
+        <source>“{text}” ends in none of .png, .ora, .inkml</source>
+        <translation>«{text}» no termina en .png, .ora ni .inkml</translation>
+    </message>
+    <message>
+        <source>“{text}” is no size such as 2480x3508</source>
+        <translation>«{text}» no es un tamaño como 2480x3508</translation>
+    </message>
+    <message>
+        <source>“{text}” is no number</source>
+        <translation>«{text}» no es un número</translation>
+    </message>
+    <message>
+        <source>{text} is not between {low:g} and {high:g}</source>
+        <translation>{text} no está entre {low:g} y {high:g}</translation>
     </message>
     <message>
         <source>smooth</source>
@@ -1218,6 +1532,10 @@
     <message>
         <source>Soft eraser</source>
         <translation>Goma suave</translation>
+    </message>
+    <message>
+        <source>there is no pen “{pen_id}”; the pens are {known}</source>
+        <translation>no hay ninguna pluma «{pen_id}»; las plumas son {known}</translation>
     </message>
     <message>
         <source>A line becomes {lightest:g} to {heaviest:g} times as thick, not {by:g}.</source>
@@ -5794,8 +6112,68 @@ sin guardar, {when}</translation>
         <translation>Aún no hay guías que colocar; el más junto a «Guías» las añade.</translation>
     </message>
     <message>
+        <source>Did you mean {name}?</source>
+        <translation>¿Quería decir {name}?</translation>
+    </message>
+    <message>
+        <source>Commands: {names}</source>
+        <translation>Órdenes: {names}</translation>
+    </message>
+    <message>
+        <source>there is no command or file “{word}”.</source>
+        <translation>no hay ninguna orden ni archivo «{word}».</translation>
+    </message>
+    <message>
+        <source>there is not enough memory for this; nothing was written.</source>
+        <translation>no hay bastante memoria para esto; no se escribió nada.</translation>
+    </message>
+    <message>
+        <source>--page and --onto exclude each other: the page given has its own size</source>
+        <translation>--page y --onto se excluyen: la página dada tiene su propio tamaño</translation>
+    </message>
+    <message>
+        <source>“{name}” holds no trace of a pen.</source>
+        <translation>«{name}» no contiene ningún trazo de una pluma.</translation>
+    </message>
+    <message>
+        <source>An eraser leaves no line to replay; choose a pen that inks.</source>
+        <translation>Una goma no deja ninguna línea; elija una pluma que entinte.</translation>
+    </message>
+    <message>
+        <source>“{name}” has no layer named “{layer}”.</source>
+        <translation>«{name}» no tiene ninguna capa llamada «{layer}».</translation>
+    </message>
+    <message>
+        <source>Writing</source>
+        <translation>Escribiendo</translation>
+    </message>
+    <message>
+        <source>There is no order “{name}”; there are {known}.</source>
+        <translation>No hay ningún pedido «{name}»; hay {known}.</translation>
+    </message>
+    <message>
         <source>Drawing</source>
         <translation>Dibujando</translation>
+    </message>
+    <message>
+        <source>Reading</source>
+        <translation>Leyendo</translation>
+    </message>
+    <message>
+        <source>it is no JSON</source>
+        <translation>no es JSON</translation>
+    </message>
+    <message>
+        <source>Checking</source>
+        <translation>Revisando</translation>
+    </message>
+    <message>
+        <source>“{value}” is none of {known}.</source>
+        <translation>«{value}» no es ninguno de {known}.</translation>
+    </message>
+    <message>
+        <source>{words:18} simulated {simulated:8.3f} {unit:5} measured {measured:8.3f} {unit}</source>
+        <translation>{words:18} simulado {simulated:8.3f} {unit:5} medido {measured:8.3f} {unit}</translation>
     </message>
     <message>
         <source>Press to go back to drawing (Esc)</source>
@@ -7177,6 +7555,66 @@ Arrastre puntos; pulse junto a la línea para otro; arrastre uno fuera para quit
     <message>
         <source>as shipped: {usual:.3g}</source>
         <translation>de fábrica: {usual:.3g}</translation>
+    </message>
+    <message>
+        <source>“{text}” is no colour such as #1d2a32</source>
+        <translation>«{text}» no es un color como #1d2a32</translation>
+    </message>
+    <message>
+        <source>The standard input is larger than a page can be.</source>
+        <translation>La entrada estándar es mayor de lo que puede ser una página.</translation>
+    </message>
+    <message>
+        <source>a fill has a kind: {known}</source>
+        <translation>un relleno tiene un tipo: {known}</translation>
+    </message>
+    <message>
+        <source>an effect has a kind, {known}, and numbers in their ranges</source>
+        <translation>un efecto tiene un tipo, {known}, y números en sus rangos</translation>
+    </message>
+    <message>
+        <source>Steps are a list of at most {count:,}.</source>
+        <translation>Los pasos son una lista de {count:,} como mucho.</translation>
+    </message>
+    <message>
+        <source>Step {number} is none there is; there are {known}.</source>
+        <translation>El paso {number} no existe; hay {known}.</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}, needs {what}.</source>
+        <translation>El paso {number}, {name}, necesita {what}.</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}: {reason}</source>
+        <translation>Paso {number}, {name}: {reason}</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}, makes no sense: {reason}.</source>
+        <translation>El paso {number}, {name}, no tiene sentido: {reason}.</translation>
+    </message>
+    <message>
+        <source>there is no layer named “{name}”.</source>
+        <translation>no hay ninguna capa llamada «{name}».</translation>
+    </message>
+    <message>
+        <source>a way is a list of places</source>
+        <translation>un camino es una lista de lugares</translation>
+    </message>
+    <message>
+        <source>a place here has {count} numbers</source>
+        <translation>un lugar tiene aquí {count} números</translation>
+    </message>
+    <message>
+        <source>strokes are {all}, {inside} or {touching}</source>
+        <translation>strokes es {all}, {inside} o {touching}</translation>
+    </message>
+    <message>
+        <source>{name} is one of {known}</source>
+        <translation>{name} es uno de {known}</translation>
+    </message>
+    <message>
+        <source>it changes pen, size, color or steady_after</source>
+        <translation>cambia pen, size, color o steady_after</translation>
     </message>
 </context>
 </TS>

@@ -976,8 +976,322 @@
         <translation>向き</translation>
     </message>
     <message>
+        <source>usage: </source>
+        <translation>使い方: </translation>
+    </message>
+    <message>
+        <source>options</source>
+        <translation>オプション</translation>
+    </message>
+    <message>
+        <source>positional arguments</source>
+        <translation>引数</translation>
+    </message>
+    <message>
+        <source>show this help message and exit</source>
+        <translation>この説明を出して終わる</translation>
+    </message>
+    <message>
+        <source>%(prog)s: error: %(message)s
+</source>
+        <translation>%(prog)s: エラー: %(message)s
+</translation>
+    </message>
+    <message>
+        <source>argument %(argument_name)s: %(message)s</source>
+        <translation>引数 %(argument_name)s: %(message)s</translation>
+    </message>
+    <message>
+        <source>the following arguments are required: %s</source>
+        <translation>次の引数が必要です: %s</translation>
+    </message>
+    <message>
+        <source>unrecognized arguments: %s</source>
+        <translation>分からない引数: %s</translation>
+    </message>
+    <message>
+        <source>expected one argument</source>
+        <translation>引数が一つ必要です</translation>
+    </message>
+    <message>
+        <source>expected at least one argument</source>
+        <translation>引数が少なくとも一つ必要です</translation>
+    </message>
+    <message>
+        <source>not allowed with argument %s</source>
+        <translation>%s と一緒には使えません</translation>
+    </message>
+    <message>
+        <source>invalid choice: %(value)r (choose from %(choices)s)</source>
+        <translation>%(value)r は選べません。選べるもの: %(choices)s</translation>
+    </message>
+    <message>
+        <source>invalid %(type)s value: %(value)r</source>
+        <translation>%(value)r は %(type)s の値ではありません</translation>
+    </message>
+    <message>
+        <source>ambiguous option: %(option)s could match %(matches)s</source>
+        <translation>%(option)s はどれか分かりません: %(matches)s</translation>
+    </message>
+    <message>
+        <source>ignored explicit argument %r</source>
+        <translation>引数 %r はここでは使いません</translation>
+    </message>
+    <message>
+        <source>Ink over a sketch. Without a command, opens the window, with FILE if it is given.</source>
+        <translation>下描きの上にペンを入れます。コマンドがなければウィンドウを開き、FILE があればそれを開きます。</translation>
+    </message>
+    <message>
+        <source>print the version</source>
+        <translation>版を出力する</translation>
+    </message>
+    <message>
+        <source>open the demo page</source>
+        <translation>見本のページを開く</translation>
+    </message>
+    <message>
+        <source>let the simulated pen ink over the sketch</source>
+        <translation>模擬のペンに下描きの上を描かせる</translation>
+    </message>
+    <message>
+        <source>write a picture of the window and end</source>
+        <translation>ウィンドウの絵を書いて終わる</translation>
+    </message>
+    <message>
+        <source>open the finished panel instead</source>
+        <translation>代わりに仕上がったコマを開く</translation>
+    </message>
+    <message>
+        <source>run traces through the pens, without a window</source>
+        <translation>ウィンドウなしで、動きをペンに通す</translation>
+    </message>
+    <message>
+        <source>.png, .ora or .inkml</source>
+        <translation>.png、.ora、.inkml</translation>
+    </message>
+    <message>
+        <source>page in px (2480x3508)</source>
+        <translation>ページの px (2480x3508)</translation>
+    </message>
+    <message>
+        <source>resolution (300)</source>
+        <translation>解像度 (300)</translation>
+    </message>
+    <message>
+        <source>a shipped pen (plain-round)</source>
+        <translation>付属のペン (plain-round)</translation>
+    </message>
+    <message>
+        <source>full width (the pen&apos;s own)</source>
+        <translation>最大の幅（ペンのもの）</translation>
+    </message>
+    <message>
+        <source>0..100 (the pen&apos;s own)</source>
+        <translation>0..100（ペンのもの）</translation>
+    </message>
+    <message>
+        <source>of the hand (learnt from slow traces)</source>
+        <translation>手のふるえ（ゆっくりした動きから学ぶ）</translation>
+    </message>
+    <message>
+        <source>ink (#000000)</source>
+        <translation>インク (#000000)</translation>
+    </message>
+    <message>
+        <source>draw on the active layer of a page</source>
+        <translation>ページの選ばれたレイヤーに描く</translation>
+    </message>
+    <message>
+        <source>guides that hold and repeat the lines</source>
+        <translation>線を支え、くり返すガイド</translation>
+    </message>
+    <message>
+        <source>a trace that ends at rest becomes the shape it resembles</source>
+        <translation>静止で終わる動きは、似ている形になる</translation>
+    </message>
+    <message>
+        <source>print the figures of every stroke</source>
+        <translation>ストロークごとの数字を出力する</translation>
+    </message>
+    <message>
+        <source>write a page as a picture, shapes or motions</source>
+        <translation>ページを画像、形、動きとして書く</translation>
+    </message>
+    <message>
+        <source>.png, .tif, .jpg, .webp, .pdf, .svg or .inkml</source>
+        <translation>.png、.tif、.jpg、.webp、.pdf、.svg、.inkml</translation>
+    </message>
+    <message>
+        <source>colours (rgb)</source>
+        <translation>色 (rgb)</translation>
+    </message>
+    <message>
+        <source>of the press, for cmyk</source>
+        <translation>印刷機のもの、cmyk 用</translation>
+    </message>
+    <message>
+        <source>lines as shapes, in a PDF</source>
+        <translation>PDF の線を形にする</translation>
+    </message>
+    <message>
+        <source>leave the paper out; needs rgba</source>
+        <translation>紙を抜く。rgba が必要</translation>
+    </message>
+    <message>
+        <source>what to cut (page)</source>
+        <translation>切り出す枠 (page)</translation>
+    </message>
+    <message>
+        <source>share of the pixels (1)</source>
+        <translation>ピクセルの割合 (1)</translation>
+    </message>
+    <message>
+        <source>of bits: darker is ink (128)</source>
+        <translation>bits のとき、これより暗いとインク (128)</translation>
+    </message>
+    <message>
+        <source>for .jpg and .webp (92)</source>
+        <translation>.jpg と .webp の品質 (92)</translation>
+    </message>
+    <message>
+        <source>only this layer; may be given again</source>
+        <translation>このレイヤーだけ。何度でも書ける</translation>
+    </message>
+    <message>
+        <source>write a page as several orders at once</source>
+        <translation>ページをいくつもの注文として一度に書く</translation>
+    </message>
+    <message>
+        <source>where the files go</source>
+        <translation>ファイルの行き先</translation>
+    </message>
+    <message>
+        <source>your own orders, docs/handing-over.md</source>
+        <translation>自分の注文、docs/handing-over.md</translation>
+    </message>
+    <message>
+        <source>only this order; may be given again</source>
+        <translation>この注文だけ。何度でも書ける</translation>
+    </message>
+    <message>
+        <source>write a page being drawn again</source>
+        <translation>もう一度描かれるページを書く</translation>
+    </message>
+    <message>
+        <source>.webp, .png, or a new folder of frames</source>
+        <translation>.webp、.png、または画像の新しいフォルダー</translation>
+    </message>
+    <message>
+        <source>times the hand&apos;s own pace</source>
+        <translation>手の速さの何倍か</translation>
+    </message>
+    <message>
+        <source>if no --speed is given (20)</source>
+        <translation>--speed がないとき (20)</translation>
+    </message>
+    <message>
+        <source>the longest side (800)</source>
+        <translation>長辺 (800)</translation>
+    </message>
+    <message>
+        <source>frames a second (25)</source>
+        <translation>毎秒の画像の数 (25)</translation>
+    </message>
+    <message>
+        <source>run a list of steps on a page: mending and filling</source>
+        <translation>ページの上で、直す・塗る手順のリストを行う</translation>
+    </message>
+    <message>
+        <source>docs/steps.md</source>
+        <translation>docs/steps.md</translation>
+    </message>
+    <message>
+        <source>print how many strokes or areas each step changed</source>
+        <translation>手順ごとに変わったストロークや面の数を出力する</translation>
+    </message>
+    <message>
+        <source>say what is wrong with a page before it is sent</source>
+        <translation>送る前に、ページの悪い所を知らせる</translation>
+    </message>
+    <message>
+        <source>print a list of findings</source>
+        <translation>見つかったもののリストを出力する</translation>
+    </message>
+    <message>
+        <source>gaps of up to so many px are leaks (8)</source>
+        <translation>何 px までのすき間を漏れとするか (8)</translation>
+    </message>
+    <message>
+        <source>lines so near are tangents (3)</source>
+        <translation>どれだけ近い線を接触とするか (3)</translation>
+    </message>
+    <message>
+        <source>open a practice sheet, or measure one the simulated pen draws</source>
+        <translation>練習の紙を開く、または模擬のペンが描く紙を測る</translation>
+    </message>
+    <message>
+        <source>lines, points, curves, circles, ... (lines)</source>
+        <translation>lines、points、curves、circles など (lines)</translation>
+    </message>
+    <message>
+        <source>small, medium or large (medium)</source>
+        <translation>small、medium、large (medium)</translation>
+    </message>
+    <message>
+        <source>beginner, practised or expert</source>
+        <translation>beginner、practised、expert</translation>
+    </message>
+    <message>
+        <source>of the simulated hand (1)</source>
+        <translation>模擬の手の種 (1)</translation>
+    </message>
+    <message>
+        <source>print the figures as JSON</source>
+        <translation>数字を JSON で出力する</translation>
+    </message>
+    <message>
+        <source>put Jotsk into the menu of the desktop, for this user</source>
+        <translation>この利用者のデスクトップのメニューに Jotsk を入れる</translation>
+    </message>
+    <message>
+        <source>take it out again</source>
+        <translation>取り除く</translation>
+    </message>
+    <message>
+        <source>print a script that completes commands in a shell</source>
+        <translation>シェルでコマンドを補うスクリプトを出力する</translation>
+    </message>
+    <message>
         <source>nothing</source>
         <translation>なし</translation>
+    </message>
+    <message>
+        <source>a picture of the window is written as .png, not {suffix}</source>
+        <translation>ウィンドウの絵は .png で書きます。{suffix} ではありません</translation>
+    </message>
+    <message>
+        <source>there is no folder {folder}</source>
+        <translation>フォルダー {folder} がありません</translation>
+    </message>
+    <message>
+        <source>a page is written as .ora, not {suffix}</source>
+        <translation>ページは .ora で書きます。{suffix} ではありません</translation>
+    </message>
+    <message>
+        <source>“{text}” ends in none of .png, .ora, .inkml</source>
+        <translation>「{text}」の末尾は .png、.ora、.inkml のどれでもありません</translation>
+    </message>
+    <message>
+        <source>“{text}” is no size such as 2480x3508</source>
+        <translation>「{text}」は 2480x3508 のような大きさではありません</translation>
+    </message>
+    <message>
+        <source>“{text}” is no number</source>
+        <translation>「{text}」は数ではありません</translation>
+    </message>
+    <message>
+        <source>{text} is not between {low:g} and {high:g}</source>
+        <translation>{text} は {low:g} から {high:g} の間にありません</translation>
     </message>
     <message>
         <source>smooth</source>
@@ -1218,6 +1532,10 @@
     <message>
         <source>Soft eraser</source>
         <translation>やわらかい消しゴム</translation>
+    </message>
+    <message>
+        <source>there is no pen “{pen_id}”; the pens are {known}</source>
+        <translation>ペン「{pen_id}」はありません。あるペン: {known}</translation>
     </message>
     <message>
         <source>A line becomes {lightest:g} to {heaviest:g} times as thick, not {by:g}.</source>
@@ -5777,8 +6095,68 @@ not saved, {when}</source>
         <translation>置くガイドがまだありません。「ガイド」の横のプラスで足してください。</translation>
     </message>
     <message>
+        <source>Did you mean {name}?</source>
+        <translation>{name} のことですか。</translation>
+    </message>
+    <message>
+        <source>Commands: {names}</source>
+        <translation>コマンド: {names}</translation>
+    </message>
+    <message>
+        <source>there is no command or file “{word}”.</source>
+        <translation>「{word}」というコマンドもファイルもありません。</translation>
+    </message>
+    <message>
+        <source>there is not enough memory for this; nothing was written.</source>
+        <translation>メモリーが足りません。何も書いていません。</translation>
+    </message>
+    <message>
+        <source>--page and --onto exclude each other: the page given has its own size</source>
+        <translation>--page と --onto は一緒に使えません。与えたページには自分の大きさがあります</translation>
+    </message>
+    <message>
+        <source>“{name}” holds no trace of a pen.</source>
+        <translation>「{name}」にはペンの動きがありません。</translation>
+    </message>
+    <message>
+        <source>An eraser leaves no line to replay; choose a pen that inks.</source>
+        <translation>消しゴムは線を残しません。描くペンを選んでください。</translation>
+    </message>
+    <message>
+        <source>“{name}” has no layer named “{layer}”.</source>
+        <translation>「{name}」に「{layer}」という名前のレイヤーはありません。</translation>
+    </message>
+    <message>
+        <source>Writing</source>
+        <translation>書き込み中</translation>
+    </message>
+    <message>
+        <source>There is no order “{name}”; there are {known}.</source>
+        <translation>注文「{name}」はありません。あるもの: {known}。</translation>
+    </message>
+    <message>
         <source>Drawing</source>
         <translation>描画</translation>
+    </message>
+    <message>
+        <source>Reading</source>
+        <translation>読み込み中</translation>
+    </message>
+    <message>
+        <source>it is no JSON</source>
+        <translation>JSON ではありません</translation>
+    </message>
+    <message>
+        <source>Checking</source>
+        <translation>点検中</translation>
+    </message>
+    <message>
+        <source>“{value}” is none of {known}.</source>
+        <translation>「{value}」は {known} のどれでもありません。</translation>
+    </message>
+    <message>
+        <source>{words:18} simulated {simulated:8.3f} {unit:5} measured {measured:8.3f} {unit}</source>
+        <translation>{words:18} 模擬 {simulated:8.3f} {unit:5} 測定 {measured:8.3f} {unit}</translation>
     </message>
     <message>
         <source>Press to go back to drawing (Esc)</source>
@@ -7151,6 +7529,66 @@ Drag points; press beside the line for another; drag one out to take it away</so
     <message>
         <source>as shipped: {usual:.3g}</source>
         <translation>初期値：{usual:.3g}</translation>
+    </message>
+    <message>
+        <source>“{text}” is no colour such as #1d2a32</source>
+        <translation>「{text}」は #1d2a32 のような色ではありません</translation>
+    </message>
+    <message>
+        <source>The standard input is larger than a page can be.</source>
+        <translation>標準入力が、ページの大きさの限度を超えています。</translation>
+    </message>
+    <message>
+        <source>a fill has a kind: {known}</source>
+        <translation>塗りには種類が要ります: {known}</translation>
+    </message>
+    <message>
+        <source>an effect has a kind, {known}, and numbers in their ranges</source>
+        <translation>効果には種類（{known}）と、範囲内の数が要ります</translation>
+    </message>
+    <message>
+        <source>Steps are a list of at most {count:,}.</source>
+        <translation>手順は {count:,} 個までのリストです。</translation>
+    </message>
+    <message>
+        <source>Step {number} is none there is; there are {known}.</source>
+        <translation>手順 {number} はありません。あるもの: {known}。</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}, needs {what}.</source>
+        <translation>手順 {number}（{name}）には {what} が必要です。</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}: {reason}</source>
+        <translation>手順 {number}（{name}）: {reason}</translation>
+    </message>
+    <message>
+        <source>Step {number}, {name}, makes no sense: {reason}.</source>
+        <translation>手順 {number}（{name}）は意味をなしません: {reason}。</translation>
+    </message>
+    <message>
+        <source>there is no layer named “{name}”.</source>
+        <translation>「{name}」という名前のレイヤーはありません。</translation>
+    </message>
+    <message>
+        <source>a way is a list of places</source>
+        <translation>道は場所のリストです</translation>
+    </message>
+    <message>
+        <source>a place here has {count} numbers</source>
+        <translation>ここでの場所は {count} 個の数です</translation>
+    </message>
+    <message>
+        <source>strokes are {all}, {inside} or {touching}</source>
+        <translation>strokes は {all}、{inside}、{touching} のどれかです</translation>
+    </message>
+    <message>
+        <source>{name} is one of {known}</source>
+        <translation>{name} は {known} のどれかです</translation>
+    </message>
+    <message>
+        <source>it changes pen, size, color or steady_after</source>
+        <translation>pen、size、color、steady_after を変えます</translation>
     </message>
 </context>
 </TS>

@@ -20,6 +20,7 @@ from jotsk.core.mend.steps import FARTHEST_PX, Pens, Step, one_of, places_of, ru
 from jotsk.core.page import Page
 from jotsk.core.page.layers.effects import KINDS as EFFECTS
 from jotsk.core.page.layers.effects import effects_from
+from jotsk.core.words import tr
 
 __all__ = ["STEPS", "run"]
 
@@ -58,7 +59,7 @@ def _flats(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
 def _area(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     fill: Any = step.get("fill", {"kind": "flat"})
     if not isinstance(fill, dict) or fill.get("kind", "flat") not in KINDS:
-        raise ValueError(f"a fill has a kind: {', '.join(KINDS)}")
+        raise ValueError(tr("a fill has a kind: {known}", known=", ".join(KINDS)))
     values: dict[str, Any] = {"kind": fill.get("kind", "flat")}
     for name, (setting, low, high) in NUMBERS.items():
         if name in fill:
@@ -90,7 +91,7 @@ def _effect(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
         record["source"] = uid_of(page, {"layer": step["by"]})
     found = effects_from([record])
     if layer is None or not found:
-        raise ValueError(f"an effect has a kind, {', '.join(EFFECTS)}, and numbers in their ranges")
+        raise ValueError(tr("an effect has a kind, {known}, and numbers in their ranges", known=", ".join(EFFECTS)))
     return page.with_layer(replace(layer, effects=(*layer.effects, *found))), 1
 
 

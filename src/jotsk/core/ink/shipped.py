@@ -6,7 +6,7 @@ from typing import Any
 
 from jotsk.core.hand.response import ResponseCurve
 from jotsk.core.ink.pens import ALWAYS, Drive, Pen, Profile, Taper
-from jotsk.core.words import mark
+from jotsk.core.words import mark, tr
 
 S_SHAPED = ResponseCurve(((0.0, 0.0), (0.25, 0.10), (0.5, 0.42), (0.75, 0.84), (1.0, 1.0)))
 GENTLE = ResponseCurve(((0.0, 0.0), (0.4, 0.25), (1.0, 1.0)))
@@ -129,4 +129,6 @@ def pen_by_id(pen_id: str) -> Pen:
     try:
         return BY_ID[pen_id]
     except KeyError:
-        raise ValueError(f"there is no pen “{pen_id}”; the pens are {', '.join(BY_ID)}") from None
+        raise ValueError(
+            tr("there is no pen “{pen_id}”; the pens are {known}", pen_id=pen_id, known=", ".join(BY_ID))
+        ) from None

@@ -17,6 +17,7 @@ from jotsk.core.marks.mends import matrix_from, mesh_from
 from jotsk.core.mend import brush, grow, join, over_under, snip, splice, whole
 from jotsk.core.page import Page
 from jotsk.core.page.edits.selection import strokes_across, strokes_inside
+from jotsk.core.words import tr
 
 MOST_STEPS, MOST_PLACES, FARTHEST_PX = 10_000, 100_000, 1e6
 Step = Mapping[str, Any]
@@ -35,21 +36,25 @@ def run(
     each changed. Raises WrongStep."""
     table = STEPS if table is None else table
     if not isinstance(steps, list) or len(steps) > MOST_STEPS:
-        raise WrongStep(f"Steps are a list of at most {MOST_STEPS:,}.")
+        raise WrongStep(tr("Steps are a list of at most {count:,}.", count=MOST_STEPS))
     counts = []
     for number, step in enumerate(steps, 1):
         report((number - 1) / len(steps))
         name = step.get("do") if isinstance(step, dict) else None
         if name not in table:
-            raise WrongStep(f"Step {number} is none there is; there are {', '.join(table)}.")
+            raise WrongStep(
+                tr("Step {number} is none there is; there are {known}.", number=number, known=", ".join(table))
+            )
         try:
             page, count = table[name](page, step, pens)
         except KeyError as error:
-            raise WrongStep(f"Step {number}, {name}, needs {error}.") from error
+            raise WrongStep(tr("Step {number}, {name}, needs {what}.", number=number, name=name, what=error)) from error
         except JotskError as error:
-            raise WrongStep(f"Step {number}, {name}: {error}") from error
+            raise WrongStep(tr("Step {number}, {name}: {reason}", number=number, name=name, reason=error)) from error
         except (ValueError, TypeError) as error:
-            raise WrongStep(f"Step {number}, {name}, makes no sense: {error}.") from error
+            raise WrongStep(
+                tr("Step {number}, {name}, makes no sense: {reason}.", number=number, name=name, reason=error)
+            ) from error
         counts.append(count)
     return page, counts
 
@@ -60,16 +65,16 @@ def uid_of(page: Page, step: Step) -> int:
         return page.active_uid
     found = [layer.uid for layer in page.layers if layer.name == name]
     if not found:
-        raise Refused(f"there is no layer named “{name}”.")
+        raise Refused(tr("there is no layer named “{name}”.", name=name))
     return found[0]
 
 
 def places_of(value: Any, width: int = 2) -> NDArray[np.float64]:
     if not isinstance(value, list) or not 0 < len(value) <= MOST_PLACES:
-        raise ValueError("a way is a list of places")
+        raise ValueError(tr("a way is a list of places"))
     rows = [[number_in(v, -FARTHEST_PX, FARTHEST_PX) for v in row] for row in value]
     if any(len(row) != width for row in rows):
-        raise ValueError(f"a place here has {width} numbers")
+        raise ValueError(tr("a place here has {count} numbers", count=width))
     return np.array(rows)
 
 
@@ -82,13 +87,18 @@ def _strokes(page: Page, step: Step) -> list[Stroke]:
         return strokes_inside(layer, places_of(which["inside"]))
     if isinstance(which, dict) and "touching" in which:
         return strokes_across(layer, places_of(which["touching"]))
-    raise ValueError('strokes are "all", {"inside": [[x, y], ...]} or {"touching": [[x, y], ...]}')
+    raise ValueError(
+        tr(
+            "strokes are {all}, {inside} or {touching}",
+            all='"all"', inside='{"inside": [[x, y], ...]}', touching='{"touching": [[x, y], ...]}',
+        )
+    )  # fmt: skip
 
 
 def _snip(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     against = step.get("against", "layer")
     if against not in snip.AGAINST:
-        raise ValueError(f"against is one of {', '.join(snip.AGAINST)}")
+        raise ValueError(tr("{name} is one of {known}", name="against", known=", ".join(snip.AGAINST)))
     keep = number_in(step.get("keep", 0), 0, FARTHEST_PX)
     return snip.snipped(page, places_of(step["along"]), against, uid_of(page, step), keep_px=keep)
 
@@ -133,7 +143,7 @@ def one_of(step: Step, name: str, values: Sequence[str]) -> str:
     """One of some words; the first if none is given."""
     value = step.get(name, values[0])
     if value not in values:
-        raise ValueError(f"{name} is one of {', '.join(values)}")
+        raise ValueError(tr("{name} is one of {known}", name=name, known=", ".join(values)))
     return str(value)
 
 
@@ -158,7 +168,7 @@ def _recast(page: Page, step: Step, pens: Pens) -> tuple[Page, int]:
     if "steady_after" in step:
         values["steady_after"] = number_in(step["steady_after"], 0, 100)
     if not values:
-        raise ValueError("it changes pen, size, color or steady_after")
+        raise ValueError(tr("it changes pen, size, color or steady_after"))
     return whole.recast(page, _strokes(page, step), uid_of(page, step), **values)
 
 

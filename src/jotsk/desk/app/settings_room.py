@@ -6,10 +6,10 @@ from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
+from jotsk import language
 from jotsk.core.guides.settling import HOLD_S
 from jotsk.core.page.history.history import MOST_BYTES
 from jotsk.core.words import tr
-from jotsk.desk.app import language
 from jotsk.desk.commands.pen_buttons import choices
 from jotsk.desk.commands.practice_commands import AT_WORK
 from jotsk.desk.inout.settings_file import OF_THE_MACHINE, AllSettings, read_settings, write_settings

@@ -14,7 +14,7 @@ from typing import Any
 
 from PySide6.QtCore import QObject, QSocketNotifier, Signal
 
-from jotsk.desk.inout.folders import state_folder
+from jotsk.folders import state_folder
 
 log = logging.getLogger(__name__)
 

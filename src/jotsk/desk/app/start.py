@@ -17,20 +17,19 @@ from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QGuiApplication, QIcon
 from PySide6.QtWidgets import QApplication
 
-from jotsk import integration
+from jotsk import integration, language
 from jotsk.core import words
 from jotsk.core.errors import CannotWrite, JotskError
 from jotsk.core.runtime.lanes import on_failure
 from jotsk.core.words import tr
-from jotsk.desk.app import language
 from jotsk.desk.app.single import Single, handed_on
 from jotsk.desk.app.warming import Warming
 from jotsk.desk.app.window import Window
-from jotsk.desk.inout.folders import cache_folder, config_folder, state_folder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import ARGUMENTS, load_fonts
+from jotsk.folders import cache_folder, config_folder, state_folder
 
 if TYPE_CHECKING:
     from jotsk.core.hand import Trace

@@ -27,7 +27,6 @@ from jotsk.desk.commands.clipboard import Clipboard
 from jotsk.desk.commands.giving_out import GivingOut
 from jotsk.desk.document.document import NEW_PX, Aside, Document
 from jotsk.desk.inout.filing import Filing
-from jotsk.desk.inout.folders import cache_folder
 from jotsk.desk.inout.last_folder import LastFolder
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.autosave import Autosave
@@ -38,6 +37,7 @@ from jotsk.desk.recovery.recent_file import RecentFile
 from jotsk.desk.recovery.recovery_folder import KeptNote, RecoveryFolder
 from jotsk.desk.widgets.asking import ask_file, ask_files, ask_new_file, ask_which
 from jotsk.desk.widgets.modal import deleted_after
+from jotsk.folders import cache_folder
 
 PICTURES = "*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp"
 OPENABLE = tr("Pages, pictures and lines (*.ora *.svg {pictures});;All files (*)", pictures=PICTURES)

@@ -23,13 +23,14 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from jotsk.core import words
 from jotsk.core.words import tr
 from jotsk.desk.document.latest import Latest
 from jotsk.desk.widgets.ink_marked import InkMarked
 
 PAGES = (
     "drawing", "guides", "mending", "filling", "checking", "handing-over", "practice", "settings", "command-line",
-    "steps", "file-format",
+    "steps",
 )  # fmt: skip
 PLACES = (  # in a checkout, and where a wheel puts them
     Path(__file__).parents[4] / "docs", Path(sys.prefix) / "share" / "jotsk" / "docs",
@@ -40,15 +41,17 @@ MISSING = tr("The manual is not here. It comes with the source, in the folder do
 
 
 def manual_folder() -> Path | None:
-    return next((place for place in PLACES if (place / f"{PAGES[0]}.md").exists()), None)
+    """Where the pages lie in the language of the window, or else in English."""
+    folders = [folder for place in PLACES for folder in (place / words.spoken, place)]
+    return next((folder for folder in folders if (folder / f"{PAGES[0]}.md").exists()), None)
 
 
 def fitted(markdown: str, folder: Path) -> str:
     """Markdown whose pictures are no wider than the page: Qt shows them as large as they are."""
 
     def picture(match: re.Match[str]) -> str:
-        words, name = match.groups()
-        return f'<img src="{(folder / name).as_uri()}" alt="{words}" width="{WIDEST_PX}"/>'
+        told, name = match.groups()
+        return f'<img src="{(folder / name).resolve().as_uri()}" alt="{told}" width="{WIDEST_PX}"/>'
 
     return re.sub(r"!\[([^\]]*)\]\(([^)]+)\)", picture, markdown)
 
@@ -197,15 +200,15 @@ class Manual(QDialog):
 
     def _find(self, wanted: str) -> None:
         """Leave the pages that have all the words."""
-        words = wanted.lower().split()
-        found = [name for name in PAGES if all(word in self._texts[name].lower() for word in words)]
+        parts = wanted.lower().split()
+        found = [name for name in PAGES if all(part in self._texts[name].lower() for part in parts)]
         for k, name in enumerate(PAGES):
             self.pages.item(k).setHidden(name not in found)
         self.told.setText("" if found else tr("“{wanted}” does not stand in the manual.", wanted=wanted))
         item = self.pages.currentItem()
         if found and (item is None or item.isHidden()):
             self.show_page(found[0])
-        elif words:
+        elif parts:
             self._find_on()
 
     def _find_on(self) -> None:
@@ -221,3 +224,5 @@ class Manual(QDialog):
             QDesktopServices.openUrl(link)
         elif name in PAGES:
             self.show_page(name)
+        elif self._folder is not None:  # a document beside the manual, for programmers
+            QDesktopServices.openUrl(QUrl.fromLocalFile(str((self._folder / link.path()).resolve())))

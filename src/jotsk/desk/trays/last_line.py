@@ -27,6 +27,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.marks.figures import StrokeFigures, figures_of, unrolled
 from jotsk.core.words import in_sentence, tr
 from jotsk.desk.document.document import Document
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.icons import icon
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.theme import current
@@ -209,6 +210,8 @@ class LastLineTray(QWidget):
         self.size_track.changed.connect(
             lambda value, finished: self._mend(tr("Size of the line"), finished, lambda s: replace(s, size_px=value))
         )
+        self._measuring = Latest("figures", self)
+        self._measuring.came.connect(lambda found: self._take_figures(*found))
         self._pause = AtPause(self.refresh, lambda: document.is_inking, FOLLOW_MS, self)
         document.last_line.changed.connect(self._follow)
         self.theme_changed()
@@ -232,6 +235,7 @@ class LastLineTray(QWidget):
         for handle in (self.steadiness, self.size_track, self.more):
             handle.setEnabled(bool(lines))
         self.ribbon.show_stroke(lines[-1] if lines else None)
+        self._measuring.drop()
         if not lines:
             self._facts.setText("")
             self.wobble.setText("")
@@ -247,7 +251,11 @@ class LastLineTray(QWidget):
             self.wobble.setToolTip("")
 
     def _show_figures(self, stroke: Stroke) -> None:
-        theme, f = current(), figures_of(stroke)
+        """What is measured on a line: beside the interface, for one of many minutes takes long."""
+        self._measuring.ask(lambda: (stroke, figures_of(stroke)))
+
+    def _take_figures(self, stroke: Stroke, f: StrokeFigures) -> None:
+        theme = current()
         self._facts.setText(
             tr(
                 "{pen}, {length_px:.0f} px, {duration_s:.2f} s",

@@ -4,7 +4,10 @@ from __future__ import annotations
 
 import logging
 import os
+import subprocess
+import sys
 import threading
+from pathlib import Path
 
 import pytest
 
@@ -53,6 +56,29 @@ def test_what_may_come_later_steps_back_and_so_does_what_it_has_worked_out_in_sh
     assert STEPS.queue("step").submit(niceness).result() == here
     assert in_shares(niceness, range(8)) == [here] * 8
     assert BESIDE.queue("later").submit(in_shares, niceness, range(8)).result() == [10 + here] * 8
+
+
+OPENCV_FIRST_IN_A_THREAD_THAT_STEPS_BACK = """
+import os
+import cv2, numpy as np
+from jotsk.core.runtime.lanes import BESIDE
+cv2.setNumThreads(3)
+picture = np.zeros((1000, 1000), np.uint8)
+before = len(os.listdir("/proc/self/task"))
+BESIDE.queue("later").submit(cv2.warpAffine, picture, np.eye(2, 3), (1000, 1000)).result()
+tasks = os.listdir("/proc/self/task")
+print(len(tasks) - before, sorted(os.getpriority(os.PRIO_PROCESS, int(task)) for task in tasks)[-2:])
+"""
+
+
+@pytest.mark.skipif(not Path("/proc/self/task").exists(), reason="threads are listed by Linux")
+def test_opencv_has_threads_that_do_not_step_back_whoever_needs_them_first():
+    """Else a picture of the board waits for one of them while others want the cores."""
+    here = os.getpriority(os.PRIO_PROCESS, 0)
+    told = subprocess.run(
+        [sys.executable, "-c", OPENCV_FIRST_IN_A_THREAD_THAT_STEPS_BACK], capture_output=True, text=True, check=True
+    ).stdout
+    assert told == f"3 [{here}, {here + 10}]\n", "the lane's own, and two of OpenCV's"
 
 
 def test_the_outcome_that_is_asked_for_is_for_who_asks(caplog):

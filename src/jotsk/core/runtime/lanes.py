@@ -15,11 +15,13 @@ import threading
 from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor, wait
 from contextlib import suppress
+from functools import cache
 from typing import Any, TypeVar
 
 T = TypeVar("T")
 
 LOOK_S = 0.05  # between two looks at whether a job was stopped
+SHARED_PX = 1024  # the side of a picture that OpenCV shares among its threads
 NICE = 10  # of threads that step back: they get a tenth of a core that others want
 
 log = logging.getLogger(__name__)
@@ -52,8 +54,20 @@ def watched(what: str, work: Callable[..., Any]) -> Callable[..., None]:
 
 def _step_back() -> None:
     _here.steps_back = True
+    _begin_those_of_opencv()
     with suppress(OSError):  # on Linux each thread has its own: setpriority(2)
         os.setpriority(os.PRIO_PROCESS, threading.get_native_id(), NICE)
+
+
+@cache
+def _begin_those_of_opencv() -> None:
+    """Have OpenCV begin its threads while this one is as any other: they keep the priority of the thread that needs
+    them first, and the hand would wait for threads that step back."""
+    import cv2  # here: it takes long to import
+    import numpy as np
+
+    one_px = np.zeros((1, 1), np.uint8)
+    cv2.warpAffine(one_px, np.eye(2, 3), (SHARED_PX, SHARED_PX))
 
 
 def steps_back() -> bool:

@@ -9,8 +9,10 @@ from datetime import UTC, datetime
 from pathlib import Path
 
 from jotsk import __version__
+from jotsk.core import words
 from jotsk.core.errors import CannotWrite
 from jotsk.core.files.writing import why_unwritable
+from jotsk.core.words import tr
 from jotsk.core.xml_text import escape
 
 ID = "org.jotsk.Jotsk"
@@ -27,6 +29,33 @@ ACTIONS_IN_OTHERS = {
     "es": ("Abrir la página de muestra", "Calentar la mano"),
     "ja": ("見本のページを開く", "手をならす"),
 }
+ABOUT = (  # a paragraph each
+    "Open a sketch, dim it, and draw freehand ink over it: steadied strokes, pressure curves, rulers, perspective"
+    " and symmetry. Every line can be mended later: snipped, joined, thickened, pushed, recast in another pen.",
+    "Then fill blacks, flats and tones that follow their lines, check the page for leaks and tangents, and hand it"
+    " over for print and web.",
+)
+ABOUT_IN_OTHERS = {
+    "de": (
+        "Eine Skizze öffnen, dämpfen und freihändig darüber tuschen: beruhigte Striche, Druckkurven, Lineale,"
+        " Perspektive und Symmetrie. Jede Linie lässt sich später ausbessern: stutzen, verbinden, verstärken, schieben,"
+        " mit einem anderen Stift ziehen.",
+        "Dann Schwarz, Grundfarben und Töne füllen, die ihren Linien folgen, die Seite auf Lecks und Tangenten prüfen"
+        " und für Druck und Web abgeben.",
+    ),
+    "es": (
+        "Abra un boceto, atenúelo y entinte encima a mano alzada: trazos firmes, curvas de presión, reglas, perspectiva"
+        " y simetría. Cada línea se puede arreglar después: recortar, unir, engrosar, empujar, rehacer con otra pluma.",
+        "Luego rellene negros, planos y tonos que siguen a sus líneas, revise la página en busca de fugas y tangentes,"
+        " y entréguela para imprenta y web.",
+    ),
+    "ja": (
+        "下描きを開いて薄くし、その上に手描きでペンを入れます。補正したストローク、筆圧の曲線、定規、遠近、対称。"
+        "どの線も後から直せます。刈り込む、つなぐ、太くする、押す、別のペンで描き直す。",
+        "それから線に従うベタ、下塗り、トーンを塗り、漏れと接触を点検し、印刷とウェブのために入稿します。",
+    ),
+}
+FILES_IN_OTHERS = {"de": "OpenRaster-Bild", "es": "Imagen OpenRaster", "ja": "OpenRaster 画像"}
 ICON = Path(__file__).parent / "desk" / "icons" / "jotsk.svg"
 UPDATES = (  # what keeps the caches of the desktop, if it is there
     ("update-mime-database", "mime"), ("update-desktop-database", "applications"),
@@ -133,10 +162,14 @@ Name=Warm up the hand
 
 def mime_type() -> str:
     """The type of OpenRaster files, as the shared MIME-info specification 0.21 writes it; the standard names it."""
+    comments = "\n".join(
+        f'    <comment xml:lang="{code}">{escape(name)}</comment>' for code, name in FILES_IN_OTHERS.items()
+    )
     return f"""<?xml version="1.0" encoding="UTF-8"?>
 <mime-info xmlns="http://www.freedesktop.org/standards/shared-mime-info">
   <mime-type type="{OPENRASTER}">
     <comment>OpenRaster image</comment>
+{comments}
     <sub-class-of type="application/zip"/>
     <magic priority="70">
       <match type="string" value="PK\\003\\004" offset="0">
@@ -154,16 +187,14 @@ def mime_type() -> str:
 def metainfo() -> str:
     """AppStream metadata 1.0."""
     date = datetime.fromtimestamp(Path(__file__).stat().st_mtime, UTC).date().isoformat()
-    paragraphs = (
-        "Open a sketch, dim it, and draw freehand ink over it: steadied strokes, pressure curves, rulers, perspective"
-        " and symmetry. Every line can be mended later: snipped, joined, thickened, pushed, recast in another pen.",
-        "Then fill blacks, flats and tones that follow their lines, check the page for leaks and tangents, and hand it"
-        " over for print and web.",
-    )
     others = "\n".join(
         f'  <summary xml:lang="{code}">{escape(does)}</summary>' for code, (_, does) in IN_OTHERS.items()
     )
-    text = "\n".join(f"    <p>{escape(each)}</p>" for each in paragraphs)
+    texts = [f"    <p>{escape(each)}</p>" for each in ABOUT]
+    texts += [
+        f'    <p xml:lang="{code}">{escape(each)}</p>' for code, about in ABOUT_IN_OTHERS.items() for each in about
+    ]
+    text = "\n".join(texts)
     return f"""<?xml version="1.0" encoding="UTF-8"?>
 <component type="desktop-application">
   <id>{ID}</id>
@@ -195,39 +226,53 @@ def metainfo() -> str:
 """
 
 
-COMMANDS = (
-    ("jotsk [FILE]", "Open the window, with a page (.ora), a picture as a sketch, or the lines of an SVG."),
-    ("jotsk demo [--finished]", "Open the demo page, or the finished panel."),
-    ("jotsk practice [--sheet KIND]", "Open a practice sheet that measures the hand."),
-    ("jotsk export PAGE.ora OUT", "Write a page as a picture, shapes or motions; the ending of OUT says which."),
-    ("jotsk hand-over PAGE.ora --to FOLDER", "Write a page as several orders at once."),
-    ("jotsk replay-page PAGE.ora --out OUT", "Write a page being drawn again."),
-    ("jotsk do PAGE.ora STEPS.json --out OUT.ora", "Run a list of steps on a page: mending and filling."),
-    ("jotsk check PAGE.ora [--json]", "Say what is wrong with a page; exit 3 if there is anything."),
-    ("jotsk replay TRACES.inkml --out OUT", "Run traces through the pens, without a window."),
-    ("jotsk integrate [--remove]", "Put the application into the menu of the desktop, for this user."),
-    ("jotsk completion bash|zsh|fish", "Print a script that completes commands in a shell."),
-)
+def _commands() -> tuple[tuple[str, str], ...]:
+    return (
+        ("jotsk [FILE]", tr("Open the window, with a page (.ora), a picture as a sketch, or the lines of an SVG.")),
+        ("jotsk demo [--finished]", tr("Open the demo page, or the finished panel.")),
+        ("jotsk practice [--sheet KIND]", tr("Open a practice sheet that measures the hand.")),
+        (
+            "jotsk export PAGE.ora OUT",
+            tr("Write a page as a picture, shapes or motions; the ending of OUT says which."),
+        ),
+        ("jotsk hand-over PAGE.ora --to FOLDER", tr("Write a page as several orders at once.")),
+        ("jotsk replay-page PAGE.ora --out OUT", tr("Write a page being drawn again.")),
+        ("jotsk do PAGE.ora STEPS.json --out OUT.ora", tr("Run a list of steps on a page: mending and filling.")),
+        ("jotsk check PAGE.ora [--json]", tr("Say what is wrong with a page; exit 3 if there is anything.")),
+        ("jotsk replay TRACES.inkml --out OUT", tr("Run traces through the pens, without a window.")),
+        ("jotsk integrate [--remove]", tr("Put the application into the menu of the desktop, for this user.")),
+        ("jotsk completion bash|zsh|fish", tr("Print a script that completes commands in a shell.")),
+    )
 
 
 def manual() -> str:
-    """A page of the manual, section 1: man(7)."""
+    """A page of the manual, section 1, in the language that is spoken: man(7)."""
+    summary = IN_OTHERS.get(words.spoken, ("", f"{SUMMARY[0].lower()}{SUMMARY[1:]}"))[1]
     lines = [
         f'.TH JOTSK 1 "" "Jotsk {__version__}" "User Commands"',
-        ".SH NAME", rf"jotsk \- {SUMMARY[0].lower()}{SUMMARY[1:]}",
-        ".SH SYNOPSIS", r".B jotsk", r"[\fIFILE\fR | \fICOMMAND\fR ...]",
-        ".SH DESCRIPTION", "Without a command, Jotsk opens its window. Instead of a file, - reads the standard input.",
-        ".SH COMMANDS",
+        _section(tr("NAME")), rf"jotsk \- {summary}",
+        _section(tr("SYNOPSIS")), r".B jotsk", r"[\fIFILE\fR | \fICOMMAND\fR ...]",
+        _section(tr("DESCRIPTION")),
+        _roff(tr("Without a command, Jotsk opens its window. Instead of a file, - reads the standard input.")),
+        _section(tr("COMMANDS")),
     ]  # fmt: skip
-    for command, words in COMMANDS:
-        lines += [".TP", rf"\fB{_roff(command)}\fR", _roff(words)]
+    for command, told in _commands():
+        lines += [".TP", rf"\fB{_roff(command)}\fR", _roff(told)]
     lines += [
-        ".SH EXIT STATUS", "0 done; 1 the input could not be used; 2 wrong usage; 3 something was found by check.",
-        ".SH FILES",
-        r"\fI$XDG_CONFIG_HOME/jotsk\fR settings, pens, palettes and the diary of practice; "
-        r"\fI$XDG_STATE_HOME/jotsk\fR unsaved work and the log; \fI$XDG_CACHE_HOME/jotsk\fR what can be made again.",
+        _section(tr("EXIT STATUS")),
+        _roff(tr("0 done; 1 the input could not be used; 2 wrong usage; 3 something was found by check.")),
+        _section(tr("FILES")),
     ]  # fmt: skip
+    for folder, told in (
+        ("CONFIG", tr("settings, pens, palettes and the diary of practice")),
+        ("STATE", tr("unsaved work and the log")), ("CACHE", tr("what can be made again")),
+    ):  # fmt: skip
+        lines += [".TP", rf"\fI$XDG_{folder}_HOME/jotsk\fR", _roff(told)]
     return "\n".join(lines) + "\n"
+
+
+def _section(title: str) -> str:
+    return f".SH {title}"
 
 
 def _roff(text: str) -> str:

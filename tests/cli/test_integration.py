@@ -15,7 +15,9 @@ from xdg.DesktopEntry import DesktopEntry
 
 from jotsk import integration
 from jotsk.cli import COMMANDS, main
+from jotsk.core import words
 from jotsk.core.errors import CannotWrite
+from jotsk.language import LANGUAGES
 
 
 @pytest.fixture
@@ -87,6 +89,18 @@ def test_the_manual_has_every_command(home):
         assert not done.stderr and "hand-over PAGE.ora" in re.sub(".\b", "", done.stdout)
 
 
+def test_the_manual_page_and_what_the_desktop_says_are_in_other_languages_too(home, monkeypatch):
+    monkeypatch.setattr(words, "spoken", "de")
+    monkeypatch.setattr(words, "_find", lambda text, comment, n: {"NAME": "BEZEICHNUNG"}.get(text, ""))
+    integration.integrate()
+    page = (home / "man/man1/jotsk.1").read_text()
+    assert ".SH BEZEICHNUNG\njotsk \\- Linien über eine Skizze tuschen\n" in page
+    info = etree.parse(home / f"metainfo/{integration.ID}.metainfo.xml").getroot()
+    lang = "{http://www.w3.org/XML/1998/namespace}lang"
+    paragraphs = [p.get(lang, "en") for p in info.iter("p")]
+    assert [paragraphs.count(code) for code in LANGUAGES] == [2, 2, 2, 2]
+
+
 def test_a_folder_that_cannot_be_written_is_one_sentence(tmp_path, monkeypatch):
     (tmp_path / "file").write_text("")
     monkeypatch.setenv("XDG_DATA_HOME", str(tmp_path / "file"))
@@ -108,6 +122,6 @@ def test_bash_completes_commands_and_options():
         [sys.executable, "-m", "jotsk.cli", "completion", "bash"], capture_output=True, text=True
     ).stdout
     ask = 'COMP_WORDS=(jotsk {}); COMP_CWORD={}; _jotsk; printf "%s\\n" "${{COMPREPLY[@]}}"'
-    for words, at, wanted in (("hand", 1, "hand-over"), ("export --prof", 2, "--profile"), ("check --js", 2, "--json")):
-        done = subprocess.run(["bash", "-c", script + ask.format(words, at)], capture_output=True, text=True)
-        assert wanted in done.stdout.split(), words
+    for typed, at, wanted in (("hand", 1, "hand-over"), ("export --prof", 2, "--profile"), ("check --js", 2, "--json")):
+        done = subprocess.run(["bash", "-c", script + ask.format(typed, at)], capture_output=True, text=True)
+        assert wanted in done.stdout.split(), typed

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import threading
+
 import numpy as np
 import pytest
 from PIL import Image
@@ -14,8 +16,10 @@ from jotsk.core.files.opening import read_any
 from jotsk.core.fill.outline import mask_in
 from jotsk.core.fill.pour import lost_areas
 from jotsk.core.marks import Area
+from jotsk.core.mend.bared import bared
 from jotsk.core.page import flattened, render
 from jotsk.desk.stages import BY_ID as STAGES
+from jotsk.desk.tools.mending import brush as brush_module
 from tests.conftest import stroke_along
 from tests.desk.test_reshaping import drag, on_board
 
@@ -90,6 +94,28 @@ def test_an_area_follows_its_line_in_the_same_step_and_freezes(filling, settle, 
     filling.actions_by_id["fill.freeze"].trigger()
     settle(filling)
     assert areas(filling)[0].rule is None
+
+
+def test_white_beside_flat_colour_is_marked_while_a_line_becomes_thinner(filling, settle, qtbot, monkeypatch):
+    filling.hand.set_filling(grow_px=0.0)  # the colour ends where the line begins
+    click(filling, 1200, 1700)
+    settle(filling)
+    threads, board = set(), filling.board
+    monkeypatch.setattr(brush_module, "bared", lambda *args: (threads.add(threading.current_thread()), bared(*args))[1])
+    filling.hand.set_mending(amount=0.3)
+    filling.actions_by_id["mend.weight"].trigger()
+    weigh = board.tools["weigh"]
+    QTest.mousePress(board, Qt.MouseButton.LeftButton, pos=on_board(filling, 1100, 1300))
+    for x in range(1110, 1310, 20):
+        QTest.mouseMove(board, on_board(filling, x, 1300))
+    qtbot.waitUntil(lambda: bool(weigh._bared))
+    assert threading.main_thread() not in threads
+    xy = np.concatenate(weigh._bared)
+    assert (np.hypot(xy[:, 0] - 1200, xy[:, 1] - 1700) < 405).all(), "inside the ring, where its colour lies"
+    before = board.grab().toImage()
+    QTest.mouseRelease(board, Qt.MouseButton.LeftButton, pos=on_board(filling, 1310, 1300))
+    settle(filling)
+    assert not weigh._bared and board.grab().toImage() != before
 
 
 def test_a_save_right_after_a_mend_holds_the_areas_found_again(filling, settle, qtbot, tmp_path):

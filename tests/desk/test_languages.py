@@ -58,6 +58,15 @@ def test_every_text_of_the_code_is_translated_and_nothing_else(tmp_path):
         assert len(found) == len(list(messages(texts.SOURCE / "languages" / path.name))) > 1000
 
 
+def test_every_text_is_gathered():
+    """Linguist reads no text inside an f-string."""
+    gathered = {source for source, _, _ in messages(texts.SOURCE / "languages" / "jotsk_de.ts")}
+    for path in sorted(texts.SOURCE.rglob("*.py")):
+        for call in (node for node in ast.walk(ast.parse(path.read_text())) if isinstance(node, ast.Call)):
+            if getattr(call.func, "id", "") in ("tr", "mark") and isinstance(call.args[0], ast.Constant):
+                assert call.args[0].value in gathered, f"{path.name}:{call.lineno}"
+
+
 @pytest.mark.parametrize("path", texts.translations(texts.SOURCE / "languages"), ids=lambda path: path.stem)
 def test_translations_have_the_parts_of_their_text_and_letters_there_are(qapp, path):
     letters = set()
@@ -106,7 +115,7 @@ def test_every_text_is_given_the_parts_it_names():
 
 def words_in(node):
     """A literal that is words: not an id, a name of a file or a number with its unit."""
-    values = node.values if isinstance(node, ast.JoinedStr) else [node]
+    values = ast.walk(node) if isinstance(node, ast.JoinedStr) else [node]
     text = "".join(v.value for v in values if isinstance(v, ast.Constant) and isinstance(v.value, str))
     is_words = re.search(r"[A-Za-z]{2,} [A-Za-z]{2,}|^[A-Z][a-z]{2,}", text) and "<" not in text
     return text if is_words and text != "Jotsk" and not re.match(r"(Ctrl|Shift)\+|Esc$|Del$|Space$", text) else ""

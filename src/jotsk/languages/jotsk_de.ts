@@ -6710,6 +6710,10 @@ nicht gespeichert, {when}</translation>
         <translation>{pen}, {length_px:.0f} px, {duration_s:.2f} s</translation>
     </message>
     <message>
+        <source>shape kept</source>
+        <translation>Form gewahrt</translation>
+    </message>
+    <message>
         <source>Wobble: how far the line strays from what was meant, before and after steadying; along {withheld:.0%} of it less is steadied, to keep its shape</source>
         <translation>Wackeln: wie weit die Linie von dem abkommt, was gemeint war, vor und nach dem Beruhigen; auf {withheld:.0%} wird weniger beruhigt, um ihre Form zu behalten</translation>
     </message>
@@ -7270,6 +7274,14 @@ nicht gespeichert, {when}</translation>
         <translation>{width} x {height} px, {dpi:g} dpi</translation>
     </message>
     <message>
+        <source>Not in a file yet</source>
+        <translation>Noch in keiner Datei</translation>
+    </message>
+    <message>
+        <source>unsaved</source>
+        <translation>ungespeichert</translation>
+    </message>
+    <message>
         <source>There are changes that are not in the file; closing keeps them for the next start</source>
         <translation>Es gibt Änderungen, die nicht in der Datei sind; beim Schließen werden sie für den nächsten Start behalten</translation>
     </message>
@@ -7615,6 +7627,94 @@ Punkte ziehen; neben die Linie drücken gibt einen neuen; herausziehen nimmt ein
     <message>
         <source>it changes pen, size, color or steady_after</source>
         <translation>er ändert pen, size, color oder steady_after</translation>
+    </message>
+    <message>
+        <source>Open the window, with a page (.ora), a picture as a sketch, or the lines of an SVG.</source>
+        <translation>Das Fenster öffnen, mit einer Seite (.ora), einem Bild als Skizze oder den Linien eines SVG.</translation>
+    </message>
+    <message>
+        <source>Open the demo page, or the finished panel.</source>
+        <translation>Die Demoseite öffnen, oder das fertige Panel.</translation>
+    </message>
+    <message>
+        <source>Open a practice sheet that measures the hand.</source>
+        <translation>Ein Übungsblatt öffnen, das die Hand misst.</translation>
+    </message>
+    <message>
+        <source>Write a page as a picture, shapes or motions; the ending of OUT says which.</source>
+        <translation>Eine Seite als Bild, Formen oder Bewegungen schreiben; die Endung von OUT sagt, als was.</translation>
+    </message>
+    <message>
+        <source>Write a page as several orders at once.</source>
+        <translation>Eine Seite als mehrere Aufträge auf einmal schreiben.</translation>
+    </message>
+    <message>
+        <source>Write a page being drawn again.</source>
+        <translation>Eine Seite schreiben, wie sie noch einmal gezeichnet wird.</translation>
+    </message>
+    <message>
+        <source>Run a list of steps on a page: mending and filling.</source>
+        <translation>Eine Liste von Schritten auf einer Seite ausführen: Ausbessern und Füllen.</translation>
+    </message>
+    <message>
+        <source>Say what is wrong with a page; exit 3 if there is anything.</source>
+        <translation>Sagen, was an einer Seite falsch ist; Exit 3, wenn es etwas gibt.</translation>
+    </message>
+    <message>
+        <source>Run traces through the pens, without a window.</source>
+        <translation>Bewegungen durch die Stifte führen, ohne Fenster.</translation>
+    </message>
+    <message>
+        <source>Put the application into the menu of the desktop, for this user.</source>
+        <translation>Die Anwendung in das Menü der Arbeitsfläche bringen, für diesen Benutzer.</translation>
+    </message>
+    <message>
+        <source>Print a script that completes commands in a shell.</source>
+        <translation>Ein Skript ausgeben, das Befehle in einer Shell ergänzt.</translation>
+    </message>
+    <message>
+        <source>NAME</source>
+        <translation>BEZEICHNUNG</translation>
+    </message>
+    <message>
+        <source>SYNOPSIS</source>
+        <translation>ÜBERSICHT</translation>
+    </message>
+    <message>
+        <source>DESCRIPTION</source>
+        <translation>BESCHREIBUNG</translation>
+    </message>
+    <message>
+        <source>Without a command, Jotsk opens its window. Instead of a file, - reads the standard input.</source>
+        <translation>Ohne Befehl öffnet Jotsk sein Fenster. Statt einer Datei liest - die Standardeingabe.</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>BEFEHLE</translation>
+    </message>
+    <message>
+        <source>EXIT STATUS</source>
+        <translation>EXIT-STATUS</translation>
+    </message>
+    <message>
+        <source>0 done; 1 the input could not be used; 2 wrong usage; 3 something was found by check.</source>
+        <translation>0 getan; 1 die Eingabe ließ sich nicht verwenden; 2 falsch aufgerufen; 3 check hat etwas gefunden.</translation>
+    </message>
+    <message>
+        <source>FILES</source>
+        <translation>DATEIEN</translation>
+    </message>
+    <message>
+        <source>settings, pens, palettes and the diary of practice</source>
+        <translation>Einstellungen, Stifte, Paletten und das Tagebuch der Übung</translation>
+    </message>
+    <message>
+        <source>unsaved work and the log</source>
+        <translation>ungespeicherte Arbeit und das Protokoll</translation>
+    </message>
+    <message>
+        <source>what can be made again</source>
+        <translation>was wieder gemacht werden kann</translation>
     </message>
 </context>
 </TS>

@@ -6710,6 +6710,10 @@ sin guardar, {when}</translation>
         <translation>{pen}, {length_px:.0f} px, {duration_s:.2f} s</translation>
     </message>
     <message>
+        <source>shape kept</source>
+        <translation>forma conservada</translation>
+    </message>
+    <message>
         <source>Wobble: how far the line strays from what was meant, before and after steadying; along {withheld:.0%} of it less is steadied, to keep its shape</source>
         <translation>Temblor: cuánto se aparta la línea de lo que se quería, antes y después de afirmarla; en el {withheld:.0%} se afirma menos, para conservar su forma</translation>
     </message>
@@ -7270,6 +7274,14 @@ sin guardar, {when}</translation>
         <translation>{width} x {height} px, {dpi:g} dpi</translation>
     </message>
     <message>
+        <source>Not in a file yet</source>
+        <translation>Aún no está en un archivo</translation>
+    </message>
+    <message>
+        <source>unsaved</source>
+        <translation>sin guardar</translation>
+    </message>
+    <message>
         <source>There are changes that are not in the file; closing keeps them for the next start</source>
         <translation>Hay cambios que no están en el archivo; al cerrar se conservan para el próximo inicio</translation>
     </message>
@@ -7615,6 +7627,94 @@ Arrastre puntos; pulse junto a la línea para otro; arrastre uno fuera para quit
     <message>
         <source>it changes pen, size, color or steady_after</source>
         <translation>cambia pen, size, color o steady_after</translation>
+    </message>
+    <message>
+        <source>Open the window, with a page (.ora), a picture as a sketch, or the lines of an SVG.</source>
+        <translation>Abrir la ventana, con una página (.ora), una imagen como boceto o las líneas de un SVG.</translation>
+    </message>
+    <message>
+        <source>Open the demo page, or the finished panel.</source>
+        <translation>Abrir la página de muestra, o la viñeta terminada.</translation>
+    </message>
+    <message>
+        <source>Open a practice sheet that measures the hand.</source>
+        <translation>Abrir una hoja de práctica que mide la mano.</translation>
+    </message>
+    <message>
+        <source>Write a page as a picture, shapes or motions; the ending of OUT says which.</source>
+        <translation>Escribir una página como imagen, formas o movimientos; la terminación de OUT dice cuál.</translation>
+    </message>
+    <message>
+        <source>Write a page as several orders at once.</source>
+        <translation>Escribir una página como varios pedidos a la vez.</translation>
+    </message>
+    <message>
+        <source>Write a page being drawn again.</source>
+        <translation>Escribir una página mientras se dibuja otra vez.</translation>
+    </message>
+    <message>
+        <source>Run a list of steps on a page: mending and filling.</source>
+        <translation>Ejecutar una lista de pasos en una página: arreglar y rellenar.</translation>
+    </message>
+    <message>
+        <source>Say what is wrong with a page; exit 3 if there is anything.</source>
+        <translation>Decir qué está mal en una página; salida 3 si hay algo.</translation>
+    </message>
+    <message>
+        <source>Run traces through the pens, without a window.</source>
+        <translation>Pasar movimientos por las plumas, sin ventana.</translation>
+    </message>
+    <message>
+        <source>Put the application into the menu of the desktop, for this user.</source>
+        <translation>Poner la aplicación en el menú del escritorio, para este usuario.</translation>
+    </message>
+    <message>
+        <source>Print a script that completes commands in a shell.</source>
+        <translation>Imprimir un guion que completa órdenes en un intérprete.</translation>
+    </message>
+    <message>
+        <source>NAME</source>
+        <translation>NOMBRE</translation>
+    </message>
+    <message>
+        <source>SYNOPSIS</source>
+        <translation>SINOPSIS</translation>
+    </message>
+    <message>
+        <source>DESCRIPTION</source>
+        <translation>DESCRIPCIÓN</translation>
+    </message>
+    <message>
+        <source>Without a command, Jotsk opens its window. Instead of a file, - reads the standard input.</source>
+        <translation>Sin orden, Jotsk abre su ventana. En lugar de un archivo, - lee la entrada estándar.</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>ÓRDENES</translation>
+    </message>
+    <message>
+        <source>EXIT STATUS</source>
+        <translation>CÓDIGO DE SALIDA</translation>
+    </message>
+    <message>
+        <source>0 done; 1 the input could not be used; 2 wrong usage; 3 something was found by check.</source>
+        <translation>0 hecho; 1 no se pudo usar la entrada; 2 mal uso; 3 check encontró algo.</translation>
+    </message>
+    <message>
+        <source>FILES</source>
+        <translation>ARCHIVOS</translation>
+    </message>
+    <message>
+        <source>settings, pens, palettes and the diary of practice</source>
+        <translation>ajustes, plumas, paletas y el diario de práctica</translation>
+    </message>
+    <message>
+        <source>unsaved work and the log</source>
+        <translation>trabajo sin guardar y el registro</translation>
+    </message>
+    <message>
+        <source>what can be made again</source>
+        <translation>lo que se puede volver a hacer</translation>
     </message>
 </context>
 </TS>

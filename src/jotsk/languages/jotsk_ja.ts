@@ -6691,6 +6691,10 @@ not saved, {when}</source>
         <translation>{pen}、{length_px:.0f} px、{duration_s:.2f} 秒</translation>
     </message>
     <message>
+        <source>shape kept</source>
+        <translation>形を保持</translation>
+    </message>
+    <message>
         <source>Wobble: how far the line strays from what was meant, before and after steadying; along {withheld:.0%} of it less is steadied, to keep its shape</source>
         <translation>ぶれ：思った線からどれだけ離れるか、補正の前と後。{withheld:.0%} では形を保つため弱めています</translation>
     </message>
@@ -7247,6 +7251,14 @@ not saved, {when}</source>
         <translation>{width} x {height} px, {dpi:g} dpi</translation>
     </message>
     <message>
+        <source>Not in a file yet</source>
+        <translation>まだファイルにありません</translation>
+    </message>
+    <message>
+        <source>unsaved</source>
+        <translation>未保存</translation>
+    </message>
+    <message>
         <source>There are changes that are not in the file; closing keeps them for the next start</source>
         <translation>ファイルにない変更があります。閉じても次の起動まで残ります</translation>
     </message>
@@ -7589,6 +7601,94 @@ Drag points; press beside the line for another; drag one out to take it away</so
     <message>
         <source>it changes pen, size, color or steady_after</source>
         <translation>pen、size、color、steady_after を変えます</translation>
+    </message>
+    <message>
+        <source>Open the window, with a page (.ora), a picture as a sketch, or the lines of an SVG.</source>
+        <translation>ページ（.ora）、下描きになる画像、または SVG の線でウィンドウを開く。</translation>
+    </message>
+    <message>
+        <source>Open the demo page, or the finished panel.</source>
+        <translation>見本のページ、または仕上がったコマを開く。</translation>
+    </message>
+    <message>
+        <source>Open a practice sheet that measures the hand.</source>
+        <translation>手を測る練習の紙を開く。</translation>
+    </message>
+    <message>
+        <source>Write a page as a picture, shapes or motions; the ending of OUT says which.</source>
+        <translation>ページを画像、形、動きとして書く。OUT の末尾が種類を決める。</translation>
+    </message>
+    <message>
+        <source>Write a page as several orders at once.</source>
+        <translation>ページをいくつもの注文として一度に書く。</translation>
+    </message>
+    <message>
+        <source>Write a page being drawn again.</source>
+        <translation>もう一度描かれるページを書く。</translation>
+    </message>
+    <message>
+        <source>Run a list of steps on a page: mending and filling.</source>
+        <translation>ページの上で、直す・塗る手順のリストを行う。</translation>
+    </message>
+    <message>
+        <source>Say what is wrong with a page; exit 3 if there is anything.</source>
+        <translation>ページの悪い所を知らせる。何かあれば 3 で終わる。</translation>
+    </message>
+    <message>
+        <source>Run traces through the pens, without a window.</source>
+        <translation>ウィンドウなしで、動きをペンに通す。</translation>
+    </message>
+    <message>
+        <source>Put the application into the menu of the desktop, for this user.</source>
+        <translation>この利用者のデスクトップのメニューにアプリケーションを入れる。</translation>
+    </message>
+    <message>
+        <source>Print a script that completes commands in a shell.</source>
+        <translation>シェルでコマンドを補うスクリプトを出力する。</translation>
+    </message>
+    <message>
+        <source>NAME</source>
+        <translation>名前</translation>
+    </message>
+    <message>
+        <source>SYNOPSIS</source>
+        <translation>書式</translation>
+    </message>
+    <message>
+        <source>DESCRIPTION</source>
+        <translation>説明</translation>
+    </message>
+    <message>
+        <source>Without a command, Jotsk opens its window. Instead of a file, - reads the standard input.</source>
+        <translation>コマンドがなければ、Jotsk はウィンドウを開く。ファイルの代わりに - は標準入力を読む。</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>コマンド</translation>
+    </message>
+    <message>
+        <source>EXIT STATUS</source>
+        <translation>終了コード</translation>
+    </message>
+    <message>
+        <source>0 done; 1 the input could not be used; 2 wrong usage; 3 something was found by check.</source>
+        <translation>0 は完了、1 は入力が使えなかった、2 は使い方の間違い、3 は check で何か見つかった。</translation>
+    </message>
+    <message>
+        <source>FILES</source>
+        <translation>ファイル</translation>
+    </message>
+    <message>
+        <source>settings, pens, palettes and the diary of practice</source>
+        <translation>設定、ペン、パレット、練習の日記</translation>
+    </message>
+    <message>
+        <source>unsaved work and the log</source>
+        <translation>保存していない仕事と記録</translation>
+    </message>
+    <message>
+        <source>what can be made again</source>
+        <translation>作り直せるもの</translation>
     </message>
 </context>
 </TS>

@@ -25,6 +25,7 @@ FULL_SHARE = 0.9  # of its widest nearby: where the taper of an end begins
 NEARBY_WIDTHS, TANGENT_PX = 4.0, 6.0
 MOST_TURN_DEG, MOST_ROUND_DEG = 100.0, 130.0  # at either end, and in all: a bridge that doubles back joins nothing
 STEP_PX, PACE_PX_S = 2.0, 600.0
+FEW = 64  # points that are looked at first
 
 
 class End(NamedTuple):
@@ -42,23 +43,35 @@ class End(NamedTuple):
 
 def ends_of(stroke: Stroke) -> list[End]:
     """Both ends of a stroke's own line, and those of every piece that is kept."""
-    ribbon, ends = stroke.own_ribbon, []
-    for start, stop in ribbon.pieces:
-        points = ribbon.points[start:stop].astype(np.float64)
-        if len(points) >= 2:
-            ends += [_end(stroke, points, is_last=False), _end(stroke, points, is_last=True)]
-    return ends
+    return [_end(stroke, p, is_last=is_last) for p in _pieces_of(stroke) for is_last in (False, True)]
 
 
-def _end(stroke: Stroke, points: NDArray[np.float64], *, is_last: bool) -> End:
-    p = points[::-1] if is_last else points
-    along = arc_lengths(p[:, :2])
-    near = along <= max(TANGENT_PX, NEARBY_WIDTHS * 2.0 * float(p[:, 2].max()))
+def _pieces_of(stroke: Stroke) -> list[NDArray[np.float32]]:
+    """(N, 3) x, y, radius of every piece that has two ends."""
+    ribbon = stroke.own_ribbon
+    return [ribbon.points[start:stop] for start, stop in ribbon.pieces if stop - start >= 2]
+
+
+def _end(stroke: Stroke, points: NDArray[np.float32], *, is_last: bool) -> End:
+    reach = max(TANGENT_PX, NEARBY_WIDTHS * 2.0 * float(points[:, 2].max()))
+    p, along = _first_of(points[::-1] if is_last else points, reach + TANGENT_PX)
+    near = along <= reach
     full = int(np.argmax(p[near, 2] >= FULL_SHARE * p[near, 2].max()))
     back = min(len(p) - 1, max(full + 1, int(np.searchsorted(along, along[full] + TANGENT_PX))))
     towards = p[full, :2] - p[back, :2]
     towards = towards / max(1e-12, float(np.hypot(*towards)))
     return End(stroke, is_last, p[full, :2], towards, float(p[full, 2]), p[0, :2], float(p[0, 2]))
+
+
+def _first_of(points: NDArray[np.float32], reach: float) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """The points (N, 3) up to so far along a line and one beyond, and how far along (N,) they lie."""
+    count = FEW
+    while True:
+        first = points[:count].astype(np.float64)
+        along = arc_lengths(first[:, :2])
+        if len(first) == len(points) or along[-1] > reach:
+            return first, along
+        count *= 4
 
 
 def bridge(a: End, b: End) -> Stroke | None:
@@ -123,17 +136,20 @@ def joined(
 
 def bridges(layer: InkLayer, within_px: float, near: NDArray[np.float64] | None = None) -> list[Stroke]:
     """Those that `joined` makes."""
+    from scipy.spatial import KDTree  # here: it takes long to import
+
     strokes = strokes_of(layer) if near is None else strokes_near(layer, rect_around(near, within_px))
-    ends = [end for stroke in strokes for end in ends_of(stroke)]
-    if near is not None:
-        ends = [end for end in ends if np.hypot(*(near - end.tip).T).min() <= within_px]
-    pairs = []
-    for i, a in enumerate(ends):
-        for j in range(i + 1, len(ends)):
-            b = ends[j]
-            gap = float(np.hypot(*(a.tip - b.tip)))
-            if gap <= within_px and gap > 1e-6:
-                pairs.append((gap, i, j))
+    pieces = [(stroke, points) for stroke in strokes for points in _pieces_of(stroke)]
+    if not pieces:
+        return []
+    tips = np.concatenate([points[[0, -1], :2] for _, points in pieces]).astype(np.float64)
+    kept = np.arange(len(tips)) if near is None else np.flatnonzero(KDTree(near).query(tips)[0] <= within_px)
+    if not len(kept):
+        return []
+    ends = [_end(*pieces[k // 2], is_last=k % 2 == 1) for k in kept.tolist()]
+    close = KDTree(tips[kept]).query_pairs(within_px, output_type="ndarray")
+    gaps = np.hypot(*(tips[kept[close[:, 0]]] - tips[kept[close[:, 1]]]).T)
+    pairs = [(gap, i, j) for gap, (i, j) in zip(gaps.tolist(), close.tolist(), strict=True) if gap > 1e-6]
     used: set[int] = set()
     found: list[Stroke] = []
     for _, i, j in sorted(pairs):

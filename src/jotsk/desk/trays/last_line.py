@@ -264,15 +264,12 @@ class LastLineTray(QWidget):
                 duration_s=f.duration_s,
             )
         )
+        what, kept = tr("wobble"), tr("shape kept")
         self.wobble.setText(
-            f'<span style="color:{theme.quiet}; font-size:12px">{tr("wobble")}</span> '
+            f'<span style="color:{theme.quiet}; font-size:12px">{what}</span> '
             f'<span style="color:{theme.guide}">{f.wobble_before_px:.1f} px</span> → '
             f'<b style="color:{theme.accent}">{f.wobble_after_px:.1f} px</b>'
-            + (
-                f'<span style="color:{theme.quiet}; font-size:12px"> · {tr("shape kept")}</span>'
-                if _keeps_shape(f)
-                else ""
-            )
+            + (f'<span style="color:{theme.quiet}; font-size:12px"> · {kept}</span>' if _keeps_shape(f) else "")
         )
         self.wobble.setToolTip(
             tr(

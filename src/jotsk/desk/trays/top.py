@@ -188,9 +188,11 @@ class TopBar(QWidget):
         document, page = self._document, self._document.page_as_arranged()
         self.name.setText(document.title)
         size = tr("{width} x {height} px, {dpi:g} dpi", width=page.width, height=page.height, dpi=page.dpi)
-        self.name.setToolTip(f"{document.title}\n{document.path or 'Not in a file yet'}\n{size}")
+        place = document.path or tr("Not in a file yet")
+        self.name.setToolTip(f"{document.title}\n{place}\n{size}")
         if document.is_unsaved:
-            self.facts.setText(f'<span style="color:{current().accent}">●</span> {tr("unsaved")}')
+            told = tr("unsaved")
+            self.facts.setText(f'<span style="color:{current().accent}">●</span> {told}')
             self.facts.setToolTip(
                 tr("There are changes that are not in the file; closing keeps them for the next start")
             )

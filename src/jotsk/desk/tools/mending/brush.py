@@ -13,6 +13,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.mend import brush
 from jotsk.core.mend.bared import bared
 from jotsk.core.words import tr
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.theme import current
 from jotsk.desk.tools.mending.swipe import Change, Places, Swipe, in_a_frame, middle_of
 from jotsk.desk.widgets.polygon import polygon_of
@@ -42,6 +43,8 @@ class Weigh(_Brush):
         self._pairs: list[tuple[Stroke, Stroke]] = []
         self._look = QTimer(board, singleShot=True, interval=BARED_MS)
         self._look.timeout.connect(self._find_bared)
+        self._finding = Latest("laid bare", board, brings_earlier=True)
+        self._finding.came.connect(self._show_bared)
 
     def change_of(self, way: Places) -> Change:
         mending, along, firm = self.board.hand.mending, self._along(way), self.firm
@@ -66,16 +69,23 @@ class Weigh(_Brush):
         """Find what would show white beside flat colour."""
         layer = self.layer()
         if self._way and layer is not None:
-            area = rect_around(np.array(self._way), self.reach)
-            self._bared = bared(self.board.document.page, layer, self._pairs, area)
-            self.board.update()
+            page, pairs, area = self.board.document.page, self._pairs, rect_around(np.array(self._way), self.reach)
+            self._finding.ask(lambda: bared(page, layer, pairs, area))
+
+    def _show_bared(self, found: list[Places]) -> None:
+        self._bared = found
+        self.board.update()
 
     def release(self, at: QPointF, t_ms: float) -> None:
         super().release(at, t_ms)
-        self._bared = []
+        self._show_no_more()
 
     def cancel(self) -> None:
         super().cancel()
+        self._show_no_more()
+
+    def _show_no_more(self) -> None:
+        self._finding.drop()
         self._bared = []
 
     def draw(self, painter: QPainter, ratio: float) -> None:

@@ -83,7 +83,7 @@ def edit(document: Document, number: int) -> None:
         document.page_edits.put_down_pictures([Placement(str(number), PICTURE, 900.0, 40.0 * number)])
         document.layers.choose(ink)
     else:
-        document.add_stroke(STROKES[number])
+        document.ink.add_stroke(STROKES[number])
     if number % 5 == 4:
         document.undo()
         document.redo()

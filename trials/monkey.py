@@ -1,9 +1,9 @@
 """Random actions, keys, pen, mouse, touch, trays and sheets on the real window: ./run monkey [--seed N] [--minutes M].
 
 What must hold is checked as it goes: the strokes of every layer render to its pixels, the journal holds the page, undo
-to the start and redo to the end give the same pixels, nothing raises, and nothing holds the window for 200 ms. That
-last one needs a machine that does nothing else; `--patient` only tells of it. Of each freeze is told how much of it the
-host of a virtual machine had the cores.
+to the start and redo to the end give the same pixels, nothing raises, no kernel is left to be compiled, and nothing
+holds the window for 200 ms. That last one needs a machine that does nothing else; `--patient` only tells of it. Of each
+freeze is told how much of it the host of a virtual machine had the cores.
 """
 
 from __future__ import annotations
@@ -23,6 +23,7 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 from types import FrameType
 
+import numba.core.event
 import numpy as np
 from PySide6.QtCore import QCoreApplication, QEvent, QPoint, QPointF, Qt, QTimer
 from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPointingDevice, QWheelEvent
@@ -83,6 +84,7 @@ class Monkey:
         self._beat, self._stolen_ms = time.perf_counter(), stolen_ms()
         sys.excepthook = lambda kind, value, _: self._trouble(f"{kind.__name__}: {value}", value)
         logging.getLogger().addHandler(_Listener(self))
+        numba.core.event.register("numba:compile", _Compiled(self))
         self._answer_questions()
         self._make_files()
         self.window = Window(Settings(folder / "settings.json"), RecoveryFolder(folder / "state"), folder / "own")
@@ -425,6 +427,20 @@ class _Listener(logging.Handler):
 
     def emit(self, record: logging.LogRecord) -> None:
         self._monkey._trouble(f"logged: {record.getMessage()}", record.exc_info[1] if record.exc_info else None)
+
+
+class _Compiled(numba.core.event.Listener):
+    """A kernel that was not compiled ahead is a trouble: it holds the hand for seconds."""
+
+    def __init__(self, monkey: Monkey) -> None:
+        self._monkey = monkey
+
+    def on_start(self, event: numba.core.event.Event) -> None:
+        data = event.data
+        self._monkey._trouble(f"{data['dispatcher'].py_func.__name__} is compiled for {data['args']}")
+
+    def on_end(self, event: numba.core.event.Event) -> None:
+        pass
 
 
 def main() -> int:

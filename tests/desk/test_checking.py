@@ -26,7 +26,7 @@ from tests.core.check.test_checks import ring
 @pytest.fixture
 def checking(window, settle):
     for x, y, r, half in ((700.0, 900.0, 200.0, 2.3), (1700.0, 900.0, 300.0, 1.5)):
-        window.document.add_stroke(ring(x, y, r, half, 360 - half))
+        window.document.ink.add_stroke(ring(x, y, r, half, 360 - half))
     window.top.stage_chosen.emit(STAGES["check"])
     window.actions_by_id["check.run"].trigger()
     settle(window)
@@ -136,14 +136,14 @@ def test_a_proposal_is_seen_before_it_is_done_and_is_what_is_done(checking, sett
     qtbot.waitUntil(lambda: bool(checks.proposals.lines), timeout=5000)
     checks.put_away()
     assert not checks.findings and not checks.proposals.lines and not checking.strips["check"].isVisible()
-    document.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
+    document.ink.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
     qtbot.wait(700)
     assert not checks.findings, "what changes later is not checked either"
 
 
 def test_a_speck_that_would_go_is_crossed_out_and_kinds_are_walked_to(checking, settle, qtbot):
     document, checks = checking.document, checking.document.checks
-    document.add_stroke(stroke_along([(1200, 2000)], size=3))
+    document.ink.add_stroke(stroke_along([(1200, 2000)], size=3))
     checking.actions_by_id["check.run"].trigger()
     settle(checking)
     rows = {row.kind: row for row in checking.look_list.rows}
@@ -173,7 +173,7 @@ def weighing(window, settle, qtbot):
         ring(900, 900, 400, 90, 452, size=10),
         *(ring(900, 700 + 90 * k, 30, 90, 452, size=10) for k in range(5)),
     ):
-        window.document.add_stroke(stroke)
+        window.document.ink.add_stroke(stroke)
     settle(window)
     window.top.stage_chosen.emit(STAGES["check"])
     qtbot.waitUntil(lambda: window.document.line_weights.weights is not None, timeout=5000)
@@ -246,9 +246,9 @@ def test_from_where_on_something_is_a_finding_is_chosen_kept_and_holds_for_the_n
 
 def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_with_it(window, settle, qtbot):
     document, board = window.document, window.board
-    document.add_stroke(ring(700.0, 900.0, 200.0, 2.3, 357.7))
+    document.ink.add_stroke(ring(700.0, 900.0, 200.0, 2.3, 357.7))
     document.layers.add_sketch()
-    document.add_stroke(stroke_along([(200, 2000), (2200, 2000)], size=60, color=(90, 170, 220)))
+    document.ink.add_stroke(stroke_along([(200, 2000), (2200, 2000)], size=60, color=(90, 170, 220)))
     board.guiding.add(0, document.page_when_dry().bounds)
     window.top.stage_chosen.emit(STAGES["ink"])
     board.point_at(None)
@@ -344,12 +344,12 @@ def test_what_changes_after_a_check_is_checked_again_by_itself(checking, qtbot):
     document, checks = checking.document, checking.document.checks
     checks.step(1)
     other = checks.present
-    document.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
+    document.ink.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
     qtbot.waitUntil(lambda: len(checks.findings) == 3, timeout=8000)
     assert checks.present.name == other.name, "one stays where one was"
     new = max(checks.findings, key=lambda finding: finding.at[1])
     assert new.kind == "leak" and math.dist(new.at, (1160.0, 2400.0)) < 15
-    document.add_stroke(stroke_along([(1160, 2380), (1160, 2420)], size=14))
+    document.ink.add_stroke(stroke_along([(1160, 2380), (1160, 2420)], size=14))
     qtbot.waitUntil(lambda: len(checks.findings) == 2, timeout=8000)
     document.undo()
     document.undo()
@@ -367,7 +367,7 @@ def _speckled(rect):
 
 
 def test_the_page_is_seen_in_grey_and_squinted(window, monkeypatch):
-    window.document.add_stroke(stroke_along([(400, 1700), (2000, 1700)], size=60, color=(200, 30, 30)))
+    window.document.ink.add_stroke(stroke_along([(400, 1700), (2000, 1700)], size=60, color=(200, 30, 30)))
     board = window.board
     window.actions_by_id["view.grey"].trigger()
     x, y = (round(v) for v in board.view.to_screen(1200, 1700))

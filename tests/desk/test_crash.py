@@ -28,7 +28,7 @@ from tests.conftest import stroke_along
 def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(make_window, settle, tmp_path):
     shelf = RecoveryFolder(tmp_path / "state")
     window = make_window()
-    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (900, 700)]))
     assert window.autosave.keep() is None
     slot = window.autosave.slot
     assert slot is not None and shelf.notes() == [], "in use"
@@ -38,7 +38,7 @@ def test_after_a_crash_the_page_is_simply_there_again_and_goes_on_in_its_slot(ma
     again.pages.take_up_kept()
     settle(again)
     assert len(again.document.page_when_dry().active.marks) == 1 and "as you left it" in again.status.text
-    again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
+    again.document.ink.add_stroke(stroke_along([(100, 200), (900, 900)]))
     assert again.autosave.slot == slot
 
 
@@ -51,7 +51,7 @@ def test_a_page_left_for_another_is_kept_though_the_window_closes_at_once(make_w
 
     monkeypatch.setattr(PageStore, "put", slow)
     window = make_window()
-    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (900, 700)]))
     window.document.take(blank_page(400, 300), path=None, title="New page", saved=True)
     window.autosave.end()
     shelf = RecoveryFolder(tmp_path / "state")
@@ -63,7 +63,7 @@ def test_a_page_left_for_another_is_kept_though_the_window_closes_at_once(make_w
 def left(make_window):
     """A page with work in no file, as a crash leaves it; its slot."""
     window = make_window()
-    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (900, 700)]))
     assert window.autosave.keep() is None
     window.autosave._journal._lock.close()
     return window.autosave.slot
@@ -111,7 +111,7 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     window = make_window()
     window.filing.open(path)
     settle(window)
-    window.document.add_stroke(stroke_along([(100, 100), (800, 600)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (800, 600)]))
     assert window.autosave.keep() is None
     (base,) = (tmp_path / "state" / "journal").glob("*.base.ora")
     journal = base.with_name(base.name.replace(".base.ora", ".journal"))
@@ -125,7 +125,7 @@ def test_a_page_from_a_file_is_there_again_without_having_been_written(make_wind
     assert np.array_equal(flattened(again.document.page_when_dry()), flattened(window.document.page_when_dry()))
     assert len(again.document.page_when_dry().active.marks) == 13
     again.document.undo()
-    again.document.add_stroke(stroke_along([(100, 200), (900, 900)]))
+    again.document.ink.add_stroke(stroke_along([(100, 200), (900, 900)]))
     assert again.autosave.keep() is None
     assert len(RecoveryFolder(tmp_path / "state").look(again.autosave.slot).page.active.marks) == 14
     again.document.was_saved(again.document.snapshot(), path)
@@ -144,7 +144,7 @@ def test_a_picture_opened_as_a_page_is_there_again_without_having_been_written(m
     settle(window)
     before = window.document.page_when_dry()
     window.document.layers.add()
-    window.document.add_stroke(stroke_along([(100, 100), (800, 600)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (800, 600)]))
     window.document.layers.change_one(before.layers[0].uid, "dim", opacity=0.4)
     assert window.autosave.keep() is None
     (base,) = (tmp_path / "state" / "journal").glob("*.base.png")
@@ -192,7 +192,7 @@ def test_a_large_change_that_is_stopped_while_it_is_written_changes_nothing(make
     window.document.page_edits.put_down_pictures([Placement("harbour", pixels, 1200.0, 1250.0)])
     settle(window)
     assert window.document.page_when_dry() is before and "was stopped" in window.status.text
-    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (900, 700)]))
     assert window.autosave.keep() is None
     assert len(RecoveryFolder(tmp_path / "state").look(window.autosave.slot).page.layers) == len(before.layers)
 

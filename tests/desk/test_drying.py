@@ -18,7 +18,7 @@ from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.page import InkLayer, blank_page, edits, flattened
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
-from jotsk.desk.document import document as document_module
+from jotsk.desk.document import ink_edits
 from tests.desk.conftest import across
 
 
@@ -282,7 +282,7 @@ def test_a_stroke_that_is_refused_leaves_the_one_begun_after_it(window, pen, hel
 
 def test_only_some_strokes_dry_while_another_begins(window, pen, held, monkeypatch):
     """Or who undoes them would wait for long."""
-    monkeypatch.setattr(document_module, "MOST_WET", 2)
+    monkeypatch.setattr(ink_edits, "MOST_WET", 2)
     waited: list[int] = []
     take = window.document.step_runner._take_one
     monkeypatch.setattr(

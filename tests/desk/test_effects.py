@@ -12,7 +12,7 @@ from tests.desk.test_reshaping import drag
 
 def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle, qtbot):
     document, card = window.document, window.effects
-    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    document.ink.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
     first = flattened(document.page_when_dry())
     assert card.isHidden()
     window.actions_by_id["layer.effects"].trigger()
@@ -33,7 +33,7 @@ def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle, 
     card.switches[0].click()
     settle(window)
     assert not document.page_when_dry().active.effects[0].on
-    document.add_stroke(stroke_along([(400, 900), (1200, 400)], size=40))
+    document.ink.add_stroke(stroke_along([(400, 900), (1200, 400)], size=40))
     assert len(document.page_when_dry().active.marks) == 2, "one draws on"
     for _ in range(2):
         card._remove(0)
@@ -51,7 +51,7 @@ def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle, 
 
 def test_a_track_that_is_dragged_shows_its_effect_at_rest_and_is_one_step(window, settle, qtbot):
     document, card = window.document, window.effects
-    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    document.ink.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
     document.layers.add_effect("blur")
     settle(window)
     before, steps = flattened(document.page_when_dry()), len(document.steps)
@@ -78,11 +78,11 @@ def test_a_track_that_is_dragged_shows_its_effect_at_rest_and_is_one_step(window
 
 def test_a_number_set_while_the_page_changes_is_set_all_the_same(window, settle, qtbot):
     document, card = window.document, window.effects
-    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    document.ink.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
     document.layers.add_effect("blur")
     settle(window)
     card.tracks["radius"].changed.emit(25.0, True)
-    document.add_stroke(stroke_along([(300, 900), (900, 300)], size=40))
+    document.ink.add_stroke(stroke_along([(300, 900), (900, 300)], size=40))
     qtbot.waitUntil(lambda: document.page_when_dry().active.effects[0]["radius"] == 25, timeout=5000)
     assert len(document.page_when_dry().active.marks) == 2
     card.tracks["radius"].changed.emit(40.0, True)
@@ -95,7 +95,7 @@ def test_a_number_set_while_the_page_changes_is_set_all_the_same(window, settle,
 
 def test_a_ripple_is_moved_by_waves_or_by_a_layer_that_is_drawn_on(window, settle):
     document, card = window.document, window.effects
-    document.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
+    document.ink.add_stroke(stroke_along([(400, 400), (1200, 900)], size=40))
     lines = document.page_when_dry().active
     document.layers.add_effect("ripple")
     settle(window)
@@ -109,7 +109,7 @@ def test_a_ripple_is_moved_by_waves_or_by_a_layer_that_is_drawn_on(window, settl
     assert document.page_when_dry().active.effects[0].source == folds.uid == card.source.currentData()
     before = flattened(document.page_when_dry())
     document.layers.choose(folds.uid)
-    document.add_stroke(stroke_along([(800, 600), (820, 700)], size=90, color=(255, 255, 255)))
+    document.ink.add_stroke(stroke_along([(800, 600), (820, 700)], size=90, color=(255, 255, 255)))
     assert not np.array_equal(flattened(document.page_when_dry()), before)
     document.undo()
     assert np.array_equal(flattened(document.page_when_dry()), before)

@@ -33,7 +33,7 @@ def ring(first=0.0, last=360.0, x=1200.0, size=40):
 
 @pytest.fixture
 def filling(window):
-    window.document.add_stroke(ring())
+    window.document.ink.add_stroke(ring())
     window.top.stage_chosen.emit(STAGES["fill"])
     window.hand.set_color(RED)
     window.actions_by_id["fill.pour"].trigger()
@@ -157,7 +157,7 @@ def test_an_area_that_opens_is_told_and_can_be_gone_to(filling, settle, qtbot):
 
 
 def test_a_leak_is_shown_and_bridged_closed_or_filled(window, settle):
-    window.document.add_stroke(ring(15, 350))
+    window.document.ink.add_stroke(ring(15, 350))
     window.top.stage_chosen.emit(STAGES["fill"])
     window.hand.set_color(RED)
     window.actions_by_id["fill.pour"].trigger()
@@ -189,7 +189,7 @@ def test_a_leak_is_shown_and_bridged_closed_or_filled(window, settle):
 
 def test_a_drag_fills_all_it_passes_and_a_swipe_joins_them(window, settle):
     for x in (700.0, 1700.0):
-        window.document.add_stroke(ring(x=x))
+        window.document.ink.add_stroke(ring(x=x))
     window.top.stage_chosen.emit(STAGES["fill"])
     window.hand.set_color(RED)
     window.actions_by_id["fill.pour"].trigger()
@@ -204,7 +204,7 @@ def test_a_drag_fills_all_it_passes_and_a_swipe_joins_them(window, settle):
 
 def test_a_loop_fills_all_in_it_and_a_drop_of_ink_the_area_it_falls_on(window, settle):
     for x in (700.0, 1700.0):
-        window.document.add_stroke(ring(x=x))
+        window.document.ink.add_stroke(ring(x=x))
     window.top.stage_chosen.emit(STAGES["fill"])
     window.actions_by_id["fill.pour"].trigger()
     drag(window, (250, 1250), (2150, 1250), (2150, 2150), (250, 2150), (250, 1300))
@@ -226,7 +226,7 @@ def test_a_loop_fills_all_in_it_and_a_drop_of_ink_the_area_it_falls_on(window, s
 
 def test_flats_come_at_once_and_a_lasso_is_filled_with_each_kind(window, settle):
     for x in (700.0, 1700.0):
-        window.document.add_stroke(ring(x=x))
+        window.document.ink.add_stroke(ring(x=x))
     window.top.stage_chosen.emit(STAGES["fill"])
     QTest.mouseClick(window.tool_list.rows[3], Qt.MouseButton.LeftButton)
     settle(window)

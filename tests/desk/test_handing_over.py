@@ -126,7 +126,7 @@ def test_the_lines_of_an_svg_are_brought_in_dropped_and_opened(window, settle, t
 
 def test_the_page_is_drawn_again_on_the_board_and_stopped(window, qtbot):
     for k in range(4):
-        window.document.add_stroke(stroke_along([(400, 600 + 300 * k), (2000, 700 + 300 * k)], size=60))
+        window.document.ink.add_stroke(stroke_along([(400, 600 + 300 * k), (2000, 700 + 300 * k)], size=60))
     page = window.document.page_when_dry()
     tool, strip = window.board.tools["drawn_again"], window.strips["drawn_again"]
     window.actions_by_id["page.drawn_again"].trigger()

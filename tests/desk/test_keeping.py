@@ -259,10 +259,10 @@ def slow_save(monkeypatch):
 def test_a_page_that_comes_while_another_is_saved_does_not_take_over_its_file(window, pen, tmp_path, settle, slow_save):
     path = tmp_path / "harbour.ora"
     for k in range(5):
-        window.document.add_stroke(stroke_along([(100, 100 + 50 * k), (900, 700)]))
+        window.document.ink.add_stroke(stroke_along([(100, 100 + 50 * k), (900, 700)]))
     window.filing.save(path)
     window.document.take(blank_page(400, 300), path=None, title="New page", saved=True)
-    window.document.add_stroke(stroke_along([(20, 20), (280, 180)]))
+    window.document.ink.add_stroke(stroke_along([(20, 20), (280, 180)]))
     slow_save.set()
     settle(window)
     assert window.document.path is None and window.document.is_unsaved and window.document.title == "New page"
@@ -289,7 +289,7 @@ def test_a_file_that_another_program_writes_meanwhile_is_asked_about(
     path.write_bytes(b"as it was")
     asked = []
     monkeypatch.setattr(QMessageBox, "exec", lambda box: asked.append(box.text()) or 0)
-    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (900, 700)]))
     window.filing.save(path)
     path.write_bytes(b"somebody else's")
     slow_save.set()
@@ -299,7 +299,7 @@ def test_a_file_that_another_program_writes_meanwhile_is_asked_about(
 
 
 def test_closing_while_a_page_is_saved_shows_how_far_it_is_and_then_closes(window, tmp_path, slow_save, qtbot):
-    window.document.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (900, 700)]))
     window.filing.save(tmp_path / "harbour.ora")
     start = time.perf_counter()
     assert not window.close() and time.perf_counter() - start < 1.0

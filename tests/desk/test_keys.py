@@ -315,7 +315,7 @@ def test_buttons_on_the_board_do_what_keys_do_and_are_moved(make_window, qtbot):
     assert not buttons.isVisible()
     window.actions_by_id["view.buttons"].trigger()
     assert buttons.isVisible() and all(b.width() >= 32 <= b.height() for b in buttons.buttons.values())
-    window.document.add_stroke(stroke_along([(300, 300), (900, 900)]))
+    window.document.ink.add_stroke(stroke_along([(300, 300), (900, 900)]))
     QTest.mouseClick(buttons.buttons["edit.undo"], Qt.MouseButton.LeftButton)
     assert not len(window.document.page_when_dry().active.marks) and not buttons.buttons["edit.undo"].isEnabled()
     QTest.mouseClick(buttons.buttons["edit.redo"], Qt.MouseButton.LeftButton)

@@ -58,7 +58,7 @@ def packed(window, monkeypatch, qtbot):
     monkeypatch.setattr(history_module, "LARGE_BYTES", 0)
     monkeypatch.setattr(history_module, "PAINTED_S", 0.0)
     for k in range(40):
-        document.add_stroke(stroke_along([(100, 100 + 60 * k), (2300, 300 + 60 * k)], size=20))
+        document.ink.add_stroke(stroke_along([(100, 100 + 60 * k), (2300, 300 + 60 * k)], size=20))
     history._most = 1
     document._packing.start(5)
     qtbot.waitUntil(lambda: not document._packing.isActive() and history.page_at(30) is None)
@@ -86,7 +86,7 @@ def test_a_step_that_is_packed_is_gone_to_beside_the_interface(packed, settle):
 def test_what_is_drawn_while_a_packed_step_is_opened_stays(packed, settle):
     document = packed.document
     document.go_to_step(0)
-    document.add_stroke(stroke_along([(300, 2500), (2000, 300)]))
+    document.ink.add_stroke(stroke_along([(300, 2500), (2000, 300)]))
     settle(packed)
     assert document.steps.at == 41 and len(document.page_when_dry().active.marks) == 41
     assert "changed meanwhile" in packed.board.notice
@@ -130,7 +130,7 @@ def test_the_overview_shows_the_view_and_moves_it(window, qtbot):
     window.actions_by_id["view.overview"].trigger()
     board, overview = window.board, window.overview
     assert overview.isVisible() and overview.seen.boundingRect().width() > 150, "fitted: all of the page"
-    window.document.add_stroke(stroke_along([(300, 400), (2000, 3000)], size=90))
+    window.document.ink.add_stroke(stroke_along([(300, 400), (2000, 3000)], size=90))
     share = 1150 / window.document.page.width, 1700 / window.document.page.height
     qtbot.waitUntil(lambda: _lightness(overview._image, *share) < 60)
     board.zoom_to(1.0)

@@ -24,7 +24,7 @@ def lines(window):
         ([(900, 1000), (900, 2000)], 30), ([(1700, 1000), (1700, 2000)], 30),
         ([(600 + 20 * k, 1500) for k in range(41)], 16), ([(1460 + 20 * k, 1500) for k in range(25)], 16),
     ):  # fmt: skip
-        window.document.add_stroke(stroke_along(points, size=size))
+        window.document.ink.add_stroke(stroke_along(points, size=size))
     window.top.stage_chosen.emit(STAGES["mend"])
     return window
 

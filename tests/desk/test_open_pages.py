@@ -11,7 +11,7 @@ from tests.conftest import stroke_along
 
 
 def draw(window, y=100.0):
-    window.document.add_stroke(stroke_along([(100, y), (600, y + 50)]))
+    window.document.ink.add_stroke(stroke_along([(100, y), (600, y + 50)]))
 
 
 def take(window, title="Another", path=None):

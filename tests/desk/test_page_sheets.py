@@ -247,7 +247,7 @@ def test_a_file_changed_by_another_program_is_not_written_over(window, pen, tmp_
 
 
 def test_the_inks_of_a_press_are_chosen_shown_and_written(window, tmp_path, monkeypatch):
-    window.document.add_stroke(stroke_along([(300, 300), (2000, 400)], size=80, color=(200, 60, 40)))
+    window.document.ink.add_stroke(stroke_along([(300, 300), (2000, 400)], size=80, color=(200, 60, 40)))
     path = tmp_path / "press.icc"
     path.write_bytes(simple_press())
     sheet = ExportSheet(window.document.page_when_dry(), window)

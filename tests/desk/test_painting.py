@@ -106,13 +106,13 @@ def test_a_huge_ellipse_that_is_dashed_takes_no_time(qapp):
 def test_the_history_is_painted_whatever_it_has_lost(window, pen, way, caplog, qtbot):
     window.actions_by_id["view.history"].trigger()
     for k in range(6):
-        window.document.add_stroke(stroke_along([(100, 100 * k), (900, 700)]))
+        window.document.ink.add_stroke(stroke_along([(100, 100 * k), (900, 700)]))
     tray = window.history
     tray.list.refresh()
     if way == "undo and stroke":
         for _ in range(4):
             window.document.undo()
-        window.document.add_stroke(stroke_along([(100, 50), (900, 70)]))
+        window.document.ink.add_stroke(stroke_along([(100, 50), (900, 70)]))
     elif way == "new page":
         window.document.take(blank_page(300, 200), path=None, title="New page", saved=True)
     elif way == "wheel":

@@ -248,7 +248,7 @@ def test_layers_and_lines_are_flipped_and_twice_is_as_before(window, pen, droppe
     document, action = window.document, "layer.flip_down" if upside_down else "layer.flip"
     area = document.page_when_dry().active.marks.last.bounds
     loop = np.array([(area.x0 + 100, 0), (area.x0 + 160, 0), (area.x0 + 160, 3500), (area.x0 + 100, 3500)], float)
-    document.rub_out(AreaCut(loop))
+    document.ink.rub_out(AreaCut(loop))
     document.layers.choose_several({x.uid for x in document.page_when_dry().layers})
     before = document.page_when_dry()
     window.actions_by_id[action].trigger()

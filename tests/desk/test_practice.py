@@ -122,10 +122,10 @@ def test_a_sheet_is_measured_again_when_it_is_opened_from_its_file(practising, p
 
 
 def test_pages_at_work_are_measured_only_if_one_allows_it(window, qtbot):
-    window.document.add_stroke(stroke_along([(300 + 8 * k, 900) for k in range(100)]))
+    window.document.ink.add_stroke(stroke_along([(300 + 8 * k, 900) for k in range(100)]))
     assert not window.practice.path.exists()
     window.practice.at_work = True
-    window.document.add_stroke(stroke_along([(300 + 8 * k, 1200) for k in range(100)]))
+    window.document.ink.add_stroke(stroke_along([(300 + 8 * k, 1200) for k in range(100)]))
     qtbot.waitUntil(lambda: len(diary.read(window.practice.path)) == 1, timeout=4000)
     (entry,) = diary.read(window.practice.path)
     assert entry.sheet == "page" and entry.figures.wobble == pytest.approx(0.0, abs=0.01)
@@ -134,7 +134,7 @@ def test_pages_at_work_are_measured_only_if_one_allows_it(window, qtbot):
 
 def test_the_page_is_turned_for_the_next_line_and_back(window, tmp_path):
     key, board = window.actions_by_id["view.turn_for_line"], window.board
-    window.document.add_stroke(stroke_along([(800, 1700), (1300, 1700)]))
+    window.document.ink.add_stroke(stroke_along([(800, 1700), (1300, 1700)]))
     key.trigger()
     assert "parallel lines first" in window.status.text and board.view.angle_rad == 0
     offs = dict.fromkeys(DIRECTIONS, 0.6) | {225.0: 0.1}
@@ -160,7 +160,7 @@ def test_the_edge_of_the_sketch_under_the_pen_tells_the_direction(window):
     board, document = window.board, window.document
     diary.append(window.practice.path, entries(dict.fromkeys(DIRECTIONS, 0.6) | {90.0: 0.1}))
     document.layers.add_sketch()
-    document.add_stroke(stroke_along([(900, 1500), (1500, 1900)], size=8))
+    document.ink.add_stroke(stroke_along([(900, 1500), (1500, 1900)], size=8))
     ratio = board.devicePixelRatioF()
     x, y = board.view.to_screen(1200, 1700)
     board.point_at(QPointF(x / ratio, y / ratio))

@@ -26,8 +26,8 @@ WAVE = [(600 + 12 * k, 1500 + 200 * float(np.sin(k / 14))) for k in range(100)]
 @pytest.fixture
 def wave(window):
     """One bent line and an upright one, in the Mend stage."""
-    window.document.add_stroke(stroke_along([(900, 2200), (900, 2900)], size=30))
-    window.document.add_stroke(stroke_along(WAVE, size=20))
+    window.document.ink.add_stroke(stroke_along([(900, 2200), (900, 2900)], size=30))
+    window.document.ink.add_stroke(stroke_along(WAVE, size=20))
     window.top.stage_chosen.emit(STAGES["mend"])
     return window
 
@@ -163,7 +163,7 @@ def test_lines_are_chosen_across_by_part_connected_and_on_all_layers(wave, settl
     wave.actions_by_id["edit.connected"].trigger()
     assert len(selection.lines) == 3 - 1, "the parts touch each other; the upright line is apart"
     document.layers.add()
-    document.add_stroke(stroke_along([(600, 2500), (1400, 2500)], size=20))
+    document.ink.add_stroke(stroke_along([(600, 2500), (1400, 2500)], size=20))
     wave.actions_by_id["edit.all"].trigger()
     assert len(selection.lines) == 1
     wave.actions_by_id["edit.all_layers"].trigger()
@@ -262,7 +262,7 @@ def test_a_line_so_long_that_it_dries_beside_the_hand_is_closed_and_spliced_too(
 @pytest.mark.parametrize("zoom", [1.0, 0.2])
 def test_a_cord_hides_while_it_is_wet_what_it_hides_when_dry(window, settle, zoom):
     for x in (1000, 1200):
-        window.document.add_stroke(stroke_along([(x, 1200), (x, 2200)], size=30))
+        window.document.ink.add_stroke(stroke_along([(x, 1200), (x, 2200)], size=30))
     window.hand.take(window.hand.library.pen("cord"))
     window.hand.set_size(120)
     window.hand.set_steady_now(0)
@@ -292,7 +292,7 @@ def test_a_cord_hides_while_it_is_wet_what_it_hides_when_dry(window, settle, zoo
 
 
 def test_a_cord_is_drawn_hides_and_is_turned_under_by_a_press(window, settle):
-    window.document.add_stroke(stroke_along([(1200, 1200), (1200, 2200)], size=30))
+    window.document.ink.add_stroke(stroke_along([(1200, 1200), (1200, 2200)], size=30))
     window.hand.take(window.hand.library.pen("cord"))
     window.hand.set_size(120)
     drag(window, (800, 1700), (1000, 1702), (1300, 1699), (1600, 1700))
@@ -311,7 +311,7 @@ def test_a_cord_is_drawn_hides_and_is_turned_under_by_a_press(window, settle):
 
 def test_tries_that_were_spliced_are_given_back(window, settle):
     for dy in (0, 8):
-        window.document.add_stroke(stroke_along([(700, 1500 + dy), (1500, 1500 + dy)], size=12))
+        window.document.ink.add_stroke(stroke_along([(700, 1500 + dy), (1500, 1500 + dy)], size=12))
     first = flattened(window.document.page_when_dry())
     window.hand.set_mending(reach_px=60.0)
     window.actions_by_id["mend.splice"].trigger()
@@ -333,7 +333,7 @@ def test_pixels_inside_a_lasso_are_moved_and_lie_over_what_was_there(window, set
     drag(window, (600, 600), (1200, 600), (1200, 1200), (600, 1200))
     assert "holds lines" in window.board.notice
     document.layers.add_paint()
-    document.add_stroke(stroke_along([(700, 900), (1100, 900)], size=60))
+    document.ink.add_stroke(stroke_along([(700, 900), (1100, 900)], size=60))
     before = flattened(document.page_when_dry())
     window.actions_by_id["layer.lift"].trigger()
     drag(window, (600, 600), (900, 600), (900, 1200), (600, 1200))

@@ -16,8 +16,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from jotsk.core.errors import JotskError, Refused
 from jotsk.core.files.opening import Origin
 from jotsk.core.guides.guide_records import with_states_of
-from jotsk.core.marks import AnyCut, Stroke
-from jotsk.core.page import History, Page, blank_page, edits, prepared
+from jotsk.core.page import History, Page, blank_page, prepared
 from jotsk.core.page.history import StepCost, step_cost
 from jotsk.core.page.history.history import MOST_BYTES
 from jotsk.core.runtime.lanes import result_of
@@ -26,6 +25,7 @@ from jotsk.desk.document.background_step import BackgroundStep, StepRunner
 from jotsk.desk.document.checks import PageChecks
 from jotsk.desk.document.following import AreaFollower
 from jotsk.desk.document.held_area import HeldArea
+from jotsk.desk.document.ink_edits import InkEdits
 from jotsk.desk.document.last_line import LastLine
 from jotsk.desk.document.layer_commands import LayerCommands
 from jotsk.desk.document.line_weights import LineWeights
@@ -38,10 +38,8 @@ log = logging.getLogger(__name__)
 NEW_PX = (2480, 3508)  # A4 at 300 dpi, of a page that nobody asked for
 
 Progress = Callable[[float], None]
-PutDown = Callable[[Page, Stroke], tuple[Page, Stroke]]  # a stroke on a page: the page, and which line it became
 
 PACKING_MS = 100
-MOST_WET = 3  # strokes that may still dry when another begins: who undoes them waits for all
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
@@ -52,10 +50,6 @@ class Snapshot:
     page: Page
     state: object
     history: History
-
-
-def with_stroke(page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
-    return edits.with_mark(page, stroke), stroke
 
 
 @dataclass(eq=False)
@@ -104,7 +98,7 @@ class Document(QObject):
         self.pen_is_down = False
         self.last_line = LastLine(self)
         self.selection = Selection(self)
-        self.layers, self.page_edits = LayerCommands(self), PageEdits(self)
+        self.ink, self.layers, self.page_edits = InkEdits(self), LayerCommands(self), PageEdits(self)
         self.follower, self.checks = AreaFollower(self), PageChecks(self)
         self.line_weights = LineWeights(self, self.checks)
         self.held_area = HeldArea(self)
@@ -246,72 +240,6 @@ class Document(QObject):
         elif finished:
             self.end_step()
         return True
-
-    def can_draw(self) -> bool:
-        """Whether the active layer takes ink; says why not. Strokes may still be drying on it."""
-        self.step_runner.finish(MOST_WET if self.step_runner.is_all_plain_ink else 0)
-        try:
-            edits.drawable(self.page)
-        except Refused as error:
-            self.refused.emit(str(error))
-            return False
-        return True
-
-    def add_stroke(self, stroke: Stroke, put: PutDown = with_stroke) -> None:
-        """Put a stroke on the active layer, in a way that says which line it became."""
-        before, line = self.page_when_dry(), stroke
-
-        def add(page: Page) -> Page:
-            nonlocal line
-            page, line = put(page, stroke)
-            return page
-
-        if self.edit(tr("Stroke"), add):
-            if self._history.page is not before:
-                self.last_line.follow(line, before.active_uid)
-        else:
-            self.stroke_failed.emit(stroke.trace)
-
-    def rub_out(self, cut: AnyCut) -> None:
-        self.edit(tr("Rub out"), lambda page: edits.rubbed_out(page, cut))
-
-    def dry(
-        self, mark: Stroke | AnyCut, begins: Callable[[], None], ends: Callable[[], None], put: PutDown = with_stroke,
-        *, is_plain_ink: bool = True, shows: Callable[[bool], None] = lambda is_wet: None,
-    ) -> None:  # fmt: skip
-        """As `add_stroke` and `rub_out`, off the interface's thread, for what takes longer than a hand should wait.
-
-        Whoever needs the page with it waits: `page_when_dry`. What is dried meanwhile comes after it. `begins` is
-        called right before the page changes, `ends` after. `is_plain_ink`: the next stroke may begin before. The mark
-        may also be undone before, and done again: `shows` hides its wet ink, or shows it.
-        """
-        line, present, last = mark, self.page, self.step_runner.drying
-
-        def add(page: Page) -> Page:
-            nonlocal line
-            if not isinstance(mark, Stroke):
-                return edits.rubbed_out(page, mark)
-            page, line = put(page, mark)
-            return page
-
-        def begin() -> None:
-            nonlocal present
-            present = self.page
-            begins()
-
-        def end(is_done: bool) -> None:
-            if is_done and isinstance(line, Stroke) and self.page is not present:
-                self.last_line.follow(line, present.active_uid)
-            ends()
-            if not is_done and isinstance(mark, Stroke):
-                self.stroke_failed.emit(mark.trace)
-
-        label = tr("Stroke") if isinstance(mark, Stroke) else tr("Rub out")
-        before = last.after if last is not None else lambda: present
-        self.step_runner.begin(
-            BackgroundStep.of(label, add, before, begin, end, is_plain_ink=is_plain_ink, shows=shows)
-        )
-        self.drying_changed.emit()
 
     @property
     def is_drying(self) -> bool:

@@ -19,7 +19,7 @@ from jotsk.desk.board.overlays import overlays
 from jotsk.desk.board.overlays.guide_overlay import draw_shape
 from jotsk.desk.board.strips.head_strip import HeadStrip
 from jotsk.desk.board.strips.settle_strip import SettleStrip
-from jotsk.desk.document.document import PutDown, with_stroke
+from jotsk.desk.document.ink_edits import PutDown, with_stroke
 from jotsk.desk.guides.guiding import turned_steps
 from jotsk.desk.tools.tool import Tool, is_enter
 
@@ -71,7 +71,7 @@ class Draw(Tool):
         board.settler.begins()
         if self._course != FREELY:
             document.finish_drying()  # it may begin where the last one ends
-        if document.can_draw():
+        if document.ink.can_draw():
             pen, page = hand.as_set(board.pen_in_use), document.page
             if not pen.rubs:
                 document.selection.choose(())  # drawing on ends the choice
@@ -164,16 +164,16 @@ class Draw(Tool):
             document.finish_drying()  # it goes on where the last one ended
         # A rub may cross any number of strokes, and what comes after one that still dries waits for it there.
         if mark is not None and (session.is_long or session.pen.rubs or document.is_drying):
-            document.dry(
+            document.ink.dry(
                 mark, lambda: self._dries(session), lambda: self._dried(session, mark), self._way_to_put(),
                 is_plain_ink=session.shape is None, shows=lambda is_wet: self._show_wet(session, is_wet),
             )  # fmt: skip
             return
         self._dries(session)
         if isinstance(mark, Cut):
-            document.rub_out(mark)
+            document.ink.rub_out(mark)
         elif mark is not None:
-            document.add_stroke(mark, self._way_to_put())
+            document.ink.add_stroke(mark, self._way_to_put())
         self._dried(session, mark)
 
     def _way_to_put(self) -> PutDown:

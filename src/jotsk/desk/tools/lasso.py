@@ -133,9 +133,9 @@ class RubInside(_Lasso):
 
     def _closed(self, places: Places) -> None:
         document = self.board.document
-        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.can_draw():
+        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.ink.can_draw():
             # It may cross any number of strokes.
-            document.dry(AreaCut(places), lambda: None, self.board.ink_is_dry)
+            document.ink.dry(AreaCut(places), lambda: None, self.board.ink_is_dry)
 
 
 class FillInside(_Lasso):
@@ -145,7 +145,7 @@ class FillInside(_Lasso):
 
     def _closed(self, places: Places) -> None:
         document, hand = self.board.document, self.board.hand
-        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.can_draw():
+        if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX and document.ink.can_draw():
             how, inks, outline = hand.filling, hand.inks, [(x, y) for x, y in places.tolist()]
             hand.used_color(hand.color)
             document.edit_slowly(

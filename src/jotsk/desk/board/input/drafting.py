@@ -177,7 +177,7 @@ class Drafting(QObject):
     def ink(self, scale: float) -> bool:
         """Draw the line with the pen in the hand; its width along the line is the pen's own."""
         holds, pen = self.holds, self._hand.as_set(self._hand.pen)
-        if not holds or pen.rubs or not self._document.can_draw():
+        if not holds or pen.rubs or not self._document.ink.can_draw():
             if pen.rubs:
                 self._document.refused.emit(tr("An eraser leaves no line; take up a pen that inks."))
             return False
@@ -188,9 +188,9 @@ class Drafting(QObject):
         for hold in holds:
             stroke = Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
             if len(holds) > 1 or maps or takes_long(len(stroke.trace), len(stroke.ribbon.cells), pen, size):
-                self._document.dry(stroke, lambda: None, lambda: None)
+                self._document.ink.dry(stroke, lambda: None, lambda: None)
             else:
-                self._document.add_stroke(stroke)
+                self._document.ink.add_stroke(stroke)
         self._hand.used_color(color)
         self._is_inked = True
         self.changed.emit()

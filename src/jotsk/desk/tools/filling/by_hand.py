@@ -160,7 +160,7 @@ class ByHand(Tool):
         board.notify(tr("Areas are filled with this pattern now."))
 
     def _do(self, label: str, change: Callable[[Page], Page]) -> None:
-        if self.board.document.can_draw() or label.startswith("Copy"):
+        if self.board.document.ink.can_draw() or label.startswith("Copy"):
             self.board.document.edit_slowly(label, lambda page, _: change(page), of_lines=True)
 
     # -- keys ------------------------------------------------------------------------------------

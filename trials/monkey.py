@@ -20,6 +20,7 @@ import time
 import traceback
 from collections import deque
 from collections.abc import Callable, Iterator
+from dataclasses import fields
 from pathlib import Path
 from types import FrameType
 
@@ -44,7 +45,7 @@ from bench.timing import stolen_ms
 from jotsk.core.files.pictures import write_png
 from jotsk.core.hand import trace_from
 from jotsk.core.hand.simulated_pen import DEVICES
-from jotsk.core.page import InkLayer, blank_page, flattened, pixels_of
+from jotsk.core.page import InkLayer, Page, blank_page, flattened, pixels_of
 from jotsk.core.page.layers.layer import render
 from jotsk.desk.actions import BY_ID
 from jotsk.desk.app.warming import load_ahead
@@ -365,7 +366,7 @@ class Monkey:
             slot = window.autosave.slot
             kept = RecoveryFolder(window.recovery.folder).look(slot) if reason is None and slot else None
             if kept is None or not np.array_equal(flattened(kept.page), seen):
-                self._trouble(f"the journal does not hold the page ({reason})")
+                self._trouble(f"the journal does not hold the page ({reason}; {kept and unlike(page, kept.page)})")
         self._begin_beating()
         if to_the_ends:
             at = document.steps.at
@@ -374,8 +375,9 @@ class Monkey:
                 self._wait_for_files()
                 if document.steps.at != target:
                     self._trouble(f"step {target} was not reached")
-            if not np.array_equal(flattened(document.page_when_dry()), seen):
-                self._trouble("undo to the start and redo to the end give other pixels")
+            again = document.page_when_dry()
+            if not np.array_equal(flattened(again), seen):
+                self._trouble(f"undo to the start and redo to the end give other pixels ({unlike(page, again)})")
         self._begin_beating()
 
     def _wait_for_files(self) -> None:
@@ -410,6 +412,24 @@ class Monkey:
         if len(self.troubles) < 20:
             logging.getLogger("trials").warning("step %s: %s", self.steps, what, exc_info=error)
             self.troubles.append(f"step {self.steps}: {what}\n    after {' | '.join(self._done)}")
+
+
+def unlike(page: Page, other: Page) -> str:
+    """How two pages differ that should be the same."""
+    found = [f.name for f in fields(Page) if f.name != "layers" and getattr(page, f.name) != getattr(other, f.name)]
+    if [layer.uid for layer in page.layers] != [layer.uid for layer in other.layers]:
+        return f"{found}, {len(page.layers)} and {len(other.layers)} layers"
+    for a, b in zip(page.layers, other.layers, strict=True):
+        mine = {f.name for f in fields(a) if f.name not in ("tiles", "marks")}
+        parts = sorted(name for name in mine if getattr(a, name) != getattr(b, name))
+        for name in ("tiles", "marks"):
+            if hasattr(a, name) and list(getattr(a, name)) != list(getattr(b, name)):
+                parts.append(name)
+        if isinstance(a, InkLayer) and (pixels_of(a.tiles, page.bounds) != pixels_of(b.tiles, page.bounds)).any():
+            parts.append("pixels")
+        if parts:
+            found.append(f"{type(a).__name__} “{a.name}”: {', '.join(parts)}")
+    return "; ".join(found) or "all parts are alike"
 
 
 def _places_in(frame: FrameType) -> list[str]:

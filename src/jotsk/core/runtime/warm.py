@@ -14,11 +14,14 @@ import signal
 import sys
 from contextlib import suppress
 from dataclasses import replace
+from functools import partial
 from importlib.util import find_spec
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 if TYPE_CHECKING:
+    from collections.abc import Callable, Iterable
+
     from jotsk.core.hand import Trace
     from jotsk.core.ink import Pen
     from jotsk.core.page import Page
@@ -60,44 +63,104 @@ def load() -> None:
 
 
 def warm_up() -> None:
-    """Draw, rub out, flatten, save and open a small page."""
+    """Draw, rub out, mend, fill, check, flatten, save and open small pages."""
+    for part in _parts():
+        part()
+
+
+def _parts() -> list[Callable[[], object]]:
+    """What is done ahead, each part by itself. Those without ink come last: who begins there needs no kernel that who
+    begins at the front compiles first."""
+    from jotsk.core.ink import SHIPPED
+
+    return [
+        *(partial(_draw_with, pen) for pen in SHIPPED), _change_a_page, _flatten_layers, _mend, _check, _fill,
+        _follow_guides, _write_and_read,
+    ]  # fmt: skip
+
+
+def _draw_with(pen: Pen) -> None:
+    from jotsk.core.page import blank_page
+
+    page = blank_page(300, 200)
+    for number, motion in enumerate((_a_trace(), _a_tap(), _a_trace())):
+        page = _drawn(page, motion, pen, (0, 0, 40 * number))
+
+
+def _a_page() -> Page:
+    """With strokes of all pens, in three colours."""
+    from jotsk.core.ink import SHIPPED
+    from jotsk.core.marks import Stroke
+    from jotsk.core.page import blank_page
+    from jotsk.core.page.edits.mark_edits import with_mark
+
+    page = blank_page(300, 200)
+    for number, pen in enumerate(SHIPPED):
+        for motion in (_a_trace(), _a_tap()):
+            page = with_mark(page, Stroke(motion, pen, pen.size_px, (0, 0, 40 * (number % 3)), 20.0, 45.0))
+    return page
+
+
+def _change_a_page() -> None:
+    """Rub out on it, push its lines, and find some of them."""
     import numpy as np
 
-    from jotsk.core.errors import Refused
-    from jotsk.core.files.export.numbers_kernel import closed_path, numbers_text
-    from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
-    from jotsk.core.files.premultiply_kernel import premultiplied
-    from jotsk.core.fill import by_hand
-    from jotsk.core.fill.filling import KINDS, Filling, Inks, filled_at, filled_outline
-    from jotsk.core.fill.samples import NAMES as FILLS
-    from jotsk.core.fill.samples import sample as fill_sample
-    from jotsk.core.geometry.placement import Mesh
-    from jotsk.core.ink import SHIPPED, TILE, pen_by_id
+    from jotsk.core.ink import pen_by_id
     from jotsk.core.marks import AreaCut, Cut, Stroke
-    from jotsk.core.marks.outlines import outline_of
     from jotsk.core.mend.brush import PUSH_WAYS, pushed_along
     from jotsk.core.mend.connected import connected
-    from jotsk.core.mend.samples import SAMPLES, sample
     from jotsk.core.mend.snip import ink_layer, strokes_of
-    from jotsk.core.page import Tiles, blank_page, flattened
-    from jotsk.core.page.edits.layer_edits import merged_visible, traced_under
-    from jotsk.core.page.edits.mark_edits import rubbed_out, with_mark
+    from jotsk.core.page.edits.mark_edits import rubbed_out
     from jotsk.core.page.edits.selection import strokes_inside
 
-    page, trace, tap = blank_page(300, 200), _a_trace(), _a_tap()
-    for number, pen in enumerate(SHIPPED):
-        for motion in (trace, tap):
-            page = _drawn(page, motion, pen, (0, 0, 40 * (number % 3)))
-    page = rubbed_out(page, Cut(Stroke(trace, pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
+    page = rubbed_out(_a_page(), Cut(Stroke(_a_trace(), pen_by_id("eraser"), 6.0, (0, 0, 0), 0.0, 0.0).ribbon))
     page = rubbed_out(page, AreaCut(np.array([(5.0, 5.0), (60.0, 9.0), (30.0, 70.0)])))
+    for how in PUSH_WAYS:
+        pushed_along(page, np.array([(20.0, 50.0), (40.0, 60.0)]), 30.0, how=how)
+    connected(ink_layer(page), strokes_of(ink_layer(page))[:2], 5.0)
+    strokes_inside(ink_layer(page), np.array([(0.0, 0.0), (300.0, 0.0), (0.0, 200.0)]))
+
+
+def _flatten_layers() -> None:
+    """Of several layers, blended and clipped."""
+    from jotsk.core.ink import pen_by_id
+    from jotsk.core.marks import Stroke
+    from jotsk.core.marks.record import new_uid
+    from jotsk.core.page.edits.layer_edits import merged_visible, traced_under
+    from jotsk.core.page.edits.mark_edits import with_mark
+
+    stroke = Stroke(_a_trace(), pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0)
+    page = traced_under(_a_page(), 1)
+    for _ in range(2):
+        page = with_mark(page, replace(stroke, uid=new_uid()))
+    page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
+    page = with_mark(page, replace(stroke, uid=new_uid(), atop=True))
+    merged_visible(page)
+    _flatten_for_the_board(page)
+
+
+def _mend() -> None:
+    import numpy as np
+
+    from jotsk.core.geometry import Rect
+    from jotsk.core.geometry.placement import Mesh
+    from jotsk.core.mend.samples import SAMPLES, sample
+
     for name in SAMPLES:
         sample(name)
-    way = np.array([(20.0, 50.0), (40.0, 60.0)])
-    for how in PUSH_WAYS:
-        pushed_along(page, way, 30.0, how=how)
-    for name in FILLS:
-        fill_sample(name)
-    ring, inks = [(10.0, 10.0), (80.0, 12.0), (50.0, 70.0)], Inks((0, 0, 0), (9, 9, 9), SHIPPED[0])
+    Mesh.over(Rect(0, 0, 300, 200), 1, 1)(np.array([(20.0, 50.0), (40.0, 60.0)]))
+
+
+def _fill() -> None:
+    from jotsk.core.errors import Refused
+    from jotsk.core.fill import by_hand
+    from jotsk.core.fill.filling import KINDS, Filling, Inks, filled_at, filled_outline
+    from jotsk.core.fill.samples import NAMES, sample
+    from jotsk.core.ink import SHIPPED
+
+    for name in NAMES:
+        sample(name)
+    page, ring, inks = _a_page(), [(10.0, 10.0), (80.0, 12.0), (50.0, 70.0)], Inks((0, 0, 0), (9, 9, 9), SHIPPED[0])
     for kind in set(KINDS) - {"pattern"}:
         filled_outline(page, ring, Filling(kind=kind), inks)
     held = by_hand.inside_of("corners", ring, page.bounds)
@@ -105,31 +168,33 @@ def warm_up() -> None:
     by_hand.of_color(page, (5.0, 195.0), 10.0)
     with suppress(Refused):  # it leaks
         filled_at(page, (5.0, 195.0), Filling(), inks)
-    Mesh.over(page.bounds, 1, 1)(way)
-    connected(ink_layer(page), strokes_of(ink_layer(page))[:2], 5.0)
-    _check(trace)
-    strokes_inside(ink_layer(page), np.array([(0.0, 0.0), (300.0, 0.0), (0.0, 200.0)]))
-    page = traced_under(page, 1)
-    for _ in range(2):
-        page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
-    page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
-    page = with_mark(page, Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0, atop=True))
-    merged_visible(page)
-    _follow_guides(trace)
-    _flatten_for_the_board(page)
-    premultiplied(np.zeros((2, 2, 4), np.uint8))
-    numbers_text(np.zeros(2, np.int64), 0)
-    closed_path(np.zeros((2, 2), np.float32), 100.0)
-    outline_of(Stroke(trace, pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
-    Tiles().with_tiles({(k, 0): np.full((TILE, TILE), 0xFF102030, np.uint32) for k in range(2)})
+
+
+def _write_and_read() -> None:
+    """A picture, and the numbers of an outline."""
+    import numpy as np
+
+    from jotsk.core.files.export.numbers_kernel import closed_path, numbers_text
+    from jotsk.core.files.pictures import decode_own_png, decode_picture, encode_png
+    from jotsk.core.files.premultiply_kernel import premultiplied
+    from jotsk.core.ink import TILE, pen_by_id
+    from jotsk.core.marks import Stroke
+    from jotsk.core.marks.outlines import outline_of
+    from jotsk.core.page import Tiles, blank_page, flattened
+
     buffer = io.BytesIO()
-    encode_png(buffer, flattened(page))
+    encode_png(buffer, flattened(blank_page(300, 200)))
     buffer.seek(0)
     decode_picture(buffer, "warm.png")
     decode_own_png(buffer.getvalue(), "warm.png")
+    premultiplied(np.zeros((2, 2, 4), np.uint8))
+    numbers_text(np.zeros(2, np.int64), 0)
+    closed_path(np.zeros((2, 2), np.float32), 100.0)
+    Tiles().with_tiles({(k, 0): np.full((TILE, TILE), 0xFF102030, np.uint32) for k in range(2)})
+    outline_of(Stroke(_a_trace(), pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0))
 
 
-def _check(trace: Trace) -> None:
+def _check() -> None:
     """Look for all that can be wrong with two lines side by side, one of them with an open end."""
     import numpy as np
 
@@ -140,7 +205,7 @@ def _check(trace: Trace) -> None:
     from jotsk.core.page import blank_page
     from jotsk.core.page.edits.mark_edits import with_mark
 
-    page = blank_page(300, 200)
+    trace, page = _a_trace(), blank_page(300, 200)
     for dx, dy in ((0.0, 0.0), (0.0, 6.0), (105.0, 0.0)):
         moved = Trace(trace.samples + np.array([0.0, dx, dy, 0.0, 0.0, 0.0]))
         page = with_mark(page, Stroke(moved, pen_by_id("plain-round"), 4.0, (0, 0, 0), 0.0, 0.0))
@@ -192,11 +257,12 @@ def _drawn(page: Page, trace: Trace, pen: Pen, color: tuple[int, int, int]) -> P
     return with_mark(page, stroke)
 
 
-def _follow_guides(trace: Trace) -> None:
+def _follow_guides() -> None:
     """On rails of every kind, live and afterwards."""
     from jotsk.core.guides import Curve, Ellipse, Hold, LiveHold, held_line
     from jotsk.core.hand import Sample
 
+    trace = _a_trace()
     for rail in (Ellipse((100.0, 60.0), (60.0, 30.0)), Curve(((20.0, 30.0), (90.0, 50.0), (200.0, 40.0)))):
         held_line(trace, Hold(rail))
         live = LiveHold(rail)
@@ -239,17 +305,66 @@ def end_with_parent(parent: int | None = None) -> None:
 
 
 def main(folder: Path) -> None:
+    """Compile what is not compiled yet, in two processes if there are two cores."""
     folder.mkdir(parents=True, exist_ok=True)
     done = stamp(folder)
     if not done.exists():
         for compiled in CORE.rglob("__pycache__/*.nb[ic]"):
             compiled.unlink()  # a kernel holds those it calls, which numba does not look at
-        warm_up()
+        if (os.cpu_count() or 1) > 1:
+            _share_with_another(folder)
+        warm_up()  # what the other did is read, and what it missed is made
         for old in folder.glob("kernels-*"):
             old.unlink()
         done.touch()
 
 
+def _share_with_another(folder: Path) -> None:
+    import subprocess  # here, as all below: a start does without
+    import tempfile
+
+    with tempfile.TemporaryDirectory() as turns:
+        command = [sys.executable, "-m", "jotsk.core.runtime.warm", str(folder), str(os.getpid()), turns]
+        with subprocess.Popen(command):
+            _take_turns(Path(turns), list(enumerate(_parts())))
+
+
+def _take_turns(turns: Path, parts: Iterable[tuple[int, Callable[[], object]]]) -> None:
+    """Do the parts that the other process has not begun: there is a file for each that was."""
+    _save_in_turn(turns / "saving")
+    for number, part in parts:
+        if _is_first(turns / f"{number}"):
+            part()
+
+
+def _is_first(file: Path) -> bool:
+    try:
+        file.touch(exist_ok=False)
+    except FileExistsError:
+        return False
+    return True
+
+
+def _save_in_turn(lock: Path) -> None:
+    """numba reads the list of what is kept of a kernel, adds to it and writes it: the other process must not do so
+    meanwhile."""
+    import fcntl
+
+    from numba.core.caching import IndexDataCacheFile
+
+    save = IndexDataCacheFile.save
+
+    def saved(file: Any, key: Any, data: Any) -> None:
+        with lock.open("w") as held:
+            fcntl.flock(held, fcntl.LOCK_EX)
+            save(file, key, data)
+
+    IndexDataCacheFile.save = saved
+
+
 if __name__ == "__main__":
     end_with_parent(int(sys.argv[2]) if len(sys.argv) > 2 else None)
-    main(Path(sys.argv[1]))
+    if len(sys.argv) > 3:
+        _take_turns(Path(sys.argv[3]), reversed(list(enumerate(_parts()))))
+    else:
+        main(Path(sys.argv[1]))

@@ -17,7 +17,9 @@ from jotsk.core.geometry import Rect
 from jotsk.core.page import InkLayer, PaintLayer, blank_page, edits, flattened, pixels_of, rgba, tiles_from
 from jotsk.core.page.compose.flat_tiles import change_between
 from jotsk.core.page.edits.resizing import with_size
+from jotsk.core.page.layers import effects
 from jotsk.core.page.layers.effects import KINDS, Effect, effects_from, hue_matrix, seen_tiles
+from jotsk.core.page.tiles.tiles import Tiles
 from tests.conftest import stroke_along
 
 RANDOM = np.random.default_rng(3)
@@ -125,6 +127,29 @@ def test_after_a_stroke_only_what_it_reaches_is_worked_out_and_it_is_the_same_as
     seen = np.argwhere(flattened(page) != flattened(after))
     cells = change.cells
     assert all((x // 128, y // 128) in cells for y, x in seen[:: max(1, len(seen) // 200)].tolist())
+
+
+@pytest.mark.parametrize("kind", [*KINDS, "ripple by a layer"])
+def test_a_tile_is_the_same_with_others_and_alone(kind):
+    """Or a page that is read again, and one after an undo, would be another by a px."""
+    rng = np.random.default_rng(5)
+    page = blank_page(700, 500)
+    for k in range(24):
+        line = stroke_along([tuple(rng.uniform((0, 0), (700, 500))) for _ in range(3)], size=2.0 + 3 * k)
+        page = edits.with_mark(page, replace(line, color=tuple(int(v) for v in rng.integers(0, 256, 3))))
+    tiles = page.active.tiles
+    effect = Effect.of(kind.split()[0], axis=203, height=8.4, length=18.4)
+    if kind == "inside":
+        effect = replace(effect, outline=((50.0, 40.0), (600.0, 100.0), (300.0, 450.0)))
+    if kind.endswith("layer"):
+        effect = replace(effect, source=1, grey=tiles)
+    for stack in ((effect,), (effect, Effect.of("blur", radius=3))):
+        keys = effects._keys_of(effects._spread(tiles.bounds, stack))
+        together, alone = effects._worked_out(Tiles(), tiles, stack, keys), Tiles()
+        for key in keys:
+            alone = effects._worked_out(alone, tiles, stack, {key})
+        area = Rect(-256, -256, 1024, 1024)
+        assert np.array_equal(pixels_of(together, area), pixels_of(alone, area))
 
 
 def rippled_by_a_layer():

@@ -30,6 +30,8 @@ BLOCK = 4 * TILE  # worked out at a time
 MOST_EFFECTS, MOST_CORNERS, MOST_UID = 20, 5_000, 1 << 31
 MOST_SEEN = 4  # states of the effects of one layer that are kept
 SIGMAS = 3.0
+REMAP_STEPS = 32  # cv2.INTER_TAB_SIZE
+MIDDLE = 255 * 128  # grey, of which twice as much fits 16 bits
 FARTHEST_PX = 1e6
 Fetch = Callable[[Rect], Pixels]
 Values = Mapping[str, Any]
@@ -219,20 +221,25 @@ def _ripple(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:
     reach, wave = effect["height"], max(1.0, effect["length"])
     pad = math.ceil(reach) + 2
     pixels = _rgba(fetch(rect.grown(pad)))
-    x = np.arange(rect.x0, rect.x1, dtype=np.float32)[None] + np.zeros((rect.height, 1), np.float32)
-    y = np.arange(rect.y0, rect.y1, dtype=np.float32)[:, None] + np.zeros((1, rect.width), np.float32)
+    zeros = np.zeros((rect.height, rect.width))
+    x = np.arange(rect.x0, rect.x1)[None] + zeros
+    y = np.arange(rect.y0, rect.y1)[:, None] + zeros
     if effect.source:
         soft = _soft_px(effect)
-        dark = _darkness(effect.grey, rect.grown(soft))
         side = 2 * soft + 1
-        dark = cv2.GaussianBlur(dark, (side, side), soft / SIGMAS, borderType=cv2.BORDER_CONSTANT)
-        across = along = -dark[soft : soft + rect.height, soft : soft + rect.width]
+        dark = cv2.GaussianBlur(_darkness(effect.grey, rect.grown(soft)), (side, side), soft / SIGMAS)
+        across = along = 1.0 - dark[soft : soft + rect.height, soft : soft + rect.width] / MIDDLE
     else:
         across, along = np.sin(2 * np.pi * y / wave), np.sin(2 * np.pi * x / wave)
-    from_x = x + reach * across - rect.x0 + pad
-    from_y = y + reach * along * 0.5 - rect.y0 + pad
+    from_x = x - rect.x0 + pad + _in_steps(reach * across)
+    from_y = y - rect.y0 + pad + _in_steps(reach * along * 0.5)
     moved = cv2.remap(pixels, from_x.astype(np.float32), from_y.astype(np.float32), cv2.INTER_LINEAR)
     return _packed(moved)
+
+
+def _in_steps(px: NDArray[np.float64]) -> NDArray[np.float64]:
+    """In the steps between px that OpenCV looks at: the same wherever the part begins that is worked out."""
+    return np.round(px * REMAP_STEPS) / REMAP_STEPS
 
 
 def _soft_px(effect: Effect) -> int:
@@ -240,13 +247,15 @@ def _soft_px(effect: Effect) -> int:
     return max(1, math.ceil(effect["length"] / 2))
 
 
-def _darkness(tiles: Tiles | None, rect: Rect) -> NDArray[np.float32]:
-    """1 where a layer is black, 0 where it is middle grey or nothing, -1 where it is white; (H, W)."""
+def _darkness(tiles: Tiles | None, rect: Rect) -> NDArray[np.uint16]:
+    """Twice `MIDDLE` where a layer is black, that where it is middle grey or nothing, 0 where it is white; (H, W).
+    Whole numbers: OpenCV blurs them exactly."""
     if tiles is None or not tiles.bounds & rect:
-        return np.zeros((rect.height, rect.width), np.float32)
+        return np.full((rect.height, rect.width), MIDDLE, np.uint16)
     rgba = _rgba(pixels_of(tiles, rect))
     light = cv2.cvtColor(np.ascontiguousarray(rgba[..., :3]), cv2.COLOR_RGB2GRAY)
-    return np.asarray((rgba[..., 3].astype(np.float32) - 2.0 * light.astype(np.float32)) / 255.0, np.float32)
+    dark = 255 + rgba[..., 3].astype(np.int32) - 2 * light.astype(np.int32)
+    return (np.clip(dark, 0, 510) * (MIDDLE // 255)).astype(np.uint16)
 
 
 def _inside(effect: Effect, rect: Rect, fetch: Fetch) -> Pixels:

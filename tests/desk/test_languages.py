@@ -74,6 +74,8 @@ def test_translations_have_the_parts_of_their_text_and_letters_there_are(qapp, p
         for form in forms:
             assert parts(form) == parts(source), source
             letters |= set(form)
+    for page in (ROOT / "docs" / path.stem.partition("_")[2]).glob("*.md"):
+        letters |= set(page.read_text())
     fonts = [QRawFont(str(file), 13.0) for file in FONTS.glob("*_400Regular.ttf")]
     assert len(fonts) == 2
     missing = {

@@ -15,6 +15,8 @@ from jotsk.desk.dialogs.manual import PAGES, Manual, fitted, manual_folder
 from jotsk.desk.dialogs.page_forms import PageSize
 from jotsk.desk.stages import BY_ID as STAGES
 
+PICTURE = "\ufffc"  # U+FFFC, the object replacement character, stands for one in a text of Qt
+
 
 def shown(sheet):
     return sheet.pages.currentItem().data(Qt.ItemDataRole.UserRole)
@@ -57,6 +59,17 @@ def test_every_page_is_there_with_its_pictures(qtbot):
     sheet = Manual("mending")
     qtbot.addWidget(sheet)
     assert sheet.text.document().toHtml().count("<img") >= 2
+
+
+def test_a_picture_stands_below_the_title(qtbot):
+    sheet = Manual("drawing")
+    qtbot.addWidget(sheet)
+    title = sheet.text.document().begin()
+    assert title.text() == "Drawing" and PICTURE in title.next().text()
+
+
+def test_lines_of_japanese_are_joined_without_a_space(tmp_path):
+    assert fitted("履歴と\n見え方を保ちます。\nF1 で\n\n次", tmp_path) == "履歴と見え方を保ちます。\nF1 で\n\n次"
 
 
 def test_pictures_of_a_page_come_one_after_the_other_and_leave_the_text_where_it_is(qtbot):

@@ -37,6 +37,8 @@ PLACES = (  # in a checkout, and where a wheel puts them
     Path.home() / ".local" / "share" / "jotsk" / "docs",
 )  # fmt: skip
 WIDEST_PX = 640
+NOTHING = "\u200b"  # a letter without width
+WITHOUT_SPACES = "\u3000-\u9fff\uff00-\uffef"  # letters of Japanese: the end of a line is no space between them
 MISSING = tr("The manual is not here. It comes with the source, in the folder docs.")
 
 
@@ -47,13 +49,15 @@ def manual_folder() -> Path | None:
 
 
 def fitted(markdown: str, folder: Path) -> str:
-    """Markdown whose pictures are no wider than the page: Qt shows them as large as they are."""
+    """Markdown whose pictures are no wider than the page: Qt shows them as large as they are. Each is a paragraph, for
+    Qt puts HTML that stands alone beside what comes before it."""
 
     def picture(match: re.Match[str]) -> str:
         told, name = match.groups()
-        return f'<img src="{(folder / name).resolve().as_uri()}" alt="{told}" width="{WIDEST_PX}"/>'
+        return f'{NOTHING}<img src="{(folder / name).resolve().as_uri()}" alt="{told}" width="{WIDEST_PX}"/>'
 
-    return re.sub(r"!\[([^\]]*)\]\(([^)]+)\)", picture, markdown)
+    joined = re.sub(rf"(?<=[{WITHOUT_SPACES}])\n(?=[{WITHOUT_SPACES}])", "", markdown)
+    return re.sub(r"!\[([^\]]*)\]\(([^)]+)\)", picture, joined)
 
 
 def airy(document: QTextDocument) -> None:

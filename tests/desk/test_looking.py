@@ -24,6 +24,7 @@ from tests.desk.conftest import across
 
 
 def grabbed(board) -> np.ndarray:
+    board.point_at(None)  # a window that opens under the pointer is told of it
     image = board.grab().toImage().convertToFormat(board.grab().toImage().Format.Format_RGB32)
     return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.width(), 4)[..., :3].astype(int)
 

@@ -15,9 +15,11 @@ import tifffile
 from PIL import Image, ImageCms
 from skimage.color import lab2rgb, rgb2lab
 
+from jotsk.cli import main
 from jotsk.core.errors import DamagedFile, Refused
 from jotsk.core.files.export import FORMATS, Export, read_profile, srgb_profile, write_export
 from jotsk.core.files.export.press import as_printed, to_press
+from jotsk.core.files.openraster_writing import write_page
 from jotsk.core.files.orders import Order
 from jotsk.core.ink import pen_by_id
 from jotsk.core.page import blank_page, edits
@@ -116,6 +118,18 @@ def test_a_tiff_of_inks_carries_the_profile(page, press, tmp_path):
         assert sheet.photometric == tifffile.PHOTOMETRIC.SEPARATED and sheet.shape == (200, 300, 4)
         assert bytes(sheet.tags["InterColorProfile"].value) == press.read_bytes()
         assert sheet.asarray()[50, 150].tolist() == [0, 0, 0, 255]
+
+
+def test_the_command_line_writes_in_the_inks_of_a_press_and_refuses_where_a_format_has_none(
+    page, press, tmp_path, capsys
+):
+    write_page(tmp_path / "a.ora", page)
+    command = ["export", str(tmp_path / "a.ora"), "--color", "cmyk", "--profile", str(press)]
+    assert main([*command, str(tmp_path / "a.tif")]) == 0
+    with Image.open(tmp_path / "a.tif") as picture:
+        assert picture.mode == "CMYK" and picture.getpixel((150, 50)) == (0, 0, 0, 255)
+    assert main([*command, str(tmp_path / "a.jpg")]) == 1 and not (tmp_path / "a.jpg").exists()
+    assert "cannot be written as cmyk" in capsys.readouterr().err
 
 
 def test_a_pdf_of_inks_is_what_pdfx4_asks_for(page, press, tmp_path):

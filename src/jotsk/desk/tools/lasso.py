@@ -28,6 +28,7 @@ if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
 MANY_UNKNOWN = 50  # lines, which may take a tenth of a second to work out
+MANY_SAMPLES = 20_000  # of lines that are looked through in about 30 ms
 PRESS_PX = 8.0  # device px within which a drag is a press, and a press finds a line
 
 Places = NDArray[np.float64]  # (N, 2) page px
@@ -91,11 +92,13 @@ def choosing(selection: Selection) -> Callable[[list[Stroke]], None]:
 
 
 def choose(document: Document, find: Callable[[InkLayer], list[Stroke]]) -> None:
-    """Choose what is found on the layers: at once, or with progress if many of their lines are still to be worked out,
-    as after a page was opened."""
+    """Choose what is found on the layers: at once, or with progress if their lines are many, or many are still to be
+    worked out, as after a page was opened."""
     layers = document.selection.layers()
-    unknown = sum(isinstance(m, Stroke) and not m.has_shape for layer in layers for m in layer.marks)
-    document.selection.find(layers, find, choosing(document.selection), takes_long=unknown > MANY_UNKNOWN)
+    strokes = [mark for layer in layers for mark in layer.marks if isinstance(mark, Stroke)]
+    unknown = sum(not stroke.has_shape for stroke in strokes)
+    takes_long = unknown > MANY_UNKNOWN or sum(len(stroke.trace) for stroke in strokes) > MANY_SAMPLES
+    document.selection.find(layers, find, choosing(document.selection), takes_long=takes_long)
 
 
 class ChooseParts(_Lasso):

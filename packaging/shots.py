@@ -153,6 +153,8 @@ def page_sheets(window: Window, folder: Path, app: QApplication) -> None:
         seen.append(sheet.grab())
         sheet.close()
     window.show_stage(STAGES["hand-over"])
+    while window.filing.jobs.is_busy:  # the page is checked
+        settle(app)
     window.actions_by_id["page.drawn_again"].trigger()
     again = window.board.tools["drawn_again"]
     again.set_speed(256)

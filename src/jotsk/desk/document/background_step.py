@@ -6,11 +6,12 @@ from collections.abc import Callable
 from concurrent.futures import Future, wait
 from dataclasses import dataclass
 
-from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtCore import QObject, QTimer
 
 from jotsk.core.ink import TILE, Pen
 from jotsk.core.page import Page
 from jotsk.core.runtime.lanes import STEPS, result_of
+from jotsk.desk.widgets.hand_over import hand_over
 
 MANY_SAMPLES, MANY_CELLS = 800, 120  # of a stroke of one smooth line that takes 20 to 30 ms
 SWEPT_COSTS, MANY_SWEPT_PX = 4, 4_000.0  # of others: a tile by one smooth line, samples by their width
@@ -84,8 +85,6 @@ class StepRunner(QObject):
     they are there or when somebody is about to change the page that they belong to.
     """
 
-    _arrived = Signal()  # emitted on the other thread
-
     def __init__(
         self, take: Callable[[BackgroundStep], None], undone: Callable[[list[BackgroundStep]], None], parent: QObject
     ) -> None:
@@ -94,7 +93,6 @@ class StepRunner(QObject):
         self._undone: list[BackgroundStep] = []  # the last one first
         self._then: list[Callable[[], None]] = []  # what comes when none is on its way
         self._take, self._take_undone = take, undone
-        self._arrived.connect(self._look)
 
     @property
     def drying(self) -> BackgroundStep | None:
@@ -113,7 +111,7 @@ class StepRunner(QObject):
     def begin(self, drying: BackgroundStep) -> None:
         self.forget_undone()
         self._drying.append(drying)
-        drying.made.add_done_callback(lambda _: self._arrived.emit())
+        drying.made.add_done_callback(lambda _: hand_over(self, self._look))
 
     def finish(self, all_but: int = 0) -> None:
         """Wait until no more than so many are on their way, what follows on the others included."""

@@ -18,6 +18,7 @@ from jotsk.core.page.changes import ink_changed
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.words import tr
 from jotsk.desk.document.proposals import Proposals
+from jotsk.desk.widgets.hand_over import hand_over
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -55,8 +56,6 @@ class PageChecks(QObject):
     walked = Signal(object)  # the finding one came to
     all_asked = Signal(object)  # findings that may be mended together
 
-    _found = Signal(int, object, object)  # its turn, the page it was for, and the findings
-
     def __init__(self, document: Document) -> None:
         super().__init__(document)
         self._document = document
@@ -72,7 +71,6 @@ class PageChecks(QObject):
         document.opened.connect(self.put_away)
         document.changed.connect(self._note)
         self.proposals = Proposals(document, self)
-        self._found.connect(self._take)
         if (app := QCoreApplication.instance()) is not None:
             app.aboutToQuit.connect(self._give_up)
 
@@ -150,8 +148,9 @@ class PageChecks(QObject):
             if turn != self._turn:
                 raise _NotWanted
 
-        with suppress(_NotWanted, RuntimeError):  # the window is gone
-            self._found.emit(turn, page, checked_again(page, findings, changed, self.limits, report=report))
+        with suppress(_NotWanted):
+            found = checked_again(page, findings, changed, self.limits, report=report)
+            hand_over(self, self._take, turn, page, found)
 
     def _give_up(self) -> None:
         self._turn += 1

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from contextlib import suppress
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -16,6 +15,7 @@ from jotsk.core.page import Page
 from jotsk.core.page.changes import ink_changed
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.words import tr
+from jotsk.desk.widgets.hand_over import hand_over
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -28,7 +28,6 @@ class AreaFollower(QObject):
     has changed meanwhile; then it is looked for anew."""
 
     told = Signal(str)
-    _found = Signal(int, object, object)  # its turn, the page it was for, and that page with its areas
 
     def __init__(self, document: Document) -> None:
         super().__init__(document)
@@ -41,7 +40,6 @@ class AreaFollower(QObject):
         self._rest.timeout.connect(self.follow)
         document.changed.connect(self._note)
         document.opened.connect(self._forget)
-        self._found.connect(self._take)
 
     def _forget(self) -> None:
         self._changed = EMPTY
@@ -77,8 +75,7 @@ class AreaFollower(QObject):
         try:
             after = found_again(page, areas)
         finally:  # or none would ever be found again
-            with suppress(RuntimeError):  # the window is gone
-                self._found.emit(turn, page, after)
+            hand_over(self, self._take, turn, page, after)
 
     def _take(self, turn: int, page: Page, after: Page) -> None:
         if turn != self._turn:

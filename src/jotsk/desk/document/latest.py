@@ -3,24 +3,21 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from contextlib import suppress
 
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.runtime.lanes import BESIDE
+from jotsk.desk.widgets.hand_over import hand_over
 
 
 class Latest(QObject):
     came = Signal(object)
-
-    _made = Signal(int, object)  # its turn, and what came of it
 
     def __init__(self, name: str, parent: QObject, *, brings_earlier: bool = False) -> None:
         """`brings_earlier`: what was being worked out when more was asked for comes too, so that something does while
         one pulls."""
         super().__init__(parent)
         self._name, self._turn, self._came, self._brings_earlier = name, 0, 0, brings_earlier
-        self._made.connect(self._take)
 
     @property
     def is_awaited(self) -> bool:
@@ -36,9 +33,7 @@ class Latest(QObject):
 
     def _work(self, turn: int, work: Callable[[], object]) -> None:
         if turn == self._turn:
-            made = work()
-            with suppress(RuntimeError):  # the window is gone
-                self._made.emit(turn, made)
+            hand_over(self, self._take, turn, work())
 
     def _take(self, turn: int, made: object) -> None:
         if turn == self._turn or (self._brings_earlier and turn > self._came):

@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from contextlib import suppress
 from typing import TYPE_CHECKING, NamedTuple
 
-from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtCore import QObject, QTimer
 
 from jotsk.core.page import Page
 from jotsk.core.page.page import prepared
 from jotsk.core.runtime.lanes import BESIDE
+from jotsk.desk.widgets.hand_over import hand_over
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -29,8 +29,6 @@ class TrackDrag(QObject):
     while. What was worked out for a page that has changed meanwhile is worked out again if the drag has ended, or else
     dropped."""
 
-    _made = Signal(int, object, object, object)  # its turn, what was wanted, the page before, and with it; or None
-
     def __init__(self, document: Document) -> None:
         super().__init__(document)
         self._document = document
@@ -39,7 +37,6 @@ class TrackDrag(QObject):
         self._turn = 0  # what was worked out for an earlier one is dropped
         self._rest = QTimer(self, singleShot=True, interval=REST_MS)
         self._rest.timeout.connect(self._begin)
-        self._made.connect(self._take)
         document.opened.connect(self._forget)
 
     def _forget(self) -> None:
@@ -68,8 +65,7 @@ class TrackDrag(QObject):
         try:
             after = prepared(wanted.change(page))
         finally:  # or nothing would ever be worked out again
-            with suppress(RuntimeError):  # the window is gone
-                self._made.emit(turn, wanted, page, after)
+            hand_over(self, self._take, turn, wanted, page, after)
 
     def _take(self, turn: int, wanted: _Wanted, before: Page, after: Page | None) -> None:
         self._is_at_work = False

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Sequence
-from contextlib import suppress
 from typing import Any, NamedTuple
 
 import cv2
@@ -18,6 +17,7 @@ from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.desk.board.overlays.kept_picture import moved
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.hand_over import hand_over
 from jotsk.desk.widgets.polygon import draw_line
 
 MOST_POINTS = 80  # of a line: it is a mark beside the ink, not the ink
@@ -93,8 +93,7 @@ class ChosenLines(QObject):
         try:
             places = _picture(wanted)
         finally:  # or none would ever be drawn again
-            with suppress(RuntimeError):  # the board is gone
-                self.rendered.emit(wanted, places)
+            hand_over(self, lambda: self.rendered.emit(wanted, places))
 
     def _take(self, wanted: _Wanted, places: list[tuple[QRectF, QImage]]) -> None:
         self._drawn, self._places, self._is_drawing = wanted, places, False
@@ -110,8 +109,7 @@ class ChosenLines(QObject):
     def _work_out(self, strokes: list[Stroke]) -> None:
         for stroke in taking_turns(strokes):
             _ = stroke.ribbon, stroke.steadier
-        with suppress(RuntimeError):  # the board is gone
-            self.worked_out.emit()
+        hand_over(self, lambda: self.worked_out.emit())
 
     def _forget(self) -> None:
         self._read = (), []

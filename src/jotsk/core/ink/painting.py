@@ -9,6 +9,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from jotsk.core.ink.blend_kernel import for_reading
 from jotsk.core.ink.cord_kernel import paint_cord
 from jotsk.core.ink.coverage_kernel import paint_ribbon, paint_tiles
 from jotsk.core.ink.depth_kernel import deepen_tiles
@@ -142,7 +143,7 @@ def _lines(
             p = points * np.array([1.0, 1.0, radius_share], np.float32)
         if ink_share != 1.0:
             k = (ink * ink_share + 0.5).astype(np.uint8)
-        yield p, k
+        yield for_reading(p), for_reading(k)
 
 
 def is_plain(pen: Pen) -> bool:

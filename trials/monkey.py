@@ -76,6 +76,7 @@ class Monkey:
         self.pokes = random.Random(seed)  # of sheets, which are open for as long as they take
         self.folder = folder
         self.troubles: list[str] = []
+        self.compiled: list[str] = []
         self.longest: list[tuple[float, float, str]] = []  # freezes, how long the host had each core of it, and where
         self._held_in = 0.0, ""  # the beat that is late, and where
         self._is_over = threading.Event()
@@ -450,14 +451,14 @@ class _Listener(logging.Handler):
 
 
 class _Compiled(numba.core.event.Listener):
-    """A kernel that was not compiled ahead is a trouble: it holds the hand for seconds."""
+    """A kernel that was not compiled ahead holds the hand for seconds, as a freeze does."""
 
     def __init__(self, monkey: Monkey) -> None:
         self._monkey = monkey
 
     def on_start(self, event: numba.core.event.Event) -> None:
         data = event.data
-        self._monkey._trouble(f"{data['dispatcher'].py_func.__name__} is compiled for {data['args']}")
+        self._monkey.compiled.append(f"{data['dispatcher'].py_func.__name__} was compiled late, for {data['args']}")
 
     def on_end(self, event: numba.core.event.Event) -> None:
         pass
@@ -483,8 +484,8 @@ def main() -> int:
         monkey = Monkey(arguments.seed, Path(folder), verbose=arguments.verbose)
         monkey.run(60 * arguments.minutes, arguments.steps)
         monkey.window.close()
-    for trouble in monkey.troubles:
-        print(trouble)
+    for told in (*monkey.troubles, *monkey.compiled):
+        print(told)
     in_order = sorted(monkey.longest, key=lambda freeze: freeze[1] - freeze[0])
     for held_s, stolen_s, what in in_order[:10]:
         print(f"held the window {held_s * 1e3:.0f} ms, of which the host had each core {stolen_s * 1e3:.0f} ms: {what}")
@@ -495,7 +496,8 @@ def main() -> int:
     )
     longest_s = LONG_FREEZE_S if arguments.patient else FREEZE_S
     too_long = [held_s for held_s, _, _ in monkey.longest if held_s > longest_s]
-    return int(bool(monkey.troubles or too_long))
+    late = [] if arguments.patient else monkey.compiled
+    return int(bool(monkey.troubles or late or too_long))
 
 
 if __name__ == "__main__":

@@ -231,9 +231,10 @@ class PageView(QWidget):
 
     def _painted_parts(self, event: QPaintEvent) -> list[QRect]:
         """The rectangles to paint, or one around them where the px between them cost less than so many calls."""
-        whole, parts = event.rect(), list(event.region())
+        whole = event.rect()
         if whole.width() * whole.height() <= SMALL_PAINT_PX:
             return [whole]
+        parts = list(event.region())
         if not self.eyes.are_plain:
             pad = 2 * self.eyes.reach_px(*self._device_size())
             cost = [(rect.width() + pad) * (rect.height() + pad) + SEEN_CALL_PX for rect in (whole, *parts)]

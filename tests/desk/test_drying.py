@@ -11,6 +11,7 @@ import pytest
 from PySide6.QtCore import QPointF, QTimer
 
 from jotsk.core.errors import Refused
+from jotsk.core.guides.kinds import Rings
 from jotsk.core.hand import Sample, trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.hand.steady_now import WAYS, steady_now
@@ -359,6 +360,26 @@ def test_the_light_is_placed_after_a_stroke_that_dries(window, pen, held, qtbot)
     x, y = document.page.light.at
     assert np.allclose(window.board.view.to_screen(x, y), (60, 50), atol=4)
     assert [document.steps.label(k) for k in range(1, len(document.steps))] == ["Stroke", "Light of the page"]
+
+
+def test_guides_are_switched_after_a_stroke_that_dries_and_only_on_its_page(window, pen, held, qtbot):
+    document, guiding = window.document, window.board.guiding
+    document.alter(guides=tuple(Rings(at=(x, 300.0)).record() for x in (200.0, 900.0)))
+    pen.draw(across(window))
+    guiding.switch(0, on=False)
+    guiding.hold_alone(0, True)
+    guiding.toggle_alone()
+    assert document.is_drying and guiding.guide(0).on and not guiding.guide(0).alone
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    assert [(guide.on, guide.alone) for guide in guiding.guides] == [(False, False), (True, True)], "in their order"
+    held.clear()
+    pen.draw(across(window))
+    guiding.switch(1, on=False)
+    held.set()
+    document.take(replace(blank_page(300, 200), guides=document.page.guides), path=None, title="Another", saved=True)
+    qtbot.wait(50)
+    assert guiding.guide(1).on, "of a page that was left"
 
 
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):

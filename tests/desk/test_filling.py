@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import threading
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -14,10 +15,12 @@ from PySide6.QtTest import QTest
 from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.opening import read_any
 from jotsk.core.fill.outline import mask_in
-from jotsk.core.fill.pour import lost_areas
-from jotsk.core.marks import Area
+from jotsk.core.fill.pour import found_again, lost_areas
+from jotsk.core.marks import Area, Marks
 from jotsk.core.mend.bared import bared
-from jotsk.core.page import flattened, render
+from jotsk.core.page import Tiles, flattened, render
+from jotsk.core.runtime.lanes import BESIDE
+from jotsk.desk.document import following
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.tools.mending import brush as brush_module
 from tests.conftest import stroke_along
@@ -94,6 +97,33 @@ def test_an_area_follows_its_line_in_the_same_step_and_freezes(filling, settle, 
     filling.actions_by_id["fill.freeze"].trigger()
     settle(filling)
     assert areas(filling)[0].rule is None
+
+
+def test_areas_that_are_being_found_when_another_page_is_opened_leave_that_page_alone(
+    filling, settle, qtbot, monkeypatch
+):
+    click(filling, 1200, 1700)
+    settle(filling)
+    document = filling.document
+    page = document.page_when_dry()
+    open_page = page.with_layer(replace(page.active, marks=Marks(), tiles=Tiles()))
+    begun, goes_on = threading.Event(), threading.Event()
+    monkeypatch.setattr(following, "found_again", lambda *what: (begun.set(), goes_on.wait(5), found_again(*what))[-1])
+    document.ink.add_stroke(ring(size=60))
+    qtbot.waitUntil(begun.is_set, timeout=5000)
+    told = []
+    document.follower.told.connect(told.append)
+    document.take(open_page, path=None, title="Other", saved=True)
+    goes_on.set()
+    BESIDE.queue("areas").finish()
+    for _ in range(2):
+        qtbot.wait(2 * following.REST_MS)
+        BESIDE.queue("areas").finish()
+    assert document.page is open_page and not told
+    document.ink.add_stroke(ring(size=20))
+    settle(filling)
+    begun.clear()
+    qtbot.waitUntil(begun.is_set, timeout=5000)  # areas of this page are found when its lines change
 
 
 def test_white_beside_flat_colour_is_marked_while_a_line_becomes_thinner(filling, settle, qtbot, monkeypatch):

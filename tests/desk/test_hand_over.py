@@ -72,3 +72,18 @@ def test_of_what_is_asked_for_the_latest_comes_and_earlier_ones_if_wanted(qapp, 
         BESIDE.queue("test latest").finish()
         QCoreApplication.processEvents()
         assert came[-1] == "third" and not latest.is_awaited
+
+
+def test_what_fails_is_awaited_no_more_but_what_was_asked_for_after_it_is(qapp, qtbot, caplog):
+    owner, came, goes_on = QObject(), [], threading.Event()
+    latest = Latest("test latest", owner)
+    latest.came.connect(came.append)
+    latest.ask(lambda: (goes_on.wait(5), 1 / 0))
+    qtbot.wait(20)
+    latest.ask(lambda: "second")
+    goes_on.set()
+    qtbot.waitUntil(lambda: not latest.is_awaited)
+    assert came == ["second"] and "failed" in caplog.text
+    latest.ask(lambda: 1 / 0)
+    qtbot.waitUntil(lambda: not latest.is_awaited)
+    assert came == ["second"]

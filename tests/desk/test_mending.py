@@ -15,6 +15,7 @@ from jotsk.core.page import flattened, render
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.trays.tool_list import SAMPLE_OF
 from tests.conftest import stroke_along
+from tests.desk.test_reshaping import on_board
 
 
 @pytest.fixture
@@ -65,12 +66,17 @@ def test_every_tool_changes_what_it_passes_and_is_undone(lines, pen, settle, ent
     assert np.array_equal(flattened(document.page_when_dry()), flattened(after))
 
 
-def test_what_will_go_is_shown_while_the_pen_is_down(lines, pen, settle):
+def test_what_will_go_is_shown_while_the_pen_is_down(lines, qtbot, settle):
     lines.actions_by_id["mend.snip"].trigger()
     shown = []
     show = lines.board.show_preview
     lines.board.show_preview = lambda found: (shown.append(found), show(found))[1]
-    swipe(lines, pen, (700, 1400), (700, 1600))
+    board = lines.board
+    QTest.mousePress(board, Qt.MouseButton.LeftButton, pos=on_board(lines, 700, 1400))
+    for y in range(1420, 1620, 20):
+        QTest.mouseMove(board, on_board(lines, 700, y))
+    qtbot.waitUntil(lambda: any(shown))
+    QTest.mouseRelease(board, Qt.MouseButton.LeftButton, pos=on_board(lines, 700, 1600))
     settle(lines)
     (line,) = next(found for found in shown if found)
     assert 600 <= line[:, 0].min() < 640 and 850 < line[:, 0].max() < 920, "up to the upright line"

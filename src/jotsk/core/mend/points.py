@@ -37,7 +37,7 @@ def points_of(stroke: Stroke, tolerance_px: float) -> list[Point]:
     found, start = [], 0
     for x, y in few_points(line, tolerance_px) if len(line) > 3 else line[[0, -1]].tolist():
         start += int(np.hypot(line[start:, 0] - x, line[start:, 1] - y).argmin())
-        found.append(point_at(stroke, float(ribbon.times[start])))
+        found.append(Point(float(ribbon.times[start]), *ribbon.points[start].tolist()))
     return [point for k, point in enumerate(found) if not k or point.t > found[k - 1].t]
 
 

@@ -13,9 +13,8 @@ from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.marks import Area
 from jotsk.core.page import Page
 from jotsk.core.page.changes import ink_changed
-from jotsk.core.runtime.lanes import BESIDE
 from jotsk.core.words import tr
-from jotsk.desk.widgets.hand_over import hand_over
+from jotsk.desk.document.latest import Latest
 
 if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
@@ -33,9 +32,9 @@ class AreaFollower(QObject):
         super().__init__(document)
         self._document = document
         self._changed: Rect = EMPTY
-        self._waits = False
         self._looked_at: Rect = EMPTY  # where areas are being found
-        self._turn = 0  # what was found for an earlier one is dropped
+        self._search = Latest("areas", self)
+        self._search.came.connect(self._take)
         self._rest = QTimer(self, singleShot=True, interval=REST_MS)
         self._rest.timeout.connect(self.follow)
         document.changed.connect(self._note)
@@ -43,6 +42,7 @@ class AreaFollower(QObject):
 
     def _forget(self) -> None:
         self._changed = EMPTY
+        self._search.drop()
 
     def _note(self, before: Page, after: Page) -> None:
         if before.bounds != after.bounds or not any(holds_fills(layer) for layer in after.layers):
@@ -53,7 +53,7 @@ class AreaFollower(QObject):
 
     def follow(self) -> None:
         """Find what the changes touched, unless that is being done already; as soon as the hand rests."""
-        if not self._changed or self._waits:
+        if not self._changed or self._search.is_awaited:
             return
         if self._document.is_inking:
             self._rest.start()
@@ -62,25 +62,16 @@ class AreaFollower(QObject):
         areas = areas_to_find_again(page, changed.grown(2))
         self._changed = EMPTY
         if areas:
-            self._waits, self._looked_at = True, changed
-            BESIDE.queue("areas").go(self._find, self._turn, page, areas)
+            self._looked_at = changed
+            self._search.ask(lambda: (page, found_again(page, areas)))
 
     def still_to_find(self, page: Page) -> list[tuple[int, Area]]:
         """The areas of the present page that are still to be found: who writes it to a file finds them first."""
-        changed = self._changed | (self._looked_at if self._waits else EMPTY)
+        changed = self._changed | (self._looked_at if self._search.is_awaited else EMPTY)
         return areas_to_find_again(page, changed.grown(2)) if changed else []
 
-    def _find(self, turn: int, page: Page, areas: list[tuple[int, Area]]) -> None:
-        after = page
-        try:
-            after = found_again(page, areas)
-        finally:  # or none would ever be found again
-            hand_over(self, self._take, turn, page, after)
-
-    def _take(self, turn: int, page: Page, after: Page) -> None:
-        if turn != self._turn:
-            return
-        self._waits = False
+    def _take(self, found: tuple[Page, Page]) -> None:
+        page, after = found
         document = self._document
         if document.page is not page or document.is_drying:
             self._changed |= self._looked_at

@@ -32,8 +32,18 @@ class Latest(QObject):
         self._came = self._turn
 
     def _work(self, turn: int, work: Callable[[], object]) -> None:
-        if turn == self._turn:
-            hand_over(self, self._take, turn, work())
+        if turn != self._turn:
+            return
+        try:
+            made = work()
+        except Exception:
+            hand_over(self, self._fail, turn)
+            raise
+        hand_over(self, self._take, turn, made)
+
+    def _fail(self, turn: int) -> None:
+        """Nothing comes of this one, and nothing is awaited if it was the latest."""
+        self._came = max(self._came, turn)
 
     def _take(self, turn: int, made: object) -> None:
         if turn == self._turn or (self._brings_earlier and turn > self._came):

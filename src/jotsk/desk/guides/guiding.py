@@ -169,14 +169,21 @@ class Guiding(QObject):
 
     def switch(self, index: int, **states: bool) -> None:
         """Switch a guide on or off, show or hide it. It is no step: nothing stands between a stroke and its undo."""
-        guide = self.guide(index)
-        if guide is not None:
-            records = list(self._records)
-            records[index] = replace(guide, **states).record()  # type: ignore[arg-type]
-            self._document.alter(guides=tuple(records))
+
+        def switch() -> None:
+            guide = self.guide(index)
+            if guide is not None:
+                records = list(self._records)
+                records[index] = replace(guide, **states).record()  # type: ignore[arg-type]
+                self._document.alter(guides=tuple(records))
+
+        self._document.when_dry(switch)
 
     def hold_alone(self, index: int, alone: bool) -> None:
         """Let one guide hold exclusively, or all that are on again. It is no step either."""
+        self._document.when_dry(lambda: self._hold_alone(index, alone))
+
+    def _hold_alone(self, index: int, alone: bool) -> None:
         records = [
             g.record() if (g := guide and replace(guide, alone=alone and k == index)) else dict(record)
             for k, (guide, record) in enumerate(zip(self.guides, self._records, strict=True))
@@ -185,13 +192,16 @@ class Guiding(QObject):
 
     def toggle_alone(self) -> None:
         """Let the guide in hand, or the only one there is, hold alone; or with the others again."""
+        self._document.when_dry(self._toggle_alone)
+
+    def _toggle_alone(self) -> None:
         holding = [k for k, g in enumerate(self.guides) if g is not None and not g.repeats]
         index = self.selected if self.selected in holding else holding[-1] if holding else None
         guide = self.guide(index)
         if index is None or guide is None:
             self._document.refused.emit(tr("There is no guide to hold alone; add one, or press it in the list."))
         else:
-            self.hold_alone(index, not guide.alone)
+            self._hold_alone(index, not guide.alone)
 
     def flip(self, index: int, *, upside_down: bool) -> None:
         guide = self.guide(index)

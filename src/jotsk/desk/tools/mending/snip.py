@@ -2,14 +2,17 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import QPointF
 
 from jotsk.core.marks import Stroke
+from jotsk.core.marks.mends import Span
 from jotsk.core.mend import grow, over_under, snip
 from jotsk.core.words import tr
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Pointed
 from jotsk.desk.tools.pick import is_shift_down
 
@@ -26,6 +29,9 @@ class Snip(Pointed):
     def __init__(self, board: Board) -> None:
         super().__init__(board)
         self._gone: list[Places] = []
+        self._looked = 0  # up to this place of the swipe
+        self._finding = Latest("snipped", board)
+        self._finding.came.connect(self._show_gone)
 
     def change_of(self, way: Places) -> Change:
         against, keep_px = self.board.hand.mending.against, self._keeps
@@ -37,21 +43,44 @@ class Snip(Pointed):
         return self.board.hand.mending.keep_px if is_shift_down() else 0.0
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
-        self._gone = []
+        self._forget()
         super().press(at, t_ms, pressure, has_pressure)
 
+    def release(self, at: QPointF, t_ms: float) -> None:
+        self._forget()
+        super().release(at, t_ms)
+
+    def cancel(self) -> None:
+        self._forget()
+        super().cancel()
+
+    def _forget(self) -> None:
+        self._gone, self._looked = [], 0
+        self._finding.drop()
+
     def show(self) -> None:
-        """What will go: that of the swipe's last step, and what was found before."""
-        page, layer, step = self.board.document.page, self.layer(), np.array(self._way[-2:])
-        if layer is None or len(step) < 2:
+        """Find what the swipe crosses from where it was looked at last, beside the interface."""
+        page, layer, way = self.board.document.page, self.layer(), np.array(self._way[self._looked :])
+        if layer is None or len(way) < 2 or self._finding.is_awaited:
             return
-        for stroke, gone in snip.gone_pieces(page, layer, step, self.board.hand.mending.against, self._keeps):
-            for first, last in gone:
-                ribbon = stroke.own_ribbon
-                line = ribbon.points[(ribbon.times >= first) & (ribbon.times <= last), :2].astype(np.float64)
-                if len(line) > 1:
-                    self._gone.append(line)
+        against, keep_px, end = self.board.hand.mending.against, self._keeps, len(self._way) - 1
+        self._finding.ask(lambda: (end, _pieces(snip.gone_pieces(page, layer, way, against, keep_px))))
+
+    def _show_gone(self, found: tuple[int, list[Places]]) -> None:
+        self._looked, gone = found
+        self._gone += gone
         self.board.show_preview(self._gone[-MOST_SHOWN:])
+        self.show()
+
+
+def _pieces(found: Iterable[tuple[Stroke, list[Span]]]) -> list[Places]:
+    """The middles of lines at the times that are to go."""
+    lines = (
+        ribbon.points[(ribbon.times >= first) & (ribbon.times <= last), :2].astype(np.float64)
+        for ribbon, gone in ((stroke.own_ribbon, gone) for stroke, gone in found)
+        for first, last in gone
+    )
+    return [line for line in lines if len(line) > 1]
 
 
 class GrowBack(Pointed):

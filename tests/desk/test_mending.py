@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import threading
 import time
 
 import numpy as np
@@ -66,21 +67,36 @@ def test_every_tool_changes_what_it_passes_and_is_undone(lines, pen, settle, ent
     assert np.array_equal(flattened(document.page_when_dry()), flattened(after))
 
 
-def test_what_will_go_is_shown_while_the_pen_is_down(lines, qtbot, settle):
-    lines.actions_by_id["mend.snip"].trigger()
-    shown = []
-    show = lines.board.show_preview
-    lines.board.show_preview = lambda found: (shown.append(found), show(found))[1]
-    board = lines.board
-    QTest.mousePress(board, Qt.MouseButton.LeftButton, pos=on_board(lines, 700, 1400))
-    for y in range(1420, 1620, 20):
-        QTest.mouseMove(board, on_board(lines, 700, y))
-    qtbot.waitUntil(lambda: any(shown))
-    QTest.mouseRelease(board, Qt.MouseButton.LeftButton, pos=on_board(lines, 700, 1600))
+SHOWN = {  # a swipe, how many lines are shown, and from where to where
+    "mend.snip": [(700, 1400), (700, 1600), 1, (600, 885)],  # up to the upright line
+    "mend.join": [(1430, 1460), (1430, 1540), 2, (1400, 1460)],  # both edges of the bridge
+    "mend.splice": [(1300, 1500), (1560, 1500), 2, (600, 1940)],
+}
+
+
+@pytest.mark.parametrize("entry", SHOWN)
+def test_what_will_be_is_found_beside_the_window_and_shown_while_the_pen_is_down(lines, qtbot, settle, entry):
+    *swiped, count, reaches = SHOWN[entry]
+    lines.actions_by_id[entry].trigger()
+    lines.hand.set_mending(reach_px=80.0)
+    board, tool, shown, threads = lines.board, lines.board.tool, [], set()
+    show, find = board.show_preview, tool.find
+
+    def find_on(*what):
+        found = find(*what)
+        return lambda: (threads.add(threading.current_thread()), found())[1]
+
+    board.show_preview, tool.find = lambda found: (shown.append(found), show(found))[1], find_on
+    QTest.mousePress(board, Qt.MouseButton.LeftButton, pos=on_board(lines, *swiped[0]))
+    for place in np.linspace(*swiped, 12):
+        QTest.mouseMove(board, on_board(lines, *place))
+    qtbot.waitUntil(lambda: any(shown) and len(shown[-1]) == count and not tool._finding.is_awaited)
+    xy = np.concatenate([np.asarray(line) for line in shown[-1]])
+    assert np.allclose([xy[:, 0].min(), xy[:, 0].max()], reaches, atol=35)
+    assert threads and threading.main_thread() not in threads
+    QTest.mouseRelease(board, Qt.MouseButton.LeftButton, pos=on_board(lines, *swiped[1]))
     settle(lines)
-    (line,) = next(found for found in shown if found)
-    assert 600 <= line[:, 0].min() < 640 and 850 < line[:, 0].max() < 920, "up to the upright line"
-    assert shown[-1] == []
+    assert shown[-1] == [], "nothing is left of it"
 
 
 @pytest.mark.parametrize("entry", MENDS)

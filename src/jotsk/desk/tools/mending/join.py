@@ -2,22 +2,22 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from typing import TYPE_CHECKING
-
-import numpy as np
 
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.marks import Stroke
 from jotsk.core.mend import join, snip, splice
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.words import tr
-from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Swipe, dense, middle_of
+from jotsk.desk.tools.mending.shown_beside import ShownBeside
+from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, dense, middle_of
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
 
 
-class JoinEnds(Swipe):
+class JoinEnds(ShownBeside):
     id, action = "join", "mend.join"
     label, nothing = (
         tr("Join"),
@@ -28,21 +28,26 @@ class JoinEnds(Swipe):
         reach = self.reach
         return lambda page: join.joined(page, reach, near=dense(way, reach / 2))
 
-    def show(self) -> None:
-        layer = self.layer()
-        if layer is not None:
-            found = join.bridges(layer, self.reach, dense(np.array(self._way), self.reach / 2))
-            self.board.show_preview([edge for each in found[:MOST_SHOWN] for edge in each.own_ribbon.edges()])
+    def find(self, layer: InkLayer, way: Places, looked: int) -> Callable[[], list[Places]]:
+        reach = self.reach
+
+        def find() -> list[Places]:
+            found = join.bridges(layer, reach, dense(way, reach / 2))
+            return [edge for each in found[:MOST_SHOWN] for edge in each.own_ribbon.edges()]
+
+        return find
+
+    def show_found(self, found: list[Places]) -> None:
+        self.board.show_preview(found)
 
 
-class Splice(Swipe):
+class Splice(ShownBeside):
     id, action = "splice", "mend.splice"
     label, nothing = tr("Splice"), tr("A splice takes two lines or more; swipe along the tries that are to become one.")
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
         self._shown: dict[int, Stroke] = {}  # by uid: what the swipe has passed so far
-        self._looked = 0  # how many of its places were looked at
 
     def change_of(self, way: Places) -> Change:
         reach = self.reach
@@ -53,15 +58,17 @@ class Splice(Swipe):
 
         return change
 
-    def show(self) -> None:
-        if len(self._way) == 1:
-            self._shown, self._looked = {}, 0
-        layer = self.layer()
-        if layer is not None:
-            new = np.array(self._way[max(0, self._looked - 1) :])  # with the place before it
-            self._looked = len(self._way)
-            self._shown |= {stroke.uid: stroke for stroke in _passed(layer, new, self.reach)}
-            self.board.show_preview([middle_of(s.own_ribbon) for s in [*self._shown.values()][:MOST_SHOWN]])
+    def forget(self) -> None:
+        super().forget()
+        self._shown = {}
+
+    def find(self, layer: InkLayer, way: Places, looked: int) -> Callable[[], list[Stroke]]:
+        reach, new = self.reach, way[max(0, looked - 1) :]
+        return lambda: _passed(layer, new, reach)
+
+    def show_found(self, found: list[Stroke]) -> None:
+        self._shown |= {stroke.uid: stroke for stroke in found}
+        self.board.show_preview([middle_of(s.own_ribbon) for s in [*self._shown.values()][:MOST_SHOWN]])
 
 
 def _passed(layer: InkLayer, way: Places, reach: float) -> list[Stroke]:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -11,8 +11,9 @@ from PySide6.QtCore import QPointF
 from jotsk.core.marks import Stroke
 from jotsk.core.marks.mends import Span
 from jotsk.core.mend import grow, over_under, snip
+from jotsk.core.page import InkLayer
 from jotsk.core.words import tr
-from jotsk.desk.document.latest import Latest
+from jotsk.desk.tools.mending.shown_beside import ShownBeside
 from jotsk.desk.tools.mending.swipe import MOST_SHOWN, Change, Places, Pointed
 from jotsk.desk.tools.pick import is_shift_down
 
@@ -22,16 +23,13 @@ if TYPE_CHECKING:
 CUT_REACH_PX, END_REACH_PX = 12.0, 16.0  # device px
 
 
-class Snip(Pointed):
+class Snip(ShownBeside, Pointed):
     id, action = "snip", "mend.snip"
     label, nothing = tr("Snip"), tr("Nothing was crossed; swipe across the piece that is to go.")
 
     def __init__(self, board: Board) -> None:
         super().__init__(board)
         self._gone: list[Places] = []
-        self._looked = 0  # up to this place of the swipe
-        self._finding = Latest("snipped", board)
-        self._finding.came.connect(self._show_gone)
 
     def change_of(self, way: Places) -> Change:
         against, keep_px = self.board.hand.mending.against, self._keeps
@@ -42,35 +40,19 @@ class Snip(Pointed):
         """How many px of a line stay beyond what crosses it, page px."""
         return self.board.hand.mending.keep_px if is_shift_down() else 0.0
 
-    def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
-        self._forget()
-        super().press(at, t_ms, pressure, has_pressure)
+    def forget(self) -> None:
+        super().forget()
+        self._gone = []
 
-    def release(self, at: QPointF, t_ms: float) -> None:
-        self._forget()
-        super().release(at, t_ms)
+    def find(self, layer: InkLayer, way: Places, looked: int) -> Callable[[], list[Places]]:
+        """What the swipe crosses from where it was looked at last."""
+        page, against, keep_px = self.board.document.page, self.board.hand.mending.against, self._keeps
+        new = way[max(0, looked - 1) :]
+        return lambda: _pieces(snip.gone_pieces(page, layer, new, against, keep_px))
 
-    def cancel(self) -> None:
-        self._forget()
-        super().cancel()
-
-    def _forget(self) -> None:
-        self._gone, self._looked = [], 0
-        self._finding.drop()
-
-    def show(self) -> None:
-        """Find what the swipe crosses from where it was looked at last, beside the interface."""
-        page, layer, way = self.board.document.page, self.layer(), np.array(self._way[self._looked :])
-        if layer is None or len(way) < 2 or self._finding.is_awaited:
-            return
-        against, keep_px, end = self.board.hand.mending.against, self._keeps, len(self._way) - 1
-        self._finding.ask(lambda: (end, _pieces(snip.gone_pieces(page, layer, way, against, keep_px))))
-
-    def _show_gone(self, found: tuple[int, list[Places]]) -> None:
-        self._looked, gone = found
-        self._gone += gone
+    def show_found(self, found: list[Places]) -> None:
+        self._gone += found
         self.board.show_preview(self._gone[-MOST_SHOWN:])
-        self.show()
 
 
 def _pieces(found: Iterable[tuple[Stroke, list[Span]]]) -> list[Places]:

@@ -268,11 +268,11 @@ class Curve:
         """The u of each of its points."""
         dense, along = self.dense
         found, at = [0], 0
-        for point in np.array(self.points)[1:]:
+        for x, y in self.points[1:]:
             reach = 256
-            while not len(hits := np.flatnonzero((dense[at : at + reach] == point).all(axis=1))):
+            while not len(hits := _equal_to(dense[at : at + reach], x, y)):
                 if at + reach >= len(dense):
-                    hits = np.array([np.hypot(*(dense[at:] - point).T).argmin()])
+                    hits = np.array([np.hypot(*(dense[at:] - (x, y)).T).argmin()])
                     break
                 reach *= 2
             at += int(hits[0])
@@ -373,6 +373,12 @@ def number_from(value: Any, low: float = -FARTHEST, high: float = FARTHEST) -> f
     if not low <= value <= high:
         raise ValueError(f"{value} is not between {low:g} and {high:g}")
     return float(value)
+
+
+def _equal_to(points: NDArray[np.float64], x: float, y: float) -> NDArray[np.intp]:
+    """The numbers of the points that lie just there."""
+    found = np.flatnonzero(points[:, 0] == x)
+    return found[points[found, 1] == y]
 
 
 def _dense(curve: Curve) -> tuple[NDArray[np.float64], NDArray[np.float64]]:

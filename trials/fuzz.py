@@ -50,7 +50,7 @@ from jotsk.core.guides.holding import Hold
 from jotsk.core.hand import trace_from
 from jotsk.core.ink import SHIPPED
 from jotsk.core.marks import Cut, Stroke
-from jotsk.core.page import Page, blank_page, edits, tiles_from
+from jotsk.core.page import InkLayer, Page, blank_page, edits, tiles_from
 from jotsk.core.page.edits import layer_edits
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
@@ -58,7 +58,7 @@ from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 CASE_S = 5.0
 CASE_BYTES = 1 << 30
 AREA = Rect(0, 0, 800, 600)
-ODD = (
+ODD: tuple[object, ...] = (
     None, True, "", "x", [], {}, -1, 0, 1 << 62, 1 << 70, 10**400, 1.5, -1e308, float("nan"), float("inf"),
     [1, 2], {"a": 1},
 )  # fmt: skip
@@ -104,7 +104,9 @@ def sample_page() -> Page:
         hold = Hold(Line((0.0, 50.0), (1.0, 0.0))) if k == 1 else None
         copies = (np.array([[-1.0, 0, 300], [0, 1, 0]]),) if k == 2 else ()
         page = edits.with_mark(page, Stroke(trace, pen, 8.0, (9, 9, 60), 20, 45, hold=hold, copies=copies))
-    page = edits.rubbed_out(page, Cut(page.active.marks.last.ribbon))
+    layer = page.active
+    assert isinstance(layer, InkLayer) and isinstance(layer.marks.last, Stroke)
+    page = edits.rubbed_out(page, Cut(layer.marks.last.ribbon))
     noise = np.random.default_rng(2).integers(0, 1 << 24, (60, 80), np.uint32) | np.uint32(0xFF000000)
     page = layer_edits.with_picture_layer(page, tiles_from(noise), "Sketch")
     page = layer_edits.grouped(page, {page.active_uid})

@@ -162,7 +162,8 @@ class Monkey:
         pressure = np.clip(0.5 + 0.4 * np.sin(np.arange(count) / 9), 0, 1)
         if self.random.random() < 0.05:
             xy[count // 2] = self.random.choice([(np.nan, 5.0), (1e7, -1e7), (np.inf, np.inf)])
-        events = [event for _, event in pen._events_of(trace_from(0.005 * np.arange(count), *xy.T, pressure))]
+        motion = trace_from(0.005 * np.arange(count), xy[:, 0], xy[:, 1], pressure)
+        events = [event for _, event in pen._events_of(motion)]
         if self.random.random() < 0.1:
             events.pop()  # a lift that is lost
         self._streams.append(iter(events))
@@ -450,7 +451,7 @@ class _Listener(logging.Handler):
         self._monkey._trouble(f"logged: {record.getMessage()}", record.exc_info[1] if record.exc_info else None)
 
 
-class _Compiled(numba.core.event.Listener):
+class _Compiled(numba.core.event.Listener):  # type: ignore[misc]  # numba ships no types
     """A kernel that was not compiled ahead holds the hand for seconds, as a freeze does."""
 
     def __init__(self, monkey: Monkey) -> None:

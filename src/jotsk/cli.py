@@ -98,7 +98,8 @@ def _replay(options: argparse.Namespace) -> int:
         drawable(page)
         page = replace(page, dpi=options.dpi or page.dpi)
     else:
-        page = blank_page(*(options.page or (2480, 3508)), dpi=options.dpi or 300.0)
+        width, height = options.page or (2480, 3508)
+        page = blank_page(width, height, dpi=options.dpi or 300.0)
     meter = TremorMeter() if options.tremor is None else None
     strokes = [
         Stroke(

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import re
 import subprocess
 import sys
 from pathlib import Path
@@ -21,4 +22,4 @@ def test_nothing_breaks_in_half_a_minute_of_random_use(tmp_path, seed):
         capture_output=True, text=True, timeout=300, check=False, cwd=ROOT, env=environment,
     )  # fmt: skip
     assert out.returncode == 0, out.stdout[-4000:] + out.stderr[-4000:]
-    assert " 0 troubles" in out.stdout
+    assert int(re.search(r"(\d+) steps, 0 troubles", out.stdout).group(1)) > 100, "and it did something"

@@ -105,7 +105,7 @@ def _with_layer(page: Page, name: str, **values: object) -> Page:
     uid = page.next_uid()
     below = [layer for layer in page.layers if layer.name in ("Fills", "Shade")]
     at = page.layers.index(below[-1]) + 1 if name in ("Shade", "Hatching") else len(page.layers)
-    layers = (*page.layers[:at], InkLayer(uid, name, **values), *page.layers[at:])  # type: ignore[arg-type]
+    layers = (*page.layers[:at], InkLayer(uid, name, **values), *page.layers[at:])
     return replace(page, layers=layers, active_uid=uid)
 
 

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 
 from jotsk.demo.drafting import Line, behind, curve, ellipse, hatching, straight, within
@@ -13,6 +15,7 @@ CORNER_X, TOP, GROUND = 660.0, 400.0, 1400.0
 DEPTH = 4.0
 STOREYS = (0.36, 0.66)
 WINDOW_ROWS = ((0.12, 0.30), (0.42, 0.60))
+At = Callable[[float, float], np.ndarray]  # the place on a wall, by how far along it and how high
 
 
 def wall(vanishing: np.ndarray, d: float, v: float) -> np.ndarray:
@@ -68,7 +71,7 @@ def _house(right_end: float) -> list[Line]:
     return lines
 
 
-def _window(at, d0: float, d1: float, high: float, low: float, *, seed: int, lit: bool) -> list[Line]:
+def _window(at: At, d0: float, d1: float, high: float, low: float, *, seed: int, lit: bool) -> list[Line]:
     m = (d0 + d1) / 2
     a, b, c, d = at(d0, high), at(d1, high), at(d1, low), at(d0, low)
     lines = [
@@ -88,7 +91,7 @@ def _window(at, d0: float, d1: float, high: float, low: float, *, seed: int, lit
     return lines
 
 
-def _ground_floor(at, end: float, has_door: bool) -> list[Line]:
+def _ground_floor(at: At, end: float, has_door: bool) -> list[Line]:
     lines = []
     if has_door:
         lines += [

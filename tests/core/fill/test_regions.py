@@ -13,7 +13,7 @@ from jotsk.core.fill.bits import Bits
 from jotsk.core.fill.bits_kernel import runs_of
 from jotsk.core.fill.clear_kernel import distinct
 from jotsk.core.fill.region_kernel import go_downhill, label_runs, widest_way
-from jotsk.core.fill.regions import distance_of, grown, region_at, under_lines
+from jotsk.core.fill.regions import core_at, distance_of, grown, region_of, under_lines
 from jotsk.core.ink.blend_kernel import for_reading
 
 
@@ -25,6 +25,10 @@ def room(size=160, seed=0, thickness=4):
         a, b = rng.integers(0, size, 2), rng.integers(0, size, 2)
         cv2.line(picture, a.tolist(), b.tolist(), 0, thickness)
     return picture > 128
+
+
+def region_at(free, y, x, gap_px):
+    return region_of(core_at(Bits.of(free), y, x, gap_px)).mask()
 
 
 @pytest.mark.parametrize("seed", range(12))

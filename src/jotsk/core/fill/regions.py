@@ -87,7 +87,8 @@ def halved(free: Mask, times: int) -> Mask:
 
 
 def core_at(free: Bits, y: int, x: int, gap_px: float) -> Core:
-    """What of the region around a px no gap leads out of."""
+    """What of the region around a px no gap leads out of. Where all around is narrower than the gap, slits as wide as
+    half of what is there are passed."""
     if gap_px <= 0:
         return Core(Bits(flood(free.words, y, x), free.width), free.words[None], np.zeros(0, np.int64))
     top_y, top_x, room = _room_beside(free, y, x, (gap_px + 1) / 2)
@@ -139,7 +140,7 @@ def _offsets(half: float) -> tuple[NDArray[np.int64], NDArray[np.float64]]:
 
 
 def region_of(core: Core) -> Bits:
-    """The region of a core: its corners are reached."""
+    """The region of a core: its corners are reached, and no slit as wide as the gap is passed."""
     own = Bits(core.own.words.copy(), core.own.width)
     if len(core.highest):
         downhill(core.levels, core.highest, own.words, core.others.words, _beside(own.words))
@@ -154,14 +155,6 @@ def _beside(words: NDArray[np.uint64]) -> NDArray[np.bool_]:
     inked = whole.reshape(-1, rows, words.shape[1]).any(axis=1)
     near = cv2.dilate(inked.view(np.uint8), np.ones((5, 2 * (BESIDE_PX // PX) + 1), np.uint8)).view(np.bool_)
     return np.repeat(near, rows, axis=0)[: len(words)]
-
-
-def region_at(free: Mask, y: int, x: int, gap_px: float) -> Mask:
-    """The region of free px around one of them: slits of up to `gap_px` are not passed, corners are reached.
-
-    Where all around is narrower than that, slits as wide as half of what is there are passed.
-    """
-    return region_of(core_at(Bits.of(free), y, x, gap_px)).mask()
 
 
 def under_lines(region: Bits, free: Bits, most_px: float | None = None) -> Bits:

@@ -9,7 +9,6 @@ import signal
 import sys
 import time
 from collections.abc import Callable
-from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -29,6 +28,7 @@ from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import ARGUMENTS, load_fonts
+from jotsk.desk.widgets.hand_over import hand_over
 from jotsk.folders import cache_folder, config_folder, state_folder
 
 if TYPE_CHECKING:
@@ -225,11 +225,5 @@ def _tell_faults(window: Window) -> None:
         log.error("unexpected", exc_info=(kind, value, trace))
         window.status.tell(FAULT)
 
-    window.beside_failed.connect(lambda _: window.status.tell(FAULT))
-
-    def tell(what: str) -> None:
-        with suppress(RuntimeError):  # the window is gone
-            window.beside_failed.emit(what)
-
-    on_failure(tell)
+    on_failure(lambda _: hand_over(window, window.status.tell, FAULT))
     sys.excepthook = unexpected

@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import cached_property, partial
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QColor, QDragEnterEvent, QDropEvent, QKeyEvent, QPalette
 from PySide6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QVBoxLayout, QWidget
 
@@ -77,8 +77,6 @@ FLOAT_PX = 10  # between the edge of the board and what floats over it
 
 class Window(QMainWindow):
     """One window, one page."""
-
-    beside_failed = Signal(str)  # emitted on any thread: what went wrong where nobody waits for it
 
     def __init__(self, settings: Settings, recovery: RecoveryFolder, own_folder: Path | None = None) -> None:
         super().__init__()

@@ -8,7 +8,6 @@ from __future__ import annotations
 import logging
 import threading
 from collections.abc import Callable
-from contextlib import suppress
 from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
@@ -16,6 +15,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.errors import CannotWrite, JotskError
 from jotsk.core.files.writing import why_unwritable
 from jotsk.core.runtime.lanes import DISK
+from jotsk.desk.widgets.hand_over import hand_over
 
 log = logging.getLogger(__name__)
 
@@ -50,8 +50,10 @@ class OwnFile(QObject):
         except (JotskError, OSError) as error:
             log.exception("%s was not written", self.path)
             reason = error if isinstance(error, JotskError) else CannotWrite(self.path, why_unwritable(error))
-            with suppress(RuntimeError):  # the window is gone
-                self.trouble.emit(str(reason))
+            hand_over(self, self._tell, str(reason))
+
+    def _tell(self, reason: str) -> None:
+        self.trouble.emit(reason)
 
 
 def finish_writing() -> None:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+import threading
 from dataclasses import replace
 
 import numpy as np
@@ -11,7 +12,10 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QRegion
 from scipy.ndimage import gaussian_filter
 
+from jotsk.core.check import checks as checks_module
+from jotsk.core.check.checks import checked
 from jotsk.core.check.finding import USUAL
+from jotsk.core.geometry import Rect
 from jotsk.desk.board.view.eyes import Eyes
 from jotsk.desk.dialogs.heat_sheet import HeatSheet, heat_of
 from jotsk.desk.dialogs.mend_sheet import MendSheet
@@ -91,6 +95,63 @@ def test_all_of_a_kind_are_shown_then_mended_in_one_step_and_nothing_found_is_sa
     assert len(document.page_when_dry().active.marks) == 3
     checking.actions_by_id["check.next"].trigger()
     assert "Nothing was found yet" in checking.board.notice
+
+
+@pytest.fixture
+def held(monkeypatch):
+    """A check of the whole page ends when `held` is set, or when it is stopped."""
+    goes_on = threading.Event()
+
+    def check(page, limits, report):
+        while not goes_on.wait(0.01):
+            report(0.5)
+        return checked(page, limits, report=report)
+
+    monkeypatch.setattr(checks_module, "checked", check)
+    yield goes_on
+    goes_on.set()
+
+
+def test_nothing_waits_for_a_check_and_it_finds_what_was_changed_meanwhile(checking, held, settle, qtbot):
+    document, checks = checking.document, checking.document.checks
+    told = len(checks.findings)
+    checking.actions_by_id["check.run"].trigger()
+    checks.mend()
+    qtbot.waitUntil(lambda: document.undo_label == "Mend the leak", timeout=5000)
+    assert checking.filing.jobs.is_busy and "try again" not in checking.status.text
+    held.set()
+    settle(checking)
+    qtbot.waitUntil(lambda: len(checks.findings) == told - 1, timeout=5000)
+
+
+def test_a_second_check_takes_the_place_of_the_first_and_one_that_was_stopped_is_not_awaited(checking, held, qtbot):
+    document, checks, jobs, said = checking.document, checking.document.checks, checking.filing.jobs, []
+    jobs.told.connect(said.append)
+    for _ in range(3):
+        checks.run()
+    qtbot.waitUntil(lambda: len(jobs.jobs) == 1, timeout=5000)
+    assert not said and checks.is_wanted
+    document.take(document.page_when_dry(), path=None, title="Another", saved=True)
+    checks.run()
+    qtbot.waitUntil(lambda: len(jobs.jobs) == 1, timeout=5000)
+    jobs.stop()
+    qtbot.waitUntil(lambda: not jobs.is_busy, timeout=5000)
+    qtbot.waitUntil(lambda: not checks.is_wanted)
+    assert said == ["Checking the page was stopped; nothing was changed."]
+    checks.run()
+    assert not checking.close() and jobs.is_busy, "it waits for no more than the next report"
+    qtbot.waitUntil(lambda: not checking.isVisible(), timeout=5000)
+
+
+def test_a_page_that_is_cropped_is_checked_anew(checking, settle, qtbot):
+    checks = checking.document.checks
+    before = sorted(finding.at for finding in checks.findings)
+    checking.document.page_edits.crop(Rect(100, 50, 2400, 3000))
+    qtbot.waitUntil(lambda: not checks.findings)  # they lay elsewhere
+    assert checks.is_wanted
+    settle(checking)
+    after = sorted(finding.at for finding in checks.findings)
+    assert np.allclose(np.array(before) - np.array(after), (100, 50), atol=1)
 
 
 def _away(line, at):

@@ -14,14 +14,16 @@ from PySide6.QtTest import QTest
 
 from jotsk.core.files.export import FORMATS, Export
 from jotsk.core.files.opening import read_any
+from jotsk.core.fill.filling import filled_at
 from jotsk.core.fill.outline import mask_in
 from jotsk.core.fill.pour import found_again, lost_areas
 from jotsk.core.marks import Area, Marks
 from jotsk.core.mend.bared import bared
-from jotsk.core.page import Tiles, flattened, render
+from jotsk.core.page import Tiles, blank_page, flattened, render
 from jotsk.core.runtime.lanes import BESIDE
 from jotsk.desk.document import following
 from jotsk.desk.stages import BY_ID as STAGES
+from jotsk.desk.tools.filling import pour as pour_module
 from jotsk.desk.tools.mending import brush as brush_module
 from tests.conftest import stroke_along
 from tests.desk.test_reshaping import drag, on_board
@@ -74,6 +76,68 @@ def test_a_press_fills_and_its_options_stand_where_size_does(filling, settle):
     filling.document.undo()
     filling.document.undo()
     assert np.array_equal(flattened(filling.document.page_when_dry()), before)
+
+
+@pytest.fixture
+def two_rings(filling, monkeypatch):
+    """Pours go on when `goes_on` is set."""
+    filling.document.ink.add_stroke(ring(x=2050))
+    goes_on = threading.Event()
+    monkeypatch.setattr(pour_module, "filled_at", lambda *a, **k: (goes_on.wait(10), filled_at(*a, **k))[1])
+    yield filling, goes_on
+    goes_on.set()
+
+
+def test_pours_that_come_quickly_take_their_turn(two_rings, settle):
+    window, goes_on = two_rings
+    for x in (1200, 2050):
+        click(window, x, 1700)
+    goes_on.set()
+    settle(window)
+    assert [color_at(window, x, 1700) for x in (1200, 2050)] == [RED, RED] and len(areas(window)) == 2
+    assert "try again" not in window.status.text
+    window.document.undo()
+    assert [color_at(window, x, 1700) == RED for x in (1200, 2050)] == [True, False]
+
+
+def test_an_undo_takes_back_what_was_asked_for_last_though_it_is_not_there_yet(two_rings, settle):
+    window, goes_on = two_rings
+    document, before = window.document, window.document.page_when_dry()
+    for x in (1200, 2050):
+        click(window, x, 1700)
+    document.undo()
+    goes_on.set()
+    settle(window)
+    assert [color_at(window, x, 1700) == RED for x in (1200, 2050)] == [True, False]
+    document.undo()
+    assert document.page is before
+    goes_on.clear()
+    click(window, 2050, 1700)
+    document.undo()
+    goes_on.set()
+    settle(window)
+    assert document.page is before and not window.status.isVisible(), "nothing was done, and nothing is said"
+    assert document.undo_label == "Stroke"
+
+
+def test_a_pour_beside_which_a_stroke_comes_is_done_after_it_and_one_whose_page_was_left_never(two_rings, settle):
+    window, goes_on = two_rings
+    document = window.document
+    click(window, 1100, 1700)
+    click(window, 2050, 1700)
+    document.ink.add_stroke(stroke_along([(1200, 1300), (1200, 2100)], size=40))  # it parts the first ring
+    goes_on.set()
+    settle(window)
+    assert color_at(window, 1100, 1700) == color_at(window, 2050, 1700) and color_at(window, 1400, 1700) != RED
+    assert [document.steps.label(k) for k in (3, 4, 5)] == ["Stroke", "Fill", "Fill"] and len(areas(window)) == 2
+    goes_on.clear()
+    click(window, 1400, 1700)
+    click(window, 1400, 1800)
+    other = blank_page(300, 200)
+    document.take(other, path=None, title="Other", saved=True)
+    goes_on.set()
+    settle(window)
+    assert document.page is other
 
 
 def test_an_area_follows_its_line_in_the_same_step_and_freezes(filling, settle, qtbot):

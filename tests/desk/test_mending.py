@@ -140,10 +140,27 @@ def test_the_left_place_lists_the_tools_as_what_they_do(lines):
     assert lines.hand.mending.amount == 0.7 and lines.mending.amount.remark.text() == "thinner"
 
 
+def test_swipes_as_quick_as_a_hand_makes_them_are_all_done(lines, pen, settle):
+    """No event is seen to between them, so none of them is done when the next one comes."""
+    before = lines.document.page_when_dry()
+    lines.actions_by_id["mend.snip"].trigger()
+    snip = lines.board.tool
+    for x in (700, 1250, 1560):
+        places = [QPointF(*lines.board.view.to_screen(x, y)) / lines.board.devicePixelRatioF() for y in (1400, 1600)]
+        snip.press(places[0], 0.0, 1.0, True)
+        snip.move(places[1], 8.0, 1.0, 0.0, 0.0)
+        snip.release(places[1], 16.0)
+    settle(lines)
+    after = lines.document.page_when_dry()
+    assert [lines.document.steps.label(k) for k in (5, 6, 7)] == 3 * ["Snip"] and "try again" not in lines.status.text
+    gone = flattened(before) != flattened(after)
+    assert all(gone[1490:1510, x - 20 : x + 20].any() for x in (700, 1250, 1560)) and not gone[:1400].any()
+
+
 def test_a_swipe_is_done_as_it_was_when_the_pen_lifted(lines, monkeypatch):
     """A job may do it while the next swipe is made, with another strength and more places."""
     asked = []
-    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing: asked.append(change))
+    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing, **_: asked.append(change))
     lines.actions_by_id["mend.weight"].trigger()
     weigh, board = lines.board.tool, lines.board
     on_board = [QPointF(*(v / board.devicePixelRatioF() for v in board.view.to_screen(1100, y))) for y in (1450, 1550)]
@@ -169,7 +186,7 @@ def test_a_swipe_is_done_as_it_was_when_the_pen_lifted(lines, monkeypatch):
 @pytest.mark.parametrize("entry", MENDS)
 def test_what_a_tool_is_set_to_at_the_lift_is_what_it_does_whenever_that_is_done(lines, pen, monkeypatch, entry):
     asked = []
-    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing: asked.append(change))
+    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing, **_: asked.append(change))
     lines.actions_by_id[entry].trigger()
     swipe(lines, pen, *MENDS[entry])
     page = lines.document.page_when_dry()

@@ -5828,6 +5828,10 @@ nicht gespeichert, {when}</translation>
         <translation>{title}: noch im Gange; versuchen Sie es noch einmal, wenn es fertig ist.</translation>
     </message>
     <message>
+        <source>Too much waits already; try again when some of it is done.</source>
+        <translation>Es wartet schon zu viel; versuchen Sie es wieder, wenn ein Teil davon fertig ist.</translation>
+    </message>
+    <message>
         <source>{title} was stopped; nothing was changed.</source>
         <translation>{title}: angehalten; nichts wurde geändert.</translation>
     </message>

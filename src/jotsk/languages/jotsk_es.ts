@@ -5828,6 +5828,10 @@ sin guardar, {when}</translation>
         <translation>{title}: aún en marcha; pruebe otra vez cuando termine.</translation>
     </message>
     <message>
+        <source>Too much waits already; try again when some of it is done.</source>
+        <translation>Ya espera demasiado; pruebe otra vez cuando parte de ello esté hecho.</translation>
+    </message>
+    <message>
         <source>{title} was stopped; nothing was changed.</source>
         <translation>{title}: se paró; no cambió nada.</translation>
     </message>

@@ -5811,6 +5811,10 @@ not saved, {when}</source>
         <translation>{title}：まだ途中です。終わってからもう一度どうぞ。</translation>
     </message>
     <message>
+        <source>Too much waits already; try again when some of it is done.</source>
+        <translation>待っているものが多すぎます。少し終わってからもう一度どうぞ。</translation>
+    </message>
+    <message>
         <source>{title} was stopped; nothing was changed.</source>
         <translation>{title}：中止しました。何も変わっていません。</translation>
     </message>

@@ -40,8 +40,7 @@ def show_stage(window: Window, stage: Stage) -> None:
 def check_if_it_goes_out(window: Window) -> None:
     """A page that was not checked yet is checked as one comes to the stage Hand over, or opens it there."""
     document = window.document
-    is_free = not window.filing.jobs.is_busy  # or it would be told that it has to wait
-    if window.stage is HAND_OVER and is_free and not document.checks.is_checked and not document.page.is_blank:
+    if window.stage is HAND_OVER and not document.checks.is_wanted and not document.page.is_blank:
         document.checks.run(walk=False)
 
 

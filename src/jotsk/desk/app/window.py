@@ -414,6 +414,7 @@ class Window(QMainWindow):
         progress: the outcome of a save decides what is unsaved."""
         self.board.finish_stroke()
         jobs = self.filing.jobs
+        jobs.stop_looks()
         if jobs.is_busy:
             event.ignore()
             if not self._is_closing:

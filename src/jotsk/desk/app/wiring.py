@@ -184,6 +184,9 @@ def connect(window: Window) -> None:
     document.changed.connect(lambda before, after: window.area_commands.follow_light(after))
     document.opened.connect(lambda: window.area_commands.follow_light(document.page))
     document.slow.connect(window.filing.jobs.change_page)
+    document.in_turn.connect(window.filing.jobs.change_in_turn)
+    document.take_back = window.filing.jobs.take_back
+    document.looked_at.connect(window.filing.jobs.look)
     for keeper in (window.autosave, window.settings, window.hand.library.file, window.desk_palette.file):
         keeper.trouble.connect(window.status.tell)
     board.touched.connect(window.autosave.before_stroke)

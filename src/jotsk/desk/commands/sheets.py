@@ -113,7 +113,7 @@ class Sheets(QObject):
                 if sheet.exec() and sheet.chosen:
                     self._document.checks.mend_these(sheet.chosen)
 
-        self._document.slow.emit(tr("Working out what mending would do"), work, show)
+        self._document.looked_at.emit(tr("Working out what mending would do"), work, show)
 
     def show_heat(self) -> None:
         """The page as a picture of line weight."""
@@ -124,4 +124,4 @@ class Sheets(QObject):
                 sheet.exec()
 
         page = self._document.page_when_dry()
-        self._document.slow.emit(tr("Finding the lines"), partial(heat_of, page), show)
+        self._document.looked_at.emit(tr("Finding the lines"), partial(heat_of, page), show)

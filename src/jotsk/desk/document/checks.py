@@ -68,11 +68,16 @@ class PageChecks(QObject):
         self._awaited: object = None  # the check of the whole page that was asked for last
         self._rest = QTimer(self, singleShot=True, interval=REST_MS)
         self._rest.timeout.connect(self._look_again)
-        document.opened.connect(self.put_away)
+        document.taken.connect(self.put_away)
         document.changed.connect(self._note)
         self.proposals = Proposals(document, self)
         if (app := QCoreApplication.instance()) is not None:
             app.aboutToQuit.connect(self._give_up)
+
+    @property
+    def is_wanted(self) -> bool:
+        """Whether the page is checked, or being checked."""
+        return self.is_checked or self._awaited is not None
 
     @property
     def present(self) -> Finding | None:
@@ -106,13 +111,22 @@ class PageChecks(QObject):
         def work(progress: Callable[[float], None]) -> tuple[Page, list[Finding]]:
             from jotsk.core.check.checks import checked  # loaded when it is asked for first
 
-            page = page_for_job(progress)
-            return page, checked(page, limits, report=progress)
+            try:
+                page = page_for_job(progress)
+                return page, checked(page, limits, report=progress)
+            except BaseException:  # it was stopped, too
+                hand_over(self, given_up)
+                raise
+
+        def given_up() -> None:
+            if self._awaited is awaited:
+                self._awaited = None
 
         def done(outcome: tuple[Page, list[Finding]]) -> None:
             if self._awaited is not awaited:  # put away meanwhile, or asked for anew
                 return
             page, found = outcome
+            self._awaited = None
             self.findings, self.at, self.is_checked = found, -1, True
             self._changed = ink_changed(page, self._document.page)
             self._rest.start()
@@ -122,10 +136,14 @@ class PageChecks(QObject):
             elif walk:
                 self._document.refused.emit(tr("Nothing is wrong with this page, as far as can be measured."))
 
-        self._document.slow.emit(tr("Checking the page"), work, done)
+        self._document.looked_at.emit(tr("Checking the page"), work, done)
 
     def _note(self, before: Page, after: Page) -> None:
-        if self.is_checked and before.bounds == after.bounds:
+        if before.bounds != after.bounds:  # all places are others
+            if self.is_wanted:
+                self.put_away()
+                self.run(walk=False)
+        elif self.is_checked:
             self._changed |= ink_changed(before, after, lambda layer: not layer.is_sketch)
             if self._changed:
                 self._rest.start()

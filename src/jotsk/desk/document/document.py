@@ -38,8 +38,10 @@ log = logging.getLogger(__name__)
 NEW_PX = (2480, 3508)  # A4 at 300 dpi, of a page that nobody asked for
 
 Progress = Callable[[float], None]
+Outcome = tuple[Page, Page, StepCost] | Refused  # the page before a change and after it
 
 PACKING_MS = 100
+MOST_TRIES = 5  # of a change beside which strokes come
 CHANGE_SHARE = 0.7  # of the time a slow change takes; the rest brings it to the disk
 
 
@@ -86,6 +88,8 @@ class Document(QObject):
     stroke_failed = Signal(object)  # the trace of a stroke that could not be inked
     refused = Signal(str)
     slow = Signal(str, object, object)  # title, work(progress), done(result)
+    in_turn = Signal(str, object, object)  # title, begin, which gives the work when its turn comes, done(result)
+    looked_at = Signal(str, object, object)  # the same, of what changes nothing: no change of the page waits for it
 
     def __init__(self, parent: QObject | None = None, page: Page | None = None) -> None:
         super().__init__(parent)
@@ -110,6 +114,7 @@ class Document(QObject):
         # Whether a page that is left is kept, as it is, for those who go back to it.
         self.keep_aside: Callable[[Aside], bool] = lambda aside: False
         self._aside: weakref.WeakSet[Aside] = weakref.WeakSet()
+        self.take_back: Callable[[], bool] = lambda: False  # give up the last change that still waits for its turn
         self.keep_ahead: Callable[[Page, Progress], None] | None = None  # waits until a large change is on disk
 
     @property
@@ -285,6 +290,8 @@ class Document(QObject):
             self._history.forget_undone()
             self.drying_changed.emit()
             return
+        if self.take_back():
+            return
         self.finish_drying()
         self.go_to_step(self._history.at - 1)
 
@@ -373,9 +380,10 @@ class Document(QObject):
 
     def mend(
         self, label: str, change: Callable[[Page], tuple[Page, int]], nothing: str,
-        then: Callable[[], None] = lambda: None,
+        then: Callable[[], None] = lambda: None, *, in_turn: bool = False,
     ) -> None:  # fmt: skip
-        """Change lines off the interface's thread, as one step; say `nothing` if there were none to change."""
+        """Change lines off the interface's thread, as one step; say `nothing` if there were none to change. `in_turn`
+        as in `edit_slowly`."""
 
         def mended(page: Page, _: Progress) -> Page:
             after, count = change(page)
@@ -383,19 +391,26 @@ class Document(QObject):
                 raise Refused(nothing)
             return after
 
-        self.edit_slowly(label, mended, then, of_lines=True)
+        self.edit_slowly(label, mended, then, of_lines=True, in_turn=in_turn)
 
     def edit_slowly(
         self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None,
         *, of_lines: bool = False, always: bool = False, failed: Callable[[Exception], bool] | None = None,
+        in_turn: bool = False,
     ) -> None:  # fmt: skip
         """As `edit`, off the interface's thread, and kept before it becomes the present page: whatever follows is quick
         to keep. Given up if the page changes meanwhile; else `then` is called before the change is told, `always` or
         only if there is one. A change only `of_lines` is never large, and waits for no room in memory. What went wrong
-        is told, unless `failed` says that it has seen to it."""
-        page, keep_ahead, history = self.page_for_job(), self.keep_ahead, self._history
+        is told, unless `failed` says that it has seen to it. With `in_turn` it comes after the changes that were asked
+        for before it, instead of being refused while they are worked out, and is done anew if a stroke came meanwhile:
+        `change` takes the page as it is then."""
+        keep_ahead, history = self.keep_ahead, self._history
+        tries = MOST_TRIES
 
-        def work(progress: Progress) -> tuple[Page, Page, StepCost] | Refused:
+        def begin() -> Callable[[Progress], Outcome] | None:
+            return partial(work, self.page_for_job()) if self._history is history else None
+
+        def work(page: Callable[[Progress], Page], progress: Progress) -> Outcome:
             before = page(progress)
             if not of_lines:
                 history.wait_for_room(progress)
@@ -409,7 +424,8 @@ class Document(QObject):
                 keep_ahead(after, lambda share: progress(CHANGE_SHARE + share * (1 - CHANGE_SHARE)))
             return before, after, step_cost(before, after)
 
-        def done(outcome: tuple[Page, Page, StepCost] | Refused) -> None:
+        def done(outcome: Outcome) -> None:
+            nonlocal tries
             self.selection.previewed.emit([])
             if isinstance(outcome, Refused):
                 if failed is None or not failed(outcome):
@@ -417,7 +433,11 @@ class Document(QObject):
                 return
             before, after, cost = outcome
             if not self.is_still(before):
-                self.refused.emit(tr("The page was changed meanwhile, so “{label}” was not done.", label=label))
+                tries -= 1
+                if in_turn and tries and self.redo_label is None and self._history is history:  # nothing was undone
+                    self.in_turn.emit(label, begin, done)
+                else:
+                    self.refused.emit(tr("The page was changed meanwhile, so “{label}” was not done.", label=label))
             elif after is not before:
                 self._dragged = ""
                 self.step_runner.forget_undone()
@@ -428,7 +448,10 @@ class Document(QObject):
             elif always:
                 then()
 
-        self.slow.emit(label, work, done)
+        if in_turn:
+            self.in_turn.emit(label, begin, done)
+        else:
+            self.slow.emit(label, begin(), done)
 
     def _announce(self, before: Page) -> None:
         self.last_line.check()

@@ -36,6 +36,7 @@ class Job(QObject):
         self._work: Callable[..., Any] | None = work
         self.ended.connect(self._forget)
         self._stop = threading.Event()
+        self.is_given_up = False
         self._thread: threading.Thread | None = None
 
     def start(self) -> Job:
@@ -45,6 +46,11 @@ class Job(QObject):
     def stop(self) -> None:
         """Ask the work to end; it does so at its next report of progress."""
         self._stop.set()
+
+    def give_up(self) -> None:
+        """Ask it to end, and have nothing told of how it did."""
+        self.is_given_up = True
+        self.stop()
 
     def wait(self) -> None:
         if self._thread is not None:

@@ -42,6 +42,7 @@ class Autosave(QObject):
         self._painted.timeout.connect(self._write)
         document.keep_ahead = self._keep_ahead
         document.slow.connect(self._begin)
+        document.in_turn.connect(self._begin)
         document.taken.connect(self._leave)
         document.saved_late.connect(self._saved_late)
         document.opened.connect(self._opened)

@@ -152,7 +152,7 @@ class FillInside(_Lasso):
             how, inks, outline = hand.filling, hand.inks, [(x, y) for x, y in places.tolist()]
             hand.used_color(hand.color)
             document.edit_slowly(
-                tr("Fill inside"), lambda page, _: filled_outline(page, outline, how, inks), of_lines=True
+                tr("Fill inside"), lambda page, _: filled_outline(page, outline, how, inks), of_lines=True, in_turn=True
             )
 
 

@@ -161,7 +161,7 @@ class ByHand(Tool):
 
     def _do(self, label: str, change: Callable[[Page], Page]) -> None:
         if self.board.document.ink.can_draw() or label.startswith("Copy"):
-            self.board.document.edit_slowly(label, lambda page, _: change(page), of_lines=True)
+            self.board.document.edit_slowly(label, lambda page, _: change(page), of_lines=True, in_turn=True)
 
     # -- keys ------------------------------------------------------------------------------------
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import partial
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -108,14 +109,13 @@ class Pour(Tool):
             return filled_at(page, at, how, inks, line=line, seen=seen, may_leak=may_leak, gap_px=gap_px)
 
         self._forget()
-        self._at = at
-        self.board.document.edit_slowly(self.label, fill, of_lines=True, failed=self._failed)
+        self._edit(self.label, fill, at)
 
     def _fill_areas(self, first: np.ndarray, find: Callable[[Page, Rule], list[Place]]) -> None:
         """Every area that one of the places found lies in."""
         hand, seen = self.board.hand, self._seen
         how, inks = hand.filling, hand.inks
-        at = self._at = float(first[0]), float(first[1])
+        at = float(first[0]), float(first[1])
 
         def fill(page: Page, _: object) -> Page:
             done: list[Area] = []
@@ -134,12 +134,16 @@ class Pour(Tool):
                 raise why or Refused(tr("No closed area lies in there."))
             return page
 
-        self.board.document.edit_slowly(tr("Fill areas"), fill, of_lines=True, failed=self._failed)
+        self._edit(tr("Fill areas"), fill, at)
 
-    def _failed(self, error: Exception) -> bool:
+    def _edit(self, label: str, change: Callable[[Page, object], Page], at: Place) -> None:
+        failed = partial(self._failed, at)
+        self.board.document.edit_slowly(label, change, of_lines=True, failed=failed, in_turn=True)
+
+    def _failed(self, at: Place, error: Exception) -> bool:
         """A leak is shown instead of told."""
         if isinstance(error, Leaks) and error.leak is not None:
-            self.leak = error.leak
+            self.leak, self._at = error.leak, at
             self.told.changed.emit()
             self.board.update()
             return True
@@ -169,8 +173,7 @@ class Pour(Tool):
             return filled_at(with_gap_bridged(page, leak), at, how, inks, seen=seen)
 
         self._forget()
-        self._at = at
-        self.board.document.edit_slowly(tr("Join and fill"), close, of_lines=True, failed=self._failed)
+        self._edit(tr("Join and fill"), close, at)
 
     def close_for_now(self) -> None:
         if self.leak is not None:
@@ -259,7 +262,7 @@ class JoinAreas(Tool):
         way, self._way = np.array(self._way), []
         if len(way):
             self.board.document.mend(
-                tr("Join areas"), lambda page: _joined(page, way), tr("Swipe over two areas or more.")
+                tr("Join areas"), lambda page: _joined(page, way), tr("Swipe over two areas or more."), in_turn=True
             )
 
     def cancel(self) -> None:

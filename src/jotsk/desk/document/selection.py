@@ -211,27 +211,31 @@ class Selection(QObject):
 
     def mend_lines(
         self, label: str, change: Callable[[Page, list[Stroke], int], tuple[Page, int]], nothing: str,
-        made: Sequence[Stroke] = (),
+        made: list[Stroke] | None = None,
     ) -> None:  # fmt: skip
-        """Change the lines at work, of each layer together, as one step; say `nothing` if none changed. Those that are
-        `made` meanwhile are chosen afterwards."""
-        by_layer = self.by_layer()
-        if not by_layer:
+        """Change the lines at work, of each layer together, as one step in its turn; say `nothing` if none changed.
+        Those that are `made` meanwhile are chosen afterwards."""
+        wanted = {uid: [line.uid for line in lines] for uid, lines in self.by_layer()}
+        if not wanted:
             self._document.refused.emit(NO_LINE)
             return
 
         def of_all(page: Page) -> tuple[Page, int]:
             total = 0
-            for uid, lines in by_layer:
-                page, count = change(page, lines, uid)
-                total += count
+            if made is not None:
+                made.clear()
+            for uid, uids in wanted.items():
+                there = _strokes_of(page, uid)
+                if lines := [there[each] for each in uids if each in there]:
+                    page, count = change(page, lines, uid)
+                    total += count
             return page, total
 
         def choose_made() -> None:
             if made:
                 self.choose(made)
 
-        self._document.mend(label, of_all, nothing, choose_made)
+        self._document.mend(label, of_all, nothing, choose_made, in_turn=True)
 
     def follow_page(self) -> None:
         """The page has changed."""
@@ -240,9 +244,7 @@ class Selection(QObject):
         page = self._document.page_when_dry()
         there: dict[int, Stroke] = {}
         for uid in set(self._layer_of.values()):
-            layer = page.layer(uid)
-            if isinstance(layer, InkLayer):
-                there |= {mark.uid: mark for mark in layer.marks if isinstance(mark, Stroke)}
+            there |= _strokes_of(page, uid)
         now = (there.get(line.uid) for line in self.lines)
         self.lines = tuple(line for line in now if line is not None)  # as they are now, also after an undo
         self.changed.emit()
@@ -265,3 +267,9 @@ class Selection(QObject):
             self.lines = tuple(new)
 
         self._document.edit_slowly(label, change, choose_new, of_lines=True)
+
+
+def _strokes_of(page: Page, uid: int) -> dict[int, Stroke]:
+    """The strokes of a layer as they are now, by their uid."""
+    layer = page.layer(uid)
+    return {mark.uid: mark for mark in layer.marks if isinstance(mark, Stroke)} if isinstance(layer, InkLayer) else {}

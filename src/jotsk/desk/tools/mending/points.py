@@ -201,7 +201,7 @@ class Points(Tool):
         line = self.line
 
         def mend(page: Page, lines: list[Stroke], uid: int) -> tuple[Page, int]:
-            return changed(page, [each for each in lines if each is line], change, uid)
+            return changed(page, [each for each in lines if each.uid == line.uid], change, uid)
 
         self.board.document.selection.mend_lines(label, mend, tr("That changes nothing."))
         self.told.changed.emit()

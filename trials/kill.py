@@ -36,6 +36,7 @@ from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Page, edits, flattened, tiles_from
 from jotsk.core.page.edits import layer_edits
 from jotsk.core.page.layers.placing import Placement
+from jotsk.desk.app.gc_pauses import TURN_S
 from jotsk.desk.document.document import Document
 from jotsk.desk.inout.filing import Filing
 from jotsk.desk.recovery.autosave import Autosave
@@ -89,9 +90,18 @@ def edit(document: Document, number: int) -> None:
         document.redo()
 
 
+def pause(app: QCoreApplication, seconds: float) -> None:
+    """As long as that the hand does nothing; events are seen to, as in a window."""
+    end = time.monotonic() + seconds
+    while time.monotonic() < end:
+        app.processEvents()
+        time.sleep(0.001)
+
+
 def draw(page: Page, folder: Path, done: int, way: str) -> None:
     """Draw for ever; when each edit was finished is written to `done`."""
     app = QCoreApplication([])
+    sys.setswitchinterval(TURN_S)  # as the window has it
     if way == "slow disk":
         flushing.os.fsync = lambda _: time.sleep(SLOW_FLUSH_S)  # type: ignore[attr-defined]
     drawn = document(page)
@@ -105,11 +115,11 @@ def draw(page: Page, folder: Path, done: int, way: str) -> None:
         if way == "exporting" and not filing.jobs.is_busy:
             filing.export(folder / "page.png", Export(FORMATS["png"]))
         guard.before_stroke()
-        time.sleep(STROKE_S)
+        pause(app, STROKE_S)
         edit(drawn, number)
         app.processEvents()
         os.write(done, struct.pack("<d", time.monotonic()))
-        time.sleep(BETWEEN_S)
+        pause(app, BETWEEN_S)
     time.sleep(60)
 
 

@@ -21,4 +21,4 @@ def test_killed_at_fifty_random_moments_the_page_is_there_again():
     )  # fmt: skip
     assert out.returncode == 0, out.stdout[-2000:] + out.stderr[-2000:]
     kills, edits = re.search(r"(\d+) kills, (\d+) edits; .* 0 with troubles", out.stdout).groups()
-    assert int(kills) == KILLS and int(edits) > 5 * KILLS, "and they drew"
+    assert int(kills) == KILLS and int(edits) >= KILLS, "and they drew"

@@ -350,7 +350,7 @@ def check(window: Window, folder: Path, app: QApplication) -> None:
     """A leak of the page, walked to; how all leaks would be mended; and its weights as a heat picture."""
     window.show_stage(STAGES["check"])
     window.document.checks.run()
-    while not window.document.checks.findings:
+    while window.filing.jobs.is_busy or not window.document.checks.findings:
         QApplication.processEvents()
         time.sleep(0.01)
     window.document.checks.step(2)
@@ -444,6 +444,8 @@ def main(folder: Path) -> None:
         app.processEvents()
 
     def shoot(name: str) -> None:
+        while window.filing.jobs.is_busy:
+            app.processEvents()
         settle(app)
         window.grab().save(str(folder / f"{name}.png"), "PNG")
 

@@ -160,7 +160,7 @@ def test_swipes_as_quick_as_a_hand_makes_them_are_all_done(lines, pen, settle):
 def test_a_swipe_is_done_as_it_was_when_the_pen_lifted(lines, monkeypatch):
     """A job may do it while the next swipe is made, with another strength and more places."""
     asked = []
-    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing, **_: asked.append(change))
+    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing: asked.append(change))
     lines.actions_by_id["mend.weight"].trigger()
     weigh, board = lines.board.tool, lines.board
     on_board = [QPointF(*(v / board.devicePixelRatioF() for v in board.view.to_screen(1100, y))) for y in (1450, 1550)]
@@ -186,7 +186,7 @@ def test_a_swipe_is_done_as_it_was_when_the_pen_lifted(lines, monkeypatch):
 @pytest.mark.parametrize("entry", MENDS)
 def test_what_a_tool_is_set_to_at_the_lift_is_what_it_does_whenever_that_is_done(lines, pen, monkeypatch, entry):
     asked = []
-    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing, **_: asked.append(change))
+    monkeypatch.setattr(lines.document, "mend", lambda label, change, nothing: asked.append(change))
     lines.actions_by_id[entry].trigger()
     swipe(lines, pen, *MENDS[entry])
     page = lines.document.page_when_dry()

@@ -380,10 +380,10 @@ class Document(QObject):
 
     def mend(
         self, label: str, change: Callable[[Page], tuple[Page, int]], nothing: str,
-        then: Callable[[], None] = lambda: None, *, in_turn: bool = False,
+        then: Callable[[], None] = lambda: None,
     ) -> None:  # fmt: skip
-        """Change lines off the interface's thread, as one step; say `nothing` if there were none to change. `in_turn`
-        as in `edit_slowly`."""
+        """Change lines off the interface's thread, as one step in its turn; say `nothing` if there were none to
+        change."""
 
         def mended(page: Page, _: Progress) -> Page:
             after, count = change(page)
@@ -391,7 +391,7 @@ class Document(QObject):
                 raise Refused(nothing)
             return after
 
-        self.edit_slowly(label, mended, then, of_lines=True, in_turn=in_turn)
+        self.edit_slowly(label, mended, then, of_lines=True, in_turn=True)
 
     def edit_slowly(
         self, label: str, change: Callable[[Page, Progress], Page], then: Callable[[], None] = lambda: None,

@@ -235,7 +235,7 @@ class Selection(QObject):
             if made:
                 self.choose(made)
 
-        self._document.mend(label, of_all, nothing, choose_made, in_turn=True)
+        self._document.mend(label, of_all, nothing, choose_made)
 
     def follow_page(self) -> None:
         """The page has changed."""

@@ -31,7 +31,7 @@ class JobQueue(QObject):
         self._file_job: Job | None = None
         self._page_job: Job | None = None
         self._turns: deque[tuple[str, Begin, Done]] = deque()
-        self._made = True  # the change that took its turn has become the page, or there is none
+        self._turn: Job | None = None  # the change that took its turn, until it is made
         self._looks: list[Job] = []
         self._waiting: deque[Job] = deque()
 
@@ -71,9 +71,9 @@ class JobQueue(QObject):
         """Give up the last change that took its turn; False if it is made already."""
         if self._turns:
             self._turns.pop()
-        elif self._page_job is not None and not self._made:
-            self._page_job.give_up()
-            self._made = True
+        elif self._turn is not None:
+            self._turn.give_up()
+            self._turn = None
         else:
             return False
         return True
@@ -82,9 +82,8 @@ class JobQueue(QObject):
         while self._turns and self._page_job is None:
             title, begin, done = self._turns.popleft()
             if (work := begin()) is not None:
-                self._made = False
-                self._page_job = self._job(title, work, done)
-                self._begin(self._page_job)
+                job = self._page_job = self._turn = self._job(title, work, done)
+                self._begin(job)
 
     def look(self, title: str, work: Callable[..., Any], done: Done) -> None:
         """Work out what changes nothing; a look of the same title takes the place of one that is under way."""
@@ -110,12 +109,16 @@ class JobQueue(QObject):
         job = Job(title, work, self)
 
         def come(outcome: Any) -> None:
-            if job is self._page_job:
-                self._made = True
+            if job is self._turn:
+                self._turn = None
             done(outcome)
 
         def wanted(tell: Callable[..., object]) -> Callable[..., None]:
-            return lambda *what: None if job.is_given_up else (tell(*what), None)[1]
+            def call(*what: Any) -> None:
+                if not job.is_given_up:
+                    tell(*what)
+
+            return call
 
         job.done.connect(wanted(come))
         job.failed.connect(wanted(self.told.emit))
@@ -138,7 +141,7 @@ class JobQueue(QObject):
         if job in self._looks:
             self._looks.remove(job)
         elif job is self._page_job:
-            self._page_job, self._made = None, True
+            self._page_job = self._turn = None
             self._next_turn()
         else:
             self._file_job = None

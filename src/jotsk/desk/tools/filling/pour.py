@@ -262,7 +262,7 @@ class JoinAreas(Tool):
         way, self._way = np.array(self._way), []
         if len(way):
             self.board.document.mend(
-                tr("Join areas"), lambda page: _joined(page, way), tr("Swipe over two areas or more."), in_turn=True
+                tr("Join areas"), lambda page: _joined(page, way), tr("Swipe over two areas or more.")
             )
 
     def cancel(self) -> None:

@@ -56,7 +56,7 @@ class Swipe(Tool):
         way, self._way = np.array(self._way), []
         self.board.show_preview([])
         if len(way) and np.isfinite(way).all():
-            self.board.document.mend(self.label, self.change_of(way), self.nothing, in_turn=True)
+            self.board.document.mend(self.label, self.change_of(way), self.nothing)
 
     def cancel(self) -> None:
         self._way = []

@@ -5,6 +5,7 @@ from __future__ import annotations
 import gc
 import itertools
 import sys
+from functools import partial
 
 import numpy as np
 import pytest
@@ -24,6 +25,7 @@ from jotsk.desk.theme import DAY, apply_theme
 from jotsk.desk.theme.style import ARGUMENTS, load_fonts
 
 COLLECTED_EVERY = 12  # windows
+PATIENCE_MS = 60_000
 _made = itertools.count()
 
 
@@ -62,6 +64,14 @@ def nothing_is_compiled_while_somebody_waits(kernels_warm):
 
 
 @pytest.fixture
+def qtbot(qtbot):
+    """Waits end as soon as there is what they wait for, and a busy computer makes no test fail."""
+    for wait in (qtbot.waitUntil, qtbot.waitSignal, qtbot.waitExposed):
+        setattr(qtbot, wait.__name__, partial(wait, timeout=PATIENCE_MS))
+    return qtbot
+
+
+@pytest.fixture
 def make_window(qtbot, tmp_path):
     """Open windows that share settings and shelf, as one after another start of the application does."""
     # Windows of tests before would go with the next event loop, and each new style be worked out for all of them.
@@ -95,7 +105,7 @@ def settle(qtbot):
     """Wait until no file is going in or out."""
 
     def wait(window: Window) -> None:
-        qtbot.waitUntil(lambda: not window.filing.jobs.is_busy, timeout=60_000)
+        qtbot.waitUntil(lambda: not window.filing.jobs.is_busy)
 
     return wait
 

@@ -117,11 +117,11 @@ def test_nothing_waits_for_a_check_and_it_finds_what_was_changed_meanwhile(check
     told = len(checks.findings)
     checking.actions_by_id["check.run"].trigger()
     checks.mend()
-    qtbot.waitUntil(lambda: document.undo_label == "Mend the leak", timeout=5000)
+    qtbot.waitUntil(lambda: document.undo_label == "Mend the leak")
     assert checking.filing.jobs.is_busy and "try again" not in checking.status.text
     held.set()
     settle(checking)
-    qtbot.waitUntil(lambda: len(checks.findings) == told - 1, timeout=5000)
+    qtbot.waitUntil(lambda: len(checks.findings) == told - 1)
 
 
 def test_a_second_check_takes_the_place_of_the_first_and_one_that_was_stopped_is_not_awaited(checking, held, qtbot):
@@ -129,18 +129,18 @@ def test_a_second_check_takes_the_place_of_the_first_and_one_that_was_stopped_is
     jobs.told.connect(said.append)
     for _ in range(3):
         checks.run()
-    qtbot.waitUntil(lambda: len(jobs.jobs) == 1, timeout=5000)
+    qtbot.waitUntil(lambda: len(jobs.jobs) == 1)
     assert not said and checks.is_wanted
     document.take(document.page_when_dry(), path=None, title="Another", saved=True)
     checks.run()
-    qtbot.waitUntil(lambda: len(jobs.jobs) == 1, timeout=5000)
+    qtbot.waitUntil(lambda: len(jobs.jobs) == 1)
     jobs.stop()
-    qtbot.waitUntil(lambda: not jobs.is_busy, timeout=5000)
+    qtbot.waitUntil(lambda: not jobs.is_busy)
     qtbot.waitUntil(lambda: not checks.is_wanted)
     assert said == ["Checking the page was stopped; nothing was changed."]
     checks.run()
     assert not checking.close() and jobs.is_busy, "it waits for no more than the next report"
-    qtbot.waitUntil(lambda: not checking.isVisible(), timeout=5000)
+    qtbot.waitUntil(lambda: not checking.isVisible())
 
 
 def test_a_page_that_is_cropped_is_checked_anew(checking, settle, qtbot):
@@ -163,11 +163,11 @@ def test_a_check_that_is_put_away_while_it_runs_shows_nothing(checking, qtbot):
     assert checks.findings
     checks.run()
     checks.put_away()
-    qtbot.waitUntil(lambda: not checking.filing.jobs.is_busy, timeout=5000)
+    qtbot.waitUntil(lambda: not checking.filing.jobs.is_busy)
     qtbot.wait(50)
     assert not checks.findings and not checks.is_checked
     checks.run()
-    qtbot.waitUntil(lambda: bool(checks.findings), timeout=5000)
+    qtbot.waitUntil(lambda: bool(checks.findings))
 
 
 def test_there_is_no_proposal_for_a_layer_that_has_gone(checking):
@@ -178,7 +178,7 @@ def test_there_is_no_proposal_for_a_layer_that_has_gone(checking):
 
 def test_a_proposal_is_seen_before_it_is_done_and_is_what_is_done(checking, settle, qtbot):
     document, checks = checking.document, checking.document.checks
-    qtbot.waitUntil(lambda: bool(checks.proposals.lines), timeout=5000)
+    qtbot.waitUntil(lambda: bool(checks.proposals.lines))
     lines, at = checks.proposals.lines, checks.present.at
     assert len(lines) == 2 and all(_away(line, at) < 12 for line in lines), "both edges of the bridge"
     board = checking.board
@@ -194,7 +194,7 @@ def test_a_proposal_is_seen_before_it_is_done_and_is_what_is_done(checking, sett
     for edge, shown in zip(bridge.ribbon.edges(), lines, strict=True):
         assert np.allclose(edge, shown), "what was drawn is what was done"
     assert len(checks.findings) == 1
-    qtbot.waitUntil(lambda: bool(checks.proposals.lines), timeout=5000)
+    qtbot.waitUntil(lambda: bool(checks.proposals.lines))
     checks.put_away()
     assert not checks.findings and not checks.proposals.lines and not checking.strips["check"].isVisible()
     document.ink.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
@@ -217,7 +217,7 @@ def test_a_speck_that_would_go_is_crossed_out_and_kinds_are_walked_to(checking, 
     }
     rows["stray"].choose()
     assert checks.present.kind == "stray" and rows["stray"].is_chosen and not rows["leak"].is_chosen
-    qtbot.waitUntil(lambda: len(checks.proposals.lines) == 2, timeout=5000)
+    qtbot.waitUntil(lambda: len(checks.proposals.lines) == 2)
     assert all(line.min(axis=0).max() < 2000 and line.max(axis=0).max() > 2000 for line in checks.proposals.lines)
     rows["wobble"].choose()
     assert "Nothing of this kind" in checking.board.notice and checks.present.kind == "stray"
@@ -237,7 +237,7 @@ def weighing(window, settle, qtbot):
         window.document.ink.add_stroke(stroke)
     settle(window)
     window.top.stage_chosen.emit(STAGES["check"])
-    qtbot.waitUntil(lambda: window.document.line_weights.weights is not None, timeout=5000)
+    qtbot.waitUntil(lambda: window.document.line_weights.weights is not None)
     return window
 
 
@@ -248,7 +248,7 @@ def test_one_track_makes_the_outside_heavier_as_one_step(weighing, qtbot):
     outer, *inner = before.active.marks
     for share in (0.5, 0.7, 0.9):
         tray.outside.bar.dragged.emit(share, False)
-    qtbot.waitUntil(lambda: document.page is not before, timeout=5000)
+    qtbot.waitUntil(lambda: document.page is not before)
     assert tray.outside.value > 150, "what is measured beside does not move the handle under the hand"
     tray.outside.number.setText("200")
     tray.outside.number.setModified(True)
@@ -257,9 +257,9 @@ def test_one_track_makes_the_outside_heavier_as_one_step(weighing, qtbot):
     def width(number):
         return 2 * np.median(list(document.page.active.marks)[number].own_ribbon.points[:, 2])
 
-    qtbot.waitUntil(lambda: abs(width(0) - 20) < 0.6, timeout=5000)
+    qtbot.waitUntil(lambda: abs(width(0) - 20) < 0.6)
     assert [width(k + 1) for k in range(5)] == pytest.approx([10] * 5, abs=0.3), "the inside stays"
-    qtbot.waitUntil(lambda: document.line_weights.weights.times > 1.9, timeout=5000)
+    qtbot.waitUntil(lambda: document.line_weights.weights.times > 1.9)
     assert tray.outside.remark.text() == "stands out" and document.undo_label == "Weight of the outside"
     window.checking.outside.changed.emit(300, True)
     assert tray.outside.remark.text() == "300 % stands out"
@@ -272,14 +272,14 @@ def test_one_track_makes_the_outside_heavier_as_one_step(weighing, qtbot):
 def test_the_track_is_still_where_there_is_no_outside_and_follows_a_weak_outline(weighing, qtbot, settle):
     window, document, tray = weighing, weighing.document, weighing.line_weights
     document.layers.add()
-    qtbot.waitUntil(lambda: not tray.outside.isEnabled(), timeout=5000)
+    qtbot.waitUntil(lambda: not tray.outside.isEnabled())
     assert "no lines yet" in tray._facts.text() and not tray.plot.isVisible()
     window.actions_by_id["check.run"].trigger()
     settle(window)
     document.checks.walk_to("weight")
-    qtbot.waitUntil(tray.outside.isEnabled, timeout=5000)
+    qtbot.waitUntil(tray.outside.isEnabled)
     tray.outside.bar.dragged.emit(0.9, True)
-    qtbot.waitUntil(lambda: document.undo_label == "Weight of the outside", timeout=5000)
+    qtbot.waitUntil(lambda: document.undo_label == "Weight of the outside")
 
 
 def test_from_where_on_something_is_a_finding_is_chosen_kept_and_holds_for_the_next_check(
@@ -330,7 +330,7 @@ def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_
     assert document.checks.present is None, "nobody is led away from the whole page"
     document.take(document.page_when_dry(), path=None, title="Another", saved=True)
     assert window.look_list.rows[0].count is None
-    qtbot.waitUntil(lambda: window.look_list.rows[0].count == 1, timeout=8000)  # a page opened there is checked too
+    qtbot.waitUntil(lambda: window.look_list.rows[0].count == 1)  # a page opened there is checked too
     window.top.stage_chosen.emit(STAGES["ink"])
     assert min(seen()) > 20
 
@@ -406,15 +406,15 @@ def test_what_changes_after_a_check_is_checked_again_by_itself(checking, qtbot):
     checks.step(1)
     other = checks.present
     document.ink.add_stroke(ring(900.0, 2400.0, 260.0, 1.5, 358.5))
-    qtbot.waitUntil(lambda: len(checks.findings) == 3, timeout=8000)
+    qtbot.waitUntil(lambda: len(checks.findings) == 3)
     assert checks.present.name == other.name, "one stays where one was"
     new = max(checks.findings, key=lambda finding: finding.at[1])
     assert new.kind == "leak" and math.dist(new.at, (1160.0, 2400.0)) < 15
     document.ink.add_stroke(stroke_along([(1160, 2380), (1160, 2420)], size=14))
-    qtbot.waitUntil(lambda: len(checks.findings) == 2, timeout=8000)
+    qtbot.waitUntil(lambda: len(checks.findings) == 2)
     document.undo()
     document.undo()
-    qtbot.waitUntil(lambda: not checks._changed, timeout=8000)
+    qtbot.waitUntil(lambda: not checks._changed)
     assert len(checks.findings) == 2
 
 

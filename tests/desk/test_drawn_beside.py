@@ -37,7 +37,7 @@ def test_while_the_kernels_are_compiled_nothing_is_drawn(qtbot):
 
 def test_the_pens_show_their_strokes_a_moment_after_the_window(qtbot, window):
     row = window.pens.rows[0]
-    qtbot.waitUntil(lambda: DRAWN.get(*_asked_by(row)) is not None, timeout=20_000)
+    qtbot.waitUntil(lambda: DRAWN.get(*_asked_by(row)) is not None)
     image = row.grab().toImage()
     dark = [image.pixelColor(x, y).lightness() for x in range(20, 90) for y in range(4, 20)]
     assert min(dark) < 90 < max(dark)

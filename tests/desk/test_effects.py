@@ -23,7 +23,7 @@ def test_effects_are_added_changed_switched_moved_and_taken_off(window, settle, 
     assert document.page_when_dry().active.effects[0].kind == "blur" and document.undo_label == "Add effect"
     assert not np.array_equal(flattened(document.page_when_dry()), first)
     card.tracks["radius"].changed.emit(12.0, True)
-    qtbot.waitUntil(lambda: document.page_when_dry().active.effects[0]["radius"] == 12, timeout=5000)
+    qtbot.waitUntil(lambda: document.page_when_dry().active.effects[0]["radius"] == 12)
     actions["Outline"].trigger()
     settle(window)
     assert [switch.text() for switch in card.switches] == ["Blur", "Outline"] and "width" in card.tracks
@@ -62,14 +62,14 @@ def test_a_track_that_is_dragged_shows_its_effect_at_rest_and_is_one_step(window
     for value in (6.0, 9.0, 11.0):
         card.tracks["radius"].changed.emit(value, False)
     assert radius() == 4, "not yet: the hand moves"
-    qtbot.waitUntil(lambda: radius() == 11, timeout=5000)
+    qtbot.waitUntil(lambda: radius() == 11)
     card.tracks["radius"].changed.emit(20.0, False)
-    qtbot.waitUntil(lambda: radius() == 20, timeout=5000)
+    qtbot.waitUntil(lambda: radius() == 20)
     card.tracks["radius"].changed.emit(21.0, True)
-    qtbot.waitUntil(lambda: radius() == 21, timeout=5000)
+    qtbot.waitUntil(lambda: radius() == 21)
     assert len(document.steps) == steps + 1 and card.tracks["radius"].value == 21
     card.tracks["radius"].changed.emit(30.0, True)
-    qtbot.waitUntil(lambda: radius() == 30, timeout=5000)
+    qtbot.waitUntil(lambda: radius() == 30)
     assert len(document.steps) == steps + 2, "another drag is another step"
     document.undo()
     document.undo()
@@ -83,7 +83,7 @@ def test_a_number_set_while_the_page_changes_is_set_all_the_same(window, settle,
     settle(window)
     card.tracks["radius"].changed.emit(25.0, True)
     document.ink.add_stroke(stroke_along([(300, 900), (900, 300)], size=40))
-    qtbot.waitUntil(lambda: document.page_when_dry().active.effects[0]["radius"] == 25, timeout=5000)
+    qtbot.waitUntil(lambda: document.page_when_dry().active.effects[0]["radius"] == 25)
     assert len(document.page_when_dry().active.marks) == 2
     card.tracks["radius"].changed.emit(40.0, True)
     other = blank_page(300, 200)

@@ -48,7 +48,7 @@ def outcome(qtbot, qapp, work) -> tuple[str, object]:
     job.done.connect(lambda value: seen.append(("done", value)))
     job.failed.connect(lambda sentence: seen.append(("failed", sentence)))
     job.stopped.connect(lambda: seen.append(("stopped", None)))
-    with qtbot.waitSignal(job.ended, timeout=5000):
+    with qtbot.waitSignal(job.ended):
         job.start()
     qtbot.waitUntil(lambda: bool(seen))
     return seen[0]
@@ -97,7 +97,7 @@ def test_a_job_is_stopped_at_its_next_report(qtbot, qapp):
     job.start()
     assert begun.wait(5)
     job.stop()
-    with qtbot.waitSignal(job.stopped, timeout=5000):
+    with qtbot.waitSignal(job.stopped):
         go_on.set()
 
 
@@ -489,11 +489,11 @@ def test_the_window_waits_for_its_kernels_and_is_there_meanwhile(window, tmp_pat
     window.board.zoom_by(1.3)
     assert middle() == DAY.board
     is_told.touch()
-    qtbot.waitUntil(lambda: bool(begun), timeout=20_000)
+    qtbot.waitUntil(lambda: bool(begun))
     assert stamp(cache).exists()
     assert window.board.isEnabled() and middle() == "#FFFFFF" and not DRAWN.is_held
     Warming(tmp_path / "cache", window).when_ready(lambda: begun.append(2))
-    qtbot.waitUntil(lambda: begun == [1, 2], timeout=3000)
+    qtbot.waitUntil(lambda: begun == [1, 2])
 
 
 def test_the_board_is_there_though_the_kernels_cannot_be_compiled_ahead(window, tmp_path, monkeypatch, qtbot, caplog):

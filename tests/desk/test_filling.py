@@ -152,7 +152,7 @@ def test_an_area_follows_its_line_in_the_same_step_and_freezes(filling, settle, 
     )
     settle(filling)
     labels = document.undo_label
-    qtbot.waitUntil(lambda: areas(filling)[0] is not area, timeout=5000)
+    qtbot.waitUntil(lambda: areas(filling)[0] is not area)
     assert document.undo_label == labels and document.page_when_dry().active.marks.last is not None
     assert abs(int(areas(filling)[0].runs[0, 0]) - top) <= 3, "to the middle of the thinner line"
     assert color_at(filling, 1200, 1700 - 400 + 12) == RED, "no white where the line was"
@@ -174,7 +174,7 @@ def test_areas_that_are_being_found_when_another_page_is_opened_leave_that_page_
     begun, goes_on = threading.Event(), threading.Event()
     monkeypatch.setattr(following, "found_again", lambda *what: (begun.set(), goes_on.wait(5), found_again(*what))[-1])
     document.ink.add_stroke(ring(size=60))
-    qtbot.waitUntil(begun.is_set, timeout=5000)
+    qtbot.waitUntil(begun.is_set)
     told = []
     document.follower.told.connect(told.append)
     document.take(open_page, path=None, title="Other", saved=True)
@@ -187,7 +187,7 @@ def test_areas_that_are_being_found_when_another_page_is_opened_leave_that_page_
     document.ink.add_stroke(ring(size=20))
     settle(filling)
     begun.clear()
-    qtbot.waitUntil(begun.is_set, timeout=5000)  # areas of this page are found when its lines change
+    qtbot.waitUntil(begun.is_set)  # areas of this page are found when its lines change
 
 
 def test_white_beside_flat_colour_is_marked_while_a_line_becomes_thinner(filling, settle, qtbot, monkeypatch):
@@ -225,7 +225,7 @@ def test_a_save_right_after_a_mend_holds_the_areas_found_again(filling, settle, 
     filling.filing.save(tmp_path / "kept.ora")
     filling.filing.export(tmp_path / "kept.png", Export(FORMATS["png"]))
     settle(filling)
-    qtbot.waitUntil(lambda: not np.array_equal(areas(filling)[0].runs, before), timeout=5000)
+    qtbot.waitUntil(lambda: not np.array_equal(areas(filling)[0].runs, before))
     saved = read_any(tmp_path / "kept.ora", "kept")
     (area,) = [mark for layer in saved.layers for mark in layer.marks if isinstance(mark, Area)]
     assert np.array_equal(area.runs, areas(filling)[0].runs)
@@ -244,7 +244,7 @@ def test_an_area_that_opens_is_told_and_can_be_gone_to(filling, settle, qtbot):
     document.selection.choose([line])
     document.selection.mend("Cut", lambda s: s.mended(s.mends.without([(0.3, 1.6)], s.times)))
     settle(filling)
-    qtbot.waitUntil(lambda: len(lost_areas(document.page)) == 1, timeout=5000)
+    qtbot.waitUntil(lambda: len(lost_areas(document.page)) == 1)
     assert "open now" in filling.status.text
     filling.actions_by_id["fill.open"].trigger()
     assert "do not close" in filling.board.notice

@@ -139,7 +139,7 @@ def test_the_page_is_drawn_again_on_the_board_and_stopped(window, qtbot):
     assert tool.now_s == at and not tool.is_playing
     tool.set_speed(256)
     tool.pause(False)
-    qtbot.waitUntil(lambda: tool.now_s == tool.whole_s, timeout=5000)
+    qtbot.waitUntil(lambda: tool.now_s == tool.whole_s)
     assert np.array_equal(flattened(window.board.picture.page), flattened(page))
     window.actions_by_id["edit.drop"].trigger()
     assert window.board.tool is not tool and window.board.picture.page is page and not strip.isVisible()

@@ -305,7 +305,7 @@ def test_closing_while_a_page_is_saved_shows_how_far_it_is_and_then_closes(windo
     assert not window.close() and time.perf_counter() - start < 1.0
     assert "then the window closes" in window.status.text and window.isVisible()
     slow_save.set()
-    qtbot.waitUntil(lambda: not window.isVisible(), timeout=10_000)
+    qtbot.waitUntil(lambda: not window.isVisible())
     assert len(read_page(tmp_path / "harbour.ora").active.marks) == 1
     assert RecoveryFolder(tmp_path / "state").notes() == []
 

@@ -344,4 +344,4 @@ def test_buttons_on_the_board_do_what_keys_do_and_are_moved(make_window, qtbot):
     again.resize(size)
     other = again.board.findChild(OnScreenButtons)
     assert other.isVisible()
-    qtbot.waitUntil(lambda: (other.pos() - at).manhattanLength() < 6, timeout=3000)  # where they were left
+    qtbot.waitUntil(lambda: (other.pos() - at).manhattanLength() < 6)  # where they were left

@@ -80,7 +80,7 @@ def test_pictures_of_a_page_come_one_after_the_other_and_leave_the_text_where_it
     height = document.size().height()
     assert sheet.text.is_loading
     names = [QUrl(name) for name in re.findall(r'<img src="([^"]+)"', document.toHtml())]
-    qtbot.waitUntil(lambda: not sheet.text.is_loading, timeout=5000)
+    qtbot.waitUntil(lambda: not sheet.text.is_loading)
     kind = QTextDocument.ResourceType.ImageResource.value
     pictures = [document.resource(kind, name) for name in names]
     assert all(picture.width() == manual.WIDEST_PX * picture.devicePixelRatio() for picture in pictures)

@@ -70,7 +70,7 @@ def test_work_on_a_page_beside_is_on_the_disk(saved, make_window, settle, qtbot)
     window.actions_by_id["page.next"].trigger()
     draw(window, 620.0)
     assert window.pages.keep_unsaved()
-    qtbot.waitUntil(lambda: [note.title for note in other.recovery.notes()] == ["Another"], timeout=8000)
+    qtbot.waitUntil(lambda: [note.title for note in other.recovery.notes()] == ["Another"])
     slot = window.autosave.slot
     kept = other.recovery.look(slot)
     assert len(kept.page.active.marks) == 4 and kept.path == window.document.path

@@ -47,7 +47,7 @@ def test_lines_are_measured_as_they_dry_shown_taken_back_and_kept(practising, pe
         assert figures.off == pytest.approx(each.truth.off, rel=0.1, abs=0.05)  # the screen's px are coarser
         assert figures.beyond == pytest.approx(each.truth.beyond, abs=0.25)
     assert "off the line" in practising.board.notice or "Off the line" in practising.board.notice
-    qtbot.waitUntil(lambda: len(diary.read(practice.path)) == 5, timeout=4000)
+    qtbot.waitUntil(lambda: len(diary.read(practice.path)) == 5)
     practising.document.undo()
     assert practice.share_done == (4, 32)
     practising.document.redo()
@@ -94,7 +94,7 @@ def test_a_sheet_is_drawn_once_more_without_steadiness_and_compared(window, pen,
     off = practice.summary()["off"]
     assert f"off the line {off:.2f} mm, with steadiness {first['off']:.2f} (its ink " in strip.words.text()
     assert not strip.again.isVisible(), "both passes are drawn"
-    qtbot.waitUntil(lambda: [e.steadied for e in diary.read(practice.path)] == [True] * 8 + [False] * 8, timeout=4000)
+    qtbot.waitUntil(lambda: [e.steadied for e in diary.read(practice.path)] == [True] * 8 + [False] * 8)
     sheet = PracticeSheet(practice, window)
     assert f"the hand is {first['off']:.2f} mm off with steadiness, {off:.2f} mm without" in sheet.words.text()
     assert (
@@ -126,7 +126,7 @@ def test_pages_at_work_are_measured_only_if_one_allows_it(window, qtbot):
     assert not window.practice.path.exists()
     window.practice.at_work = True
     window.document.ink.add_stroke(stroke_along([(300 + 8 * k, 1200) for k in range(100)]))
-    qtbot.waitUntil(lambda: len(diary.read(window.practice.path)) == 1, timeout=4000)
+    qtbot.waitUntil(lambda: len(diary.read(window.practice.path)) == 1)
     (entry,) = diary.read(window.practice.path)
     assert entry.sheet == "page" and entry.figures.wobble == pytest.approx(0.0, abs=0.01)
     assert math.isnan(entry.figures.off) and entry.figures.direction == pytest.approx(0.0)

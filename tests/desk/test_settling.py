@@ -34,7 +34,7 @@ def press_and_rest(window, pen, trace: Trace, qtbot):
     events = list(pen._events_of(trace))
     for _, event in events[:-1]:
         QCoreApplication.sendEvent(window.board, event)
-    qtbot.waitUntil(lambda: window.board.session.shape is not None, timeout=3000)
+    qtbot.waitUntil(lambda: window.board.session.shape is not None)
     return events[-1][1]
 
 

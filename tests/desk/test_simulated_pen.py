@@ -24,7 +24,7 @@ def test_every_sample_arrives_exactly_where_and_when_it_was(window, rate):
 
 def test_played_at_the_pace_of_a_hand_every_stroke_arrives(window, qtbot):
     pen = SimulatedPen(window.board, DEVICES["display"])
-    with qtbot.waitSignal(pen.finished, timeout=20_000):
+    with qtbot.waitSignal(pen.finished):
         pen.play([across(window, y=y) for y in (0.3, 0.5, 0.7)], speed=20.0)
     assert len(window.document.page_when_dry().active.marks) == 3
 

@@ -31,7 +31,7 @@ def ask(qtbot, request):
     taken: list[bool] = []
     thread = threading.Thread(target=lambda: taken.append(handed_on(request)))
     thread.start()
-    qtbot.waitUntil(lambda: bool(taken), timeout=5000)
+    qtbot.waitUntil(lambda: bool(taken))
     thread.join()
     return taken[0]
 
@@ -61,7 +61,7 @@ def test_what_is_no_request_is_not_taken_and_nobody_there_is_told(listening, qtb
 
     thread = threading.Thread(target=shout)
     thread.start()
-    qtbot.waitUntil(lambda: bool(replies), timeout=5000)
+    qtbot.waitUntil(lambda: bool(replies))
     thread.join()
     assert replies == [b""] and oct(address().stat().st_mode)[-3:] == "600"
 
@@ -80,5 +80,5 @@ def test_a_socket_that_was_left_by_a_kill_is_no_window(window, tmp_path, monkeyp
 def test_another_start_ends_at_once(listening, qtbot, tmp_path):
     environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
     with subprocess.Popen([sys.executable, "-m", "jotsk.cli", "practice", "--sheet", "dots"], env=environment) as other:
-        qtbot.waitUntil(lambda: other.poll() is not None, timeout=20_000)
+        qtbot.waitUntil(lambda: other.poll() is not None)
         assert other.returncode == 0 and listening.practice.sheet.kind == "dots"

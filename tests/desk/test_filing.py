@@ -29,6 +29,7 @@ from jotsk.desk.trays.layer_row import alone, card_of, described
 from jotsk.desk.trays.top import build_menu
 from jotsk.desk.widgets import Track, TrackKind
 from jotsk.desk.widgets.drawn_beside import DRAWN
+from jotsk.desk.widgets.progress_bar import ProgressBar
 from tests.desk.conftest import across
 
 
@@ -52,6 +53,26 @@ def outcome(qtbot, qapp, work) -> tuple[str, object]:
         job.start()
     qtbot.waitUntil(lambda: bool(seen))
     return seen[0]
+
+
+def test_progress_is_painted_with_everything_else_and_not_for_every_value(qtbot):
+    painted = []
+
+    class Watched(ProgressBar):
+        def paintEvent(self, event) -> None:
+            painted.append(self.value())
+            super().paintEvent(event)
+
+    bar = Watched(maximum=1000, textVisible=False)
+    qtbot.addWidget(bar)
+    bar.show()
+    qtbot.waitUntil(lambda: bool(painted))
+    painted.clear()
+    for value in range(100, 1000, 100):
+        bar.setValue(value)
+    assert not painted
+    qtbot.waitUntil(lambda: bool(painted))
+    assert set(painted) == {900}
 
 
 def test_a_job_brings_its_result_to_the_interface(qtbot, qapp):

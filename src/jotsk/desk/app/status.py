@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, QTimer
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QWidget
 
 from jotsk.core.words import tr
 from jotsk.desk.inout.jobs import Job
+from jotsk.desk.widgets.progress_bar import ProgressBar
 
 SHOWN_MS = 6000
 ROOM_PX, MIN_PX = 60, 120
@@ -20,7 +21,7 @@ class StatusStrip(QWidget):
         self.setObjectName("chrome")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         self._text = QLabel()
-        self._bar = QProgressBar(textVisible=False)
+        self._bar = ProgressBar(textVisible=False)
         self._bar.setRange(0, 1000)
         self._bar.setFixedWidth(160)
         self._stop = QPushButton(tr("Stop"))

@@ -30,11 +30,10 @@ def draw_ink_mark(painter: QPainter, box: QRectF, color: str) -> None:
 def alpha_image(alpha: np.ndarray, color: str, scale: float) -> QImage:
     """An image of one colour whose alpha is the (H, W) uint8 array."""
     h, w = alpha.shape
-    pixels = np.empty((h, w, 4), np.uint8)
-    hue = QColor(color)
-    pixels[..., 0], pixels[..., 1], pixels[..., 2] = hue.red(), hue.green(), hue.blue()
-    pixels[..., 3] = alpha
-    image = QImage(pixels.data, w, h, w * 4, QImage.Format.Format_RGBA8888).copy()
+    hue, levels = QColor(color), np.arange(256, dtype=np.uint32)
+    red, green, blue = ((levels * part + 127) // 255 for part in (hue.red(), hue.green(), hue.blue()))
+    pixels = (levels << 24 | red << 16 | green << 8 | blue)[alpha]
+    image = QImage(pixels.data, w, h, w * 4, QImage.Format.Format_ARGB32_Premultiplied).copy()
     image.setDevicePixelRatio(scale)
     return image
 

@@ -6,10 +6,11 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QComboBox, QLabel, QProgressBar, QPushButton
+from PySide6.QtWidgets import QComboBox, QLabel, QPushButton
 
 from jotsk.core.words import tr
 from jotsk.desk.board.strips.head_strip import HeadStrip
+from jotsk.desk.widgets.progress_bar import ProgressBar
 
 if TYPE_CHECKING:
     from jotsk.desk.board.board import Board
@@ -22,7 +23,7 @@ class AgainStrip(HeadStrip):
     def __init__(self, board: Board, tool: Again, speeds: Sequence[int]) -> None:
         super().__init__(board)
         self._tool = tool
-        self.bar = QProgressBar(maximum=STEPS, textVisible=False)
+        self.bar = ProgressBar(maximum=STEPS, textVisible=False)
         self.bar.setAccessibleName(tr("How far it is drawn"))
         self.bar.setFixedWidth(BAR_PX)
         self.speed = QComboBox()

@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
+from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
 from PySide6.QtWidgets import QWidget
 
 from jotsk.core.hand import Trace
@@ -56,8 +56,8 @@ class SpecimenSheet(QWidget):
         self._began: tuple[float, float] = (0.0, 0.0)
         self._before: Specimen | None = None  # as the pull began
         self.line: Specimen | None = None
-        self._ink: NDArray[np.uint8] | None = None
-        self._ink_beside: NDArray[np.uint8] | None = None
+        self._ink: QImage | None = None
+        self._ink_beside: QImage | None = None
         self._inking = Latest("specimen", self, brings_earlier=True)
         self._inking.came.connect(self._take_ink)
 
@@ -111,7 +111,9 @@ class SpecimenSheet(QWidget):
         self.update()
 
     def _take_ink(self, inks: tuple[NDArray[np.uint8], NDArray[np.uint8] | None]) -> None:
-        self._ink, self._ink_beside = inks
+        ink, beside = inks
+        self._ink = alpha_image(ink, DAY.text, 1)
+        self._ink_beside = None if beside is None else alpha_image(beside, DAY.quiet, 1)
         self.update()
 
     @handled
@@ -128,7 +130,7 @@ class SpecimenSheet(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         if self._beside is not None and self._ink_beside is not None:
             painter.setOpacity(0.55)
-            painter.drawImage(0, BESIDE_PX, alpha_image(self._ink_beside, DAY.quiet, 1))
+            painter.drawImage(0, BESIDE_PX, self._ink_beside)
             painter.setOpacity(1.0)
             painter.setFont(font(SMALL_PX))
             painter.setPen(QColor(DAY.quiet))
@@ -137,7 +139,7 @@ class SpecimenSheet(QWidget):
                 tr("below: {name}, {size_px:g} px", name=tr(self._beside.name), size_px=self._beside.size_px),
             )
         if self._ink is not None:
-            painter.drawImage(0, 0, alpha_image(self._ink, DAY.text, 1))
+            painter.drawImage(0, 0, self._ink)
         painter.setPen(QPen(QColor(DAY.guide), 1))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         draw_line(painter, line_of(self.line.stroke.trace.xy, np.eye(2, 3)))

@@ -183,6 +183,27 @@ def test_a_cell_of_the_table_lets_something_else_move_the_width(maker, qtbot):
     assert maker.pen.width.by == "nothing" and "lightest" not in maker.specimen.line.handles
 
 
+def test_a_field_that_is_hidden_says_its_number_to_no_other_cell(maker):
+    maker.activateWindow()
+    movers = maker.movers
+    movers.cells["speed", "ink"].choose()
+    movers.points.setFocus()
+    movers.points.setText("0 0; 40 90; 100 100")
+    QTest.keyClick(movers.points, Qt.Key.Key_Return)
+    assert maker.pen.ink.curve.points == ((0, 0), (0.4, 0.9), (1, 1))
+    before = maker.pen.width
+    for cell in (("tilt", "softness"), ("tilt", "width")):
+        movers.cells["speed", "ink"].choose()
+        movers.points.setFocus()
+        assert movers.points.hasFocus()
+        movers.cells[cell].choose()
+        assert not movers.points.isVisible() and maker.pen.width == before
+    movers.number.setFocus()
+    movers.number.lineEdit().setText("2.5")
+    movers.cells["pressure", "width"].choose()
+    assert not movers.number.isVisible() and maker.pen.width.by == "pressure"
+
+
 def test_only_a_motif_has_spacing_and_turning(maker):
     maker.show()
     assert not maker.movers.cells["pressure", "spaced_by"].isVisible()

@@ -242,18 +242,26 @@ class Movers(QWidget):
             changes: dict[str, Any] = {self.open_cell[1]: drive}
             self.changed.emit(replace(self._pen, **changes))
 
-    def _opened(self) -> Drive:
-        drive = self._drive(self.open_cell[1])
-        assert drive is not None
-        return drive
+    def _opened(self) -> Drive | None:
+        """What the open cell moves; None if that is nothing. A field says its number once more when it is hidden."""
+        mover, column = self.open_cell
+        drive = self._drive(column)
+        return drive if drive is not None and drive.by == mover else None
 
     def _take_curve(self, points: Points) -> None:
-        self._put(replace(self._opened(), curve=ResponseCurve(points)))
+        drive = self._opened()
+        if drive is not None:
+            self._put(replace(drive, curve=ResponseCurve(points)))
 
     def _take_least(self, value: float) -> None:
-        self._put(replace(self._opened(), least=value / 100))
+        drive = self._opened()
+        if drive is not None:
+            self._put(replace(drive, least=value / 100))
 
     def _take_points(self) -> None:
+        drive = self._opened()
+        if drive is None:
+            return
         try:
             points = tuple((float(x) / 100, float(y) / 100) for x, y in map(str.split, self._pairs()))
             curve = ResponseCurve(points)
@@ -261,14 +269,16 @@ class Movers(QWidget):
             self.told.emit(tr("Points are pairs in per cent, rising from left to right, such as 0 0; 50 40; 100 100."))
             self._show_open()
             return
-        if curve.points != self._opened().curve.points:
-            self._put(replace(self._opened(), curve=curve))
+        if curve.points != drive.curve.points:
+            self._put(replace(drive, curve=curve))
 
     def _pairs(self) -> list[str]:
         return [pair for pair in self.points.text().split(";") if pair.strip()]
 
     def _take_number(self, value: float) -> None:
-        name = NUMBERS[self.open_cell]
+        name = NUMBERS.get(self.open_cell)
+        if name is None:  # as above
+            return
         made = PEN_SPECS[name].maker
         assert made is not None and self._pen is not None
         changes: dict[str, Any] = {name: value / made.times}
@@ -276,5 +286,6 @@ class Movers(QWidget):
 
     def _let_be(self) -> None:
         """Have nothing move what is moved, or move it by this."""
-        mover, drive = self.open_cell[0], self._opened()
-        self._put(ALWAYS if drive.by == mover else replace(drive, by=mover))
+        mover, drive = self.open_cell[0], self._drive(self.open_cell[1])
+        if drive is not None:
+            self._put(ALWAYS if drive.by == mover else replace(drive, by=mover))

@@ -18,6 +18,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.runtime.warm import warm_up
 from jotsk.desk.app.window import Window
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
+from jotsk.desk.guides.guiding import Offered, offered
 from jotsk.desk.inout.own_files import finish_writing
 from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
@@ -123,6 +124,11 @@ def mouse(window):
 @pytest.fixture
 def eraser(window):
     return SimulatedPen(window.board, DEVICES["display"], eraser=True)
+
+
+def offer(name: str) -> Offered:
+    """A guide that can be added."""
+    return next(each for group in offered() for each in group if each.name == name)
 
 
 def across(window: Window, *, y: float = 0.5, seed: int = 0, seconds: float = 0.6) -> Trace:

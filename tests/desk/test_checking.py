@@ -25,6 +25,7 @@ from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.trays.checking import kept_limits
 from tests.conftest import stroke_along
 from tests.core.check.test_checks import ring
+from tests.desk.conftest import offer
 
 
 @pytest.fixture
@@ -310,7 +311,7 @@ def test_the_stage_hand_over_shows_the_page_as_it_will_go_out_and_what_is_wrong_
     document.ink.add_stroke(ring(700.0, 900.0, 200.0, 2.3, 357.7))
     document.layers.add_sketch()
     document.ink.add_stroke(stroke_along([(200, 2000), (2200, 2000)], size=60, color=(90, 170, 220)))
-    board.guiding.add(0, document.page_when_dry().bounds)
+    board.guiding.add(offer("Straightedge"), document.page_when_dry().bounds)
     window.top.stage_chosen.emit(STAGES["ink"])
     board.point_at(None)
 

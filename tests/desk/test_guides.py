@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 from dataclasses import replace
+from itertools import chain
 
 import numpy as np
 import pytest
@@ -22,10 +23,10 @@ from jotsk.core.page import flattened
 from jotsk.desk.board.input.stroke_session import StrokeSession
 from jotsk.desk.board.overlays.guide_overlay import GuideOverlay, handle_places
 from jotsk.desk.commands import keys
-from jotsk.desk.guides.guiding import OFFERED
+from jotsk.desk.guides.guiding import offered
 from jotsk.desk.theme import DAY, LAMP, contrast, current
 from jotsk.desk.tools import draw as draw_module
-from tests.desk.conftest import across
+from tests.desk.conftest import across, offer
 
 
 def put(window, *records):
@@ -41,15 +42,13 @@ def draw(window, pen, start, end, *, seed=3):
 
 
 def offers(window):
-    for k, offered in enumerate(OFFERED):
-        name = offered[0] if offered else ""
-        if name:
-            window.guides._add(k)
+    for each in chain.from_iterable(offered()):
+        window.guides._add(each)
 
 
 def test_every_kind_is_added_seen_switched_undone_and_saved(window, tmp_path, qtbot):
     offers(window)
-    names = [offered[0] for offered in OFFERED if offered]
+    names = [each.name for each in chain.from_iterable(offered())]
     assert [g.name for g in window.board.guiding.guides] == names and len(window.guides.rows) == len(names)
     before = window.board.grab().toImage()
     window.guides._switch(0, "shown")
@@ -407,7 +406,7 @@ def test_the_horizon_is_dragged_and_lines_move_their_guide(window):
 
 
 def test_placing_shows_the_handles_of_every_guide_and_adding_starts_it(window):
-    window.guides._add(0)
+    window.guides._add(offer("Straightedge"))
     assert window.board.tool.id == "guides"
     records = [{"kind": "straightedge", "at": [800, y], "angle": 0} for y in (800, 2200)]
     guiding = placed(window, *records)
@@ -420,9 +419,9 @@ def test_placing_shows_the_handles_of_every_guide_and_adding_starts_it(window):
 
 
 def test_circles_and_rows_follow_their_vanishing_points(window):
-    window.guides._add(next(k for k, o in enumerate(OFFERED) if o and o[0] == "Perspective, two points"))
+    window.guides._add(offer("Perspective, two points"))
     for name in ("Circle in perspective", "Row of posts"):
-        window.guides._add(next(k for k, o in enumerate(OFFERED) if o and o[0] == name))
+        window.guides._add(offer(name))
     guiding = window.board.guiding
     plane, circle, posts = guiding.guides
     corners = np.array(circle.points)
@@ -592,5 +591,8 @@ def test_sets_of_guides_are_kept_at_hand(window, make_window):
 def test_guides_are_in_the_menu_too(window):
     menu = window.top.menus["guides"]
     (add,) = (a.menu() for a in menu.actions() if a.text() == "Add a guide")
-    next(a for a in add.actions() if a.text() == "Straightedge").trigger()
+    add.aboutToShow.emit()
+    words = [a.text() for a in add.actions() if not a.isSeparator()]
+    assert words[0] == "Straightedge" and words.index("Mirrored rosette") < words.index("Kept sets")
+    add.actions()[0].trigger()
     assert window.board.guiding.guides[0].kind == "straightedge"

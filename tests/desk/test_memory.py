@@ -11,9 +11,9 @@ from PySide6.QtWidgets import QApplication, QToolTip
 from jotsk.core.page.edits import layer_edits
 from jotsk.desk.dialogs import ExportSheet, NewPage
 from jotsk.desk.dialogs.guide_sheet import GuideSheet
-from jotsk.desk.guides.guiding import OFFERED
 from jotsk.desk.stages import BY_ID as STAGES
 from jotsk.desk.widgets.number_field import count_field, number_field
+from tests.desk.conftest import across, offer
 
 
 def test_the_hand_the_stage_and_the_window_come_back(make_window):
@@ -60,8 +60,6 @@ def test_settings_that_make_no_sense_are_left_out(make_window, kept):
 
 
 def test_opacity_on_the_desk_is_that_of_the_stroke(window, pen):
-    from tests.desk.conftest import across
-
     window.pen_settings.opacity.changed.emit(40, True)
     pen.draw(across(window))
     stroke = window.document.last_line.when_dry()
@@ -171,7 +169,7 @@ def test_notches_of_the_wheel_on_a_track_are_one_step(window):
 
 def test_arrows_in_one_field_of_a_guide_are_one_step(window, qtbot):
     guiding, document = window.board.guiding, window.document
-    guiding.add(next(k for k, o in enumerate(OFFERED) if o and o[0] == "Spokes"), document.page.bounds)
+    guiding.add(offer("Spokes"), document.page.bounds)
     before = document.page
     sheet = GuideSheet(guiding, window)
     qtbot.addWidget(sheet)

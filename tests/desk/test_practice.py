@@ -18,6 +18,7 @@ from jotsk.desk.commands import practice_commands
 from jotsk.desk.dialogs.practice_sheet import PracticeSheet
 from tests.conftest import stroke_along
 from tests.core.check.test_practice import entries
+from tests.desk.conftest import offer
 
 
 @pytest.fixture
@@ -149,7 +150,7 @@ def test_the_page_is_turned_for_the_next_line_and_back(window, tmp_path):
     assert window.practice_commands.screen_angle(0.0) % 180 == pytest.approx(45.0), "flipped too"
     key.trigger()
     board.flip_page()
-    board.guiding.add(0, window.document.page.bounds)
+    board.guiding.add(offer("Straightedge"), window.document.page.bounds)
     guide = board.guiding.guide(board.guiding.selected)
     key.trigger()
     assert window.practice_commands.screen_angle(guide.angle) % 180 == pytest.approx(45.0)

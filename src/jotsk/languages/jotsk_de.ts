@@ -760,14 +760,6 @@
         <translation>Sehkegel zeigen</translation>
     </message>
     <message>
-        <source>point {nearest}</source>
-        <translation>Punkt {nearest}</translation>
-    </message>
-    <message>
-        <source>point {k}</source>
-        <translation>Punkt {k}</translation>
-    </message>
-    <message>
         <source>Row of posts</source>
         <translation>Reihe von Pfosten</translation>
     </message>

@@ -760,14 +760,6 @@
         <translation>Mostrar el cono de visión</translation>
     </message>
     <message>
-        <source>point {nearest}</source>
-        <translation>punto {nearest}</translation>
-    </message>
-    <message>
-        <source>point {k}</source>
-        <translation>punto {k}</translation>
-    </message>
-    <message>
         <source>Row of posts</source>
         <translation>Fila de postes</translation>
     </message>

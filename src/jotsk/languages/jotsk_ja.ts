@@ -760,14 +760,6 @@
         <translation>視円錐を表示</translation>
     </message>
     <message>
-        <source>point {nearest}</source>
-        <translation>点 {nearest}</translation>
-    </message>
-    <message>
-        <source>point {k}</source>
-        <translation>点 {k}</translation>
-    </message>
-    <message>
         <source>Row of posts</source>
         <translation>柱の列</translation>
     </message>

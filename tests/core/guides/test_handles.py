@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 import shapely
 
+from jotsk.core import words
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import Curve, Ellipse, Hold, Line, guide_from
 from jotsk.core.guides.drawing import lines_of
@@ -27,6 +30,17 @@ def test_a_handle_goes_where_it_is_dragged_and_stays_there(record):
         again = moved.dragged(name, moved.handles(100.0)[name], 100.0)
         for a, b in zip(again.handles(100.0).values(), moved.handles(100.0).values(), strict=True):
             assert a == pytest.approx(b, abs=1e-6)
+
+
+@pytest.mark.parametrize("record", ISSUED, ids=lambda r: r["kind"])
+def test_handles_are_dragged_in_another_language_too(record, monkeypatch):
+    monkeypatch.setattr(words, "_find", lambda text, comment, n: f"» {text} «")
+    guide = guide_from(record)
+    for name, place in guide.handles(100.0).items():
+        assert guide.dragged(name, (place[0] + 17.0, place[1] - 23.0), 100.0) != guide
+    if record["kind"] == "perspective":
+        three = replace(guide, points=((0.0, 40.0), (900.0, 40.0), (50.0, 800.0)))
+        assert three.with_point((55.0, 790.0)).points[2] == (55.0, 790.0)
 
 
 @pytest.mark.parametrize("record", ISSUED, ids=lambda r: r["kind"])

@@ -7,7 +7,7 @@ from dataclasses import Field, dataclass, field, fields, replace
 from typing import Any, ClassVar, Self
 
 import numpy as np
-from numpy.typing import NDArray
+from numpy.typing import ArrayLike, NDArray
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.fields import Row, Spec, color, name, number, switch
@@ -30,6 +30,8 @@ class Guide:
     offers: ClassVar[tuple[Offer, ...]] = ()
     typed_too: ClassVar[dict[str, Row]] = {}  # numbers beyond its fields: properties, which `with_value` sets
     sample: ClassVar[dict[str, Any]] = {}  # values with which it shows well in a square of 100 px
+    flips: ClassVar[bool] = False  # it looks different when it is flipped
+    bends: ClassVar[bool] = False  # points are added to it and taken away
 
     name: str = name()
     on: bool = switch(True, state=True)
@@ -94,6 +96,31 @@ class Guide:
         """The guide reflected about its own middle; most look the same."""
         return self
 
+    def sparse(self, most: int, least_apart: float) -> Self:
+        """With fewer lines, if it has many: at most so many, and at least so many page px apart."""
+        return self
+
+    @property
+    def direction_deg(self) -> float | None:
+        """The direction of its lines, if they have one in common."""
+        return None
+
+    def with_point_at(self, at: Point) -> tuple[Self, int]:
+        """Of one that `bends`: with one more point where it passes nearest to a place, and the number of the point."""
+        raise NotImplementedError
+
+    def without_point(self, k: int) -> Self:
+        """Of one that `bends`: without a point; the last ones stay."""
+        raise NotImplementedError
+
+    def followed(self, before: Guide, after: Guide) -> Self:
+        """The same in reality after another guide was changed."""
+        return self
+
+    def stretches(self, xy: ArrayLike, page: Rect) -> bool:
+        """Whether things look stretched at any of (N, 2) places, seen from the middle of the page."""
+        return False
+
     def moved(self, dx: float, dy: float) -> Self:
         """The guide elsewhere on the page."""
         values: dict[str, Any] = {}
@@ -115,6 +142,16 @@ class Guide:
                     value = [list(p) for p in value]
                 record[f.name] = list(value) if isinstance(value, tuple) else value
         return {**dict(self.unknown), **record}
+
+
+def name_of_point(k: int) -> str:
+    """What the handle of a point is called."""
+    return f"point {k}"
+
+
+def point_of_name(handle: str) -> int | None:
+    """The number of the point whose handle is called so; None if it is another handle."""
+    return int(handle.removeprefix("point ")) if handle.startswith("point ") else None
 
 
 def specs_of(guide: Guide | type[Guide]) -> list[tuple[Field[Any], Spec]]:

@@ -13,7 +13,6 @@ from jotsk.core.errors import DamagedFile
 from jotsk.core.geometry import Rect
 from jotsk.core.guides.drawing import lines_of
 from jotsk.core.guides.guide import Guide, specs_of
-from jotsk.core.guides.kinds import KINDS
 from jotsk.core.json_text import json_of
 from jotsk.core.words import tr
 
@@ -27,6 +26,8 @@ def guide_from(record: Mapping[str, Any]) -> Guide:
     """Read a guide. Raises ValueError with the reason, for somebody who wrote the file by hand."""
     if not isinstance(record, Mapping) or not isinstance(record.get("kind"), str):
         raise ValueError('a guide is an object with a "kind"')
+    from jotsk.core.guides.kinds import KINDS  # here: they are loaded with the first guide
+
     kind = record["kind"]
     if kind not in KINDS:
         raise ValueError(f"there is no guide of the kind “{kind}”; there are {', '.join(KINDS)}")

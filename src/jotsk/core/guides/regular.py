@@ -10,7 +10,6 @@ import numpy as np
 from jotsk.core.guides.guidance import STEP_DEG
 from jotsk.core.guides.guide import Guide
 from jotsk.core.guides.holding import Hold
-from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve
 from jotsk.core.guides.rails import Curve, Ellipse, Line, Point, degrees_of, direction
 from jotsk.core.guides.settling import Reading
 from jotsk.core.guides.symmetry import Map
@@ -74,6 +73,8 @@ def regular(reading: Reading, turned_deg: float = 0.0) -> Reading:
 
 def as_guide(hold: Hold) -> Guide:
     """The shape as a guide, so that it has handles: an ellipse, or a curve by its corners, or a line by its ends."""
+    from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve  # here: they are loaded with the first guide
+
     rail = hold.rail
     if isinstance(rail, Ellipse):
         return EllipseTemplate(at=rail.at, radii=rail.radii, angle=rail.angle)
@@ -85,6 +86,8 @@ def as_guide(hold: Hold) -> Guide:
 
 def from_guide(guide: Guide, before: Hold) -> Hold:
     """The hold of a shape whose handles were dragged; it still begins where it did, in share of its length."""
+    from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve  # here, too
+
     if isinstance(guide, EllipseTemplate):
         return Hold(Ellipse(guide.at, guide.radii, guide.angle), before.span)
     assert isinstance(guide, FrenchCurve)

@@ -8,7 +8,6 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from jotsk.core.guides.draft import few_points, offset_curve
-from jotsk.core.guides.kinds import FrenchCurve
 from jotsk.core.guides.rails import Point
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
@@ -18,6 +17,8 @@ from jotsk.desk.widgets.asking import ask_file, ask_new_file, ask_number, ask_te
 
 if TYPE_CHECKING:
     from PySide6.QtWidgets import QDialog
+
+    from jotsk.core.guides.kinds import FrenchCurve
 
 CURVE_OFF_PX, CLOSED_SHARE = 0.5, 0.03
 KIND = tr("Sets of guides (*.json)")
@@ -62,6 +63,8 @@ class GuideCommands:
 
     def ask_offset(self) -> None:
         """A curve beside the French curve in hand, as far off as is typed."""
+        from jotsk.core.guides.kinds import FrenchCurve  # here: they are loaded with the first guide
+
         guide = self._guiding.guide(self._guiding.selected)
         if not isinstance(guide, FrenchCurve):
             self._tell(tr("Take a French curve in hand first: press it in the list of guides."))

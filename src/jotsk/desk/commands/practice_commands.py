@@ -12,9 +12,6 @@ from PySide6.QtCore import QObject
 
 from jotsk.core.check import practice
 from jotsk.core.geometry import Rect
-from jotsk.core.guides.kinds import Cross
-from jotsk.core.guides.kinds.parallel import ParallelRule
-from jotsk.core.guides.kinds.straightedge import Straightedge
 from jotsk.core.page import flattened, rgba
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
@@ -157,8 +154,8 @@ class PracticeCommands(QObject):
         """The direction on the page that the next line is likely to have, and what tells it."""
         guiding = self._board.guiding
         guide = guiding.guide(guiding.selected) if guiding.selected is not None else None
-        if isinstance(guide, Straightedge | ParallelRule | Cross) and guide.on:
-            return guide.angle, tr("the guide")
+        if guide is not None and guide.on and guide.direction_deg is not None:
+            return guide.direction_deg, tr("the guide")
         if (edge := self._edge_under_pen()) is not None:
             return edge, tr("the edge of the sketch under the pen")
         stroke = self._document.last_line.stroke

@@ -5,7 +5,8 @@ from __future__ import annotations
 import math
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
-from typing import Any
+from functools import cache
+from typing import Any, NamedTuple
 
 from PySide6.QtCore import QObject, Signal
 
@@ -13,19 +14,29 @@ from jotsk.core.geometry import Rect
 from jotsk.core.guides import Guide, guide_from, guides_of
 from jotsk.core.guides.guidance import FREELY, Guidance
 from jotsk.core.guides.guide_records import MOST_GUIDES
-from jotsk.core.guides.kinds import GROUPS, FrenchCurve, Perspective
-from jotsk.core.guides.kinds.in_perspective import FourPoints
 from jotsk.core.marks import Stroke
 from jotsk.core.page import Layer
 from jotsk.core.words import in_sentence, tr
 from jotsk.desk.document.document import Document
 
-# What is offered, by kind and values; None between the groups.
-OFFERED: tuple[tuple[str, type[Guide], dict[str, Any]] | None, ...] = tuple(
-    offered
-    for group in GROUPS
-    for offered in (*((name, kind, values) for kind in group for name, values in kind.offers), None)
-)[:-1]
+
+class Offered(NamedTuple):
+    """A guide that can be added."""
+
+    name: str
+    kind: type[Guide]
+    values: dict[str, Any]
+
+
+@cache
+def offered() -> tuple[tuple[Offered, ...], ...]:
+    """What can be added, in groups."""
+    from jotsk.core.guides.kinds import GROUPS  # here, as below: they are loaded with the first guide
+
+    return tuple(
+        tuple(Offered(name, kind, values) for kind in group for name, values in kind.offers) for group in GROUPS
+    )
+
 
 STRETCHED = tr(
     "This lies outside a 60 degree cone of vision, where things look stretched;"
@@ -82,7 +93,7 @@ class Guiding(QObject):
     def warn_of_stretching(self, index: int | None, stroke: Stroke) -> None:
         """Say once for each perspective that a line it held lies where things look stretched."""
         guide, page = self.guide(index), self._document.page_when_dry()
-        if not isinstance(guide, Perspective) or guide == self._warned_of:
+        if guide is None or guide == self._warned_of:
             return
         if guide.stretches(stroke.own_ribbon.points[:, :2], page.bounds):
             self._warned_of = guide
@@ -114,25 +125,24 @@ class Guiding(QObject):
             self.is_off = off
             self.changed.emit()
 
-    def add(self, offer: int, seen: Rect) -> None:
-        """Add one of `OFFERED` in the middle of what is seen of the page, and take it in hand."""
-        offered = OFFERED[offer]
-        if offered is None:
-            return
-        name, kind, values = offered
+    def add(self, offer: Offered, seen: Rect) -> None:
+        """Add one of `offered` in the middle of what is seen of the page, and take it in hand."""
         if len(self.guides) >= MOST_GUIDES:
             self._document.refused.emit(
                 tr("A page has room for {most_guides} guides; delete one you no longer need.", most_guides=MOST_GUIDES)
             )
             return
         middle = (seen.x0 + seen.x1) / 2, (seen.y0 + seen.y1) / 2
-        guide = replace(kind.begun(values, middle, seen, self.guides), name=self._free_name(name))
-        self._put([*self._records, guide.record()], tr("Add {guide}", guide=in_sentence(name)))
+        new = offer.kind.begun(offer.values, middle, seen, self.guides)
+        guide = replace(new, name=self._free_name(offer.name))
+        self._put([*self._records, guide.record()], tr("Add {guide}", guide=in_sentence(offer.name)))
         self.select(len(self.guides) - 1)
         self.added.emit()
 
     def add_curve(self, points: Sequence[tuple[float, float]], *, closed: bool, smooth: bool) -> None:
         """Add a French curve through points, such as a draft or a line that was drawn."""
+        from jotsk.core.guides.kinds import FrenchCurve
+
         name = self._free_name(tr("French curve"))
         guide = FrenchCurve(points=tuple(points), closed=closed, smooth=smooth, name=name)
         self._put([*self._records, guide.record()], tr("Add french curve"))
@@ -153,10 +163,11 @@ class Guiding(QObject):
         records, before = list(self._records), self.guide(index)
         try:
             records[index] = guide_from(guide.record()).record()
-            if isinstance(before, Perspective) and isinstance(guide, Perspective) and before.points != guide.points:
-                for k, other in enumerate(self.guides):  # what stands in it follows its vanishing points
-                    if isinstance(other, FourPoints) and not other.locked:
-                        records[k] = guide_from(other.followed(before, guide).record()).record()
+            for k, other in enumerate(self.guides):  # what stands in a perspective follows its vanishing points
+                if before is not None and other is not None and not other.locked:
+                    follows = other.followed(before, guide)
+                    if follows is not other:
+                        records[k] = guide_from(follows.record()).record()
         except ValueError as error:
             self._document.refused.emit(tr("The guide stays as it is: {error}.", error=error))
             self.changed.emit()  # what shows its numbers shows them as they are
@@ -219,8 +230,11 @@ class Guiding(QObject):
             self._put([*self._records, copy.record()], tr("Duplicate guide"))
             self.select(len(self.guides) - 1)
 
-    def add_vanishing_point(self, point: tuple[float, float]) -> None:
-        """Give the perspective in hand one more point, or the nearer of its three another place; or begin one."""
+    def add_vanishing_point(self, point: tuple[float, float]) -> int:
+        """Give the perspective in hand one more point, or the nearer of its three another place; or begin one. Returns
+        how many points it has now."""
+        from jotsk.core.guides.kinds import Perspective
+
         index, guide = self.selected, self.guide(self.selected)
         if index is None or not isinstance(guide, Perspective):
             new = Perspective(points=(point,), name=self._free_name(tr("Perspective of the sketch")))
@@ -232,6 +246,8 @@ class Guiding(QObject):
                 guide.with_point(point),
                 tr("Add vanishing point") if len(guide.points) < 3 else tr("Place guide"),
             )
+        now = self.guide(self.selected)
+        return len(now.points) if isinstance(now, Perspective) else 0
 
     @property
     def _records(self) -> Sequence[Mapping[str, Any]]:

@@ -7,7 +7,6 @@ from PySide6.QtCore import QPointF
 from PySide6.QtGui import QColor, QPainter, QPen
 
 from jotsk.core.errors import Refused
-from jotsk.core.guides.kinds import Perspective
 from jotsk.core.guides.perspective import meeting_point
 from jotsk.core.guides.rails import Point
 from jotsk.core.words import tr
@@ -45,9 +44,7 @@ class Edges(Tool):
         except Refused as error:
             self.board.document.refused.emit(str(error))
             return
-        self.board.guiding.add_vanishing_point(point)
-        guide = self.board.guiding.guide(self.board.guiding.selected)
-        if isinstance(guide, Perspective) and len(guide.points) > 1:
+        if self.board.guiding.add_vanishing_point(point) > 1:
             self.board.done.emit()
         else:
             self.board.notify(tr("One vanishing point. Two more edges give the second; Esc ends."))

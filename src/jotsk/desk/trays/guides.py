@@ -8,12 +8,11 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
-from jotsk.core.guides.kinds import EllipseTemplate, FrenchCurve
 from jotsk.core.words import tr
 from jotsk.desk.board.board import Board
 from jotsk.desk.board.overlays.guide_overlay import seen_area
 from jotsk.desk.guides.guide_sets import GuideSets
-from jotsk.desk.guides.guiding import OFFERED, titled
+from jotsk.desk.guides.guiding import Offered, offered, titled
 from jotsk.desk.icons import icon
 from jotsk.desk.theme import current
 from jotsk.desk.trays.guide_row import BUTTON_PX, GuideRow
@@ -42,16 +41,11 @@ class GuideTray(QWidget):
         self.add.setAccessibleName(tr("Add a guide"))
         self.add.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.menu = QMenu(self.add)
-        for k, offered in enumerate(OFFERED):
-            if offered:
-                self.menu.addAction(offered[0], partial(self._add, k))
-            else:
-                self.menu.addSeparator()
-        self.menu.addSeparator()
         self.sets = self.menu.addMenu(tr("Kept sets"))
         self.sets.aboutToShow.connect(self._fill_sets)
         for action in ("guide.keep", "guide.open", "guide.save"):
             self.menu.addAction(actions[action])
+        self.menu.aboutToShow.connect(self._fill_menu, Qt.ConnectionType.SingleShotConnection)
         self.add.setMenu(self.menu)
         head = QHBoxLayout()
         head.setContentsMargins(16, 8, 8, 0)
@@ -82,6 +76,16 @@ class GuideTray(QWidget):
         layout.addWidget(scroll, 1)
         self._guiding.changed.connect(self.refresh)
         self.theme_changed()
+
+    def _fill_menu(self) -> None:
+        """Offer all kinds of guide."""
+        below = self.sets.menuAction()
+        for group in offered():
+            for offer in group:
+                action = QAction(offer.name, self.menu)
+                action.triggered.connect(partial(self._add, offer))
+                self.menu.insertAction(below, action)
+            self.menu.insertSeparator(below)
 
     def _fill_sets(self) -> None:
         """The sets that were kept, to be added to this page or forgotten."""
@@ -122,7 +126,7 @@ class GuideTray(QWidget):
         for k, (row, guide) in enumerate(zip(self.rows, guides, strict=True)):
             row.show_guide(guide, is_selected=k == guiding.selected, is_lit=k == guiding.lit)
 
-    def _add(self, offer: int) -> None:
+    def _add(self, offer: Offered) -> None:
         board = self._board
         self._guiding.add(offer, seen_area(board.view, board.devicePixelRatioF(), board.size()))
 
@@ -161,7 +165,7 @@ class GuideTray(QWidget):
             locking = tr("Unlock guide") if guide.locked else tr("Lock guide")
             lock = tr("Unlock") if guide.locked else tr("Lock in place")
             menu.addAction(lock, lambda: guiding.change(index, locking, locked=not guide.locked))
-            if isinstance(guide, FrenchCurve | EllipseTemplate):
+            if guide.flips:
                 menu.addAction(tr("Flip left to right"), lambda: guiding.flip(index, upside_down=False))
                 menu.addAction(tr("Flip upside down"), lambda: guiding.flip(index, upside_down=True))
             menu.addAction(tr("Duplicate"), lambda: self._duplicate(index))

@@ -48,7 +48,7 @@ class Circle(FourPoints):
         except Refused:
             return cls(points=(middle, (x + size, y), (x + size, y - size), (x, y - size)))
 
-    def followed(self, before: Perspective, after: Perspective) -> Circle:
+    def _followed(self, before: Perspective, after: Perspective) -> Self:
         """The corner opposite the first is where the two sides from its neighbours meet."""
         corner, right, far, left = self.points
         new = dict(zip(before.points, after.points, strict=False))

@@ -10,7 +10,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
 from jotsk.core.guides.drawing import beside, through
 from jotsk.core.guides.guide import Polyline
-from jotsk.core.guides.kinds.placed import Turned, out
+from jotsk.core.guides.kinds.placed import Turned, at_least, out
 from jotsk.core.guides.rails import Line, Point, Rail, degrees_of, direction
 from jotsk.core.words import tr
 
@@ -26,6 +26,13 @@ class Cross(Turned):
     at: Point = fields.place()
     between: float = fields.number(90.0, LEAST_BETWEEN, MOST_BETWEEN, tr("Between the two"), decimals=2, unit=" °")
     spacing: float = fields.number(0.0, 0.0, 1e5, tr("Spacing"), unit=" px")
+
+    def sparse(self, most: int, least_apart: float) -> Self:
+        return replace(self, spacing=at_least(self.spacing, least_apart))
+
+    @property
+    def direction_deg(self) -> float:
+        return self.angle
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         for angle in (self.angle, self.angle + self.between):

@@ -23,6 +23,7 @@ SIZE = "size"
 class EllipseTemplate(AtPlace):
     kind = "ellipse"
     offers = ((tr("Ellipse template"), {}),)
+    flips = True
     sample = {"at": (50.0, 50.0), "radii": (46.0, 28.0), "angle": 20.0}
 
     radii: Point = fields.radii(needed=True)

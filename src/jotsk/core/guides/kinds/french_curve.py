@@ -22,6 +22,7 @@ MOVE, TURN = "move", "turn"
 class FrenchCurve(OnPoints):
     kind = "french-curve"
     offers = ((tr("French curve"), {}),)
+    flips = bends = True
     sample = {"points": ((4.0, 70.0), (35.0, 20.0), (60.0, 80.0), (96.0, 30.0))}
 
     points: tuple[Point, ...] = fields.points(typed=False)
@@ -67,14 +68,12 @@ class FrenchCurve(OnPoints):
         return replace(self, points=tuple((x + u, y + v) for u, v in offsets))
 
     def with_point_at(self, at: Point) -> tuple[Self, int]:
-        """With one more point where the curve passes nearest to a place, and its number."""
         curve = self.curve
         u = curve.begin(*at)
         k = 1 + int((curve.at_points()[1:] < u).sum())
         return replace(self, points=(*self.points[:k], curve.place(u), *self.points[k:])), k
 
     def without_point(self, k: int) -> Self:
-        """Without a point; the last ones stay."""
         least = 3 if self.closed else 2
         return self if len(self.points) <= least else replace(self, points=(*self.points[:k], *self.points[k + 1 :]))
 

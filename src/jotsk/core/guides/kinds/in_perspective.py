@@ -19,9 +19,14 @@ class FourPoints(OnPoints):
         if len(self.points) != 4:
             raise ValueError("it has four points: the ends of two posts, or the corners of a square")
 
-    def followed(self, before: Perspective, after: Perspective) -> Self:
-        """The same in reality after vanishing points moved: what went to one goes to where it is now, as much of the
-        way there as it took."""
+    def followed(self, before: Guide, after: Guide) -> Self:
+        if isinstance(before, Perspective) and isinstance(after, Perspective) and before.points != after.points:
+            return self._followed(before, after)
+        return self
+
+    def _followed(self, before: Perspective, after: Perspective) -> Self:
+        """After vanishing points moved: what went to one goes to where it is now, as much of the way there as it
+        took."""
         raise NotImplementedError
 
 

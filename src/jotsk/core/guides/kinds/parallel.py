@@ -22,6 +22,10 @@ class ParallelRule(Turned):
 
     at: Point = fields.place()
 
+    @property
+    def direction_deg(self) -> float:
+        return self.angle
+
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         yield Line.at_angle(start, self.angle), direction(self.angle)
 

@@ -12,7 +12,7 @@ from numpy.typing import ArrayLike
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
 from jotsk.core.guides.drawing import beside, horizon, rays, round_line
-from jotsk.core.guides.guide import Guide, Polyline
+from jotsk.core.guides.guide import Guide, Polyline, name_of_point, point_of_name
 from jotsk.core.guides.kinds.placed import OnPoints
 from jotsk.core.guides.perspective import cone_radius, nearest_on_horizon, outside_cone
 from jotsk.core.guides.rails import Ellipse, Line, Point, Rail, direction, rail_to
@@ -50,8 +50,8 @@ class Perspective(OnPoints):
         if handle == HORIZON:
             return self.moved(0.0, to[1] - self.points[0][1])
         moved = super().dragged(handle, to, reach)
-        k = int(handle.removeprefix("point "))
-        if self.level and k < 2 <= len(self.points):  # the other one goes up and down with it
+        k = point_of_name(handle)
+        if self.level and k is not None and k < 2 <= len(self.points):  # the other one goes up and down with it
             other = moved.points[1 - k][0], to[1]
             points = (moved.points[0], other) if k == 0 else (other, moved.points[1])
             return replace(moved, points=(*points, *moved.points[2:]))
@@ -68,11 +68,14 @@ class Perspective(OnPoints):
         if len(self.points) < 3:
             return replace(self, points=(*self.points, point), vertical=self.vertical and len(self.points) < 2)
         nearest = min(range(3), key=lambda k: math.dist(self.points[k], point))
-        return self.dragged(tr("point {nearest}", nearest=nearest), point, 0.0)
+        return self.dragged(name_of_point(nearest), point, 0.0)
 
     def check(self) -> None:
         if not 1 <= len(self.points) <= 3:
             raise ValueError("perspective has one, two or three vanishing points")
+
+    def sparse(self, most: int, least_apart: float) -> Self:
+        return replace(self, density=min(self.density, most))
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         for point in self.points:
@@ -100,7 +103,6 @@ class Perspective(OnPoints):
                 yield round_line(Ellipse(center, (radius, radius)))
 
     def stretches(self, xy: ArrayLike, page: Rect) -> bool:
-        """Whether any of (N, 2) places lies where things look stretched, seen from the middle of the page."""
         if len(self.points) < 2:
             return False
         first, second = self.points[:2]

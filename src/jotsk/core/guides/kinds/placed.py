@@ -9,9 +9,8 @@ from typing import Any, Self
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
-from jotsk.core.guides.guide import Guide
+from jotsk.core.guides.guide import Guide, name_of_point, point_of_name
 from jotsk.core.guides.rails import Point, degrees_of, direction
-from jotsk.core.words import tr
 
 SMALLEST_PX = 1.0
 
@@ -62,11 +61,18 @@ class OnPoints(Guide):
     points: tuple[Point, ...] = fields.points()
 
     def handles(self, reach: float) -> dict[str, Point]:
-        return {tr("point {k}", k=k): point for k, point in enumerate(self.points)}
+        return {name_of_point(k): point for k, point in enumerate(self.points)}
 
     def dragged(self, handle: str, to: Point, reach: float) -> Self:
-        k = int(handle.removeprefix("point "))
+        k = point_of_name(handle)
+        if k is None:
+            raise ValueError(f"there is no handle called {handle!r}")
         return replace(self, points=(*self.points[:k], to, *self.points[k + 1 :]))
+
+
+def at_least(spacing: float, least: float) -> float:
+    """A spacing so many times as wide that it is at least so wide; none stays none."""
+    return spacing * math.ceil(least / spacing) if 0 < spacing < least else spacing
 
 
 def out(at: Point, degrees: float, by: float) -> Point:

@@ -39,7 +39,7 @@ class Posts(FourPoints):
         foot, head = (x - size / 2, y + size), (x - size / 2, y - size)
         return cls(points=(foot, head, on_the_way(foot, vanishing, 0.12), on_the_way(head, vanishing, 0.12)), **values)
 
-    def followed(self, before: Perspective, after: Perspective) -> Self:
+    def _followed(self, before: Perspective, after: Perspective) -> Self:
         foot, head, second_foot, second_head = self.points
         for old, new in zip(before.points, after.points, strict=False):
             if old != new and points_at(foot, second_foot, old) and points_at(head, second_head, old):

@@ -11,7 +11,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
 from jotsk.core.guides.drawing import round_line
 from jotsk.core.guides.guide import Polyline
-from jotsk.core.guides.kinds.placed import Turned, out
+from jotsk.core.guides.kinds.placed import Turned, at_least, out
 from jotsk.core.guides.rails import UNDER_THE_PEN_PX, Ellipse, Point, Rail, direction, with_direction
 from jotsk.core.words import tr
 
@@ -28,6 +28,9 @@ class Rings(Turned):
     angle: float = fields.angle()
     ratio: float = fields.number(1.0, LEAST_RATIO, MOST_RATIO, tr("Height to width"), decimals=3)
     spacing: float = fields.number(0.0, 0.0, 1e5, tr("Spacing"), unit=" px")
+
+    def sparse(self, most: int, least_apart: float) -> Self:
+        return replace(self, spacing=at_least(self.spacing, least_apart))
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         smallest = Ellipse(self.at, (UNDER_THE_PEN_PX, UNDER_THE_PEN_PX * self.ratio), self.angle)

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from typing import Self
 
 from jotsk.core.geometry import Rect
 from jotsk.core.guides import fields
@@ -21,6 +22,9 @@ class Spokes(AtPlace):
     sample = {"at": (50.0, 50.0), "density": 5}
 
     density: int = fields.count(12, 2, 60, tr("Lines"))
+
+    def sparse(self, most: int, least_apart: float) -> Self:
+        return replace(self, density=min(self.density, most))
 
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         yield rail_to(start, self.at, towards)

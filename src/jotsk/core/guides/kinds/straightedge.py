@@ -19,6 +19,10 @@ class Straightedge(Turned):
     offers = ((tr("Straightedge"), {}),)
     sample = {"at": (50.0, 50.0), "angle": 30.0}
 
+    @property
+    def direction_deg(self) -> float:
+        return self.angle
+
     def rails(self, start: Point, towards: Point) -> Iterator[tuple[Rail, Point]]:
         yield Line.at_angle(self.at, self.angle), direction(self.angle)
 

@@ -9,8 +9,7 @@ from PySide6.QtCore import QLineF, QPointF, QSize
 
 from jotsk.core.geometry import View
 from jotsk.core.guides.drawing import in_sight
-from jotsk.core.guides.guide import Guide
-from jotsk.core.guides.kinds import FrenchCurve
+from jotsk.core.guides.guide import Guide, name_of_point, point_of_name
 from jotsk.core.guides.rails import Point
 from jotsk.core.words import tr
 from jotsk.desk.board.overlays.guide_overlay import GRAB_PX, REACH_PX, handle_places, seen_area
@@ -44,27 +43,27 @@ class GuideHandles:
         guiding = self._guiding
         order = [guiding.selected, *range(len(guiding.guides) - 1, -1, -1)]
         free = [(k, g) for k in order if k is not None and (g := guiding.guide(k)) and g.shown and not g.locked]
-        pen_at = view.to_page(at.x() * ratio, at.y() * ratio)
+        pen_at, reach = view.to_page(at.x() * ratio, at.y() * ratio), REACH_PX * ratio / view.zoom
         for index, guide in free:
             places = handle_places(guide, view, ratio, size)
             near = {name: QLineF(place, at).length() for name, place in places.items()}
             name = min(near, key=lambda n: near[n])
             if near[name] <= GRAB_PX:
                 guiding.select(index)
-                if points and isinstance(guide, FrenchCurve) and name.startswith("point "):
-                    guiding.put(index, guide.without_point(int(name.removeprefix("point "))), tr("Remove a point"))
+                if points and guide.bends and (k := point_of_name(name)) is not None:
+                    guiding.put(index, guide.without_point(k), tr("Remove a point"))
                     return True
-                reach = REACH_PX * ratio / view.zoom
                 self._held = _Held(index, name, guide, guide.handles(reach)[name], pen_at)
                 return True
         for index, guide in free:
             line = _line_at(guide, pen_at, LINE_PX * ratio / view.zoom, view, ratio, size)
             if line is not None:
                 guiding.select(index)
-                if points and isinstance(guide, FrenchCurve):
+                if points and guide.bends:
                     more, k = guide.with_point_at(pen_at)
                     guiding.put(index, more, tr("Place guide"), finished=False)
-                    self._held = _Held(index, tr("point {k}", k=k), more, more.points[k], pen_at)
+                    name = name_of_point(k)
+                    self._held = _Held(index, name, more, more.handles(reach)[name], pen_at)
                 else:
                     self._held = _Held(index, guide.handle_of_line(line), guide, pen_at, pen_at)
                 return True

@@ -2,10 +2,8 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import replace
 
 import numpy as np
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, QSize, Qt
@@ -15,7 +13,6 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.rects import rect_around
 from jotsk.core.guides import Guide
 from jotsk.core.guides.drawing import in_sight, lines_of
-from jotsk.core.guides.kinds import Cross, Perspective, Rings, Spokes
 from jotsk.core.guides.rails import Point
 from jotsk.desk.board.overlays.kept_picture import KeptPicture
 from jotsk.desk.theme import current
@@ -127,7 +124,7 @@ class GuideOverlay:
         for index, guide in enumerate(guides):
             if guide is not None and guide.shown:
                 with self._given_up(index, guide):
-                    shown = guide if placing else _fewer(guide, LEAST_APART_PX * ratio / view.zoom)
+                    shown = guide if placing else guide.sparse(MOST_WHISPERED, LEAST_APART_PX * ratio / view.zoom)
                     _draw_lines(painter, view, ratio, shown, area, page, is_lit=index == lit)
         if not placing:
             return
@@ -167,15 +164,6 @@ def draw_shape(painter: QPainter, shape: Guide, view: View, ratio: float, size: 
     painter.setBrush(Qt.BrushStyle.NoBrush)
     _draw_lines(painter, view, ratio, shape, seen_area(view, ratio, size), None, is_lit=False)
     _draw_handles(painter, shape, handle_places(shape, view, ratio, size))
-
-
-def _fewer(guide: Guide, least_apart: float) -> Guide:
-    """A dense guide with fewer lines, at least so many page px apart."""
-    if isinstance(guide, Perspective | Spokes):
-        return replace(guide, density=min(guide.density, MOST_WHISPERED))
-    if isinstance(guide, Rings | Cross) and 0 < guide.spacing < least_apart:
-        return replace(guide, spacing=guide.spacing * math.ceil(least_apart / guide.spacing))
-    return guide
 
 
 def _draw_lines(

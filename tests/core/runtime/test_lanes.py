@@ -53,6 +53,9 @@ def test_what_may_come_later_steps_back_and_so_does_what_it_has_worked_out_in_sh
     assert BESIDE.queue("later").submit(niceness).result() == JOBS.queue("job").submit(niceness).result() == 10 + here
     with BESIDE.pool(1) as pool:
         assert pool.submit(niceness).result() == 10 + here
+    found = []
+    JOBS.start("a job", lambda: found.append((niceness(), in_shares(niceness, range(8))))).join()
+    assert found == [(10 + here, [10 + here] * 8)]
     assert STEPS.queue("step").submit(niceness).result() == here
     assert in_shares(niceness, range(8)) == [here] * 8
     assert BESIDE.queue("later").submit(in_shares, niceness, range(8)).result() == [10 + here] * 8

@@ -120,8 +120,14 @@ class Lane:
 
     def start(self, name: str, run: Callable[[], Any]) -> threading.Thread:
         """A thread of its own, for what goes on for long; the process does not wait for it."""
-        what = f"{self._name}: {name}"
-        thread = threading.Thread(target=watched(what, run), name=what, daemon=True)
+        what, begin = f"{self._name}: {name}", self._begin
+
+        def begun() -> None:
+            if begin is not None:
+                begin()
+            run()
+
+        thread = threading.Thread(target=watched(what, begun), name=what, daemon=True)
         thread.start()
         return thread
 

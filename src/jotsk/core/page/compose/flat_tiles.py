@@ -105,6 +105,7 @@ class FlatTiles:
     def leave(self) -> None:
         """The page is left for another: to find where they differ would take longer than to flatten what is seen."""
         self.page = None
+        self.seconds_a_tile = max(self.seconds_a_tile, FIRST_GUESS_S)  # the other may have many layers
         self.forget()
 
     def set_page(self, page: Page) -> Change:

@@ -19,7 +19,8 @@ app = QApplication([]); w = QMainWindow(); w.resize(1280, 800); w.show(); app.pr
 import os; os._exit(0)
 """
 OURS = """
-import os
+import gc, os
+gc.disable()  # as the command does before it loads Qt
 import jotsk.desk
 from PySide6.QtWidgets import QApplication
 def painted(*_):

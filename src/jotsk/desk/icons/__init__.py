@@ -13,12 +13,16 @@ FOLDER = Path(__file__).parent
 SCALE = 3  # drawn larger and reduced, so that screens of any scale find enough pixels
 
 
+def drawing(name: str, color: str, *, thick: float = 1.75) -> str:
+    """The icon `name` in #rrggbb, as SVG of 24 px with lines so thick."""
+    source = (FOLDER / f"{name}.svg").read_text()
+    return source.replace("currentColor", color).replace('stroke-width="2"', f'stroke-width="{thick}"')
+
+
 @lru_cache(maxsize=256)
 def icon(name: str, color: str, size: int = 18) -> QIcon:
     """Return the icon `name` in #rrggbb."""
-    source = (FOLDER / f"{name}.svg").read_text()
-    source = source.replace("currentColor", color).replace('stroke-width="2"', 'stroke-width="1.75"')
-    renderer = QSvgRenderer(QByteArray(source.encode()))
+    renderer = QSvgRenderer(QByteArray(drawing(name, color).encode()))
     pixmap = QPixmap(size * SCALE, size * SCALE)
     pixmap.fill(Qt.GlobalColor.transparent)
     painter = QPainter(pixmap)

@@ -10,11 +10,12 @@ from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PySide6.QtWidgets import QApplication
 
 import jotsk.desk
-from jotsk.desk.icons import icon
+from jotsk.desk.icons import drawing
 from jotsk.desk.theme.palette import DAY, Theme
 
 FAMILY, JAPANESE = "Atkinson Hyperlegible Next", "Noto Sans JP"
 TEXT_PX, SMALL_PX = 13, 12
+THICK = 2.5  # of the lines of icons that are reduced to less than half
 # Of the application. To set the style in Python is to wrap it, with all its enumerations: 20 ms of a start.
 ARGUMENTS = ("jotsk", "-style", "fusion")
 
@@ -72,10 +73,10 @@ def style_sheet() -> str:
 
 @cache
 def _drawn(name: str, color: str) -> str:
-    """The path of an icon in a colour, as style sheets want it: drawn once into a folder that goes when we do."""
-    path = f"{_folder().name}/{name}-{color[1:]}.png"
-    icon(name, color, 48).pixmap(48, 48).save(path)
-    return path
+    """The path of an icon in a colour, as style sheets want it: in a folder that goes when we do."""
+    path = Path(_folder().name, f"{name}-{color[1:]}.svg")
+    path.write_text(drawing(name, color, thick=THICK))
+    return str(path)
 
 
 @cache

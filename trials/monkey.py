@@ -2,8 +2,9 @@
 
 What must hold is checked as it goes: the strokes of every layer render to its pixels, the journal holds the page, undo
 to the start and redo to the end give the same pixels, nothing raises, no kernel is left to be compiled, and nothing
-holds the window for 200 ms. That last one needs a machine that does nothing else; `--patient` only tells of it. Of each
-freeze is told how much of it the host of a virtual machine had the cores.
+holds the window for 200 ms. That last one needs a machine that does nothing else; `--patient` only tells of it. Of a
+freeze is told how much of it the host of a virtual machine had the cores. The window speaks the language of the
+desktop.
 """
 
 from __future__ import annotations
@@ -42,6 +43,11 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from bench.timing import stolen_ms
+from jotsk import language
+
+language.speak()  # that of the desktop, before anything that holds a text is imported
+
+from jotsk.core import words
 from jotsk.core.files.pictures import write_png
 from jotsk.core.hand import trace_from
 from jotsk.core.hand.simulated_pen import DEVICES
@@ -480,7 +486,7 @@ def main() -> int:
     load_fonts()
     apply_theme(app, DAY)
     load_ahead()
-    print(f"seed {arguments.seed}", flush=True)
+    print(f"seed {arguments.seed}, {words.spoken}", flush=True)
     with tempfile.TemporaryDirectory() as folder:
         monkey = Monkey(arguments.seed, Path(folder), verbose=arguments.verbose)
         monkey.run(60 * arguments.minutes, arguments.steps)

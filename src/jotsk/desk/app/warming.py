@@ -79,5 +79,8 @@ def load_ahead() -> None:
     warm_up()
     for name in ("manual", *set(ROOMS.values())):
         import_module(f"jotsk.desk.dialogs.{name}")
-    for name in ("jotsk.core.files.clippings", "jotsk.core.files.orders", "scipy.ndimage", "scipy.spatial"):
+    for name in (
+        "jotsk.core.guides.kinds", "jotsk.core.files.clippings", "jotsk.core.files.orders", "scipy.ndimage",
+        "scipy.spatial", "jotsk.demo.gull_and_lantern",
+    ):  # fmt: skip
         import_module(name)

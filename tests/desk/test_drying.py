@@ -382,6 +382,20 @@ def test_guides_are_switched_after_a_stroke_that_dries_and_only_on_its_page(wind
     assert guiding.guide(1).on, "of a page that was left"
 
 
+@pytest.mark.parametrize(("tool", "ways"), [("hand.choose_across", (-60, 60)), ("hand.choose", (0, 0))])
+def test_lines_are_chosen_after_a_stroke_that_dries_and_the_window_waits_for_nothing(
+    window, pen, held, qtbot, tool, ways
+):
+    document = window.document
+    pen.draw(across(window))
+    window.actions_by_id[tool].trigger()
+    x, y = window.board.view.to_screen(document.page.width / 2, document.page.height / 2)
+    pen.draw(drawn(np.array([[x, y + way] for way in ways]), 0.3, pressure=0.5, device=DEVICES["display"]))
+    assert document.is_drying and not document.selection.lines
+    held.set()
+    qtbot.waitUntil(lambda: document.selection.lines == (document.page.active.marks.last,))
+
+
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):
     def refuse(*_: object) -> None:
         raise Refused("The layer is locked.")

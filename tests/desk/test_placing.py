@@ -12,10 +12,12 @@ from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent, QImage
 from PySide6.QtWidgets import QApplication
 
+from jotsk.core.errors import Refused
 from jotsk.core.files.premultiply_kernel import premultiplied
 from jotsk.core.geometry import Rect
 from jotsk.core.marks import AreaCut
 from jotsk.core.page import flattened, pixels_of, rgba
+from jotsk.core.page.edits import layer_edits
 from jotsk.core.page.layers.placing import Placement, first_placement, put_down
 from tests.desk.conftest import across
 
@@ -220,6 +222,30 @@ def test_handles_come_back_and_nothing_is_resampled_twice(window, tmp_path, sett
     document.layers.choose(page.layers[1].uid)
     window.actions_by_id["layer.place"].trigger()
     assert board.pictures.placing is None and "no picture" in board.notice
+
+
+@pytest.mark.parametrize("is_part", [False, True])
+def test_a_picture_whose_layer_goes_while_it_is_in_hand_is_let_be(window, dropped, settle, is_part):
+    document, pictures = window.document, dropped.pictures
+    pictures.put_down()
+    settle(window)
+    picture = document.page_when_dry().layers[0]
+    document.layers.choose(picture.uid)
+    if is_part:
+        area = picture.tiles.bounds
+        pictures.lift(np.array([(area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1)], float))
+    else:
+        pictures.take_again()
+    assert pictures.placing is not None
+    document.layers.change_one(picture.uid, "Rename layer", name="The pier")
+    assert pictures.placing is not None, "it is still there"
+    document.go_to_step(0)
+    assert pictures.placing is None and "stays where it was" in dropped.notice
+    document.layers.add()
+    assert document.page_when_dry().active.uid == picture.uid, "another layer by the same number"
+    placed = Placement("pier", np.zeros((4, 4), np.uint32), 10.0, 10.0)
+    with pytest.raises(Refused, match="is no picture"):
+        layer_edits.with_picture_placed(document.page, picture.uid, placed)
 
 
 def test_a_picture_of_a_file_has_handles_too(window, dropped, tmp_path, settle):

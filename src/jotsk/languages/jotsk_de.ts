@@ -7712,5 +7712,9 @@ Punkte ziehen; neben die Linie drücken gibt einen neuen; herausziehen nimmt ein
         <source>what can be made again</source>
         <translation>was wieder gemacht werden kann</translation>
     </message>
+    <message>
+        <source>The layer of the picture was changed meanwhile, so the picture stays where it was.</source>
+        <translation>Die Ebene des Bildes wurde inzwischen geändert, deshalb bleibt das Bild, wo es war.</translation>
+    </message>
 </context>
 </TS>

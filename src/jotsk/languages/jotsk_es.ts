@@ -7712,5 +7712,9 @@ Arrastre puntos; pulse junto a la línea para otro; arrastre uno fuera para quit
         <source>what can be made again</source>
         <translation>lo que se puede volver a hacer</translation>
     </message>
+    <message>
+        <source>The layer of the picture was changed meanwhile, so the picture stays where it was.</source>
+        <translation>La capa de la imagen cambió entretanto, así que la imagen se queda donde estaba.</translation>
+    </message>
 </context>
 </TS>

@@ -7686,5 +7686,9 @@ Drag points; press beside the line for another; drag one out to take it away</so
         <source>what can be made again</source>
         <translation>作り直せるもの</translation>
     </message>
+    <message>
+        <source>The layer of the picture was changed meanwhile, so the picture stays where it was.</source>
+        <translation>その間に画像のレイヤーが変わったので、画像は元の位置のままです。</translation>
+    </message>
 </context>
 </TS>

@@ -95,6 +95,7 @@ class Board(PointerInput):
             is_past.connect(self._clear_notice)  # what was told is no longer so
         document.leaving.connect(self.finish_stroke)
         document.taken.connect(self.pictures.drop)
+        document.changed.connect(self.pictures.follow)
         document.taken.connect(self.picture.flat.leave)
         document.opened.connect(lambda: self.show_as_seen(document.page_when_dry().seen_as))
         document.refused.connect(self.notify)

@@ -77,11 +77,16 @@ class Choose(_Lasso):
     id, action = "choose", "hand.choose"
 
     def _closed(self, places: Places) -> None:
-        selection, zoom = self.board.document.selection, self.board.view.zoom
-        if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
-            near = (stroke_at(layer, *places[0], PRESS_PX / zoom) for layer in reversed(selection.layers()))
+        document, zoom = self.board.document, self.board.view.zoom
+        take = choosing(document.selection)
+
+        def press() -> None:
+            near = (stroke_at(layer, *places[0], PRESS_PX / zoom) for layer in reversed(document.selection.layers()))
             one = next((stroke for stroke in near if stroke is not None), None)
-            choosing(selection)([one] if one is not None else [])
+            take([one] if one is not None else [])
+
+        if np.ptp(places, axis=0).max() * zoom < PRESS_PX:
+            document.when_dry(press)
         else:
             choose(self.board.document, lambda layer: strokes_inside(layer, places))
 
@@ -92,13 +97,18 @@ def choosing(selection: Selection) -> Callable[[list[Stroke]], None]:
 
 
 def choose(document: Document, find: Callable[[InkLayer], list[Stroke]]) -> None:
-    """Choose what is found on the layers: at once, or with progress if their lines are many, or many are still to be
-    worked out, as after a page was opened."""
-    layers = document.selection.layers()
-    strokes = [mark for layer in layers for mark in layer.marks if isinstance(mark, Stroke)]
-    unknown = sum(not stroke.has_shape for stroke in strokes)
-    takes_long = unknown > MANY_UNKNOWN or sum(len(stroke.trace) for stroke in strokes) > MANY_SAMPLES
-    document.selection.find(layers, find, choosing(document.selection), takes_long=takes_long)
+    """Choose what is found on the layers, after a stroke that still dries: at once, or with progress if their lines are
+    many, or many are still to be worked out, as after a page was opened."""
+    take = choosing(document.selection)  # by the keys that are held now
+
+    def look() -> None:
+        layers = document.selection.layers()
+        strokes = [mark for layer in layers for mark in layer.marks if isinstance(mark, Stroke)]
+        unknown = sum(not stroke.has_shape for stroke in strokes)
+        takes_long = unknown > MANY_UNKNOWN or sum(len(stroke.trace) for stroke in strokes) > MANY_SAMPLES
+        document.selection.find(layers, find, take, takes_long=takes_long)
+
+    document.when_dry(look)
 
 
 class ChooseParts(_Lasso):
@@ -108,7 +118,7 @@ class ChooseParts(_Lasso):
 
     def _closed(self, places: Places) -> None:
         if np.ptp(places, axis=0).max() * self.board.view.zoom >= PRESS_PX:
-            self.board.document.selection.choose_parts(places)
+            self.board.document.when_dry(lambda: self.board.document.selection.choose_parts(places))
 
 
 class ChooseAcross(_Lasso):

@@ -95,7 +95,7 @@ def placement_of(page: Page, uid: int) -> Placement:
     """The picture on a layer, as it was placed; what was painted over, or read from a file, as it is now."""
     layer = _there(page, uid)
     if not isinstance(layer, PaintLayer):
-        raise Refused(tr("“{name}” is no picture; only placed pictures and paint have handles.", name=layer.name))
+        raise _no_picture(layer)
     if layer.locks_place:
         raise Refused(tr("The position of “{name}” is locked; unlock it to move it.", name=layer.name))
     if layer.placed is not None and layer.placed_tiles is layer.tiles:
@@ -106,12 +106,18 @@ def placement_of(page: Page, uid: int) -> Placement:
     return Placement(layer.name, pixels_of(layer.tiles, area), (area.x0 + area.x1) / 2, (area.y0 + area.y1) / 2)
 
 
+def _no_picture(layer: Layer) -> Refused:
+    return Refused(tr("“{name}” is no picture; only placed pictures and paint have handles.", name=layer.name))
+
+
 def with_picture_placed(
     page: Page, uid: int, placed: Placement, progress: Callable[[float], None] = lambda _: None
 ) -> Page:
     """Put the picture of a layer elsewhere; it is resampled once, from the original."""
-    layer, placed_there = _there(page, uid), _picture_layer(uid, placed, page, progress)
-    assert isinstance(layer, PaintLayer)
+    layer = _there(page, uid)
+    if not isinstance(layer, PaintLayer):
+        raise _no_picture(layer)
+    placed_there = _picture_layer(uid, placed, page, progress)
     return page.with_layer(replace(layer, tiles=placed_there.tiles, placed=placed, placed_tiles=placed_there.tiles))
 
 

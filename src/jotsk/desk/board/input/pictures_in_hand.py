@@ -10,8 +10,10 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import Refused
+from jotsk.core.page import Page, PaintLayer
 from jotsk.core.page.edits.layer_edits import lifted, placement_of
 from jotsk.core.page.layers.placing import Picture, Placement
+from jotsk.core.words import tr
 from jotsk.desk.board.input.placing import Placing
 
 if TYPE_CHECKING:
@@ -44,7 +46,7 @@ class PicturesInHand(QObject):
         except Refused as error:
             self._board.notify(str(error))
             return
-        placing = Placing(page.active_uid)
+        placing = Placing(self._paint(page))
         placing.take(placed, Picture.of(placed.name, placed.pixels))
         self._board.show_only({layer.uid for layer in page.layers} - {page.active_uid})
         self._begin(placing)
@@ -57,9 +59,25 @@ class PicturesInHand(QObject):
         except Refused as error:
             self._board.notify(str(error))
             return
-        placing = Placing(page.active_uid, outline)
+        placing = Placing(self._paint(page), outline)
         placing.take(placed, Picture.of(placed.name, placed.pixels))
         self._begin(placing)
+
+    @staticmethod
+    def _paint(page: Page) -> PaintLayer:
+        """The active layer, of which it was found that it can be taken in hand."""
+        assert isinstance(page.active, PaintLayer)
+        return page.active
+
+    def follow(self, _: Page, after: Page) -> None:
+        """Leave a picture where it is if its layer was painted on meanwhile, or is gone."""
+        before = None if self.placing is None else self.placing.layer
+        if before is None:
+            return
+        layer = after.layer(before.uid)
+        if not isinstance(layer, PaintLayer) or layer.tiles is not before.tiles:
+            self.drop()
+            self._board.notify(tr("The layer of the picture was changed meanwhile, so the picture stays where it was."))
 
     def _begin(self, placing: Placing) -> None:
         self.placing = placing
@@ -85,10 +103,10 @@ class PicturesInHand(QObject):
     def put_down(self) -> None:
         """Put the pictures onto the page."""
         placing, edits = self._end(), self._board.document.page_edits
-        if placing is not None and placing.uid is not None and placing.outline is not None:
-            edits.put_lifted_down(placing.uid, placing.outline, placing.in_hand)
-        elif placing is not None and placing.uid is not None:
-            edits.place_again(placing.uid, placing.in_hand)
+        if placing is not None and placing.layer is not None and placing.outline is not None:
+            edits.put_lifted_down(placing.layer.uid, placing.outline, placing.in_hand)
+        elif placing is not None and placing.layer is not None:
+            edits.place_again(placing.layer.uid, placing.in_hand)
         elif placing is not None:
             edits.put_down_pictures(placing.placements)
 
@@ -99,7 +117,7 @@ class PicturesInHand(QObject):
     def _end(self) -> Placing | None:
         placing, self.placing = self.placing, None
         if placing is not None:
-            if placing.uid is not None and placing.outline is None:
+            if placing.layer is not None and placing.outline is None:
                 self._board.show_only(None)
             self.changed.emit()
             self._board.update()

@@ -11,6 +11,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF, QTransform
 
 from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.view import soft_stopped
+from jotsk.core.page import PaintLayer
 from jotsk.core.page.layers.placing import Picture, Placement, first_placement
 from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.desk.theme import current
@@ -22,12 +23,12 @@ MOVE, SCALE, TURN = "move", "scale", "turn"
 class Placing:
     """The pictures on their way onto the page; the last one pressed is in the hand. Points are page px.
 
-    `uid` is the layer of one that was on the page and is placed again, or of which what lies inside an `outline` is;
-    else None.
+    `layer` is that of one that was on the page and is placed again, or of which what lies inside an `outline` is; else
+    None.
     """
 
-    def __init__(self, uid: int | None = None, outline: NDArray[np.float64] | None = None) -> None:
-        self.uid, self.outline = uid, outline
+    def __init__(self, layer: PaintLayer | None = None, outline: NDArray[np.float64] | None = None) -> None:
+        self.layer, self.outline = layer, outline
         self.placements: list[Placement] = []
         self._images: list[QImage] = []
         self._at = -1

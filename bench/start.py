@@ -37,8 +37,8 @@ def ink(board):
     from jotsk.desk.board.input.simulated_pen import SimulatedPen
     while not board.isEnabled():
         QApplication.processEvents()
-    t = [0.0, 0.01, 0.02, 0.03]
-    SimulatedPen(board, DEVICES["display"]).draw(trace_from(t, [200 + 900 * s for s in t], [300.0] * 4, 0.6))
+    t, x, y = [0.0, 0.01, 0.02, 0.03], board.width() / 2, board.height() / 2
+    SimulatedPen(board, DEVICES["display"]).draw(trace_from(t, [x + 900 * s for s in t], [y] * 4, 0.6))
     assert board.document.is_inking or board.document.page.active.marks
 QApplication.exec = painted
 from jotsk.cli import main

@@ -102,7 +102,7 @@ class Guide:
 
     @property
     def direction_deg(self) -> float | None:
-        """The direction of its lines, if they have one in common."""
+        """The direction of its lines, of two the first; None if each has its own."""
         return None
 
     def with_point_at(self, at: Point) -> tuple[Self, int]:

@@ -396,6 +396,16 @@ def test_lines_are_chosen_after_a_stroke_that_dries_and_the_window_waits_for_not
     qtbot.waitUntil(lambda: document.selection.lines == (document.page.active.marks.last,))
 
 
+def test_all_lines_are_chosen_with_the_one_that_dries(window, pen, held, qtbot):
+    document = window.document
+    pen.draw(across(window))
+    for entry in ("edit.all", "edit.invert", "edit.invert"):
+        window.actions_by_id[entry].trigger()
+    assert document.is_drying and not document.selection.lines
+    held.set()
+    qtbot.waitUntil(lambda: document.selection.lines == (document.page.active.marks.last,))
+
+
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):
     def refuse(*_: object) -> None:
         raise Refused("The layer is locked.")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
@@ -26,6 +27,10 @@ PAGE_OF = {"mend": "mending", "fill": "filling", "check": "checking", "hand-over
 def connect(window: Window) -> None:
     """Connect the actions, the trays and the controllers of a window."""
     board, document, actions, pages = window.board, window.document, window.actions_by_id, window.pages
+
+    def when_dry(method: Callable[[], None]) -> Callable[[], None]:
+        return lambda: document.when_dry(method)
+
     for entry_id, method in {
         "page.new": pages.ask_new,
         "page.open": pages.ask_open,
@@ -54,12 +59,12 @@ def connect(window: Window) -> None:
         "edit.undo": window.undo,
         "edit.redo": document.redo,
         "edit.drop": window.escape,
-        "edit.all": document.selection.choose_all,
-        "edit.alike_pen": lambda: document.selection.choose_alike("pen"),
-        "edit.alike_color": lambda: document.selection.choose_alike("color"),
-        "edit.alike_weight": lambda: document.selection.choose_alike("weight"),
-        "edit.connected": lambda: document.selection.choose_connected(window.hand.mending.connect_px),
-        "edit.invert": document.selection.invert,
+        "edit.all": when_dry(document.selection.choose_all),
+        "edit.alike_pen": when_dry(lambda: document.selection.choose_alike("pen")),
+        "edit.alike_color": when_dry(lambda: document.selection.choose_alike("color")),
+        "edit.alike_weight": when_dry(lambda: document.selection.choose_alike("weight")),
+        "edit.connected": when_dry(lambda: document.selection.choose_connected(window.hand.mending.connect_px)),
+        "edit.invert": when_dry(document.selection.invert),
         "hand.motif": window.line_commands.ask_motif,
         "mend.unsplice": window.line_commands.give_tries_back,
         "mend.again": window.line_commands.move_again,

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -224,11 +225,14 @@ def test_frames_close_and_the_pen_plays_the_longest_lines():
     assert tops == sorted(tops)
 
 
-def test_the_finished_panel_has_everything_and_is_what_its_marks_give(page):
+@pytest.mark.parametrize("fills", ["Fills", "Füllungen"])
+def test_the_finished_panel_has_everything_and_is_what_its_marks_give(page, fills):
+    """In whatever language the demo page was made."""
+    page = page.with_layer(replace(next(layer for layer in page.layers if layer.name == "Fills"), name=fills))
     panel = finished_panel(page)
     kinds = {mark.fill.kind for layer in panel.layers for mark in layer.marks if isinstance(mark, Area)}
     assert kinds == {"flat", "gradient", "tone"} and panel.light is not None
-    assert [layer.name for layer in panel.layers] == ["Fills", "Shade", "Hatching", "Frames", "Street", "Glow"]
+    assert [layer.name for layer in panel.layers] == [fills, "Shade", "Hatching", "Frames", "Street", "Glow"]
     assert panel.layers[-1].effects and panel.active.name == "Street"
     for layer in panel.layers:
         assert render(layer.marks, panel.bounds) == layer.tiles, layer.name

@@ -22,7 +22,7 @@ from jotsk.demo.gull_and_lantern import PANELS
 
 TITLE = "Harbour street"
 MARGIN_PX = 40
-KEPT = ("Frames", "Street", "Fills")
+KEPT = ("Frames", "Street")  # and what fills them
 Outline = tuple[tuple[float, float], ...]
 
 # Places and outlines are those of the whole page.
@@ -43,7 +43,7 @@ def finished_panel(page: Page, progress: Callable[[float], None] = lambda _: Non
     """The panel as a page of its own, made from the demo page."""
     x0, y0, x1, y1 = PANELS[0]
     area = Rect(x0 - MARGIN_PX, y0 - MARGIN_PX, x1 + MARGIN_PX, y1 + MARGIN_PX)
-    layers = tuple(layer for layer in page.layers if layer.name in KEPT)
+    layers = tuple(layer for layer in page.layers if layer.name in KEPT or _fills(layer))
     page = replace(page, layers=layers, active_uid=layers[-1].uid, guides=page.guides[:1])
     page = cropped(page, area, lambda share: progress(0.5 * share))
     page = replace(page, layers=tuple(_only_on(layer, page.bounds) for layer in page.layers))
@@ -68,6 +68,11 @@ def finished_panel(page: Page, progress: Callable[[float], None] = lambda _: Non
     page = with_inserted(page, page.active_uid, None, glows)
     progress(1.0)
     return replace(page, active_uid=next(layer.uid for layer in page.layers if layer.name == "Street"))
+
+
+def _fills(layer: Layer) -> bool:
+    """Whether it holds areas alone. What it is called depends on the language in which they were filled."""
+    return isinstance(layer, InkLayer) and bool(layer.marks) and all(isinstance(mark, Area) for mark in layer.marks)
 
 
 def _only_on(layer: Layer, page: Rect) -> Layer:
@@ -103,7 +108,7 @@ def _graded(
 
 def _with_layer(page: Page, name: str, **values: object) -> Page:
     uid = page.next_uid()
-    below = [layer for layer in page.layers if layer.name in ("Fills", "Shade")]
+    below = [layer for layer in page.layers if _fills(layer)]
     at = page.layers.index(below[-1]) + 1 if name in ("Shade", "Hatching") else len(page.layers)
     layers = (*page.layers[:at], InkLayer(uid, name, **values), *page.layers[at:])
     return replace(page, layers=layers, active_uid=uid)

@@ -9,8 +9,10 @@ from dataclasses import replace
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, QTimer
+from PySide6.QtWidgets import QApplication
 
 from jotsk.core.errors import Refused
+from jotsk.core.files.clippings import KIND
 from jotsk.core.guides.kinds import Rings
 from jotsk.core.hand import Sample, trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
@@ -404,6 +406,18 @@ def test_all_lines_are_chosen_with_the_one_that_dries(window, pen, held, qtbot):
     assert document.is_drying and not document.selection.lines
     held.set()
     qtbot.waitUntil(lambda: document.selection.lines == (document.page.active.marks.last,))
+
+
+def test_a_line_is_copied_and_flipped_after_it_has_dried(window, pen, held, qtbot):
+    document = window.document
+    QApplication.clipboard().clear()
+    pen.draw(across(window))
+    for entry in ("edit.copy", "edit.flip"):
+        window.actions_by_id[entry].trigger()
+    assert document.is_drying
+    held.set()
+    qtbot.waitUntil(lambda: document.undo_label == "Flip the line")
+    qtbot.waitUntil(lambda: QApplication.clipboard().mimeData().hasFormat(KIND))
 
 
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):

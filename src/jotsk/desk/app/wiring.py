@@ -28,7 +28,7 @@ def connect(window: Window) -> None:
     """Connect the actions, the trays and the controllers of a window."""
     board, document, actions, pages = window.board, window.document, window.actions_by_id, window.pages
 
-    def when_dry(method: Callable[[], None]) -> Callable[[], None]:
+    def when_dry(method: Callable[[], object]) -> Callable[[], None]:
         return lambda: document.when_dry(method)
 
     for entry_id, method in {
@@ -46,8 +46,8 @@ def connect(window: Window) -> None:
         "page.recent": pages.ask_recent,
         "page.pictures": pages.ask_pictures,
         "page.lines": pages.ask_lines,
-        "edit.cut": pages.clipboard.cut,
-        "edit.copy": pages.clipboard.copy,
+        "edit.cut": when_dry(pages.clipboard.cut),
+        "edit.copy": when_dry(pages.clipboard.copy),
         "edit.paste": pages.paste,
         "page.save": pages.save,
         "page.save_as": pages.ask_save,
@@ -71,8 +71,8 @@ def connect(window: Window) -> None:
         "mend.recast": window.line_commands.ask_recast,
         "mend.weights": window.line_commands.ask_line_weights,
         "edit.delete": document.selection.delete,
-        "edit.flip": lambda: document.selection.flip(upside_down=False),
-        "edit.flip_down": lambda: document.selection.flip(upside_down=True),
+        "edit.flip": when_dry(lambda: document.selection.flip(upside_down=False)),
+        "edit.flip_down": when_dry(lambda: document.selection.flip(upside_down=True)),
         "layer.flip": lambda: document.layers.flip(upside_down=False),
         "layer.flip_down": lambda: document.layers.flip(upside_down=True),
         "hand.smaller": lambda: window.hand.step_size(-1),
@@ -97,7 +97,7 @@ def connect(window: Window) -> None:
         "layer.below": lambda: document.layers.go(False),
         "layer.add_sketch": document.layers.add_sketch,
         "layer.add": document.layers.add,
-        "layer.place": board.pictures.take_again,
+        "layer.place": when_dry(board.pictures.take_again),
         "layer.add_paint": document.layers.add_paint,
         "layer.delete": document.layers.delete,
         "layer.duplicate": document.layers.duplicate,

@@ -91,7 +91,7 @@ class StepRunner(QObject):
         super().__init__(parent)
         self._drying: list[BackgroundStep] = []
         self._undone: list[BackgroundStep] = []  # the last one first
-        self._then: list[Callable[[], None]] = []  # what comes when none is on its way
+        self._then: list[Callable[[], object]] = []  # what comes when none is on its way
         self._take, self._take_undone = take, undone
 
     @property
@@ -124,7 +124,7 @@ class StepRunner(QObject):
         self.take_ready()
         return not self._drying
 
-    def when_done(self, then: Callable[[], None]) -> None:
+    def when_done(self, then: Callable[[], object]) -> None:
         """Call `then` when none is on its way, without waiting here: at once, if that is so now."""
         self._then.append(then)
         self._look()

@@ -255,7 +255,7 @@ class Document(QObject):
         """The pen is down, or what it left is drying: what only follows the page waits."""
         return self.pen_is_down or self.is_drying
 
-    def when_dry(self, then: Callable[[], None]) -> None:
+    def when_dry(self, then: Callable[[], object]) -> None:
         """Call `then` when nothing dries any more, without waiting here; never if this page was left by then."""
         history = self._history
         self.step_runner.when_done(lambda: then() if self._history is history else None)

@@ -409,15 +409,15 @@ def test_all_lines_are_chosen_with_the_one_that_dries(window, pen, held, qtbot):
 
 
 def test_a_line_is_copied_and_flipped_after_it_has_dried(window, pen, held, qtbot):
-    document = window.document
-    QApplication.clipboard().clear()
+    document, clipboard = window.document, QApplication.clipboard()
+    clipboard.setText("something else")
     pen.draw(across(window))
     for entry in ("edit.copy", "edit.flip"):
         window.actions_by_id[entry].trigger()
     assert document.is_drying
     held.set()
     qtbot.waitUntil(lambda: document.undo_label == "Flip the line")
-    qtbot.waitUntil(lambda: QApplication.clipboard().mimeData().hasFormat(KIND))
+    qtbot.waitUntil(lambda: (mime := clipboard.mimeData()) is not None and mime.hasFormat(KIND))
 
 
 def test_a_refusal_is_told_and_leaves_no_wet_ink(window, pen, monkeypatch, qtbot):

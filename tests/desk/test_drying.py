@@ -13,12 +13,15 @@ from PySide6.QtWidgets import QApplication
 
 from jotsk.core.errors import Refused
 from jotsk.core.files.clippings import KIND
+from jotsk.core.files.openraster import read_page
+from jotsk.core.guides.guidance import STRAIGHT
 from jotsk.core.guides.kinds import Rings
 from jotsk.core.hand import Sample, trace_from
 from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.hand.steady_now import WAYS, steady_now
 from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.page import InkLayer, blank_page, edits, flattened
+from jotsk.core.page.layers.effects import Effect
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
 from jotsk.desk.document import ink_edits
@@ -505,3 +508,71 @@ def test_a_job_that_ends_while_a_stroke_dries_gives_up_without_waiting_for_it(wi
     goes_on.set()
     qtbot.waitUntil(lambda: bool(told))
     assert document.is_drying and "changed meanwhile" in told[0]
+
+
+def test_a_straight_stroke_begins_where_one_ends_that_still_dries(window, pen, held, qtbot):
+    board, document = window.board, window.document
+    board.set_course(STRAIGHT)
+    for start, end in (((200, 200), (400, 300)), ((406, 295), (500, 150))):
+        pen.draw(drawn(np.array([start, end], float), 0.5, pressure=0.6, device=DEVICES["display"], seed=1))
+    assert document.is_drying and len(document.page.active.marks) == 0, "nothing was waited for"
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    first, second = (stroke.line.xy for stroke in document.page.active.marks)
+    assert second[0] == pytest.approx(first[-1], abs=0.5)
+
+
+def test_a_stroke_is_spliced_with_one_that_still_dries(window, pen, held, qtbot):
+    window.hand.take(replace(pen_by_id("quill-nib"), splices=True))
+    pen.draw(across(window))
+    pen.draw(across(window))
+    document = window.document
+    assert document.is_drying and len(document.page.active.marks) == 0, "nothing was waited for"
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    (line,) = document.page.active.marks
+    assert len(line.parents) == 2
+    document.undo()
+    assert [len(stroke.parents) for stroke in document.page.active.marks] == [0]
+
+
+def test_what_needs_the_whole_page_comes_after_what_dries_and_waits_for_nothing(
+    window, pen, held, qtbot, settle, tmp_path
+):
+    document, path = window.document, tmp_path / "page.ora"
+    window.filing.save(path)
+    settle(window)
+    pen.draw(across(window))
+    window.actions_by_id["page.save"].trigger()
+    window.actions_by_id["page.milestone"].trigger()
+    assert document.is_drying and not window.filing.jobs.is_busy
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    settle(window)
+    assert not document.is_unsaved and len(read_page(path).active.marks) == 1
+    qtbot.waitUntil(lambda: len(window.pages.milestones.states()) == 1)
+
+
+def test_a_window_that_is_closed_while_a_stroke_dries_saves_first_if_that_was_asked(
+    window, pen, held, qtbot, settle, tmp_path
+):
+    path = tmp_path / "page.ora"
+    window.filing.save(path)
+    settle(window)
+    pen.draw(across(window))
+    window.actions_by_id["page.save"].trigger()
+    threading.Timer(0.05, held.set).start()
+    window.close()
+    qtbot.waitUntil(lambda: not window.isVisible())
+    assert len(read_page(path).active.marks) == 1
+
+
+def test_a_track_is_dragged_while_a_stroke_dries(window, pen, held, qtbot):
+    document = window.document
+    pen.draw(across(window))
+    uid, tone = document.page.active_uid, (Effect.of("tone"),)
+    document.layers.drag_effects(uid, tone, "Tone", finished=True)
+    assert document.is_drying, "nothing was waited for"
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying and document.page.layer(uid).effects == tone)
+    assert len(document.page.active.marks) == 1 and document.undo_label == "Tone"

@@ -413,6 +413,7 @@ class Window(QMainWindow):
         """Unsaved work is in the journal, and there at the next start. What is being written is waited for, with its
         progress: the outcome of a save decides what is unsaved."""
         self.board.finish_stroke()
+        self.document.come_to_rest()
         jobs = self.filing.jobs
         jobs.stop_looks()
         if jobs.is_busy:

@@ -28,14 +28,9 @@ def connect(window: Window) -> None:
     """Connect the actions, the trays and the controllers of a window."""
     board, document, actions, pages = window.board, window.document, window.actions_by_id, window.pages
 
-    def when_dry(method: Callable[[], object]) -> Callable[[], None]:
-        return lambda: document.when_dry(method)
-
-    for entry_id, method in {
+    at_once: dict[str, Callable[[], object]] = {
         "page.new": pages.ask_new,
         "page.open": pages.ask_open,
-        "page.print": pages.giving_out.ask_print,
-        "page.size": pages.ask_size,
         "page.demo": pages.open_demo,
         "page.finished": pages.open_finished,
         "page.next": window.pages.next_page,
@@ -46,33 +41,13 @@ def connect(window: Window) -> None:
         "page.recent": pages.ask_recent,
         "page.pictures": pages.ask_pictures,
         "page.lines": pages.ask_lines,
-        "edit.cut": when_dry(pages.clipboard.cut),
-        "edit.copy": when_dry(pages.clipboard.copy),
         "edit.paste": pages.paste,
-        "page.save": pages.save,
-        "page.save_as": pages.ask_save,
-        "page.export": pages.giving_out.ask_export,
-        "page.hand_over": lambda: pages.giving_out.ask_orders(document.checks.summary),
-        "page.milestone": pages.keep_milestone,
-        "page.milestones": pages.show_milestones,
         "page.quit": window.close,
         "edit.undo": window.undo,
         "edit.redo": document.redo,
         "edit.drop": window.escape,
-        "edit.all": when_dry(document.selection.choose_all),
-        "edit.alike_pen": when_dry(lambda: document.selection.choose_alike("pen")),
-        "edit.alike_color": when_dry(lambda: document.selection.choose_alike("color")),
-        "edit.alike_weight": when_dry(lambda: document.selection.choose_alike("weight")),
-        "edit.connected": when_dry(lambda: document.selection.choose_connected(window.hand.mending.connect_px)),
-        "edit.invert": when_dry(document.selection.invert),
-        "hand.motif": window.line_commands.ask_motif,
-        "mend.unsplice": window.line_commands.give_tries_back,
-        "mend.again": window.line_commands.move_again,
-        "mend.recast": window.line_commands.ask_recast,
         "mend.weights": window.line_commands.ask_line_weights,
         "edit.delete": document.selection.delete,
-        "edit.flip": when_dry(lambda: document.selection.flip(upside_down=False)),
-        "edit.flip_down": when_dry(lambda: document.selection.flip(upside_down=True)),
         "layer.flip": lambda: document.layers.flip(upside_down=False),
         "layer.flip_down": lambda: document.layers.flip(upside_down=True),
         "hand.smaller": lambda: window.hand.step_size(-1),
@@ -97,7 +72,6 @@ def connect(window: Window) -> None:
         "layer.below": lambda: document.layers.go(False),
         "layer.add_sketch": document.layers.add_sketch,
         "layer.add": document.layers.add,
-        "layer.place": when_dry(board.pictures.take_again),
         "layer.add_paint": document.layers.add_paint,
         "layer.delete": document.layers.delete,
         "layer.duplicate": document.layers.duplicate,
@@ -110,7 +84,6 @@ def connect(window: Window) -> None:
         "layer.down": lambda: document.layers.step(False),
         "fill.flats": window.area_commands.lay_flats,
         "fill.freeze": window.area_commands.freeze,
-        "fill.open": window.area_commands.go_to_open,
         "check.run": document.checks.run,
         "check.next": lambda: document.checks.step(1),
         "check.back": lambda: document.checks.step(-1),
@@ -124,15 +97,44 @@ def connect(window: Window) -> None:
         "guide.keep": window.guide_commands.ask_keep,
         "guide.open": window.guide_commands.ask_open,
         "guide.save": window.guide_commands.ask_save,
-        "guide.part": document.page_edits.part_copies,
-        "guide.offset": window.guide_commands.ask_offset,
-        "guide.from_line": window.guide_commands.curve_of_line,
         "guide.settle_time": window.ask_settle_time,
         "help.keys": window.sheets.show_keys,
         "help.menu": window.top.menu_button.showMenu,
         "help.manual": lambda: show_manual(window, PAGE_OF.get(window.stage.id, "drawing")),
-    }.items():
+    }
+    for entry_id, method in at_once.items():
         actions[entry_id].triggered.connect(lambda _=False, call=method: call())
+    after_ink: dict[str, Callable[[], object]] = {  # they need the page with what is still drying
+        "page.print": pages.giving_out.ask_print,
+        "page.size": pages.ask_size,
+        "edit.cut": pages.clipboard.cut,
+        "edit.copy": pages.clipboard.copy,
+        "page.save": pages.save,
+        "page.save_as": pages.ask_save,
+        "page.export": pages.giving_out.ask_export,
+        "page.hand_over": lambda: pages.giving_out.ask_orders(document.checks.summary),
+        "page.milestone": pages.keep_milestone,
+        "page.milestones": pages.show_milestones,
+        "edit.all": document.selection.choose_all,
+        "edit.alike_pen": lambda: document.selection.choose_alike("pen"),
+        "edit.alike_color": lambda: document.selection.choose_alike("color"),
+        "edit.alike_weight": lambda: document.selection.choose_alike("weight"),
+        "edit.connected": lambda: document.selection.choose_connected(window.hand.mending.connect_px),
+        "edit.invert": document.selection.invert,
+        "hand.motif": window.line_commands.ask_motif,
+        "mend.unsplice": window.line_commands.give_tries_back,
+        "mend.again": window.line_commands.move_again,
+        "mend.recast": window.line_commands.ask_recast,
+        "edit.flip": lambda: document.selection.flip(upside_down=False),
+        "edit.flip_down": lambda: document.selection.flip(upside_down=True),
+        "layer.place": board.pictures.take_again,
+        "fill.open": window.area_commands.go_to_open,
+        "guide.part": document.page_edits.part_copies,
+        "guide.offset": window.guide_commands.ask_offset,
+        "guide.from_line": window.guide_commands.curve_of_line,
+    }
+    for entry_id, method in after_ink.items():
+        actions[entry_id].triggered.connect(lambda _=False, call=method: document.when_dry(call))
     document.checks.all_asked.connect(window.sheets.show_mends)
     document.opened.connect(lambda: QTimer.singleShot(0, window, lambda: check_if_it_goes_out(window)))  # it is read
     for entry_id, switch in {

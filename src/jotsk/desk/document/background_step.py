@@ -118,6 +118,11 @@ class StepRunner(QObject):
         while len(self._drying) > all_but:
             self._take_one()
 
+    def come_to_rest(self) -> None:
+        """Wait until none is on its way, and do what waits for that."""
+        self.finish()
+        self._look()
+
     def is_done_within(self, seconds: float) -> bool:
         """Wait so long until none is on its way."""
         wait([step.made for step in self._drying], seconds)

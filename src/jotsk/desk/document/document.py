@@ -264,6 +264,10 @@ class Document(QObject):
         """Wait for what is still drying."""
         self.step_runner.finish()
 
+    def come_to_rest(self) -> None:
+        """Wait for what is still drying, and for what was to be done when it is dry."""
+        self.step_runner.come_to_rest()
+
     def _take_dried(self, drying: BackgroundStep) -> None:
         drying.begins()
         drying.ends(self._edit(drying.label, drying.on, drying.is_finished))

@@ -13,7 +13,7 @@ from jotsk.core.runtime.lanes import BESIDE
 from jotsk.desk.widgets.hand_over import hand_over
 
 if TYPE_CHECKING:
-    from jotsk.desk.document.document import Document
+    from jotsk.desk.document.document import Document, Progress
 
 REST_MS = 80
 
@@ -58,25 +58,26 @@ class TrackDrag(QObject):
             return
         wanted, self._wanted = self._wanted, None
         self._is_at_work = True
-        BESIDE.queue("dragged").go(self._work, self._turn, wanted, self._document.page_when_dry())
+        BESIDE.queue("dragged").go(self._work, self._turn, wanted, self._document.page_for_job())
 
-    def _work(self, turn: int, wanted: _Wanted, page: Page) -> None:
-        after = None
+    def _work(self, turn: int, wanted: _Wanted, page_for_job: Callable[[Progress], Page]) -> None:
+        page = after = None
         try:
+            page = page_for_job(lambda share: None)
             after = prepared(wanted.change(page))
         finally:  # or nothing would ever be worked out again
             hand_over(self, self._take, turn, wanted, page, after)
 
-    def _take(self, turn: int, wanted: _Wanted, before: Page, after: Page | None) -> None:
+    def _take(self, turn: int, wanted: _Wanted, before: Page | None, after: Page | None) -> None:
         self._is_at_work = False
         if turn != self._turn:
             pass
         elif after is before:
             if wanted.is_finished:
                 self._document.end_step()
-        elif after is not None and self._document.page_when_dry() is before:
+        elif after is not None and before is not None and self._document.is_still(before):
             self._document.step(after, wanted.label, finished=wanted.is_finished)
-        elif wanted.is_finished and after is not None and self._wanted is None:
+        elif wanted.is_finished and (after is not None or before is None) and self._wanted is None:
             self._wanted = wanted
         if not self._rest.isActive():
             self._begin()

@@ -92,7 +92,7 @@ class Guiding(QObject):
 
     def warn_of_stretching(self, index: int | None, stroke: Stroke) -> None:
         """Say once for each perspective that a line it held lies where things look stretched."""
-        guide, page = self.guide(index), self._document.page_when_dry()
+        guide, page = self.guide(index), self._document.page
         if guide is None or guide == self._warned_of:
             return
         if guide.stretches(stroke.own_ribbon.points[:, :2], page.bounds):

@@ -130,7 +130,7 @@ class Milestones(QObject):
     def look_at_clock(self) -> None:
         """Keep a milestone if there was work for long enough that none has."""
         if self.minutes and self._since is not None and self._clock() - self._since >= 60 * self.minutes:
-            self.keep(kind=BY_CLOCK)
+            self._document.when_dry(lambda: self.keep(kind=BY_CLOCK))
 
     def _worked(self, before: Page, after: Page) -> None:
         if self._since is None and after is not self._kept() and after.layers is not before.layers:

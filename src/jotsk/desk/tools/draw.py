@@ -69,8 +69,6 @@ class Draw(Tool):
             return
         board.touched.emit()
         board.settler.begins()
-        if self._course != FREELY:
-            document.finish_drying()  # it may begin where the last one ends
         if document.ink.can_draw():
             pen, page = hand.as_set(board.pen_in_use), document.page
             if not pen.rubs:
@@ -160,33 +158,35 @@ class Draw(Tool):
     def _leave(self, session: StrokeSession) -> None:
         """Put on the page what a finished stroke leaves."""
         document, mark = self.board.document, self._mark_of(session)
-        if session.pen.splices:
-            document.finish_drying()  # it goes on where the last one ended
         # A rub may cross any number of strokes, and what comes after one that still dries waits for it there.
         if mark is not None and (session.is_long or session.pen.rubs or document.is_drying):
             document.ink.dry(
                 mark, lambda: self._dries(session), lambda: self._dried(session, mark), self._way_to_put(),
                 is_plain_ink=session.shape is None, shows=lambda is_wet: self._show_wet(session, is_wet),
             )  # fmt: skip
-            return
-        self._dries(session)
-        if isinstance(mark, Cut):
-            document.ink.rub_out(mark)
-        elif mark is not None:
-            document.ink.add_stroke(mark, self._way_to_put())
-        self._dried(session, mark)
+        else:
+            self._dries(session)
+            if isinstance(mark, Cut):
+                document.ink.rub_out(mark)
+            elif mark is not None:
+                document.ink.add_stroke(mark, self._way_to_put())
+            self._dried(session, mark)
+        if isinstance(mark, Stroke):  # the next one may begin there before this one is dry
+            self._straight_end = tuple(mark.line.xy[-1].tolist()) if session.is_straight else None
 
     def _way_to_put(self) -> PutDown:
         """How the stroke of this lift is put on the page, on any thread: its ends closed, or itself spliced with the
         last one where its pen does that. Shift leads it to its start, Alt leaves it as it is."""
-        last, held = self.board.document.last_line.stroke, self.board.lifted_with
+        document, held = self.board.document, self.board.lifted_with
+        is_drying, last_dry = document.is_drying, document.last_line.stroke
         to_start, as_it_is = bool(held & held.ShiftModifier), bool(held & held.AltModifier)
 
         def put(page: Page, stroke: Stroke) -> tuple[Page, Stroke]:
             pen = stroke.pen
             if as_it_is or not isinstance(page.active, InkLayer) or not (pen.closes_px or pen.splices or to_start):
                 return with_stroke(page, stroke)
-            if pen.splices and last is not None and not to_start:
+            last = page.active.marks.last if is_drying else last_dry  # what still dried is the last of its layer
+            if pen.splices and isinstance(last, Stroke) and not to_start:
                 return with_stroke_spliced(page, stroke, last)
             return with_stroke_closed(page, stroke, pen.closes_px, to_start=to_start), stroke
 
@@ -216,8 +216,6 @@ class Draw(Tool):
     def _dried(self, session: StrokeSession, mark: Stroke | Cut | None) -> None:
         board = self.board
         if isinstance(mark, Stroke):
-            end = mark.line.xy[-1]
-            self._straight_end = (float(end[0]), float(end[1])) if session.is_straight else None
             board.hand.used_color(mark.color)
             if board.document.last_line.stroke is mark:
                 board.settler.lifted(session)

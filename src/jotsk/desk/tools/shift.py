@@ -23,7 +23,7 @@ class Shift(Tool):
 
     def press(self, at: QPointF, t_ms: float, pressure: float, has_pressure: bool) -> None:
         document = self.board.document
-        page, self._start = document.page_when_dry(), self.on_page(at)
+        page, self._start = document.page, self.on_page(at)
         self._lines = _lines_of(page, inside(page.layers, document.layers.chosen))
 
     def move(self, at: QPointF, t_ms: float, pressure: float, tilt_x: float, tilt_y: float) -> bool:

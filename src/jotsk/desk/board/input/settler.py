@@ -123,6 +123,8 @@ class Settler(QObject):
 
     def _check_offer(self) -> None:
         """After an undo the shape is gone, and what else it could be with it."""
+        if self.offer is None:
+            return
         last = self._document.last_line.when_dry()
-        if self.offer is not None and (last is None or last.trace is not self.offer.motion):
+        if last is None or last.trace is not self.offer.motion:
             self.accept()

@@ -33,7 +33,7 @@ class PrintSize:
 
     def show(self) -> None:
         """A mm of the page as a mm of this screen."""
-        dpi = self._board.document.page_when_dry().dpi
+        dpi = self._board.document.page.dpi
         self._board.zoom_to(self._px_per_mm * MM_PER_INCH / dpi, self._board.pointer)
         if not self._settings.has(self._measure):
             self._tell(tr("By what the screen says of itself; Measure the screen in the menu is exact."))

@@ -81,7 +81,10 @@ class LayerCommands(QObject):
 
     def add_effect(self, kind: str) -> None:
         """Put an effect on the active layer, on top of those it has."""
-        layer = self._document.page_when_dry().active
+        self._document.when_dry(lambda: self._add_effect(kind))
+
+    def _add_effect(self, kind: str) -> None:
+        layer = self._document.page.active
         if layer is not None:
             bounds = layer.tiles.bounds
             effect = Effect.of(kind, axis=float(bounds.y1)) if kind == "mirror" else Effect.of(kind)

@@ -59,7 +59,10 @@ class Selection(QObject):
     def choose(self, strokes: Iterable[Stroke], *, more: bool = False) -> None:
         """Choose strokes of these layers, instead of those chosen before or besides them."""
         strokes = tuple(strokes)
-        if not strokes and not self.lines:
+        if not strokes:
+            if self.lines and not more:
+                self.lines, self._layer_of = (), {}
+                self.changed.emit()
             return
         of_layers = {id(mark): layer.uid for layer in self.layers() for mark in layer.marks}
         before = tuple(line for line in self.lines if id(line) in of_layers) if more else ()

@@ -203,7 +203,7 @@ class Crop(_Lasso):
         """The page as it would be cropped."""
         if not self._loop:
             return []
-        board, area = self.board, rect_around(self._places()) & self.board.document.page_when_dry().bounds
+        board, area = self.board, rect_around(self._places()) & self.board.document.page.bounds
         ratio = board.devicePixelRatioF()
         corners = ((area.x0, area.y0), (area.x1, area.y0), (area.x1, area.y1), (area.x0, area.y1))
         return [QPointF(*board.view.to_screen(x, y)) / ratio for x, y in corners]

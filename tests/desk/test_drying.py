@@ -490,6 +490,38 @@ def test_what_is_done_to_layers_comes_after_what_dries_and_waits_for_nothing(win
     assert document.page.active_uid != first and document.last_line.uid == first
 
 
+def test_what_waits_for_ink_to_dry_is_undone_and_done_again_at_once(window, pen, held, qtbot):
+    document = window.document
+    pen.draw(across(window))
+    window.actions_by_id["layer.add"].trigger()
+    count = len(document.page.layers)
+    document.undo()
+    assert (document.undo_label, document.redo_label) == ("Stroke", "Add layer")
+    document.redo()
+    document.undo()
+    document.undo()
+    assert document.undo_label is None and len(document.page.active.marks) == 0, "nothing was waited for"
+    document.redo()
+    document.redo()
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    assert len(document.page.layers) == count + 1 and document.undo_label == "Add layer"
+    document.undo()
+    assert len(document.page.layers) == count and len(document.page.active.marks) == 1
+
+
+def test_a_stroke_ends_the_choice_while_another_dries(window, pen, held, qtbot):
+    held.set()
+    pen.draw(across(window, y=0.2))
+    window.document.finish_drying()
+    window.document.selection.choose_all()
+    held.clear()
+    for y in (0.5, 0.7):
+        pen.draw(across(window, y=y))
+    assert window.document.is_drying and not window.document.selection.lines
+    assert len(window.document.page.active.marks) == 1, "nothing was waited for"
+
+
 def test_a_stroke_on_a_layer_that_is_still_added_goes_onto_it(window, pen, held):
     document = window.document
     pen.draw(across(window, y=0.3))

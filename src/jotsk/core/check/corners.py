@@ -19,6 +19,7 @@ from jotsk.core.geometry import Rect
 from jotsk.core.guides.fitting import distances_to_polygon
 from jotsk.core.page import Page
 from jotsk.core.page.frames import frame
+from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.words import tr
 
 ARM_WIDTHS, LEAST_ARM_PX = 2.5, 8.0  # along both arms of a corner, where their directions are taken
@@ -69,7 +70,7 @@ def _borders(page: Page, index: InkIndex) -> Iterator[Side]:
     least = least_side_px(page)
     _, sizes = index.boxes
     is_long = (2 * sizes.max(axis=1, initial=0.0) >= least) & ~index.broken & ~index.hatching
-    for number in np.flatnonzero(is_long).tolist():
+    for number in taking_turns(np.flatnonzero(is_long).tolist()):
         yield from sides_of(index.strokes[number], least, number)
     x0, y0, x1, y1 = frame(page, "trim")  # the page's edge, if it is not trimmed
     for a, b in pairwise(np.array([(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)], np.float64)):
@@ -80,7 +81,7 @@ def _corners_at(index: InkIndex, border: Side, within_px: float) -> Iterator[_Co
     """The corners of lines that touch a border, and those of two ends that meet at one."""
     reach = border.radius + within_px + STRAY_RADII * border.radius
     tips = {}
-    for number in _strokes_at(index, border, reach):
+    for number in taking_turns(_strokes_at(index, border, reach)):
         if number == border.owner or index.broken[number] or index.hatching[number]:
             continue
         own = slice(index.starts[number], index.starts[number + 1])

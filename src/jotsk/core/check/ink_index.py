@@ -24,6 +24,7 @@ from jotsk.core.mend.join import End, ends_of
 from jotsk.core.mend.snip import shown_ink, strokes_near
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.runtime.computed import computed
+from jotsk.core.runtime.giving_way import taking_turns
 
 STRAIGHT = 0.93  # chord by length, of a stroke that may be hatching
 PARALLEL_COS, ALIKE = 0.955, 2.2  # of hatching beside it: direction, and how many times as long
@@ -63,7 +64,7 @@ class InkIndex:
             near = strokes_near(layer, page.bounds if area is None else area)
             self.strokes += near
             self.layers += [layer] * len(near)
-        lengths = [len(stroke.own_ribbon.points) for stroke in self.strokes]
+        lengths = [len(stroke.own_ribbon.points) for stroke in taking_turns(self.strokes)]
         self.starts = np.concatenate([[0], np.cumsum(lengths)]).astype(np.int64)
         points = [stroke.own_ribbon.points for stroke in self.strokes]
         whole = np.concatenate(points) if points else np.zeros((0, 3), np.float32)
@@ -95,7 +96,7 @@ class InkIndex:
     @computed
     def widths(self) -> NDArray[np.float64]:
         """The median width of each stroke, px."""
-        return np.array([2 * _median(self.radii[a:b]) for a, b in pairwise(self.starts.tolist())])
+        return np.array([2 * _median(self.radii[a:b]) for a, b in pairwise(taking_turns(self.starts.tolist()))])
 
     def around(self, at: NDArray[np.float64], reach: float) -> NDArray[np.int64]:
         """The places within reach of one."""
@@ -138,7 +139,7 @@ class InkIndex:
         """Of every end: the number of its stroke, and its place among all places; in the order of `ends`. Broken lines
         are left out."""
         owners, places = [], []
-        for number, stroke in enumerate(self.strokes):
+        for number, stroke in enumerate(taking_turns(self.strokes)):
             if self.broken[number]:
                 continue
             for start, stop in stroke.own_ribbon.pieces:

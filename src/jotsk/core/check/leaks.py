@@ -23,6 +23,7 @@ from jotsk.core.mend.join import End, straight_way, stroke_along, way_between
 from jotsk.core.page import Page
 from jotsk.core.page.edits.mark_edits import with_inserted
 from jotsk.core.page.frames import MM_PER_INCH
+from jotsk.core.runtime.giving_way import taking_turns
 from jotsk.core.words import tr
 
 MOST_PX = 9_000_000  # of the picture regions are told apart on
@@ -41,7 +42,7 @@ def leaks(
     regions: _Regions | None = None
     found: list[Finding] = []
     taken: list[tuple[float, float]] = []
-    for number, end, near in _candidates(index, gap_px, area):
+    for number, end, near in taking_turns(_candidates(index, gap_px, area)):
         gap = _nearest(index, near, number, end, gap_px)
         if gap is None:
             continue
@@ -78,7 +79,7 @@ def _candidates(index: InkIndex, gap_px: float, area: Rect | None) -> list[tuple
     is_open = (of_any > LEAST_PX) & np.isfinite(of_met)
     if area is not None:
         is_open &= lie_in(tips, area, radii + gap_px)
-    for k in np.flatnonzero(is_open).tolist():
+    for k in taking_turns(np.flatnonzero(is_open).tolist()):
         number = int(owners[k])
         near = index.around(tips[k], gap_px + radii[k] + index.thickest + LEAST_PX)
         open_px = np.hypot(*(index.xy[near] - tips[k]).T) - index.radii[near] - radii[k]

@@ -28,7 +28,7 @@ from jotsk.core.mend.snip import strokes_of
 from jotsk.core.page import InkLayer, Page
 from jotsk.core.page.edits.mark_edits import with_all_replaced
 from jotsk.core.page.frames import MM_PER_INCH
-from jotsk.core.runtime.giving_way import giving_way
+from jotsk.core.runtime.giving_way import giving_way, taking_turns
 from jotsk.core.words import tr
 
 PARALLEL_COS = 0.97
@@ -89,8 +89,8 @@ def _runs_along(index: InkIndex, within_px: float) -> list[_Run]:
     points = np.column_stack([index.xy, index.radii])
     where, sizes = all_longest_beside(points, places[some], within_px, PARALLEL_COS)
     found = []
-    for (one, two), (first, last), (length, gap) in zip(
-        numbers[some].tolist(), where.tolist(), sizes.tolist(), strict=True
+    for (one, two), (first, last), (length, gap) in taking_turns(
+        zip(numbers[some].tolist(), where.tolist(), sizes.tolist(), strict=True)
     ):
         if last <= first or length < LEAST_RUN_GAPS * within_px:
             continue

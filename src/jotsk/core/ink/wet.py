@@ -24,10 +24,12 @@ from jotsk.core.ink.pens import Pen
 from jotsk.core.ink.ribbon import CLOSEST_PX, LONGEST_STEP_PX, TILE, taper_amount, taper_reach, wide_steps
 from jotsk.core.ink.stretch_kernel import stretch
 from jotsk.core.ink.wet_kernel import show_tip
+from jotsk.core.runtime.parallel import in_shares
 
 LEVELS = 8
 NO_JOINT = np.zeros((0, 4))
 FEW_CELLS = 6  # so many are not looked at one by one
+MANY_CELLS = 12  # so many are painted on all cores
 EVERYWHERE = Rect(-(1 << 40), -(1 << 40), 1 << 40, 1 << 40)
 
 Key = tuple[int, int]
@@ -123,7 +125,7 @@ class WetInk:
         newest = self._live.peek(self._newest) if self._live else self._newest
         tips = self._tip(newest)
         rects = [rect for _, rect in tips]
-        cells = self._cells_of([painted[0] for painted, _ in tips], rects)
+        cells = {cell for (points, *_), rect in tips for cell in self._parts_of(points, rect)}
         self._reached, self._tip_cells = self._fresh | self._tip_cells | cells, cells
         self._fresh = set()
         dirty = [(a | b | c) & self._page for a, b, c in zip(changed, self._tip_rects, rects, strict=True)]
@@ -231,34 +233,39 @@ class WetInk:
         points, ink, along = painted
         # A joint is painted over by maximum; what adds up must not be painted twice.
         first = 0 if self.pen.tip == "smooth" and not self.pen.builds else repeated
-        for column, row in self._cells_of([points], [rect]):
+        parts = self._parts_of(points, rect)
+        for column, row in parts:
             self._fresh.add((column, row))
-            tile = self._fixed_tiles.get((column, row))
-            if tile is None:
+            if (column, row) not in self._fixed_tiles:
                 tile = self._fixed_tiles[column, row] = new_buffer(self.pen, TILE, TILE)
                 self._fixed_addresses[column, row] = address_of(tile)
-            corner = column * TILE, row * TILE
+
+        def paint_on(part: tuple[Key, tuple[int, int]]) -> None:
+            (column, row), (begin, end) = part
             paint(
-                self.pen, self.size_px, tile, corner, points, ink, along, first, len(points),
-                starts=not repeated, ends=False,
+                self.pen, self.size_px, self._fixed_tiles[column, row], (column * TILE, row * TILE), points, ink, along,
+                max(first, begin), end, starts=not repeated, ends=False,
             )  # fmt: skip
 
-    def _cells_of(self, lines: Sequence[NDArray[np.float32]], rects: Sequence[Rect]) -> set[Key]:
-        """The tiles that lines can touch, each inside its rectangle: a far line passes few of those it spans."""
-        cells: set[Key] = set()
-        for points, around in zip(lines, rects, strict=True):
-            rect = around & self._page
-            if not rect:
-                continue
-            column0, row0 = rect.x0 // TILE, rect.y0 // TILE
-            columns, rows = (rect.x1 - 1) // TILE - column0 + 1, (rect.y1 - 1) // TILE - row0 + 1
-            if columns * rows <= FEW_CELLS:
-                cells.update(rect.cells(TILE))
-            else:
-                whole = np.array([(0, len(points))])
-                touched = touched_cells(for_reading(points), whole, TILE, column0, row0, columns, rows)
-                cells.update((column, row) for column, row in touched[:, :2].tolist())
-        return cells
+        if len(parts) < MANY_CELLS:
+            for part in parts.items():
+                paint_on(part)
+        else:
+            in_shares(paint_on, list(parts.items()))
+
+    def _parts_of(self, points: NDArray[np.float32], around: Rect) -> dict[Key, tuple[int, int]]:
+        """The tiles that a line can touch inside its rectangle, each with the first and last + 1 segment that can: a
+        far line passes few of those it spans."""
+        rect = around & self._page
+        if not rect:
+            return {}
+        column0, row0 = rect.x0 // TILE, rect.y0 // TILE
+        columns, rows = (rect.x1 - 1) // TILE - column0 + 1, (rect.y1 - 1) // TILE - row0 + 1
+        if columns * rows <= FEW_CELLS:
+            return dict.fromkeys(rect.cells(TILE), (0, len(points)))
+        whole = np.array([(0, len(points))])
+        touched = touched_cells(for_reading(points), whole, TILE, column0, row0, columns, rows)
+        return {(column, row): (first, last) for column, row, _, _, first, last in touched.tolist()}
 
     def _refresh(self, rect: Rect, tips: list[tuple[Painted, Rect]]) -> None:
         """Bring level 0 up to date inside `rect`; most pens' halvings above it are made when asked for."""

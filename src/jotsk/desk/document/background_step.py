@@ -36,14 +36,15 @@ class BackgroundStep:
     begins: Callable[[], None]  # called right before the page changes
     ends: Callable[[bool], None]  # and after, with whether it was not refused
     is_finished: bool = True  # not a part of a step that goes on
-    is_plain_ink: bool = False  # the next stroke may begin, and it may be undone, before it is there
+    is_plain_ink: bool = False  # the next stroke may begin before it is there
+    can_be_undone: bool = False  # before it is there
     shows: Callable[[bool], None] = lambda is_wet: None  # show or hide its wet ink
 
     @classmethod
     def of(
         cls, label: str, work: Callable[[Page], Page], before: Callable[[], Page], begins: Callable[[], None],
-        ends: Callable[[bool], None], *, is_finished: bool = True, is_plain_ink: bool = False, beside: bool = True,
-        shows: Callable[[bool], None] = lambda is_wet: None,
+        ends: Callable[[bool], None], *, is_finished: bool = True, is_plain_ink: bool = False,
+        can_be_undone: bool = False, beside: bool = True, shows: Callable[[bool], None] = lambda is_wet: None,
     ) -> BackgroundStep:  # fmt: skip
         """Begin the work, `beside` the interface; or do it."""
 
@@ -62,7 +63,7 @@ class BackgroundStep:
                 made.set_result(make())
             except Exception as error:  # told by whoever asks for the result
                 made.set_exception(error)
-        return cls(label, work, made, begins, ends, is_finished, is_plain_ink, shows)
+        return cls(label, work, made, begins, ends, is_finished, is_plain_ink, can_be_undone, shows)
 
     def after(self, progress: Callable[[float], None] = lambda share: None) -> Page:
         """What the page becomes, if nothing else changes it before. What `progress` raises ends the wait."""
@@ -136,7 +137,7 @@ class StepRunner(QObject):
 
     def undo(self) -> bool:
         """Hide the last step that is on its way; return False if there is none that can be undone by that."""
-        if self.drying is None or not self.drying.is_plain_ink:
+        if self.drying is None or not self.drying.can_be_undone:
             return False
         self._undone.append(self._drying.pop())
         self._undone[-1].shows(False)

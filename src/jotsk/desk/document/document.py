@@ -217,8 +217,11 @@ class Document(QObject):
             self.edit(label, change, finished=finished)
             return
         self.step_runner.begin(
-            BackgroundStep.of(label, change, last.after, lambda: None, lambda is_done: None, is_finished=finished)
-        )
+            BackgroundStep.of(
+                label, change, last.after, lambda: None, lambda is_done: None, is_finished=finished,
+                can_be_undone=finished and last.is_finished,
+            )
+        )  # fmt: skip
         self.drying_changed.emit()
 
     def is_still(self, page: Page) -> bool:

@@ -91,6 +91,8 @@ class InkEdits:
         label = tr("Stroke") if isinstance(mark, Stroke) else tr("Rub out")
         before = last.after if last is not None else lambda: present
         self._document.step_runner.begin(
-            BackgroundStep.of(label, add, before, begin, end, is_plain_ink=is_plain_ink, shows=shows)
+            BackgroundStep.of(
+                label, add, before, begin, end, is_plain_ink=is_plain_ink, can_be_undone=is_plain_ink, shows=shows
+            )
         )
         self._document.drying_changed.emit()

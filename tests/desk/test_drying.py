@@ -287,7 +287,7 @@ def test_a_stroke_that_is_refused_leaves_the_one_begun_after_it(window, pen, hel
 
 
 def test_only_some_strokes_dry_while_another_begins(window, pen, held, monkeypatch):
-    """Or who undoes them would wait for long."""
+    """Or whoever needs the page would wait for long."""
     monkeypatch.setattr(ink_edits, "MOST_WET", 2)
     waited: list[int] = []
     take = window.document.step_runner._take_one

@@ -16,7 +16,7 @@ if TYPE_CHECKING:
 
 PutDown = Callable[[Page, Stroke], tuple[Page, Stroke]]  # a stroke on a page: the page, and which line it became
 
-MOST_WET = 3  # strokes that may still dry when another begins: who undoes them waits for all
+MOST_WET = 8  # strokes that may still dry when another begins: whoever needs the page waits for all of them
 
 
 def with_stroke(page: Page, stroke: Stroke) -> tuple[Page, Stroke]:

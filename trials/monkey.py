@@ -24,6 +24,7 @@ from collections.abc import Callable, Iterator
 from dataclasses import fields
 from pathlib import Path
 from types import FrameType
+from typing import NamedTuple
 
 import numba.core.event
 import numpy as np
@@ -73,6 +74,18 @@ TOLD = 15  # last steps that are named with a trouble
 NO_MODIFIER = Qt.KeyboardModifier.NoModifier
 
 
+class Freeze(NamedTuple):
+    held_s: float
+    stolen_s: float  # how long the host of the machine had each core of it
+    computed_s: float  # how long the window's thread had one
+    doing: str
+    where: str
+
+    @property
+    def own_s(self) -> float:
+        return self.held_s - self.stolen_s
+
+
 class Monkey:
     """One seed, one window, one run."""
 
@@ -83,13 +96,13 @@ class Monkey:
         self.folder = folder
         self.troubles: list[str] = []
         self.compiled: list[str] = []
-        self.longest: list[tuple[float, float, str]] = []  # freezes, how long the host had each core of it, and where
+        self.longest: list[Freeze] = []
         self._held_in = 0.0, ""  # the beat that is late, and where
         self._is_over = threading.Event()
         self.steps = 0
         self._done: deque[str] = deque(maxlen=TOLD)
         self._streams: list[Iterator[QEvent]] = []  # strokes on their way
-        self._beat, self._stolen_ms = time.perf_counter(), stolen_ms()
+        self._begin_beating()
         sys.excepthook = lambda kind, value, _: self._trouble(f"{kind.__name__}: {value}", value)
         logging.getLogger().addHandler(_Listener(self))
         numba.core.event.register("numba:compile", _Compiled(self))
@@ -395,14 +408,15 @@ class Monkey:
             time.sleep(0.002)
 
     def _begin_beating(self) -> None:
-        self._beat, self._stolen_ms = time.perf_counter(), stolen_ms()
+        self._beat, self._stolen_ms, self._computed_s = time.perf_counter(), stolen_ms(), time.thread_time()
 
     def _beats(self) -> None:
         held_s = time.perf_counter() - self._beat
         if held_s > FREEZE_S:
             where = self._held_in[1] if self._held_in[0] == self._beat else ""
             stolen_s = (stolen_ms() - self._stolen_ms) / 1e3 / (os.cpu_count() or 1)
-            self.longest.append((held_s, stolen_s, f"{self._done[-1] if self._done else ''}\n{where}"))
+            computed_s = time.thread_time() - self._computed_s
+            self.longest.append(Freeze(held_s, stolen_s, computed_s, self._done[-1] if self._done else "", where))
         self._begin_beating()
 
     def _watch(self) -> None:
@@ -412,7 +426,7 @@ class Monkey:
             beat = self._beat
             if time.perf_counter() - beat > FREEZE_S / 2 and self._held_in[0] != beat and main_thread is not None:
                 frames = sys._current_frames()
-                held = "\n".join(f"    {place}" for place in _places_in(frames.pop(main_thread))[-12:])
+                held = "\n".join(f"    {place}" for place in _places_in(frames.pop(main_thread), whole=True)[-12:])
                 beside = [places[-1] for frame in frames.values() if (places := _places_in(frame))]
                 self._held_in = beat, held + "".join(f"\n    beside: {place}" for place in beside)
 
@@ -440,10 +454,11 @@ def unlike(page: Page, other: Page) -> str:
     return "; ".join(found) or "all parts are alike"
 
 
-def _places_in(frame: FrameType) -> list[str]:
-    """Where a thread is in this program, the innermost last."""
-    stack = traceback.extract_stack(frame)
-    return [f"{Path(f.filename).name}:{f.lineno} {f.name}" for f in stack if "jotsk" in f.filename]
+def _places_in(frame: FrameType, *, whole: bool = False) -> list[str]:
+    """Where a thread is in this program, the innermost last; with `whole` anywhere, if it is not in this program."""
+    places = [(f.filename, f"{Path(f.filename).name}:{f.lineno} {f.name}") for f in traceback.extract_stack(frame)]
+    ours = [place for filename, place in places if "jotsk" in filename]
+    return ours or ([place for _, place in places] if whole else [])
 
 
 class _Listener(logging.Handler):
@@ -493,16 +508,20 @@ def main() -> int:
         monkey.window.close()
     for told in (*monkey.troubles, *monkey.compiled):
         print(told)
-    in_order = sorted(monkey.longest, key=lambda freeze: freeze[1] - freeze[0])
-    for held_s, stolen_s, what in in_order[:10]:
-        print(f"held the window {held_s * 1e3:.0f} ms, of which the host had each core {stolen_s * 1e3:.0f} ms: {what}")
-    freezes = [freeze for freeze in in_order if freeze[0] - freeze[1] > FREEZE_S]
+    in_order = sorted(monkey.longest, key=lambda freeze: -freeze.own_s)
+    for freeze in in_order[:10]:
+        print(
+            f"held the window {freeze.held_s * 1e3:.0f} ms, of which the host had each core "
+            f"{freeze.stolen_s * 1e3:.0f} ms and the window's thread computed {freeze.computed_s * 1e3:.0f} ms: "
+            f"{freeze.doing}\n{freeze.where}"
+        )
+    freezes = [freeze for freeze in in_order if freeze.own_s > FREEZE_S]
     print(
         f"{monkey.steps} steps, {len(monkey.troubles)} troubles, {len(freezes)} freezes over {FREEZE_S * 1e3:.0f} ms, "
         f"besides {len(monkey.longest) - len(freezes)} while the host had the cores"
     )
     longest_s = LONG_FREEZE_S if arguments.patient else FREEZE_S
-    too_long = [held_s for held_s, _, _ in monkey.longest if held_s > longest_s]
+    too_long = [freeze for freeze in monkey.longest if freeze.held_s > longest_s]
     late = [] if arguments.patient else monkey.compiled
     return int(bool(monkey.troubles or late or too_long))
 

@@ -51,7 +51,7 @@ class Selection(QObject):
 
     def layers(self) -> list[InkLayer]:
         """Those that strokes are chosen on: the active one, or all ink layers that show and are not locked."""
-        page = self._document.page_when_dry()
+        page = self._document.page
         if not self.is_across_layers:
             return [page.active] if isinstance(page.active, InkLayer) else []
         return [layer for layer in shown_ink(page) if not layer.locked]
@@ -78,7 +78,7 @@ class Selection(QObject):
 
     def choose_connected(self, within_px: float) -> None:
         """Choose what hangs together with the lines at work, within so many px of them."""
-        page, lines = self._document.page_when_dry(), dict(self.by_layer())
+        page, lines = self._document.page, dict(self.by_layer())
         layers = [layer for layer in map(page.layer, lines) if isinstance(layer, InkLayer)]
 
         def take(found: list[Stroke]) -> None:
@@ -132,7 +132,7 @@ class Selection(QObject):
         """The lines at work, by the uid of their layer."""
         if not self.lines:
             last = self._document.last_line
-            return [(last.uid, [last.stroke])] if last.when_dry() is not None and last.stroke is not None else []
+            return [(last.uid, [last.stroke])] if last.stroke is not None else []
         layers: dict[int, list[Stroke]] = {}
         for line in self.lines:
             layers.setdefault(self._layer_of[line.uid], []).append(line)
@@ -164,7 +164,7 @@ class Selection(QObject):
     @property
     def at_work(self) -> tuple[Stroke, ...]:
         """The chosen lines, or else the last one if there is one."""
-        last = self._document.last_line.when_dry()
+        last = self._document.last_line.stroke
         return self.lines or ((last,) if last is not None else ())
 
     def mend(self, label: str, change: Callable[[Stroke], Stroke], *, finished: bool = True) -> None:
@@ -244,7 +244,7 @@ class Selection(QObject):
         """The page has changed."""
         if not self.lines:
             return
-        page = self._document.page_when_dry()
+        page = self._document.page
         there: dict[int, Stroke] = {}
         for uid in set(self._layer_of.values()):
             there |= _strokes_of(page, uid)

@@ -373,6 +373,7 @@ class Monkey:
         """Compare the page with what it is made of, with its journal, and with itself after undo and redo."""
         document, window = self.window.document, self.window
         window.board.finish_stroke()
+        document.come_to_rest()
         self._wait_for_files()
         page = document.page_when_dry()
         for layer in page.layers:
@@ -385,6 +386,8 @@ class Monkey:
         if document.is_unsaved:
             reason = window.autosave.keep()
             slot = window.autosave.slot
+            if document.page is not page:
+                return  # while it was waited for another was taken
             kept = RecoveryFolder(window.recovery.folder).look(slot) if reason is None and slot else None
             if kept is None or not np.array_equal(flattened(kept.page), seen):
                 self._trouble(f"the journal does not hold the page ({reason}; {kept and unlike(page, kept.page)})")
@@ -444,9 +447,8 @@ def unlike(page: Page, other: Page) -> str:
     for a, b in zip(page.layers, other.layers, strict=True):
         mine = {f.name for f in fields(a) if f.name not in ("tiles", "marks")}
         parts = sorted(name for name in mine if getattr(a, name) != getattr(b, name))
-        for name in ("tiles", "marks"):
-            if hasattr(a, name) and list(getattr(a, name)) != list(getattr(b, name)):
-                parts.append(name)
+        if isinstance(a, InkLayer) and isinstance(b, InkLayer) and len(a.marks) != len(b.marks):
+            parts.append(f"{len(a.marks)} and {len(b.marks)} marks")
         if isinstance(a, InkLayer) and (pixels_of(a.tiles, page.bounds) != pixels_of(b.tiles, page.bounds)).any():
             parts.append("pixels")
         if parts:

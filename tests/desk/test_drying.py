@@ -25,6 +25,7 @@ from jotsk.core.page.layers.effects import Effect
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
 from jotsk.desk.document import ink_edits
+from jotsk.desk.tools import draw
 from tests.desk.conftest import across
 
 
@@ -608,3 +609,35 @@ def test_a_track_is_dragged_while_a_stroke_dries(window, pen, held, qtbot):
     held.set()
     qtbot.waitUntil(lambda: not document.is_drying and document.page.layer(uid).effects == tone)
     assert len(document.page.active.marks) == 1 and document.undo_label == "Tone"
+
+
+def test_a_colour_is_picked_at_once_where_nothing_dries(window, pen, held, qtbot):
+    board, hand = window.board, window.hand
+    hand.set_color((200, 0, 0))
+    trace = across(window)
+    pen.draw(trace)
+    QApplication.processEvents()
+    hand.set_color((0, 0, 200))
+    x, y = trace.xy[len(trace) // 2]
+
+    def pick(at: QPointF) -> None:
+        board.tools["pick"].press(at, 0.0, 1.0, has_pressure=False)
+
+    pick(QPointF(x, y))
+    assert hand.color == (0, 0, 200), "it is there when the stroke is dry"
+    pick(QPointF(x, y - 250))
+    assert hand.color == (255, 255, 255) and window.document.is_drying
+    held.set()
+    qtbot.waitUntil(lambda: hand.color == (200, 0, 0))
+
+
+def test_the_end_of_a_stroke_is_seen_while_it_dries_however_seldom_it_was_painted(
+    window, pen, held, qtbot, monkeypatch
+):
+    monkeypatch.setattr(draw, "FASTEST_PAINT_S", 60.0)
+    monkeypatch.setattr(draw, "LONGEST_REST_S", 60.0)
+    before, trace = shown(window), across(window)
+    pen.draw(trace)
+    x, y = (round(v) for v in trace.xy[-20])
+    qtbot.waitUntil(lambda: (shown(window)[y - 5 : y + 5, x - 5 : x + 5] != before[y - 5 : y + 5, x - 5 : x + 5]).any())
+    assert window.document.is_drying

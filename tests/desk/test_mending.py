@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import threading
 import time
+from types import SimpleNamespace
 
 import numpy as np
 import pytest
@@ -277,8 +278,12 @@ def test_the_ring_turns_and_nothing_to_move_is_said(lines, settle, make_window):
 def test_a_hand_over_many_lines_shows_what_a_frame_has_time_for():
     from jotsk.desk.tools.mending import swipe
 
-    taken = []
-    for each in swipe.in_a_frame(range(1000)):
+    def of_points(count: int) -> SimpleNamespace:
+        return SimpleNamespace(own_ribbon=SimpleNamespace(points=range(count)))
+
+    taken, short, endless = [], of_points(9), of_points(swipe.MOST_POINTS + 1)
+    for each in swipe.in_a_frame([short] * 1000):
         taken.append(each)
         time.sleep(swipe.SHOWN_S / 5)
-    assert 1 <= len(taken) <= 6 and list(swipe.in_a_frame(range(3))) == [0, 1, 2]
+    assert 1 <= len(taken) <= 6
+    assert list(swipe.in_a_frame([short, endless, short])) == [short, short]

@@ -164,6 +164,7 @@ class Draw(Tool):
                 mark, lambda: self._dries(session), lambda: self._dried(session, mark), self._way_to_put(),
                 is_plain_ink=session.shape is None, shows=lambda is_wet: self._show_wet(session, is_wet),
             )  # fmt: skip
+            QTimer.singleShot(0, self.board, lambda: self._paint_to_its_end(session))
         else:
             self._dries(session)
             if isinstance(mark, Cut):
@@ -206,6 +207,11 @@ class Draw(Tool):
         """The page is about to have what was wet."""
         self.board.picture.remove_wet(session.wet)
         self.board.picture.drying |= session.cells
+
+    def _paint_to_its_end(self, session: StrokeSession) -> None:
+        """A stroke that dries is seen whole, however seldom its ink was painted."""
+        if any(wet is session.wet for wet in self.board.picture.wets):
+            self.board.show_ink(session.paint(), self.drawn_to)
 
     def _show_wet(self, session: StrokeSession, is_wet: bool) -> None:
         """A stroke is undone while it dries, or done again."""

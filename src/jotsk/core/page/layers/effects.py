@@ -373,6 +373,9 @@ def seen_tiles(uid: int, tiles: Tiles, effects: Sequence[Effect]) -> Tiles:
     if not on or tiles.is_empty:
         return tiles
     key = on, tuple(id(effect.grey) for effect in on)
+    known = tiles.seen.get(key)  # nobody waits here for what others work out
+    if known is not None:
+        return known
     with _lock:
         known = tiles.seen.get(key)
         if known is not None:

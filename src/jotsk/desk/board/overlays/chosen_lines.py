@@ -25,7 +25,7 @@ STEP_PX = 3.0  # of the screen, between two points
 WIDTH, PREVIEW_WIDTH = 2.0, 1.6  # logical px
 SUBPIXEL_BITS = 4
 FARTHEST_PX = 1 << 24  # of the screen: what OpenCV counts
-AT_ONCE = 60  # lines, a few ms; more are drawn beside the interface
+AT_ONCE, POINTS_AT_ONCE = 60, 20_000  # lines, a few ms; more are drawn beside the interface
 
 Points = NDArray[np.floating[Any]]
 
@@ -72,7 +72,7 @@ class ChosenLines(QObject):
         )  # fmt: skip
         wanted = _Wanted(lines, view, ratio, size, color, width)
         if not wanted.is_like(self._drawn):
-            if len(lines) <= AT_ONCE:
+            if len(lines) <= AT_ONCE and sum(map(len, lines)) <= POINTS_AT_ONCE:
                 self._drawn, self._places = wanted, _picture(wanted)
             elif not self._is_drawing:
                 self._is_drawing = True

@@ -26,6 +26,7 @@ Places = NDArray[np.float64]  # (N, 2) page px
 Change = Callable[[Page], tuple[Page, int]]  # the page after a swipe, and how many lines changed
 MOST_SHOWN = 200  # lines
 SHOWN_S = 0.03  # and what working them out may take of each movement
+MOST_POINTS = 30_000  # of a line, whose change takes about as long
 
 
 class Swipe(Tool):
@@ -99,6 +100,8 @@ def in_a_frame(strokes: Iterable[Stroke]) -> Iterator[Stroke]:
     """As many of the lines as can be shown while the hand goes on; the lift changes all of them."""
     end = time.perf_counter() + SHOWN_S
     for stroke in strokes:
+        if len(stroke.own_ribbon.points) > MOST_POINTS:
+            continue
         yield stroke
         if time.perf_counter() > end:
             return

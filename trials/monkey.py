@@ -175,6 +175,7 @@ class Monkey:
         return start + speed * np.cumsum(np.column_stack([np.cos(turns), np.sin(turns)]), axis=0)
 
     def _begin_stroke(self) -> str:
+        self._beats()
         pen = self.random.choice(self._pens)
         count = self.random.choice([1, 2, 5, 40, 120, 400])
         xy = self._places(count)
@@ -186,6 +187,7 @@ class Monkey:
         if self.random.random() < 0.1:
             events.pop()  # a lift that is lost
         self._streams.append(iter(events))
+        self._begin_beating()  # they take long to make, which is not the window's
         return f"of {count}"
 
     def _go_on(self) -> str:

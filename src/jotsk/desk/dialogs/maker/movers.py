@@ -48,6 +48,8 @@ class Cell(Choice):
         self.setFixedSize(CELL)
 
     def show_moved(self, curve: ResponseCurve | None, least: float, words: str) -> None:
+        if self.toolTip() and (curve, least, words) == (self.curve, self.least, self.words):
+            return
         self.curve, self.least, self.words = curve, least, words
         does = tr("moves") if curve is not None else words or tr("does not move")
         self.setAccessibleName(f"{capitalized(tr(self.mover))} {does} {COLUMNS[self.column]}")

@@ -50,13 +50,14 @@ def test_every_kind_is_added_seen_switched_undone_and_saved(window, tmp_path, qt
     offers(window)
     names = [each.name for each in chain.from_iterable(offered())]
     assert [g.name for g in window.board.guiding.guides] == names and len(window.guides.rows) == len(names)
-    before = window.board.grab().toImage()
+    before, rows = window.board.grab().toImage(), list(window.guides.rows)
     window.guides._switch(0, "shown")
     assert window.board.grab().toImage() != before and not window.board.guiding.guides[0].shown
     window.guides.rows[1].switch.click()
     assert not window.board.guiding.guides[1].on
     window.document.undo()
     assert len(window.board.guiding.guides) == len(names) - 1, "switching is no step"
+    assert window.guides.rows == rows[:-1], "those that stay are not made anew"
     window.document.redo()
     assert not window.board.guiding.guides[1].on and not window.board.guiding.guides[0].shown, "and stays"
     window.filing.save(tmp_path / "page.ora")

@@ -110,19 +110,20 @@ class GuideTray(QWidget):
         """Bring the rows up to date."""
         guiding = self._guiding
         guides = guiding.guides
-        if len(self.rows) != len(guides):
-            for row in self.rows:
-                self._box.removeWidget(row)
-                row.hide()
-                row.deleteLater()
-            self.rows = [GuideRow(k, guide, self._list) for k, guide in enumerate(guides)]
-            for k, row in enumerate(self.rows):
-                self._box.insertWidget(k, row)
-                row.chosen.connect(guiding.select)
-                row.switched.connect(self._switch)
-                row.asked.connect(self._ask)
-                row.renamed.connect(self._rename)
-            self.empty.setVisible(not guides)
+        for row in self.rows[len(guides) :]:
+            self._box.removeWidget(row)
+            row.hide()
+            row.deleteLater()
+        del self.rows[len(guides) :]
+        for k in range(len(self.rows), len(guides)):
+            row = GuideRow(k, guides[k], self._list)
+            self.rows.append(row)
+            self._box.insertWidget(k, row)
+            row.chosen.connect(guiding.select)
+            row.switched.connect(self._switch)
+            row.asked.connect(self._ask)
+            row.renamed.connect(self._rename)
+        self.empty.setVisible(not guides)
         for k, (row, guide) in enumerate(zip(self.rows, guides, strict=True)):
             row.show_guide(guide, is_selected=k == guiding.selected, is_lit=k == guiding.lit)
 

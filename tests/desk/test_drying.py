@@ -24,7 +24,7 @@ from jotsk.core.page import InkLayer, blank_page, edits, flattened
 from jotsk.core.page.layers.effects import Effect
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
-from jotsk.desk.document import ink_edits
+from jotsk.desk.document import ink_edits, last_line
 from jotsk.desk.tools import draw
 from tests.desk.conftest import across
 
@@ -641,3 +641,18 @@ def test_the_end_of_a_stroke_is_seen_while_it_dries_however_seldom_it_was_painte
     x, y = (round(v) for v in trace.xy[-20])
     qtbot.waitUntil(lambda: (shown(window)[y - 5 : y + 5, x - 5 : x + 5] != before[y - 5 : y + 5, x - 5 : x + 5]).any())
     assert window.document.is_drying
+
+
+def test_a_short_line_over_many_others_is_mended_beside_the_interface(window, pen, qtbot, monkeypatch):
+    document = window.document
+    for y in (0.5, 0.5):
+        pen.draw(across(window, y=y))
+    last = document.last_line.when_dry()
+    document.last_line.resteady(10.0)
+    assert not document.is_drying, "two are inked at once"
+    monkeypatch.setattr(last_line, "MANY_NEAR", 1)
+    document.last_line.resteady(60.0)
+    assert document.is_drying
+    qtbot.waitUntil(lambda: not document.is_drying)
+    assert document.page.active.marks.last.steady_after == 60
+    assert np.array_equal(document.page.active.marks.last.ribbon.points, last.resteadied(60.0).ribbon.points)

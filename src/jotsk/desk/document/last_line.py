@@ -12,6 +12,7 @@ from PySide6.QtCore import QObject, Signal
 from jotsk.core.guides.settling import Reading
 from jotsk.core.hand import Trace
 from jotsk.core.marks import Stroke
+from jotsk.core.mend.snip import strokes_near
 from jotsk.core.page import InkLayer, edits
 from jotsk.core.words import tr
 from jotsk.desk.document.background_step import BackgroundStep, takes_long
@@ -20,6 +21,7 @@ if TYPE_CHECKING:
     from jotsk.desk.document.document import Document
 
 MOST_RECENT = 60
+MANY_NEAR = 60  # strokes that are inked again with one
 
 
 class LastLine(QObject):
@@ -79,9 +81,19 @@ class LastLine(QObject):
         self._document.step_runner.begin(
             BackgroundStep.of(
                 label, lambda page: edits.with_replaced(page, uid, old, new), lambda: page, begin, end,
-                is_finished=finished, beside=takes_long(len(old.trace), len(old.ribbon.cells), old.pen, old.size_px),
+                is_finished=finished, beside=self._takes_long(old),
             )
         )  # fmt: skip
+
+    def _takes_long(self, old: Stroke) -> bool:
+        """Whether inking another line in the place of one holds the hand up: what lies there is inked again, too."""
+        if takes_long(len(old.trace), len(old.ribbon.cells), old.pen, old.size_px):
+            return True
+        layer = self._document.page.layer(self.uid)
+        near = strokes_near(layer, old.bounds) if isinstance(layer, InkLayer) else []
+        return len(near) > MANY_NEAR or any(
+            not s.has_shape or takes_long(len(s.trace), len(s.ribbon.cells), s.pen, s.size_px) for s in near
+        )
 
     def settle(self, motion: Trace, reading: Reading) -> None:
         """Let the last stroke become a shape, a step of its own: undone, it is the hand's stroke again.

@@ -21,6 +21,7 @@ from jotsk.core.hand.simulated_pen import DEVICES, drawn
 from jotsk.core.hand.steady_now import WAYS, steady_now
 from jotsk.core.ink import WetInk, pen_by_id
 from jotsk.core.page import InkLayer, blank_page, edits, flattened
+from jotsk.core.page.layers import effects
 from jotsk.core.page.layers.effects import Effect
 from jotsk.desk.board.input.simulated_pen import SimulatedPen
 from jotsk.desk.document import background_step as drying
@@ -656,3 +657,19 @@ def test_a_short_line_over_many_others_is_mended_beside_the_interface(window, pe
     qtbot.waitUntil(lambda: not document.is_drying)
     assert document.page.active.marks.last.steady_after == 60
     assert np.array_equal(document.page.active.marks.last.ribbon.points, last.resteadied(60.0).ribbon.points)
+
+
+def test_what_effects_leave_of_a_stroke_is_worked_out_while_it_dries(window, pen, held, qtbot, monkeypatch):
+    document = window.document
+    tone = (Effect.of("tone"),)
+    document.layers.set_effects(document.page.active_uid, tone, "Tone")
+    qtbot.waitUntil(lambda: document.page.active.effects == tone)
+    in_window, work = [], effects._worked_out
+    monkeypatch.setattr(
+        effects, "_worked_out",
+        lambda *args: (in_window.append(threading.current_thread() is threading.main_thread()), work(*args))[1],
+    )  # fmt: skip
+    held.set()
+    pen.draw(across(window))
+    qtbot.waitUntil(lambda: not document.is_drying and len(document.page.active.marks) == 1)
+    assert in_window and not any(in_window)

@@ -53,7 +53,10 @@ class BackgroundStep:
                 page = before()
             except Exception:  # told where that step is taken
                 return None
-            return page, work(page)
+            after = work(page)
+            for layer in after.layers if beside else ():
+                _ = layer.seen  # what effects leave of it is worked out here, too
+            return page, after
 
         if beside:
             made = STEPS.queue("drying").submit(make)

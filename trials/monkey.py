@@ -19,7 +19,7 @@ import tempfile
 import threading
 import time
 import traceback
-from collections import deque
+from collections import Counter, deque
 from collections.abc import Callable, Iterator
 from dataclasses import fields
 from pathlib import Path
@@ -71,6 +71,7 @@ CHECK_EVERY = 150  # steps
 SIZES = ((500, 700), (900, 600), (1300, 1700), (240, 240))
 LEFT_OUT = {"page.quit", "page.print", "view.full"}
 TOLD = 15  # last steps that are named with a trouble
+MOST_LATER = 5  # places where it was after the first, the most frequent ones
 NO_MODIFIER = Qt.KeyboardModifier.NoModifier
 
 
@@ -97,7 +98,7 @@ class Monkey:
         self.troubles: list[str] = []
         self.compiled: list[str] = []
         self.longest: list[Freeze] = []
-        self._held_in = 0.0, ""  # the beat that is late, and where
+        self._held_in: tuple[float, str, Counter[str]] = 0.0, "", Counter()  # the beat that is late, where, and after
         self._is_over = threading.Event()
         self.steps = 0
         self._done: deque[str] = deque(maxlen=TOLD)
@@ -418,7 +419,9 @@ class Monkey:
     def _beats(self) -> None:
         held_s = time.perf_counter() - self._beat
         if held_s > FREEZE_S:
-            where = self._held_in[1] if self._held_in[0] == self._beat else ""
+            beat, where, later = self._held_in
+            where += "".join(f"\n    then {count}x {place}" for place, count in later.most_common(MOST_LATER))
+            where = where if beat == self._beat else ""
             stolen_s = (stolen_ms() - self._stolen_ms) / 1e3 / (os.cpu_count() or 1)
             computed_s = time.thread_time() - self._computed_s
             self.longest.append(Freeze(held_s, stolen_s, computed_s, self._done[-1] if self._done else "", where))
@@ -429,11 +432,15 @@ class Monkey:
         main_thread = threading.main_thread().ident
         while not self._is_over.wait(FREEZE_S / 8):
             beat = self._beat
-            if time.perf_counter() - beat > FREEZE_S / 2 and self._held_in[0] != beat and main_thread is not None:
+            if time.perf_counter() - beat > FREEZE_S / 2 and main_thread is not None:
                 frames = sys._current_frames()
-                held = "\n".join(f"    {place}" for place in _places_in(frames.pop(main_thread), whole=True)[-12:])
+                held = _places_in(frames.pop(main_thread), whole=True)
+                if self._held_in[0] == beat:
+                    self._held_in[2][" < ".join(held[:-4:-1])] += 1
+                    continue
+                where = "\n".join(f"    {place}" for place in held[-12:])
                 beside = [places[-1] for frame in frames.values() if (places := _places_in(frame))]
-                self._held_in = beat, held + "".join(f"\n    beside: {place}" for place in beside)
+                self._held_in = beat, where + "".join(f"\n    beside: {place}" for place in beside), Counter()
 
     def _trouble(self, what: str, error: BaseException | None = None) -> None:
         if len(self.troubles) < 20:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt
+from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QRectF, QSize, QStringListModel, Qt
 from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtWidgets import QListView, QStyledItemDelegate, QStyleOptionViewItem, QWidget
 
@@ -17,27 +17,18 @@ ROW_PX, PICTURE = 52, QSize(34, 44)
 FIRST = tr("As it was opened")
 
 
-class Steps(QAbstractListModel):
-    """The steps, the oldest first."""
+class Steps(QStringListModel):
+    """The names of the steps, the oldest first. A list asks for its rows by the thousand: Qt's own model answers at
+    once."""
 
     def __init__(self, document: Document) -> None:
         super().__init__(document)
         self._document = document
-        self._count = 0
         self.refresh()
 
-    def rowCount(self, parent: QModelIndex | QPersistentModelIndex | None = None) -> int:
-        return self._count
-
-    def data(self, index: QModelIndex | QPersistentModelIndex, role: int = Qt.ItemDataRole.DisplayRole) -> object:
-        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            return (self._document.steps.label(index.row()) or FIRST) if index.row() in self._document.steps else ""
-        return None
-
     def refresh(self) -> None:
-        self.beginResetModel()
-        self._count = len(self._document.steps)
-        self.endResetModel()
+        steps = self._document.steps
+        self.setStringList([steps.label(row) or FIRST for row in range(len(steps))])
 
 
 class StepDelegate(QStyledItemDelegate):
@@ -91,6 +82,7 @@ class StepList(QListView):
         self.setItemDelegate(StepDelegate(document, self))
         self.setUniformItemSizes(True)
         self.setSelectionMode(QListView.SelectionMode.NoSelection)
+        self.setEditTriggers(QListView.EditTrigger.NoEditTriggers)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setAccessibleName(tr("What was done; press a step to go there"))
         self.setToolTip(tr("Press a step to go there; what comes after it can be done again"))

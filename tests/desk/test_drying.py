@@ -369,6 +369,21 @@ def test_the_light_is_placed_after_a_stroke_that_dries(window, pen, held, qtbot)
     assert [document.steps.label(k) for k in range(1, len(document.steps))] == ["Stroke", "Light of the page"]
 
 
+def test_of_a_light_dragged_while_a_stroke_dries_only_the_newest_is_shown(window, pen, held, qtbot):
+    """Hundreds of changes came at once when the stroke was dry, and held the window for a second."""
+    document, told = window.document, []
+    pen.draw(across(window))
+    document.changed.connect(lambda before, after: told.append(after.light))
+    for angle in range(10, 60):
+        window.filling.light_at.changed.emit(float(angle), angle == 59)
+    held.set()
+    qtbot.waitUntil(lambda: not document.is_drying)
+    assert told == [None, document.page.light] and document.page.light.angle == 59.0
+    assert [document.steps.label(k) for k in range(1, len(document.steps))] == ["Stroke", "Light of the page"]
+    document.undo()
+    assert document.page.light is None and len(document.page.active.marks) == 1
+
+
 def test_guides_are_switched_after_a_stroke_that_dries_and_only_on_its_page(window, pen, held, qtbot):
     document, guiding = window.document, window.board.guiding
     document.alter(guides=tuple(Rings(at=(x, 300.0)).record() for x in (200.0, 900.0)))

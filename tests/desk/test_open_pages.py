@@ -88,6 +88,18 @@ def test_a_recent_page_that_is_open_beside_is_not_read_again(saved):
     assert window.document.page is page
 
 
+def test_a_page_that_was_closed_while_one_chose_it_is_not_taken_up(window):
+    draw(window)
+    take(window, "first beside")
+    draw(window)
+    first = window.pages.open_pages.aside[0]
+    for number in range(MOST_ASIDE):
+        take(window, f"more {number}")
+        draw(window)
+    window.pages.take_up(first)
+    assert window.document.title == f"more {MOST_ASIDE - 1}" and "recent pages" in window.status.text
+
+
 def test_a_save_that_ends_after_the_page_was_left_is_known_to_it(window, tmp_path, settle):
     draw(window)
     window.filing.save(tmp_path / "late.ora")

@@ -3939,6 +3939,10 @@
         <translation>Seiten, Bilder und Linien (*.ora *.svg {pictures});;Alle Dateien (*)</translation>
     </message>
     <message>
+        <source>“{title}” is not open beside this page any more; it is among the recent pages.</source>
+        <translation>„{title}“ ist nicht mehr neben dieser Seite offen; sie ist unter den letzten Seiten.</translation>
+    </message>
+    <message>
         <source>No other page is open; what is opened next comes beside this one.</source>
         <translation>Keine andere Seite ist offen; was als Nächstes geöffnet wird, kommt neben diese.</translation>
     </message>

@@ -3939,6 +3939,10 @@
         <translation>Páginas, imágenes y líneas (*.ora *.svg {pictures});;Todos los archivos (*)</translation>
     </message>
     <message>
+        <source>“{title}” is not open beside this page any more; it is among the recent pages.</source>
+        <translation>«{title}» ya no está abierta junto a esta página; está entre las páginas recientes.</translation>
+    </message>
+    <message>
         <source>No other page is open; what is opened next comes beside this one.</source>
         <translation>No hay otra página abierta; lo que se abra después viene junto a esta.</translation>
     </message>

@@ -3937,6 +3937,10 @@
         <translation>ページ、画像、線 (*.ora *.svg {pictures});;すべてのファイル (*)</translation>
     </message>
     <message>
+        <source>“{title}” is not open beside this page any more; it is among the recent pages.</source>
+        <translation>「{title}」はもうこのページの横に開かれていません。最近のページにあります。</translation>
+    </message>
+    <message>
         <source>No other page is open; what is opened next comes beside this one.</source>
         <translation>ほかに開いたページはありません。次に開くものが並びます。</translation>
     </message>

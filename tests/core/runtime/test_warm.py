@@ -20,6 +20,27 @@ print(child.pid, flush=True)
 time.sleep(60)
 """
 
+NOT_AHEAD = """
+import importlib, pkgutil, sys
+import jotsk.core
+from jotsk.core.runtime.kernels import Kernel
+from jotsk.core.runtime.warm import warm_up
+for module in pkgutil.walk_packages(jotsk.core.__path__, "jotsk.core."):
+    importlib.import_module(module.name)
+warm_up()
+for name, module in sys.modules.items():
+    if name.startswith("jotsk.core.") and not name.endswith("_kernel"):  # what kernels call comes with them
+        for value in vars(module).values():
+            if isinstance(value, Kernel) and not value.signatures:
+                print(value.__name__)
+"""
+
+
+def test_every_kernel_that_is_called_is_compiled_ahead():
+    """A stroke on a layer whose transparency is locked, a soft edge and a screen waited seconds for theirs."""
+    asked = subprocess.run([sys.executable, "-c", NOT_AHEAD], capture_output=True, text=True, check=True)
+    assert asked.stdout.split() == []
+
 
 @pytest.mark.skipif(not sys.platform.startswith("linux"), reason="prctl(2) is Linux's")
 def test_it_ends_with_the_one_that_started_it_even_if_that_was_killed():

@@ -122,12 +122,13 @@ def _change_a_page() -> None:
 
 
 def _flatten_layers() -> None:
-    """Of several layers, blended and clipped."""
+    """Of several layers, blended and clipped, and with effects."""
     from jotsk.core.ink import pen_by_id
     from jotsk.core.marks import Stroke
     from jotsk.core.marks.record import new_uid
     from jotsk.core.page.edits.layer_edits import merged_visible, traced_under
     from jotsk.core.page.edits.mark_edits import with_mark
+    from jotsk.core.page.layers.effects import KINDS, Effect
 
     stroke = Stroke(_a_trace(), pen_by_id("plain-round"), 4.0, (9, 9, 9), 0.0, 0.0)
     page = traced_under(_a_page(), 1)
@@ -135,6 +136,9 @@ def _flatten_layers() -> None:
         page = with_mark(page, replace(stroke, uid=new_uid()))
     page = page.with_layer(replace(page.layers[-1], blend="multiply", clips=True))
     page = with_mark(page, replace(stroke, uid=new_uid(), atop=True))
+    with_mark(page, replace(stroke, uid=new_uid(), color=(200, 9, 9), atop=True))
+    for kind in KINDS:
+        _ = replace(page.layers[-1], effects=(Effect.of(kind),)).seen
     merged_visible(page)
     _flatten_for_the_board(page)
 
@@ -154,7 +158,7 @@ def _mend() -> None:
 def _fill() -> None:
     from jotsk.core.errors import Refused
     from jotsk.core.fill import by_hand
-    from jotsk.core.fill.filling import KINDS, Filling, Inks, filled_at, filled_outline
+    from jotsk.core.fill.filling import KINDS, Filling, Inks, filled_at, filled_outline, filled_runs
     from jotsk.core.fill.samples import NAMES, sample
     from jotsk.core.ink import SHIPPED
 
@@ -165,6 +169,7 @@ def _fill() -> None:
         filled_outline(page, ring, Filling(kind=kind), inks)
     held = by_hand.inside_of("corners", ring, page.bounds)
     by_hand.copied(by_hand.cleared(page, held), by_hand.resized(held, 2.0, page.bounds))
+    filled_runs(page, held, Filling(), inks, soften_px=3.0)
     by_hand.of_color(page, (5.0, 195.0), 10.0)
     with suppress(Refused):  # it leaks
         filled_at(page, (5.0, 195.0), Filling(), inks)

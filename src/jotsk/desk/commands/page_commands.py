@@ -89,9 +89,15 @@ class PageCommands(QObject):
             self.filing.open(path)
 
     def take_up(self, aside: Aside) -> None:
-        """Go on with another page that is open."""
-        if self.keep_unsaved():
+        """Go on with another page that is open. A page that waited for ink to dry may have taken its place by then."""
+        if not self.keep_unsaved():
+            return
+        if aside in self.open_pages.aside:
             self.open_pages.take_up(aside)
+        else:
+            self._tell(
+                tr("“{title}” is not open beside this page any more; it is among the recent pages.", title=aside.title)
+            )
 
     def next_page(self) -> None:
         """The next of the pages that are open."""

@@ -117,6 +117,11 @@ class StepRunner(QObject):
         self._drying.append(drying)
         drying.made.add_done_callback(lambda _: hand_over(self, self._look))
 
+    def drop_last(self) -> BackgroundStep | None:
+        """Another takes the place of the last one; return the one before it."""
+        self._drying.pop().made.cancel()
+        return self.drying
+
     def finish(self, all_but: int = 0) -> None:
         """Wait until no more than so many are on their way, what follows on the others included."""
         while len(self._drying) > all_but:

@@ -211,8 +211,11 @@ class Document(QObject):
         return self._edit(label, change, finished)
 
     def edit_when_dry(self, label: str, change: Callable[[Page], Page], *, finished: bool = True) -> None:
-        """As `edit`, after what is still drying, which is not waited for: the change may be made on another thread."""
+        """As `edit`, after what is still drying, which is not waited for: the change may be made on another thread.
+        Of a drag that goes on meanwhile only the newest change is made."""
         last = self.step_runner.drying
+        if last is not None and not last.is_finished and last.label == label:
+            last = self.step_runner.drop_last()
         if last is None:
             self.edit(label, change, finished=finished)
             return

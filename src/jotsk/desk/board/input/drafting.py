@@ -21,7 +21,6 @@ from jotsk.core.guides.symmetry import copies
 from jotsk.core.marks import Stroke
 from jotsk.core.words import tr
 from jotsk.desk.board.overlays.guide_overlay import seen_area
-from jotsk.desk.document.background_step import takes_long
 from jotsk.desk.document.document import Document
 from jotsk.desk.guides.guiding import Guiding
 from jotsk.desk.pens.hand import Hand
@@ -187,10 +186,7 @@ class Drafting(QObject):
         size = self._hand.settings.size_px
         for hold in holds:
             stroke = Stroke(hand_along(hold), pen, size, color, 0.0, 0.0, scale, hold=hold, copies=maps)
-            if len(holds) > 1 or maps or takes_long(len(stroke.trace), len(stroke.ribbon.cells), pen, size):
-                self._document.ink.dry(stroke, lambda: None, lambda: None)
-            else:
-                self._document.ink.add_stroke(stroke)
+            self._document.ink.dry(stroke, lambda: None, lambda: None)
         self._hand.used_color(color)
         self._is_inked = True
         self.changed.emit()

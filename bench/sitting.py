@@ -85,6 +85,6 @@ def main() -> None:
         while window.filing.jobs.is_busy:  # a packed step is opened beside the hand
             app.processEvents()
         back[-1] += (time.perf_counter() - start) * 1e3
-    print(f"    back, each step  {quantiles_ms(back)}; resident {resident_mb():.0f} MB")
+    print(f"    back, each step  {quantiles_ms(back)}, mean {np.mean(back):.1f}; resident {resident_mb():.0f} MB")
     one = pixels_of(document.page_when_dry().layers[0].tiles, document.page_when_dry().bounds)
     print(f"    as many copies of the pixels of one layer: {one.nbytes * EDITS / 1e6:.0f} MB")

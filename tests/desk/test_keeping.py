@@ -18,7 +18,8 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PySide6.QtWidgets import QMessageBox
+import shiboken6
+from PySide6.QtWidgets import QApplication, QMessageBox
 
 from jotsk.core.errors import CannotRead, CannotWrite, LaterVersion
 from jotsk.core.files.openraster import OURS, read_page
@@ -27,8 +28,10 @@ from jotsk.core.files.store import PageStore
 from jotsk.core.files.writing import PART, PREFIX, signature, whole_file
 from jotsk.core.page import InkLayer, blank_page, edits
 from jotsk.core.runtime.memory import share_of_memory
+from jotsk.desk.app.window import Window
 from jotsk.desk.commands import page_commands
 from jotsk.desk.dialogs import RecentSheet
+from jotsk.desk.inout.settings import Settings
 from jotsk.desk.recovery.journal import RETRY_S, Kept
 from jotsk.desk.recovery.recovery_folder import RecoveryFolder
 from tests.conftest import stroke_along
@@ -308,6 +311,19 @@ def test_closing_while_a_page_is_saved_shows_how_far_it_is_and_then_closes(windo
     qtbot.waitUntil(lambda: not window.isVisible())
     assert len(read_page(tmp_path / "harbour.ora").active.marks) == 1
     assert RecoveryFolder(tmp_path / "state").notes() == []
+
+
+def test_a_window_that_goes_while_it_is_about_to_close_is_not_asked_to_any_more(tmp_path, slow_save, qtbot):
+    window = Window(Settings(tmp_path / "settings.json"), RecoveryFolder(tmp_path / "state"))
+    window.document.ink.add_stroke(stroke_along([(100, 100), (900, 700)]))
+    window.filing.save(tmp_path / "harbour.ora")
+    assert not window.close()
+    slow_save.set()
+    with qtbot.captureExceptions() as faults:
+        window.filing.jobs.emptied.emit()
+        shiboken6.delete(window)
+        QApplication.processEvents()
+    assert faults == []
 
 
 def test_strokes_of_another_version_are_never_saved_away(window, tmp_path, settle, page):

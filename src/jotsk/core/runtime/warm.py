@@ -33,7 +33,7 @@ CORE = Path(__file__).parent.parent
 def stamp(folder: Path) -> Path:
     """The file that exists once the kernels of this code are compiled for this machine."""
     digest = hashlib.sha256(f"{sys.version} {_numba_version()} {_processor()}".encode())
-    for path in sorted(CORE.rglob("*kernel*.py")):
+    for path in sorted([*CORE.rglob("*kernel*.py"), Path(__file__)]):  # what is called ahead may be more than before
         state = path.stat()  # by which numba, too, tells whether a file has changed
         digest.update(f"{path.name} {state.st_size} {state.st_mtime_ns}".encode())
     return folder / f"kernels-{digest.hexdigest()[:16]}"

@@ -173,7 +173,7 @@ def _shoot(app: QApplication, window: Window, begin: Callable[[], None], play: b
 def _play(window: Window) -> None:
     """Let the simulated pen ink the keeper at the pace of a hand, once the demo page is there."""
     if window.filing.jobs.is_busy:
-        QTimer.singleShot(100, lambda: _play(window))
+        QTimer.singleShot(100, window, lambda: _play(window))
         return
     pen, traces = _pen_on(window)
     pen.play(traces)

@@ -46,7 +46,7 @@ class Warming(QObject):
     def when_ready(self, begin: Callable[[], None]) -> None:
         """Call `begin` at once if the kernels are there, else when they are."""
         if not self.is_cold:
-            QTimer.singleShot(0, lambda: self._ready(begin))
+            QTimer.singleShot(0, self, lambda: self._ready(begin))
             return
         from PySide6.QtCore import QProcess  # here: a warm start needs none
 

@@ -435,7 +435,7 @@ class Window(QMainWindow):
             event.ignore()
 
     def _close_soon(self) -> None:
-        QTimer.singleShot(0, self.close)
+        QTimer.singleShot(0, self, self.close)
 
     def open(self, path: Path) -> None:
         self.pages.open(path)

@@ -32,7 +32,7 @@ class KeysBack(QObject):
         if isinstance(new, QComboBox):
             new.activated.connect(self.give_back, Qt.ConnectionType.UniqueConnection)
         elif isinstance(new, QAbstractButton | QAbstractSlider) and QApplication.mouseButtons():
-            QTimer.singleShot(0, self.give_back)  # it was pressed, not gone to by the tabulator
+            QTimer.singleShot(0, self, self.give_back)  # it was pressed, not gone to by the tabulator
 
     def give_back(self) -> None:
         self._board.setFocus()
@@ -41,5 +41,5 @@ class KeysBack(QObject):
         if event.type() == QEvent.Type.KeyPress and isinstance(event, QKeyEvent):
             is_typed = is_enter(event.key()) and not isinstance(watched, QAbstractButton)
             if is_typed or event.key() == Qt.Key.Key_Escape:
-                QTimer.singleShot(0, self.give_back)  # it takes what was typed first
+                QTimer.singleShot(0, self, self.give_back)  # it takes what was typed first
         return False

@@ -378,7 +378,7 @@ class PageCommands(QObject):
 
     def _overtaken(self, path: Path) -> None:
         if self.filing.jobs.is_busy:  # the job that found out has not ended yet
-            QTimer.singleShot(LEFT_MS, lambda: self._overtaken(path))
+            QTimer.singleShot(LEFT_MS, self, lambda: self._overtaken(path))
         else:
             self._ask_about_other(path)
 

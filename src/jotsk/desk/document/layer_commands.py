@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, Signal
 
 from jotsk.core.errors import Refused
-from jotsk.core.page import GroupLayer, Page
+from jotsk.core.page import GroupLayer, Layer, Page
 from jotsk.core.page.edits import layer_edits, resizing
 from jotsk.core.page.layers.effects import Effect
 from jotsk.core.page.layers.tree import inside
@@ -81,22 +81,31 @@ class LayerCommands(QObject):
 
     def add_effect(self, kind: str) -> None:
         """Put an effect on the active layer, on top of those it has."""
-        self._document.when_dry(lambda: self._add_effect(kind))
 
-    def _add_effect(self, kind: str) -> None:
-        layer = self._document.page.active
-        if layer is not None:
+        def with_one_more(layer: Layer) -> tuple[Effect, ...]:
             bounds = layer.tiles.bounds
             effect = Effect.of(kind, axis=float(bounds.y1)) if kind == "mirror" else Effect.of(kind)
-            self.set_effects(layer.uid, (*layer.effects, effect), tr("Add effect"))
+            return *layer.effects, effect
+
+        self._change_effects(with_one_more, tr("Add effect"))
 
     def show_inside(self, outline: Sequence[tuple[float, float]], soften_px: float = 0.0) -> None:
         """Show the active layer only inside an outline."""
-        layer = self._document.page_when_dry().active
-        if layer is not None:
-            others = tuple(effect for effect in layer.effects if effect.kind != "inside")
-            inside_of = replace(Effect.of("inside", soften=soften_px), outline=tuple(outline))
-            self.set_effects(layer.uid, (*others, inside_of), tr("Show inside"))
+        inside_of = replace(Effect.of("inside", soften=soften_px), outline=tuple(outline))
+        self._change_effects(
+            lambda layer: (*(effect for effect in layer.effects if effect.kind != "inside"), inside_of),
+            tr("Show inside"),
+        )
+
+    def _change_effects(self, changed: Callable[[Layer], tuple[Effect, ...]], label: str) -> None:
+        """Change the effects of the active layer, when nothing dries on it any more."""
+
+        def change() -> None:
+            layer = self._document.page.active
+            if layer is not None:
+                self.set_effects(layer.uid, changed(layer), label)
+
+        self._document.when_dry(change)
 
     @property
     def chosen(self) -> set[int]:

@@ -305,7 +305,8 @@ class Monkey:
             path = self._some_file(self.random)
             self.window.open(path)
             return f"open {path.name}"
-        filing.save(self.folder / f"saved-{self.random.randrange(4)}.ora")
+        path = self.folder / f"saved-{self.random.randrange(4)}.ora"
+        self.window.document.when_dry(lambda: filing.save(path))  # as the command does
         return "save"
 
     # -- trays and sheets ----------------------------------------------------------------------

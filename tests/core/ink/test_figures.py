@@ -83,6 +83,14 @@ def test_the_edges_of_a_cord_are_what_shapely_leaves_between_two_outlines():
     assert hidden == pytest.approx(middle.buffer(20, 64).area, rel=0.01)
 
 
+def test_flow_makes_the_edges_of_a_cord_no_rougher():
+    even = stroke(pen_by_id("cord"), 40.0)
+    flowing = replace(even, pen=replace(even.pen, builds=0.5))
+    keys = even.cells_on(blank_page(500, 200).bounds)
+    inked, same = even.alphas(keys), flowing.alphas(keys)
+    assert inked.keys() == same.keys() and all((inked[key] == same[key]).all() for key in inked)
+
+
 def test_a_cord_hides_ink_of_any_colour_and_paint():
     page = blank_page(500, 200)
     for color, y in (((0, 0, 0), 90.0), ((200, 0, 0), 110.0)):

@@ -18,9 +18,9 @@ import sys
 import tempfile
 import threading
 import time
-import traceback
 from collections import Counter, deque
 from collections.abc import Callable, Iterator
+from contextlib import suppress
 from dataclasses import fields
 from pathlib import Path
 from types import FrameType
@@ -466,11 +466,17 @@ def unlike(page: Page, other: Page) -> str:
     return "; ".join(found) or "all parts are alike"
 
 
-def _places_in(frame: FrameType, *, whole: bool = False) -> list[str]:
+def _places_in(innermost: FrameType, *, whole: bool = False) -> list[str]:
     """Where a thread is in this program, the innermost last; with `whole` anywhere, if it is not in this program."""
-    places = [(f.filename, f"{Path(f.filename).name}:{f.lineno} {f.name}") for f in traceback.extract_stack(frame)]
+    places: list[tuple[str, str]] = []
+    frame: FrameType | None = innermost
+    with suppress(AttributeError):  # the thread goes on meanwhile: what was a frame may be none any more
+        while frame is not None:  # `traceback` would read the source, too
+            filename = frame.f_code.co_filename
+            places.append((filename, f"{Path(filename).name}:{frame.f_lineno} {frame.f_code.co_name}"))
+            frame = frame.f_back
     ours = [place for filename, place in places if "jotsk" in filename]
-    return ours or ([place for _, place in places] if whole else [])
+    return (ours or ([place for _, place in places] if whole else []))[::-1]
 
 
 class _Listener(logging.Handler):

@@ -188,26 +188,28 @@ def test_lines_that_hang_together_are_found_beside_the_window_where_there_are_ma
     assert list(document.selection.lines) == expected
 
 
-def test_lines_are_recast_with_a_live_picture_and_all_weights_scaled(wave, settle, monkeypatch):
+def test_lines_are_recast_with_a_live_picture_and_all_weights_scaled(wave, settle, monkeypatch, qtbot):
     document = wave.document
     document.selection.choose(own(wave))
     seen = []
 
     def accept(sheet):
+        assert sheet.picture.pixmap().isNull(), "many lines are drawn beside the window"
+        qtbot.waitUntil(lambda: not sheet.picture.pixmap().isNull())
         first = sheet.picture.pixmap().toImage()
         sheet.pen.setCurrentIndex(sheet.pen.findText("Brush pen"))
         sheet.size_field.setValue(200)
         sheet.color.setCurrentIndex(1)
         sheet.steadiness.setValue(30)
-        sheet._draw()
-        seen.append(sheet.picture.pixmap().toImage() != first)
+        qtbot.waitUntil(lambda: sheet.picture.pixmap().toImage() != first)
+        seen.append(sheet.pen.currentText())
         return 1
 
     monkeypatch.setattr(RecastSheet, "exec", accept)
     wave.hand.set_color((10, 90, 160))
     wave.actions_by_id["mend.recast"].trigger()
     settle(wave)
-    assert seen == [True]
+    assert seen == ["Brush pen"]
     for line, size in zip(own(wave), (60, 40), strict=True):
         assert (line.pen.id, line.size_px, line.color, line.steady_after) == ("brush-pen", size, (10, 90, 160), 30)
     monkeypatch.setattr(QInputDialog, "getDouble", lambda *_: (50.0, True))

@@ -4,19 +4,21 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from dataclasses import replace
+from functools import partial
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage, QPixmap
 from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from jotsk.core.geometry import Rect
 from jotsk.core.geometry.rects import EMPTY
 from jotsk.core.ink.pens import DRIVERS
 from jotsk.core.marks import Stroke
 from jotsk.core.page import InkLayer, Marks, blank_page, flattened, render
 from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
+from jotsk.desk.document.latest import Latest
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.at_pause import AtPause
 from jotsk.desk.widgets.number_field import number_field
@@ -80,9 +82,8 @@ class RecastSheet(QDialog):
         layout.addLayout(left)
         layout.addWidget(self.picture)
         self._shown = list(lines[:MOST_SHOWN])
-        self._area = EMPTY
-        for line in self._shown:
-            self._area |= line.ribbon.bounds
+        self._inking = Latest("recast", self, brings_earlier=True)
+        self._inking.came.connect(self._show)
         self._pause = AtPause(self._draw, lambda: False, PAUSE_MS, self)
         for box in (self.pen, self.color, self.response):
             box.currentIndexChanged.connect(self._pause.ask)
@@ -106,17 +107,26 @@ class RecastSheet(QDialog):
         return change
 
     def _draw(self) -> None:
-        """The lines as they will be, as large as fits."""
+        self._inking.ask(partial(_picture_of, self._shown, self.asked()))
+
+    def _show(self, pixels: NDArray[np.uint32]) -> None:
         width, height = PICTURE
-        area = self._area.grown(8)
-        k = min(LARGEST_SHOWN, width / max(1, area.width), height / max(1, area.height))
-        dx, dy = (width - k * area.width) / 2 - k * area.x0, (height - k * area.height) / 2 - k * area.y0
-        change = self.asked()
-        marks = Marks(change(stroke).mapped(k, dx, dy) for stroke in self._shown)
-        page = blank_page(width, height)
-        layer = page.active
-        assert isinstance(layer, InkLayer)
-        page = page.with_layer(replace(layer, marks=marks, tiles=render(marks, Rect(0, 0, width, height))))
-        pixels = np.ascontiguousarray(flattened(page))
         image = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBA8888_Premultiplied)
         self.picture.setPixmap(QPixmap.fromImage(image.copy()))
+
+
+def _picture_of(lines: Sequence[Stroke], change: Callable[[Stroke], Stroke]) -> NDArray[np.uint32]:
+    """The lines as they will be, as large as fits. Many long ones take long: drawn beside the interface."""
+    width, height = PICTURE
+    area = EMPTY
+    for line in lines:
+        area |= line.ribbon.bounds
+    area = area.grown(8)
+    k = min(LARGEST_SHOWN, width / max(1, area.width), height / max(1, area.height))
+    dx, dy = (width - k * area.width) / 2 - k * area.x0, (height - k * area.height) / 2 - k * area.y0
+    marks = Marks(change(stroke).mapped(k, dx, dy) for stroke in lines)
+    page = blank_page(width, height)
+    layer = page.active
+    assert isinstance(layer, InkLayer)
+    page = page.with_layer(replace(layer, marks=marks, tiles=render(marks, page.bounds)))
+    return np.ascontiguousarray(flattened(page))

@@ -421,8 +421,10 @@ class Monkey:
         held_s = time.perf_counter() - self._beat
         if held_s > FREEZE_S:
             beat, where, later = self._held_in
-            where += "".join(f"\n    then {count}x {place}" for place, count in later.most_common(MOST_LATER))
-            where = where if beat == self._beat else ""
+            if beat == self._beat:
+                where += "".join(f"\n    then {count}x {place}" for place, count in later.most_common(MOST_LATER))
+            else:
+                where = ""
             stolen_s = (stolen_ms() - self._stolen_ms) / 1e3 / (os.cpu_count() or 1)
             computed_s = time.thread_time() - self._computed_s
             self.longest.append(Freeze(held_s, stolen_s, computed_s, self._done[-1] if self._done else "", where))

@@ -374,9 +374,12 @@ def test_of_a_light_dragged_while_a_stroke_dries_only_the_newest_is_shown(window
     document, told = window.document, []
     pen.draw(across(window))
     document.changed.connect(lambda before, after: told.append(after.light))
-    for angle in range(10, 60):
+    window.filling.light_at.changed.emit(10.0, False)
+    page_of_a_job = document.page_for_job()
+    for angle in range(11, 60):
         window.filling.light_at.changed.emit(float(angle), angle == 59)
     held.set()
+    assert page_of_a_job(lambda _: None).light.angle == 10.0, "a job that waits gets the page it was begun on"
     qtbot.waitUntil(lambda: not document.is_drying)
     assert told == [None, document.page.light] and document.page.light.angle == 59.0
     assert [document.steps.label(k) for k in range(1, len(document.steps))] == ["Stroke", "Light of the page"]

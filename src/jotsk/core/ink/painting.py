@@ -153,7 +153,7 @@ def is_plain(pen: Pen) -> bool:
 
 def finished(pen: Pen, buffer: NDArray[Any], corner: tuple[int, int]) -> NDArray[np.uint8]:
     """The alpha a buffer stands for, after paper, edge and opacity."""
-    if pen.builds and not pen.cord:  # the edges of a cord are ink already
+    if buffer.dtype == np.float32:  # a deposit
         alpha = np.zeros(buffer.shape, np.uint8)
         covered_into(alpha, buffer)
     else:

@@ -118,8 +118,9 @@ class StepRunner(QObject):
         drying.made.add_done_callback(lambda _: hand_over(self, self._look))
 
     def drop_last(self) -> BackgroundStep | None:
-        """Another takes the place of the last one; return the one before it."""
-        self._drying.pop().made.cancel()
+        """Another takes the place of the last one; return the one before it. It is worked out all the same: a job may
+        wait for the page it makes."""
+        self._drying.pop()
         return self.drying
 
     def finish(self, all_but: int = 0) -> None:

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 import numpy as np
 from PySide6.QtCore import QSize, Qt
-from PySide6.QtGui import QColor, QIcon, QImage, QPainter, QPen, QPixmap
+from PySide6.QtGui import QColor, QIcon, QPainter, QPen, QPixmap
 from PySide6.QtWidgets import QAbstractItemView, QDialog, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from jotsk.core.check.finding import Finding
@@ -14,6 +14,7 @@ from jotsk.core.check.proposal import Proposal
 from jotsk.core.words import tr
 from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.ink_mark import pixels_image
 from jotsk.desk.widgets.polygon import draw_line, line_of
 from jotsk.desk.widgets.thumbnail_delegate import ThumbnailDelegate
 
@@ -72,9 +73,7 @@ def _words(finding: Finding) -> str:
 
 def _picture(proposal: Proposal) -> QPixmap:
     """The page there, with the lines over it."""
-    pixels = proposal.picture
-    h, w = pixels.shape[:2]
-    image = QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGBA8888_Premultiplied)
+    image = pixels_image(proposal.picture)
     side = SHARPER * SIDE_PX
     shown = QPixmap.fromImage(image).scaled(
         side, side, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation
@@ -82,7 +81,7 @@ def _picture(proposal: Proposal) -> QPixmap:
     painter = QPainter(shown)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.setPen(QPen(QColor(current().guide), LINE_PX * SHARPER))
-    scale = shown.width() / w
+    scale = shown.width() / image.width()
     for line in proposal.lines:
         draw_line(painter, line_of(line * scale, AS_IT_IS))
     painter.end()

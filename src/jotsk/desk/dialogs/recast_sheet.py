@@ -9,7 +9,7 @@ from functools import partial
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QImage, QPixmap
+from PySide6.QtGui import QPixmap
 from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from jotsk.core.geometry.rects import EMPTY
@@ -21,6 +21,7 @@ from jotsk.desk.dialogs.help_mark import foot_that_does
 from jotsk.desk.document.latest import Latest
 from jotsk.desk.pens.hand import Hand
 from jotsk.desk.widgets.at_pause import AtPause
+from jotsk.desk.widgets.ink_mark import pixels_image
 from jotsk.desk.widgets.number_field import number_field
 from jotsk.desk.widgets.sheet_form import form_of
 
@@ -110,9 +111,7 @@ class RecastSheet(QDialog):
         self._inking.ask(partial(_picture_of, self._shown, self.asked()))
 
     def _show(self, pixels: NDArray[np.uint32]) -> None:
-        width, height = PICTURE
-        image = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBA8888_Premultiplied)
-        self.picture.setPixmap(QPixmap.fromImage(image.copy()))
+        self.picture.setPixmap(QPixmap.fromImage(pixels_image(pixels)))
 
 
 def _picture_of(lines: Sequence[Stroke], change: Callable[[Stroke], Stroke]) -> NDArray[np.uint32]:

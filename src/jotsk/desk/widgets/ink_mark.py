@@ -38,6 +38,12 @@ def alpha_image(alpha: np.ndarray, color: str, scale: float) -> QImage:
     return image
 
 
+def pixels_image(pixels: np.ndarray) -> QImage:
+    """A copy of premultiplied pixels of the core, (H, W) uint32 or (H, W, 4) uint8, as Qt paints them."""
+    h, w = pixels.shape[:2]
+    return QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGBA8888_Premultiplied).copy()
+
+
 def draw_ring_handle(painter: QPainter, at: QPointF, fill: str, edge: str, radius: float = 6.5) -> None:
     """The handle of every slider: a ring."""
     painter.setPen(Qt.PenStyle.NoPen)

@@ -13,8 +13,8 @@ from jotsk.core.geometry import Rect, View
 from jotsk.core.geometry.view import soft_stopped
 from jotsk.core.page import PaintLayer
 from jotsk.core.page.layers.placing import Picture, Placement, first_placement
-from jotsk.core.page.tiles.tiles import Pixels
 from jotsk.desk.theme import current
+from jotsk.desk.widgets.ink_mark import pixels_image
 
 HANDLE_PX, REACH_PX, STALK_PX = 6.0, 18.0, 36.0
 MOVE, SCALE, TURN = "move", "scale", "turn"
@@ -42,7 +42,7 @@ class Placing:
     def take(self, placed: Placement, picture: Picture) -> None:
         """One that has a place already."""
         self.placements.append(placed)
-        self._images.append(_image(picture.small))
+        self._images.append(pixels_image(picture.small))
         self._at = len(self.placements) - 1
 
     def put(self, placed: Placement) -> None:
@@ -129,8 +129,3 @@ class Placing:
             for corner in (*corners, ring):
                 painter.setBrush(QColor(theme.raised))
                 painter.drawEllipse(corner, HANDLE_PX, HANDLE_PX)
-
-
-def _image(pixels: Pixels) -> QImage:
-    h, w = pixels.shape
-    return QImage(pixels.data, w, h, pixels.strides[0], QImage.Format.Format_RGBA8888_Premultiplied).copy()
